@@ -1,0 +1,3 @@
+/** The calculations from outside: published schemas, one way to run them, one way to refuse. */
+export { CALC_NAMES, calcSchema, isCalcName, runCalc, type CalcAnswer, type CalcError } from './runCalc';
+export { CALC_SCHEMAS, type JsonSchema } from './schemas';

@@ -1,0 +1,112 @@
+import { CALCULATIONS, CoreError, type CalcName, type CoreErrorCode } from '@bent-pail/core';
+import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv';
+import { CALC_SCHEMAS, type JsonSchema } from './schemas';
+
+/** What a person reads when an input cannot be used. */
+export interface CalcError {
+  readonly code: CoreErrorCode;
+  readonly message: string;
+  readonly path: string;
+}
+
+export type CalcAnswer = { readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly error: CalcError };
+
+const ajv = new Ajv({ discriminator: true, allErrors: false, verbose: true, strictTypes: false });
+const compiled = new Map<CalcName, ValidateFunction>();
+
+/** The names that can be asked for. */
+export const CALC_NAMES = Object.keys(CALC_SCHEMAS) as readonly CalcName[];
+
+export function isCalcName(name: string): name is CalcName {
+  return Object.hasOwn(CALC_SCHEMAS, name);
+}
+
+/** The published schema of a calculation's input. */
+export function calcSchema(name: CalcName): JsonSchema {
+  return { $schema: 'http://json-schema.org/draft-07/schema#', title: `calc ${name}`, ...CALC_SCHEMAS[name] };
+}
+
+export function unknownName(name: string): CalcError {
+  return {
+    code: 'unknown',
+    path: 'name',
+    message: `unknown name: there is no calculation "${name}"; known are ${CALC_NAMES.join(', ')}`,
+  };
+}
+
+/**
+ * Checks an input's shape, runs the calculation and answers with its result or one sentence.
+ * The same on the command line, over HTTP and in the tests.
+ */
+export function runCalc(name: string, input: unknown): CalcAnswer {
+  if (!isCalcName(name)) return { ok: false, error: unknownName(name) };
+  let validate = compiled.get(name);
+  if (validate === undefined) {
+    validate = ajv.compile(CALC_SCHEMAS[name]);
+    compiled.set(name, validate);
+  }
+  if (!validate(input)) return { ok: false, error: sentence(validate.errors?.[0] as ErrorObject) };
+  try {
+    const calculate = CALCULATIONS[name] as (checked: unknown) => unknown;
+    return { ok: true, result: calculate(input) };
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error;
+    return { ok: false, error: { code: error.code, path: error.path, message: error.message } };
+  }
+}
+
+/** `/replicates/1/dry_g` as `replicates[1].dry_g`. */
+function pathOf(pointer: string, last?: string): string {
+  const parts = pointer.split('/').slice(1);
+  if (last !== undefined) parts.push(last);
+  return parts.reduce((path, part) => {
+    if (/^\d+$/.test(part)) return `${path}[${part}]`;
+    return path === '' ? part : `${path}.${part}`;
+  }, '');
+}
+
+const shown = (value: unknown): string => {
+  const written = JSON.stringify(value) as string | undefined;
+  if (written === undefined || written.length > 60) return 'this value';
+  return typeof value === 'number' && !Number.isFinite(value) ? 'a number that is not finite' : written;
+};
+
+function sentence(error: ErrorObject): CalcError {
+  const params = error.params as Record<string, unknown>;
+  const at = (last?: string): string => pathOf(error.instancePath, last);
+  const answer = (code: CoreErrorCode, path: string, words: string): CalcError => ({
+    code,
+    path: path === '' ? 'input' : path,
+    message: `${code} ${path === '' ? 'input' : path}: ${words}`,
+  });
+  switch (error.keyword) {
+    case 'required':
+      return answer('missing', at(String(params['missingProperty'])), 'this field is needed');
+    case 'additionalProperties': {
+      const properties = (error.parentSchema as { properties?: object }).properties ?? {};
+      return answer('unknown', at(String(params['additionalProperty'])), `no such field; known are ${Object.keys(properties).join(', ')}`);
+    }
+    case 'type':
+      return answer('invalid', at(), `${shown(error.data)} is not of the right kind; give ${wanted(params['type'])}`);
+    case 'enum':
+      return answer('unknown', at(), `${shown(error.data)} is not known; known are ${(params['allowedValues'] as unknown[]).slice(0, 6).join(', ')}${(params['allowedValues'] as unknown[]).length > 6 ? ', …' : ''}`);
+    case 'discriminator':
+      return params['error'] === 'mapping'
+        ? answer('unknown', at('type'), `${shown(params['tagValue'])} is not known; known are line, bands, window, direct`)
+        : answer('missing', at('type'), 'say line, bands, window or direct');
+    default:
+      return answer('invalid', at(), `${shown(error.data)} ${error.message ?? 'cannot be used'}`);
+  }
+}
+
+function wanted(type: unknown): string {
+  const kinds: Readonly<Record<string, string>> = {
+    number: 'a JSON number such as 12.5, without quotes',
+    integer: 'a whole number',
+    string: 'a text',
+    array: 'a list in square brackets',
+    object: 'an object in curly brackets',
+  };
+  const names = Array.isArray(type) ? (type as unknown[]).map(String) : [String(type)];
+  return names.map((name) => kinds[name] ?? name).join(' or ');
+}

@@ -1,0 +1,139 @@
+import { MEDIA_CLASSES, type CalcName } from '@bent-pail/core';
+
+/** A JSON Schema, as published by `--schema` and as used to check input. */
+export type JsonSchema = Readonly<Record<string, unknown>>;
+
+const number: JsonSchema = { type: 'number' };
+const text: JsonSchema = { type: 'string', minLength: 1 };
+
+/** A closed object: fields that are not named are refused by name. */
+function object(properties: Readonly<Record<string, JsonSchema>>, required: readonly string[]): JsonSchema {
+  return { type: 'object', properties, required, additionalProperties: false };
+}
+
+const list = (items: JsonSchema): JsonSchema => ({ type: 'array', items });
+
+const container = object({ height_cm: number, topDiameter_cm: number, baseDiameter_cm: number }, ['height_cm']);
+
+const retention = object({ thetaR: number, thetaS: number, alpha_percm: number, n: number }, [
+  'thetaR',
+  'thetaS',
+  'alpha_percm',
+  'n',
+]);
+
+const replicate = object(
+  {
+    tare_g: number,
+    filled_g: number,
+    saturated_g: number,
+    drained_g: number,
+    dryTray_g: number,
+    dry_g: number,
+    settledDepth_cm: number,
+    drained_mL: number,
+  },
+  ['tare_g', 'saturated_g', 'drained_g', 'dryTray_g', 'dry_g'],
+);
+
+const component = object(
+  {
+    name: text,
+    volume: number,
+    dryBulkDensity_gcc: number,
+    retention,
+    interparticleVoid: number,
+    d50_mm: number,
+    spread: number,
+    softness: number,
+    pH: number,
+    buffer_meqPerLpH: number,
+    ec_dSm: number,
+    pricePerL: number,
+  },
+  ['name', 'volume', 'dryBulkDensity_gcc', 'retention', 'interparticleVoid', 'd50_mm', 'spread'],
+);
+
+const side: JsonSchema = { type: ['number', 'null'] };
+const range: JsonSchema = { type: 'array', items: side, minItems: 2, maxItems: 2 };
+
+/** Told apart by `type`, so that a mistake inside one form is reported as such. */
+const scoreFunction: JsonSchema = {
+  type: 'object',
+  required: ['type'],
+  discriminator: { propertyName: 'type' },
+  oneOf: [
+    object({ type: { const: 'line' }, at0: number, at10: number }, ['type', 'at0', 'at10']),
+    object({ type: { const: 'bands' }, bands: list(object({ upTo: number, score: number }, ['score'])) }, [
+      'type',
+      'bands',
+    ]),
+    object({ type: { const: 'window' }, ideal: range, limits: range }, ['type', 'ideal', 'limits']),
+    object({ type: { const: 'direct' } }, ['type']),
+  ],
+};
+
+const criterion = object(
+  {
+    name: text,
+    weight: number,
+    kind: { enum: ['price', 'measured', 'panel', 'grow', 'claims', 'must'] },
+    function: scoreFunction,
+    value: number,
+    raters: list(number),
+  },
+  ['name', 'weight', 'kind', 'function'],
+);
+
+/** Shapes of every calculation's input. Whether the numbers make sense together is the core's to say. */
+export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
+  porosity: object(
+    {
+      vessel: object({ volume_mL: number, height_cm: number, topDiameter_cm: number, baseDiameter_cm: number }, [
+        'volume_mL',
+        'height_cm',
+      ]),
+      waterTemp_C: number,
+      replicates: list(replicate),
+      organicFraction: number,
+      materialClass: { enum: MEDIA_CLASSES.map((mediaClass) => mediaClass.id) },
+    },
+    ['vessel', 'replicates'],
+  ),
+  kitchen: object({ vesselVolume_mL: number, waterAdded_mL: number, drained_mL: number }, [
+    'vesselVolume_mL',
+    'waterAdded_mL',
+    'drained_mL',
+  ]),
+  replicates: object({ values: list(number), floor: number, resolution: number }, ['values']),
+  'retention-infer': object({ thetaS: number, capacity: number, container, thetaR: number, n: number }, [
+    'thetaS',
+    'capacity',
+    'container',
+    'thetaR',
+    'n',
+  ]),
+  'container-capacity': object({ retention, container, baseSuction_cm: number }, ['retention', 'container']),
+  blend: object(
+    {
+      components: list(component),
+      container,
+      model: { enum: ['packing', 'average', 'measured'] },
+      kappa: number,
+      shrink: number,
+      lime_meqPerL: number,
+    },
+    ['components', 'container', 'model'],
+  ),
+  score: object(
+    {
+      criteria: list(criterion),
+      aggregate: { enum: ['arithmetic', 'geometric'] },
+      caps: list(object({ criterion: text, below: number, max: number }, ['criterion', 'below', 'max'])),
+      draws: { type: 'integer', minimum: 1, maximum: 100000 },
+      seed: { type: 'integer', minimum: 0 },
+    },
+    ['criteria'],
+  ),
+};
+

@@ -1,0 +1,93 @@
+import { CoreError, refuse, requireNotNegative, requirePositive, requireWithin } from '../errors';
+import { requireRetention, type Retention } from '../retention';
+import { requireContainer, type Container } from '../vessel';
+
+/** One component: its volume in the state in which it was measured, and what is known of it. */
+export interface BlendComponent {
+  readonly name: string;
+  /** Any one unit for all components. */
+  readonly volume: number;
+  readonly dryBulkDensity_gcc: number;
+  readonly retention: Retention;
+  readonly interparticleVoid: number;
+  readonly d50_mm: number;
+  readonly spread: number;
+  readonly softness?: number;
+  readonly pH?: number;
+  readonly buffer_meqPerLpH?: number;
+  readonly ec_dSm?: number;
+  readonly pricePerL?: number;
+}
+
+export type BlendModel = 'packing' | 'average' | 'measured';
+
+/** How the blend is judged: the model of its shrink, what was learnt, lime per litre of blend made. */
+export interface BlendSettings {
+  readonly model: BlendModel;
+  readonly kappa?: number;
+  readonly shrink?: number;
+  readonly lime_meqPerL?: number;
+}
+
+export interface BlendInput extends BlendSettings {
+  readonly components: readonly BlendComponent[];
+  readonly container: Container;
+}
+
+export const BLEND_DEFAULTS = Object.freeze({ softness: 0, kappa: 1, lime_meqPerL: 0 });
+
+/** Refuses components that no blend can be made of, naming the field. */
+export function requireComponents(components: readonly BlendComponent[]): void {
+  if (components.length === 0) refuse('components', 'an empty list makes no blend; give at least one component');
+  components.forEach((component, i) => {
+    const at = `components[${String(i)}]`;
+    requireNotNegative(`${at}.volume`, component.volume, '');
+    requirePositive(`${at}.dryBulkDensity_gcc`, component.dryBulkDensity_gcc, 'g/mL');
+    requireRetention(component.retention, `${at}.retention.`);
+    const empty = component.interparticleVoid;
+    if (!(empty > 0 && empty < 1)) refuse(`${at}.interparticleVoid`, `${String(empty)} must lie between 0 and 1`);
+    if (empty > component.retention.thetaS) {
+      refuse(
+        `${at}.interparticleVoid`,
+        `${String(empty)} cannot be above the total porosity thetaS ${String(component.retention.thetaS)}`,
+      );
+    }
+    requirePositive(`${at}.d50_mm`, component.d50_mm, 'mm');
+    if (!(component.spread >= 1)) refuse(`${at}.spread`, `${String(component.spread)} must be 1 or more`);
+    if (component.softness !== undefined) requireWithin(`${at}.softness`, component.softness, 0, 1);
+    if (component.pH !== undefined) requireWithin(`${at}.pH`, component.pH, 0, 14);
+    if (component.buffer_meqPerLpH !== undefined) {
+      requireNotNegative(`${at}.buffer_meqPerLpH`, component.buffer_meqPerLpH, 'meq/L/pH');
+    }
+    if (component.ec_dSm !== undefined) requireNotNegative(`${at}.ec_dSm`, component.ec_dSm, 'dS/m');
+    if (component.pricePerL !== undefined) requireNotNegative(`${at}.pricePerL`, component.pricePerL, 'per litre');
+  });
+}
+
+/** Refuses volumes that sum to nothing. */
+export function requireSomeVolume(volumes: readonly number[]): void {
+  if (!(volumes.reduce((sum, volume) => sum + volume, 0) > 0)) {
+    refuse('components', 'all volumes are 0; at least one component needs a volume');
+  }
+}
+
+/** Refuses settings outside their range, or a measured model without its shrink. */
+export function requireSettings(settings: BlendSettings): void {
+  if (settings.kappa !== undefined) requireNotNegative('kappa', settings.kappa, '');
+  if (settings.lime_meqPerL !== undefined && !Number.isFinite(settings.lime_meqPerL)) {
+    refuse('lime_meqPerL', 'must be a number');
+  }
+  if (settings.shrink !== undefined && !(settings.shrink >= 0 && settings.shrink < 1)) {
+    refuse('shrink', `${String(settings.shrink)} must be 0 or more and under 1`);
+  }
+  if (settings.model === 'measured' && settings.shrink === undefined) {
+    throw new CoreError('missing', 'shrink', 'the measured model needs the shrink that was measured, 0 to 1');
+  }
+}
+
+export function requireBlendInput(input: BlendInput): void {
+  requireContainer(input.container);
+  requireComponents(input.components);
+  requireSomeVolume(input.components.map((component) => component.volume));
+  requireSettings(input);
+}

@@ -1,0 +1,16 @@
+/**
+ * What components become when they are mixed: volume, water, air, weight, pH, salts and price.
+ * Prepare works out what does not depend on the volumes; evaluate gives one blend; both serve desk and search.
+ * The components' fine pores come along unharmed; the space between large grains is lost first.
+ */
+export { blend, blendProfile, type BlendResult } from './blend';
+export {
+  BLEND_DEFAULTS,
+  requireBlendInput,
+  type BlendComponent,
+  type BlendInput,
+  type BlendModel,
+  type BlendSettings,
+} from './blendInput';
+export { evaluateBlend, type BlendScalars } from './evaluateBlend';
+export { BLEND_HEADS, CURVE_HEADS_CM, prepareBlend, type PreparedBlend } from './prepareBlend';

@@ -1,0 +1,13 @@
+/**
+ * The blend desk: a recipe in loose parts of lots becomes a predicted blend in a pot.
+ * Each figure carries its working and stands beside the plain average of the parts.
+ * The same function runs in the browser as sliders move and on the server when a version is kept.
+ */
+export {
+  deskBlendInput,
+  predictDesk,
+  type DeskFigure,
+  type DeskInput,
+  type DeskLine,
+  type DeskResult,
+} from './predict';

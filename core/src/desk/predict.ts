@@ -1,0 +1,92 @@
+import {
+  blend,
+  blendProfile,
+  requireBlendInput,
+  type BlendInput,
+  type BlendModel,
+  type BlendResult,
+} from '../blend';
+import type { LotComponent } from '../lots';
+import type { PropertyKey } from '../properties';
+import type { Container } from '../vessel';
+import type { Working } from '../workings';
+
+/** One line of a recipe at the desk: parts by loose volume of a lot. */
+export interface DeskLine {
+  readonly parts: number;
+  readonly lot: LotComponent;
+}
+
+export interface DeskInput {
+  readonly lines: readonly DeskLine[];
+  readonly container: Container;
+  readonly model: BlendModel;
+  readonly lime_meqPerL?: number;
+}
+
+/** One predicted number with its working, and what the plain average of the parts would say. */
+export interface DeskFigure {
+  readonly property: PropertyKey;
+  readonly value: number;
+  readonly plainAverage?: number;
+  readonly working: Working;
+}
+
+export interface DeskResult {
+  readonly input: BlendInput;
+  readonly result: BlendResult;
+  readonly figures: readonly DeskFigure[];
+  /** Loose volume put in and volume made, in parts. */
+  readonly volumes: { readonly loose: number; readonly made: number };
+  readonly profile: readonly { readonly z_cm: number; readonly theta: number }[];
+  readonly plainProfile: readonly { readonly z_cm: number; readonly theta: number }[];
+}
+
+const FIGURES = [
+  'air',
+  'water',
+  'easilyAvailable',
+  'totalPorosity',
+  'bulkDensity_gcc',
+  'pH',
+  'ec_dSm',
+  'pricePerL',
+  'shrink',
+] as const satisfies readonly PropertyKey[];
+
+/** Heights of the drawn profile. */
+export const DESK_PROFILE_HEIGHTS = 41;
+
+/** The blend that a recipe in loose parts means: each volume in the state in which its lot was measured. */
+export function deskBlendInput(desk: DeskInput): BlendInput {
+  return {
+    components: desk.lines.map(({ parts, lot }) => ({ ...lot.component, volume: parts * lot.settledPerLoose })),
+    container: desk.container,
+    model: desk.model,
+    ...(desk.lime_meqPerL === undefined || desk.lime_meqPerL === 0 ? {} : { lime_meqPerL: desk.lime_meqPerL }),
+  };
+}
+
+/** Predicts a recipe in a pot, each figure with its working and the plain average beside it. */
+export function predictDesk(desk: DeskInput): DeskResult {
+  const input = deskBlendInput(desk);
+  requireBlendInput(input);
+  const plainInput: BlendInput = { ...input, model: 'average' };
+  const result = blend(input);
+  const plain = blend(plainInput);
+  const figures = FIGURES.flatMap((key): DeskFigure[] => {
+    const value = result[key];
+    if (value === undefined) return [];
+    const plainAverage = plain[key];
+    const working: Working = { text: `blend.${key}`, calc: 'blend', input, pick: key };
+    return [{ property: key, value, ...(plainAverage === undefined ? {} : { plainAverage }), working }];
+  });
+  return {
+    input,
+    result,
+    figures,
+    volumes: { loose: desk.lines.reduce((sum, line) => sum + line.parts, 0), made: result.volume },
+    profile: blendProfile(input, DESK_PROFILE_HEIGHTS),
+    plainProfile: blendProfile(plainInput, DESK_PROFILE_HEIGHTS),
+  };
+}

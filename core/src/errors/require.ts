@@ -1,0 +1,22 @@
+import { refuse } from './coreError';
+
+/** Refuses a number that is not finite and above zero; returns it for chaining. */
+export function requirePositive(path: string, value: number, unit: string): number {
+  if (!(Number.isFinite(value) && value > 0)) refuse(path, `${String(value)} ${unit} must be above 0`);
+  return value;
+}
+
+/** Refuses a number that is not finite and at least zero. */
+export function requireNotNegative(path: string, value: number, unit: string): number {
+  if (!(Number.isFinite(value) && value >= 0)) refuse(path, `${String(value)} ${unit} must be 0 or more`);
+  return value;
+}
+
+/** Refuses a number outside `lo..hi`, both ends allowed. */
+export function requireWithin(path: string, value: number, lo: number, hi: number, unit = ''): number {
+  if (!(Number.isFinite(value) && value >= lo && value <= hi)) {
+    const suffix = unit === '' ? '' : ` ${unit}`;
+    refuse(path, `${String(value)}${suffix} must lie between ${String(lo)} and ${String(hi)}${suffix}`);
+  }
+  return value;
+}

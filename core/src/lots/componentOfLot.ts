@@ -1,0 +1,101 @@
+import type { BlendComponent } from '../blend';
+import { findMediaClass, type MediaClass } from '../classes';
+import type { LotCurve } from './lotCurve';
+import type { LotFigure } from './lotFigures';
+import type { LotRecord } from './lotRecord';
+
+/** Where one field of a component comes from. */
+export interface ComponentOrigin {
+  readonly field: string;
+  readonly origin: 'measured' | 'inferred' | 'class' | 'label';
+}
+
+/** A lot ready for the blend desk. */
+export interface LotComponent {
+  /** Without its volume, which the recipe gives. */
+  readonly component: Omit<BlendComponent, 'volume'>;
+  /** Settled volume to a loose litre; 1 where no run says. */
+  readonly settledPerLoose: number;
+  readonly origins: readonly ComponentOrigin[];
+  readonly notes: readonly string[];
+}
+
+/** Single-grain media: no pores inside the grains, so the measured porosity is the space between them. */
+const SINGLE_GRAIN = new Set(['sand-coarse', 'sand-fine', 'grit']);
+
+/** Grain size and spread where no class is named: a middling crumb. */
+export const UNKNOWN_GRAINS = Object.freeze({ interparticleVoid: 0.45, d50_mm: 2, spread: 2.5, softness: 0 });
+
+/**
+ * What the blend desk knows of a lot: its own figures where it was tested, its class's where it was not.
+ *
+ * Undefined where neither a run nor a class says how it holds water. Volumes are in the state in which the lot was
+ * measured: a loose litre is (1 - settling on wetting) settled litres, and the price is per settled litre.
+ * pH by 1:5 in water and EC by 1:2 in water; values by other methods do not enter.
+ */
+export function componentOfLot(
+  lot: LotRecord,
+  figures: readonly LotFigure[],
+  curve: LotCurve | undefined,
+): LotComponent | undefined {
+  const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
+  const find = (key: LotFigure['property']): LotFigure | undefined => figures.find((figure) => figure.property === key);
+  const density = find('bulkDensity_gcc')?.summary.mean ?? mediaClass?.dryBulkDensity_gcc.typical;
+  if (curve === undefined || density === undefined) return undefined;
+
+  const origins: ComponentOrigin[] = [];
+  const notes: string[] = [curve.note];
+  const told = (field: string, figure: LotFigure | undefined): void => {
+    const origin = figure === undefined ? 'class' : figure.origin === 'label' ? 'label' : 'measured';
+    origins.push({ field, origin });
+  };
+  origins.push({ field: 'retention', origin: curve.kind === 'inferred' ? 'inferred' : 'class' });
+  told('dryBulkDensity_gcc', find('bulkDensity_gcc'));
+
+  const settling = find('shrinkage')?.summary.mean;
+  const settledPerLoose = settling === undefined ? 1 : 1 - settling;
+  if (settling === undefined) notes.push('Loose and settled volume are taken as equal: no run says how it settles.');
+
+  const pH = find('pH')?.summary.mean ?? mediaClass?.pH_1to5_water.typical;
+  if (pH !== undefined) told('pH', find('pH'));
+  const ec = find('ec_dSm')?.summary.mean ?? mediaClass?.ec_1to2_dSm.typical;
+  if (ec !== undefined) told('ec_dSm', find('ec_dSm'));
+  const price = find('pricePerL');
+  if (price !== undefined) told('pricePerL', price);
+
+  return {
+    component: {
+      name: lot.name,
+      dryBulkDensity_gcc: density,
+      retention: curve.retention,
+      ...grains(mediaClass, curve, notes),
+      ...(pH === undefined ? {} : { pH }),
+      ...(mediaClass === undefined ? {} : { buffer_meqPerLpH: mediaClass.buffer_meqPerLpH.typical }),
+      ...(ec === undefined ? {} : { ec_dSm: ec }),
+      ...(price === undefined ? {} : { pricePerL: price.summary.mean / settledPerLoose }),
+    },
+    settledPerLoose,
+    origins,
+    notes,
+  };
+}
+
+function grains(
+  mediaClass: MediaClass | undefined,
+  curve: LotCurve,
+  notes: string[],
+): Pick<BlendComponent, 'interparticleVoid' | 'd50_mm' | 'spread' | 'softness'> {
+  const { thetaS } = curve.retention;
+  if (mediaClass === undefined) {
+    notes.push('Grain size is a guess: name its class to replace it.');
+    return { ...UNKNOWN_GRAINS, interparticleVoid: Math.min(UNKNOWN_GRAINS.interparticleVoid, thetaS) };
+  }
+  const typical = SINGLE_GRAIN.has(mediaClass.id) ? thetaS : mediaClass.interparticleVoid.typical;
+  if (typical > thetaS) notes.push('The class’s space between grains is more than all its pores; the porosity is used.');
+  return {
+    interparticleVoid: Math.min(typical, thetaS),
+    d50_mm: mediaClass.d50_mm.typical,
+    spread: mediaClass.spread,
+    softness: mediaClass.softness,
+  };
+}

@@ -1,0 +1,11 @@
+/**
+ * What is known of one lot: figures from its runs, its water curve, its pail, what is still missing.
+ * The same figures feed the card, the blend desk and the score, so they cannot disagree.
+ * A value by another method is never merged; a class figure is always marked as one.
+ */
+export { componentOfLot, type ComponentOrigin, type LotComponent } from './componentOfLot';
+export { inPot, type InPot } from './inPot';
+export { lotCard, type LotCard, type MissingFigure, type PailFigures } from './lotCard';
+export { lotCurve, type LotCurve } from './lotCurve';
+export { lotFigures, type LotFigure, type Origin } from './lotFigures';
+export { type LotRecord } from './lotRecord';

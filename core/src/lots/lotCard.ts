@@ -1,0 +1,113 @@
+import { blend, type BlendInput } from '../blend';
+import { findMediaClass } from '../classes';
+import { componentOfLot, type LotComponent } from './componentOfLot';
+import { lotCurve, type LotCurve } from './lotCurve';
+import { lotFigures, type LotFigure } from './lotFigures';
+import type { LotRecord } from './lotRecord';
+
+/** The pail mark of a lot: solid, water and air in the container that the figures belong to. */
+export interface PailFigures {
+  readonly solid: number;
+  readonly water: number;
+  readonly air: number;
+  readonly height_cm: number;
+  readonly kind: 'measured' | 'class';
+}
+
+/** Something not known of the lot yet, and which run would give it. */
+export interface MissingFigure {
+  readonly what: string;
+  readonly classSays?: string;
+  readonly protocol: string;
+}
+
+export interface LotCard {
+  readonly figures: readonly LotFigure[];
+  readonly curve?: LotCurve;
+  readonly component?: LotComponent;
+  readonly pail?: PailFigures;
+  readonly missing: readonly MissingFigure[];
+}
+
+/** Depth at which a class's pail is drawn, cm. */
+export const CLASS_PAIL_HEIGHT_CM = 10;
+
+/** Everything that a lot's card shows, from its runs and its class. */
+export function lotCard(lot: LotRecord): LotCard {
+  const measured = lotFigures(lot);
+  const curve = lotCurve(lot, measured);
+  const component = componentOfLot(lot, measured, curve);
+  const easy = curve?.kind === 'inferred' && component !== undefined ? easilyAvailable(component, curve, measured) : undefined;
+  const pail = pailOf(lot, measured);
+  return {
+    figures: easy === undefined ? measured : [...measured, easy],
+    ...(curve === undefined ? {} : { curve }),
+    ...(component === undefined ? {} : { component }),
+    ...(pail === undefined ? {} : { pail }),
+    missing: missingOf(lot, measured),
+  };
+}
+
+function easilyAvailable(
+  { component }: LotComponent,
+  curve: Extract<LotCurve, { kind: 'inferred' }>,
+  figures: readonly LotFigure[],
+): LotFigure {
+  const input: BlendInput = { components: [{ ...component, volume: 1 }], container: curve.vessel, model: 'average' };
+  const capacity = figures.find((figure) => figure.property === 'containerCapacity');
+  const value = blend(input).easilyAvailable;
+  return {
+    property: 'easilyAvailable',
+    summary: { mean: value, n: 1 },
+    origin: 'worked-out',
+    method: 'curve, one depth',
+    methodKey: 'curve',
+    runs: capacity?.runs ?? [],
+    working: {
+      text: 'curve.easilyAvailable',
+      calc: 'blend',
+      input,
+      pick: 'easilyAvailable',
+      from: [{ label: 'alpha, solved', value: curve.retention.alpha_percm, unit: '/cm', working: curve.working }],
+    },
+  };
+}
+
+function pailOf(lot: LotRecord, figures: readonly LotFigure[]): PailFigures | undefined {
+  const capacity = figures.find((figure) => figure.property === 'containerCapacity');
+  const air = figures.find((figure) => figure.property === 'airSpace' && figure.methodKey === capacity?.methodKey);
+  const run = lot.runs.find((one) => one.id === capacity?.runs[0]?.id);
+  const height_cm = run?.vessels[0]?.height_cm;
+  if (capacity !== undefined && air !== undefined && height_cm !== undefined) {
+    const water = capacity.summary.mean;
+    return { solid: 1 - water - air.summary.mean, water, air: air.summary.mean, height_cm, kind: 'measured' };
+  }
+  const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
+  if (mediaClass === undefined) return undefined;
+  const { water, air: classAir } = mediaClass.inVessel10cm;
+  return {
+    solid: 1 - water.typical - classAir.typical,
+    water: water.typical,
+    air: classAir.typical,
+    height_cm: CLASS_PAIL_HEIGHT_CM,
+    kind: 'class',
+  };
+}
+
+function missingOf(lot: LotRecord, figures: readonly LotFigure[]): MissingFigure[] {
+  const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
+  const has = (key: LotFigure['property']): boolean => figures.some((figure) => figure.property === key);
+  const says = (range: readonly [number, number] | undefined, unit: string): { classSays?: string } =>
+    range === undefined ? {} : { classSays: `class says ${String(range[0])} to ${String(range[1])}${unit}` };
+  const missing: MissingFigure[] = [];
+  if (!has('containerCapacity')) {
+    missing.push({ what: 'Pores, water and air', protocol: 'saturate-drain-dry', ...says(mediaClass?.inVessel10cm.water.range, ' water') });
+  }
+  if (!has('pH')) missing.push({ what: 'pH 1:5', protocol: 'ph-1to5', ...says(mediaClass?.pH_1to5_water.range, '') });
+  if (!has('ec_dSm')) missing.push({ what: 'EC 1:2', protocol: 'ec-1to2', ...says(mediaClass?.ec_1to2_dSm.range, ' dS/m') });
+  if (lot.price !== undefined && !has('bagVolume_L')) {
+    const label = lot.packVolume_L === undefined ? {} : { classSays: `label says ${String(lot.packVolume_L)} L` };
+    missing.push({ what: 'True volume', protocol: 'bag-volume', ...label });
+  }
+  return missing;
+}

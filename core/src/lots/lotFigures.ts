@@ -1,0 +1,129 @@
+import { property, type PropertyKey } from '../properties';
+import { reduceRun, type RunProperty, type RunRecord } from '../runs';
+import { replicates, type Summary } from '../statistics';
+import type { Working } from '../workings';
+import type { LotRecord } from './lotRecord';
+
+/** Solid ink, dashes or dots: measured here, worked out, or taken from a label. */
+export type Origin = 'measured' | 'worked-out' | 'label';
+
+/** One number of a lot's card. */
+export interface LotFigure {
+  readonly property: PropertyKey;
+  readonly summary: Summary;
+  readonly origin: Origin;
+  /** How it was had, as `12 cm vessel, tapped` or `1:5 v/v in water`. */
+  readonly method: string;
+  /** Values by another method are kept apart and never merged. */
+  readonly methodKey: string;
+  /** Finished runs that it rests on, newest first; empty for a label. */
+  readonly runs: readonly { readonly id: string; readonly number: number; readonly finishedAt: string }[];
+  readonly working: Working;
+}
+
+interface Finished {
+  readonly run: RunRecord & { readonly finishedAt: string };
+  readonly properties: readonly RunProperty[];
+}
+
+/** Finished runs that gave results, newest first. */
+function finishedRuns(lot: LotRecord): Finished[] {
+  return lot.runs
+    .filter((run): run is RunRecord & { readonly finishedAt: string } => run.finishedAt !== undefined)
+    .sort((a, b) => b.finishedAt.localeCompare(a.finishedAt))
+    .map((run) => ({ run, properties: reduceRun(run).properties }));
+}
+
+const METHOD_TEXT = { pH: '1:5 v/v in water', ec_dSm: '1:2 v/v in water', bagVolume_L: 'poured through a hoop' } as const;
+
+function methodOf(run: RunRecord): string {
+  const { reduction } = run.protocol;
+  if (reduction === 'pH' || reduction === 'ec_dSm' || reduction === 'bagVolume_L') return METHOD_TEXT[reduction];
+  const depth = run.vessels[0]?.height_cm;
+  const where = depth === undefined ? '' : `${String(depth)} cm vessel, `;
+  const kitchen = reduction === 'kitchen' ? ', kitchen form' : '';
+  return `${where}${run.settings.packingHabit}, drained ${String(run.settings.drain_min)} min${kitchen}`;
+}
+
+/**
+ * What the finished runs of a lot say, property by property.
+ *
+ * Runs of one method (same depth, packing habit and drain time) are averaged; the newest method of a property comes
+ * first, others follow as figures of their own. With one run the spread is between its replicates, with several
+ * between the runs. The price rests on the true volume where it was measured, else on the label.
+ */
+export function lotFigures(lot: LotRecord): LotFigure[] {
+  const finished = finishedRuns(lot);
+  const groups = new Map<string, { key: PropertyKey; members: { run: Finished['run']; result: RunProperty }[] }>();
+  for (const { run, properties } of finished) {
+    for (const result of properties) {
+      if (result.summary === undefined) continue;
+      const group = `${result.property}|${methodOf(run)}`;
+      const entry = groups.get(group) ?? { key: result.property, members: [] };
+      entry.members.push({ run, result });
+      groups.set(group, entry);
+    }
+  }
+  const figures = [...groups.values()].map(({ key, members }) => figureOf(key, members));
+  const price = priceFigure(lot, figures);
+  return price === undefined ? figures : [...figures, price];
+}
+
+function figureOf(
+  key: PropertyKey,
+  members: readonly { readonly run: Finished['run']; readonly result: RunProperty }[],
+): LotFigure {
+  const newest = members[0] as { run: Finished['run']; result: RunProperty };
+  const method = methodOf(newest.run);
+  const runs = members.map(({ run }) => ({ id: run.id, number: run.number, finishedAt: run.finishedAt }));
+  const base = { property: key, origin: 'measured', method, methodKey: method, runs } as const;
+  if (members.length === 1) {
+    return { ...base, summary: newest.result.summary as Summary, working: newest.result.working as Working };
+  }
+  const values = members.map(({ result }) => (result.summary as Summary).mean);
+  const from = members.map(({ run, result }, i) => ({
+    label: `run ${String(run.number)}`,
+    value: values[i] as number,
+    unit: property(key).unit,
+    runId: run.id,
+    ...(result.working === undefined ? {} : { working: result.working }),
+  }));
+  const input = { values };
+  return {
+    ...base,
+    summary: replicates(input).summary,
+    working: { text: 'replicates.runs', calc: 'replicates', input, pick: 'summary.mean', from },
+  };
+}
+
+function priceFigure(lot: LotRecord, figures: readonly LotFigure[]): LotFigure | undefined {
+  if (lot.price === undefined) return undefined;
+  const price = lot.price;
+  const measured = figures.find((figure) => figure.property === 'bagVolume_L');
+  const volume_L = measured?.summary.mean ?? lot.packVolume_L;
+  if (volume_L === undefined || volume_L <= 0) return undefined;
+  const input = { values: [price / volume_L] };
+  return {
+    property: 'pricePerL',
+    summary: replicates(input).summary,
+    origin: measured === undefined ? 'label' : 'worked-out',
+    method: measured === undefined ? 'label’s volume' : 'true volume',
+    methodKey: 'price',
+    runs: measured?.runs ?? [],
+    working: {
+      text: 'replicates.price',
+      calc: 'replicates',
+      input,
+      pick: 'summary.mean',
+      from: [
+        { label: 'price of the pack', value: price, unit: '' },
+        {
+          label: measured === undefined ? 'volume on the label' : 'true volume',
+          value: volume_L,
+          unit: 'L',
+          ...(measured === undefined ? {} : { working: measured.working }),
+        },
+      ],
+    },
+  };
+}

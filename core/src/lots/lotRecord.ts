@@ -1,0 +1,14 @@
+import type { RunRecord } from '../runs';
+
+/** A lot as the shelf keeps it: what it is called, what class it is of, what was paid, and its runs. */
+export interface LotRecord {
+  readonly id: string;
+  readonly name: string;
+  readonly code: string;
+  readonly materialClass?: string;
+  /** Price of one pack, in the notebook's currency. */
+  readonly price?: number;
+  /** Volume of one pack as the label states it, L. */
+  readonly packVolume_L?: number;
+  readonly runs: readonly RunRecord[];
+}

@@ -1,0 +1,71 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { blendPacking, classDiameters_mm, preparePacking, virtualPacking, type Grains } from '.';
+import { solvePacking } from './solvePacking';
+
+const gravel: Grains = { packing: 0.58, d50_mm: 10, spread: 1.4, softness: 0 };
+const sand: Grains = { packing: 0.6, d50_mm: 0.4, spread: 1.8, softness: 0 };
+const peat: Grains = { packing: 0.52, d50_mm: 1.2, spread: 3, softness: 0.3 };
+
+const mixed = (parts: readonly number[], grains: readonly Grains[]): number => blendPacking(preparePacking(grains), parts);
+
+describe('grain packing', () => {
+  it('five classes of equal volume: 10, 30, 50, 70 and 90 % of a log-normal distribution', () => {
+    const diameters = classDiameters_mm({ ...gravel, d50_mm: 8, spread: 2 });
+    expect(diameters[2]).toBe(8);
+    expect(diameters[4]).toBeCloseTo(8 * 2 ** 1.2815516, 6);
+    expect((diameters[0] as number) * (diameters[4] as number)).toBeCloseTo(64, 9);
+  });
+
+  it('a single size packs at beta / (1 + 1/K), so its beta is 1.244 of its packing', () => {
+    expect(virtualPacking({ packing: 0.6, d50_mm: 2, spread: 1, softness: 0 })).toBeCloseTo(0.6 * (1 + 1 / 4.1), 9);
+  });
+
+  it('a component alone packs at its own packing', () => {
+    for (const grains of [gravel, sand, peat]) expect(mixed([3], [grains])).toBeCloseTo(grains.packing, 12);
+  });
+
+  it('a line split in two changes nothing', () => {
+    expect(mixed([1, 2, 3], [gravel, gravel, sand])).toBeCloseTo(mixed([3, 3], [gravel, sand]), 12);
+  });
+
+  it('the order of lines does not matter', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0.1, max: 9, noNaN: true }), { minLength: 3, maxLength: 3 }), ([a, b, c]) => {
+        const one = mixed([a as number, b as number, c as number], [gravel, sand, peat]);
+        const other = mixed([c as number, a as number, b as number], [peat, gravel, sand]);
+        return Math.abs(one - other) < 1e-12;
+      }),
+    );
+  });
+
+  it('a component without volume does not count', () => {
+    expect(mixed([2, 1, 0], [gravel, sand, peat])).toBeCloseTo(mixed([2, 1], [gravel, sand]), 12);
+  });
+
+  it('reaches the limit of grains a million times finer: both virtual packings are then Furnas’s', () => {
+    const coarse: Grains = { packing: 0.6, d50_mm: 1000, spread: 1, softness: 0 };
+    const fine: Grains = { ...coarse, d50_mm: 1e-9 };
+    const beta = virtualPacking(coarse);
+    const share = 0.3;
+    const expected = solvePacking([(1 - share) / beta, share / beta], [(1 - share) / beta, (1 - (1 - beta) * (1 - share)) / beta]);
+    // a of 1e-12 is 1e-6, so the limit is met to about that.
+    expect(mixed([1 - share, share], [coarse, fine])).toBeCloseTo(expected, 5);
+  });
+
+  it('sand in gravel packs more densely than either; soft grains spare less of each other', () => {
+    expect(mixed([2, 1], [gravel, sand])).toBeGreaterThan(0.6);
+    const rigid = mixed([1, 1], [gravel, { ...peat, softness: 0 }]);
+    const soft = mixed([1, 1], [gravel, { ...peat, softness: 1 }]);
+    expect(soft).not.toBeCloseTo(rigid, 4);
+  });
+
+  it('solves the packing equation it states', () => {
+    const loads = [0.5, 0.9, 0.2];
+    const inverseGammas = [1.2, 1.4, 1.1];
+    const phi = solvePacking(loads, inverseGammas);
+    const sum = loads.reduce((total, load, i) => total + load / (1 / phi - (inverseGammas[i] as number)), 0);
+    expect(sum).toBeCloseTo(4.1, 9);
+    expect(phi).toBeLessThan(1 / 1.4);
+  });
+});

@@ -1,0 +1,151 @@
+import type { MediaClass } from '../classes';
+import type { Check } from '../errors';
+import { meanOf, sdOf } from '../statistics';
+import type { PorosityFigures, PorosityReplicate } from './reduceReplicate';
+
+/** What a good run stays within; quoted by the screens. */
+export const POROSITY_LIMITS = Object.freeze({
+  porosity: { lo: 0.25, hi: 0.98 },
+  particleDensityUnknown_gcc: { lo: 0.02, hi: 3.2 },
+  organicDensity_gcc: 1.55,
+  ashDensity_gcc: 2.65,
+  trappedAir: 0.05,
+  collected: { share: 0.03, least_mL: 5 },
+  replicateSd: 0.02,
+  airSdShare: 0.1,
+});
+
+const name = (index: number): string => String.fromCharCode(65 + index);
+
+/** Families in which water reaches nearly every pore, so that a lower porosity means trapped air. */
+const FILLS_ALL_PORES = /peat|coir|compost|manure|cast|mould|mushroom|sand|soil|loam/;
+
+function fillsAllPores(mediaClass: MediaClass | undefined): boolean {
+  return mediaClass !== undefined && FILLS_ALL_PORES.test(mediaClass.id);
+}
+
+/** Checks of one replicate: plausible porosity and density, trapped air, collected drainage, absent figures. */
+export function replicateChecks(
+  index: number,
+  reading: PorosityReplicate,
+  figures: PorosityFigures,
+  waterDensity_gcc: number,
+  context: { readonly mediaClass?: MediaClass; readonly organicFraction?: number },
+): Check[] {
+  const checks: Check[] = [];
+  const say = (code: string, severity: Check['severity'], message: string): void => {
+    checks.push({ code, severity, message, replicate: index });
+  };
+  const who = name(index);
+  const { porosity } = POROSITY_LIMITS;
+  if (figures.totalPorosity >= 1) {
+    say('porosity-impossible', 'fault', `${who} holds more water than its volume. Check tare, fill line and volume.`);
+  } else if (figures.totalPorosity > porosity.hi) {
+    say(
+      'porosity-high',
+      'caution',
+      `${who} has ${figures.totalPorosity.toFixed(3)} pores, above ${String(porosity.hi)}. Was water standing on it?`,
+    );
+  } else if (figures.totalPorosity < porosity.lo) {
+    say(
+      'porosity-low',
+      'caution',
+      `${who} has ${figures.totalPorosity.toFixed(3)} pores, under ${String(porosity.lo)}. Was it soaked through?`,
+    );
+  }
+  particleDensityCheck(who, figures, context.mediaClass, say);
+  organicCheck(who, figures, context, say);
+  const lost_mL = (reading.saturated_g - reading.drained_g) / waterDensity_gcc;
+  if (reading.drained_mL !== undefined) {
+    const allowed = Math.max(POROSITY_LIMITS.collected.share * lost_mL, POROSITY_LIMITS.collected.least_mL);
+    const off = Math.abs(reading.drained_mL - lost_mL);
+    if (off > allowed) {
+      say(
+        'drainage-differs',
+        'caution',
+        `The jug holds ${String(reading.drained_mL)} mL, but ${who} lost ${lost_mL.toFixed(1)} mL: ${off.toFixed(1)} apart, allowed ${allowed.toFixed(1)}. Did some miss the jug?`,
+      );
+    }
+  }
+  if (reading.filled_g !== undefined && figures.asReceivedMoisture === undefined) {
+    say(
+      'filled-below-dry',
+      'caution',
+      `${who} weighed less when filled than when dry, so its moisture as received is left out.`,
+    );
+  }
+  return checks;
+}
+
+type Say = (code: string, severity: Check['severity'], message: string) => void;
+
+function particleDensityCheck(
+  who: string,
+  figures: PorosityFigures,
+  mediaClass: MediaClass | undefined,
+  say: Say,
+): void {
+  const density = figures.particleDensity_gcc;
+  if (density === undefined) {
+    say('no-particle-density', 'note', `${who}: no particle density, for there is no solid left over.`);
+    return;
+  }
+  const unknown = POROSITY_LIMITS.particleDensityUnknown_gcc;
+  const [lo, hi] = mediaClass?.particleDensityApparentBounds_gcc ?? [unknown.lo, unknown.hi];
+  if (density >= lo && density <= hi) return;
+  say(
+    'particle-density',
+    mediaClass === undefined ? 'note' : 'caution',
+    `${who}: apparent particle density ${density.toFixed(2)} g/mL lies outside ${String(lo)} to ${String(hi)} for ${mediaClass?.label ?? 'any medium'}. Check tare, volume and dry mass.`,
+  );
+}
+
+/** Porosity expected from organic matter and ash: 1 - BD/PD with 1/PD = f/1.55 + (1-f)/2.65 (EN 13041). */
+export function expectedPorosity(bulkDensity_gcc: number, organicFraction: number): number {
+  const { organicDensity_gcc, ashDensity_gcc } = POROSITY_LIMITS;
+  const perParticle = organicFraction / organicDensity_gcc + (1 - organicFraction) / ashDensity_gcc;
+  return 1 - bulkDensity_gcc * perParticle;
+}
+
+function organicCheck(
+  who: string,
+  figures: PorosityFigures,
+  context: { readonly mediaClass?: MediaClass; readonly organicFraction?: number },
+  say: Say,
+): void {
+  if (context.organicFraction === undefined) return;
+  const missing = expectedPorosity(figures.bulkDensity_gcc, context.organicFraction) - figures.totalPorosity;
+  if (fillsAllPores(context.mediaClass)) {
+    if (missing > POROSITY_LIMITS.trappedAir) {
+      say(
+        'trapped-air',
+        'caution',
+        `${who} took up ${missing.toFixed(3)} less water than its pores should hold: air was trapped. Soak longer.`,
+      );
+    }
+  } else if (missing > 0) {
+    say('unfilled-pores', 'note', `${who}: ${missing.toFixed(3)} of the volume are pores that water did not reach.`);
+  }
+}
+
+/** Checks over all replicates: spread too wide, or none. */
+export function spreadChecks(figures: readonly PorosityFigures[]): Check[] {
+  if (figures.length === 1) {
+    return [{ code: 'no-spread', severity: 'note', message: 'One replicate has no spread; measure at least three.' }];
+  }
+  const checks: Check[] = [];
+  const judge = (key: 'totalPorosity' | 'containerCapacity' | 'airSpace', label: string): void => {
+    const values = figures.map((f) => f[key]);
+    const sd = sdOf(values);
+    const relative = key === 'airSpace' ? POROSITY_LIMITS.airSdShare * meanOf(values) : 0;
+    const allowed = Math.max(POROSITY_LIMITS.replicateSd, relative);
+    if (sd > allowed) {
+      const message = `${label} differs between replicates by SD ${sd.toFixed(3)}, allowed ${allowed.toFixed(3)}. Were they filled alike?`;
+      checks.push({ code: 'replicate-spread', severity: 'caution', message });
+    }
+  };
+  judge('totalPorosity', 'Total porosity');
+  judge('containerCapacity', 'Container capacity');
+  judge('airSpace', 'Air space');
+  return checks;
+}

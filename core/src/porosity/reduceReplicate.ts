@@ -1,0 +1,119 @@
+import { refuse, requireNotNegative, requirePositive } from '../errors';
+import { shareBelow, type Container } from '../vessel';
+
+/** The vessel of a saturate-drain-dry run: volume to its fill line, and its inner shape. */
+export interface PorosityVessel extends Container {
+  readonly volume_mL: number;
+}
+
+/** Weighings of one replicate, g; depth in cm; collected drainage in mL. */
+export interface PorosityReplicate {
+  readonly tare_g: number;
+  readonly filled_g?: number;
+  readonly saturated_g: number;
+  readonly drained_g: number;
+  readonly dryTray_g: number;
+  readonly dry_g: number;
+  readonly settledDepth_cm?: number;
+  readonly drained_mL?: number;
+}
+
+/** Results of one replicate; what could not be had is absent, and a check says why. */
+export interface PorosityFigures {
+  readonly mediumVolume_mL: number;
+  readonly totalPorosity: number;
+  readonly containerCapacity: number;
+  readonly airSpace: number;
+  readonly bulkDensity_gcc: number;
+  readonly particleDensity_gcc?: number;
+  readonly gravimetricWater_gg: number;
+  readonly asReceivedMoisture?: number;
+  readonly shrinkage: number;
+}
+
+/** Refuses masses that no bench can give, naming the field. */
+export function requireMasses(r: PorosityReplicate, at: string, vesselHeight_cm: number): void {
+  requireNotNegative(`${at}.tare_g`, r.tare_g, 'g');
+  requireNotNegative(`${at}.dryTray_g`, r.dryTray_g, 'g');
+  requireNotNegative(`${at}.saturated_g`, r.saturated_g, 'g');
+  requireNotNegative(`${at}.drained_g`, r.drained_g, 'g');
+  requireNotNegative(`${at}.dry_g`, r.dry_g, 'g');
+  if (r.saturated_g <= r.tare_g) {
+    refuse(`${at}.saturated_g`, `${String(r.saturated_g)} g must be above the tare of ${String(r.tare_g)} g`);
+  }
+  if (r.drained_g > r.saturated_g) {
+    refuse(
+      `${at}.drained_g`,
+      `${String(r.drained_g)} g drained cannot be above ${String(r.saturated_g)} g saturated; weigh both again`,
+    );
+  }
+  if (r.dry_g <= r.dryTray_g) {
+    refuse(`${at}.dry_g`, `${String(r.dry_g)} g must be above its tray's ${String(r.dryTray_g)} g`);
+  }
+  const wet_g = r.drained_g - r.tare_g;
+  if (r.dry_g - r.dryTray_g > wet_g) {
+    refuse(
+      `${at}.dry_g`,
+      `${(r.dry_g - r.dryTray_g).toFixed(1)} g of dry medium cannot be above the ${wet_g.toFixed(1)} g that it weighed drained`,
+    );
+  }
+  if (r.filled_g !== undefined && r.filled_g <= r.tare_g) {
+    refuse(`${at}.filled_g`, `${String(r.filled_g)} g must be above the tare of ${String(r.tare_g)} g`);
+  }
+  if (r.drained_mL !== undefined) requireNotNegative(`${at}.drained_mL`, r.drained_mL, 'mL');
+  if (r.settledDepth_cm !== undefined) {
+    requirePositive(`${at}.settledDepth_cm`, r.settledDepth_cm, 'cm');
+    if (r.settledDepth_cm > vesselHeight_cm) {
+      refuse(
+        `${at}.settledDepth_cm`,
+        `${String(r.settledDepth_cm)} cm is above the vessel's ${String(vesselHeight_cm)} cm`,
+      );
+    }
+  }
+}
+
+/** Volume of the medium at the depth where it stands, mL: the vessel's share below it. */
+export function mediumVolume_mL(vessel: PorosityVessel, settledDepth_cm: number | undefined): number {
+  return vessel.volume_mL * shareBelow(vessel, settledDepth_cm ?? vessel.height_cm);
+}
+
+/** A mass of water as a fraction of a volume. */
+export function waterFraction(water_g: number, waterDensity_gcc: number, volume_mL: number): number {
+  return water_g / waterDensity_gcc / volume_mL;
+}
+
+/**
+ * One replicate of saturate, drain, dry.
+ *
+ * V = V0 x share of the vessel below the settled depth; m_d = dry - tray;
+ * porosity = (saturated - tare - m_d)/rho/V; capacity = (drained - tare - m_d)/rho/V;
+ * air = (saturated - drained)/rho/V; bulk density = m_d/V; particle density = bulk density/(1 - porosity);
+ * water by dry mass = (drained - tare - m_d)/m_d; moisture as received = (filled - tare - m_d)/(filled - tare);
+ * settling on wetting = 1 - V/V0.
+ * Masses g, volumes mL, density g/mL; fractions 0..1 of the medium's volume. The masses are already checked.
+ */
+export function reduceReplicate(
+  r: PorosityReplicate,
+  vessel: PorosityVessel,
+  waterDensity_gcc: number,
+): PorosityFigures {
+  const volume_mL = mediumVolume_mL(vessel, r.settledDepth_cm);
+  const dry_g = r.dry_g - r.dryTray_g;
+  const perVolume = (water_g: number): number => waterFraction(water_g, waterDensity_gcc, volume_mL);
+  const totalPorosity = perVolume(r.saturated_g - r.tare_g - dry_g);
+  const bulkDensity_gcc = dry_g / volume_mL;
+  const received_g = r.filled_g === undefined ? undefined : r.filled_g - r.tare_g;
+  return {
+    mediumVolume_mL: volume_mL,
+    totalPorosity,
+    containerCapacity: perVolume(r.drained_g - r.tare_g - dry_g),
+    airSpace: perVolume(r.saturated_g - r.drained_g),
+    bulkDensity_gcc,
+    ...(totalPorosity < 1 ? { particleDensity_gcc: bulkDensity_gcc / (1 - totalPorosity) } : {}),
+    gravimetricWater_gg: (r.drained_g - r.tare_g - dry_g) / dry_g,
+    ...(received_g !== undefined && received_g >= dry_g
+      ? { asReceivedMoisture: (received_g - dry_g) / received_g }
+      : {}),
+    shrinkage: 1 - volume_mL / vessel.volume_mL,
+  };
+}

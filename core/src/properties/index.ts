@@ -1,0 +1,6 @@
+/**
+ * The registry of properties: one key, label, plain twin and unit for each.
+ * Cards, blends, rubrics and exports all name properties from here.
+ * A new property is one line.
+ */
+export { PROPERTIES, property, type Property, type PropertyKey } from './properties';

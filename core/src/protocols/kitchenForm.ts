@@ -1,0 +1,58 @@
+import type { Protocol } from './protocol';
+
+/** No oven, no scale: a marked bucket and a jug. */
+export const KITCHEN_FORM: Protocol = {
+  key: 'kitchen-form',
+  version: 1,
+  label: 'Kitchen form',
+  plain: 'Water in, water out: the air exactly, the water as a lower bound.',
+  takes: 'a vessel of known volume and a jug, an afternoon',
+  reduction: 'kitchen',
+  usesVessel: true,
+  replicates: { usual: 3, most: 12 },
+  steps: [
+    {
+      key: 'added',
+      kind: 'volume',
+      unit: 'mL',
+      label: 'Water added until it stands level',
+      say: 'Pour slowly until the water is level with the surface. Note how much went in.',
+      why: 'It fills the pores that were not wet before.',
+      bounds: [0, 50000],
+      picture: 'jug',
+      caution: 'germs',
+    },
+    {
+      key: 'soak',
+      kind: 'time',
+      unit: 's',
+      label: 'Let it stand full',
+      say: 'Keep the water level with the surface. Add to the note above what you top up.',
+      why: 'Dry media take their time.',
+      bounds: [0, 1e11],
+      picture: 'soak',
+      hold: { name: 'soaking', setting: 'soak_min' },
+    },
+    {
+      key: 'drain',
+      kind: 'time',
+      unit: 's',
+      label: 'Open the holes, drain freely',
+      say: 'Open the holes over the empty jug. Do not tilt it.',
+      why: 'What runs out leaves air behind.',
+      bounds: [0, 1e11],
+      picture: 'drain',
+      hold: { name: 'draining', setting: 'drain_min' },
+    },
+    {
+      key: 'collected',
+      kind: 'volume',
+      unit: 'mL',
+      label: 'Collected in the jug',
+      say: 'Read what drained.',
+      why: 'Its volume is the air’s volume.',
+      bounds: [0, 50000],
+      picture: 'jug',
+    },
+  ],
+};

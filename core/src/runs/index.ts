@@ -1,0 +1,17 @@
+/**
+ * From a sheet of readings to results: which reading stands, what is still missing, what looks wrong.
+ * Readings are only added; corrections and exclusions stay in sight with their reasons.
+ * A result is computed from the readings each time and carries the working of every number.
+ */
+export { Sheet, type Cell, type Reading } from './reading';
+export { reduceRun, type ReplicateValue, type RunProperty, type RunResult } from './reduceRun';
+export {
+  replicateName,
+  RUN_DEFAULTS,
+  runVesselVolume_mL,
+  type Exclusion,
+  type PackingHabit,
+  type RunRecord,
+  type RunSettings,
+  type RunVessel,
+} from './runRecord';

@@ -1,0 +1,128 @@
+import type { Check } from '../errors';
+import {
+  mediumVolume_mL,
+  POROSITY_DEFAULTS,
+  waterFraction,
+  type PorosityInput,
+  type PorosityVessel,
+} from '../porosity';
+import { waterDensity } from '../water';
+import type { Sheet } from './reading';
+import { replicateName, runVesselVolume_mL, type RunRecord } from './runRecord';
+
+export const RUN_CHECKS = Object.freeze({ leastDrain_min: 30, constantMass: 0.001, coolOven_C: 100 });
+
+/** The vessel of a replicate as the porosity reduction takes it; undefined while its volume is not known. */
+function porosityVesselOf(run: RunRecord, replicate: number): PorosityVessel | undefined {
+  const vessel = run.vessels[replicate];
+  const volume_mL = vessel === undefined ? undefined : runVesselVolume_mL(vessel);
+  if (vessel === undefined || volume_mL === undefined) return undefined;
+  const { height_cm, topDiameter_cm, baseDiameter_cm } = vessel;
+  if (topDiameter_cm === undefined || baseDiameter_cm === undefined) return { volume_mL, height_cm };
+  return { volume_mL, height_cm, topDiameter_cm, baseDiameter_cm };
+}
+
+/** Depth of the medium after draining, else as soaked. */
+function settledDepth_cm(sheet: Sheet, replicate: number): number | undefined {
+  return sheet.value(replicate, 'drainedDepth') ?? sheet.value(replicate, 'soakedDepth');
+}
+
+function waterTemp_C(sheet: Sheet): number {
+  return sheet.value(0, 'waterTemp') ?? POROSITY_DEFAULTS.waterTemp_C;
+}
+
+/** What one replicate of a sheet gives the porosity reduction, or undefined while readings are missing. */
+export function porosityInputOf(run: RunRecord, sheet: Sheet, replicate: number): PorosityInput | undefined {
+  const vessel = porosityVesselOf(run, replicate);
+  const read = (step: string): number | undefined => sheet.value(replicate, step);
+  const tare = read('tare');
+  const saturated = read('saturated');
+  const drained = read('drained');
+  const tray = read('dryTray');
+  const dry = read('dryAgain') ?? read('dry');
+  if (vessel === undefined || tare === undefined || saturated === undefined) return undefined;
+  if (drained === undefined || tray === undefined || dry === undefined) return undefined;
+  const filled = read('filled');
+  const depth = settledDepth_cm(sheet, replicate);
+  const collected = read('collected');
+  return {
+    vessel,
+    waterTemp_C: waterTemp_C(sheet),
+    replicates: [
+      {
+        tare_g: tare,
+        ...(filled === undefined ? {} : { filled_g: filled }),
+        saturated_g: saturated,
+        drained_g: drained,
+        dryTray_g: tray,
+        dry_g: dry,
+        ...(depth === undefined ? {} : { settledDepth_cm: depth }),
+        ...(collected === undefined ? {} : { drained_mL: collected }),
+      },
+    ],
+    ...(run.materialClass === undefined ? {} : { materialClass: run.materialClass }),
+  };
+}
+
+/** Air space from two weighings, known before the oven: shown while the run can still be repeated. */
+export function earlyAirOf(run: RunRecord, sheet: Sheet, replicate: number): number | undefined {
+  const vessel = porosityVesselOf(run, replicate);
+  const saturated = sheet.value(replicate, 'saturated');
+  const drained = sheet.value(replicate, 'drained');
+  if (vessel === undefined || saturated === undefined || drained === undefined || drained > saturated) return undefined;
+  const volume = mediumVolume_mL(vessel, settledDepth_cm(sheet, replicate));
+  return waterFraction(saturated - drained, waterDensity(waterTemp_C(sheet)), volume);
+}
+
+/** Checks that only the sheet can make: order of masses as typed, drain time, constant mass, a cool oven. */
+export function sheetChecks(run: RunRecord, sheet: Sheet, replicate: number): Check[] {
+  const checks: Check[] = [];
+  const who = replicateName(replicate);
+  const say = (code: string, severity: Check['severity'], message: string): void => {
+    checks.push({ code, severity, message, replicate });
+  };
+  const read = (step: string): number | undefined => sheet.value(replicate, step);
+  const saturated = read('saturated');
+  const drained = read('drained');
+  const tare = read('tare');
+  if (saturated !== undefined && drained !== undefined && drained > saturated) {
+    say('mass-order', 'fault', `${who} weighs ${String(drained)} g drained but ${String(saturated)} g saturated. Weigh both again.`);
+  }
+  if (tare !== undefined && saturated !== undefined && saturated <= tare) {
+    say('mass-order', 'fault', `${who} weighs ${String(saturated)} g saturated, not more than its tare of ${String(tare)} g.`);
+  }
+  const opened = read('drain');
+  const weighed = sheet.reading(replicate, 'drained');
+  if (opened !== undefined && weighed !== undefined) {
+    const minutes = (Date.parse(weighed.takenAt) / 1000 - opened) / 60;
+    if (minutes < RUN_CHECKS.leastDrain_min) {
+      say('drain-short', 'caution', `${who} drained only ${minutes.toFixed(0)} min before it was weighed; ${String(run.settings.drain_min)} min is the method.`);
+    }
+  }
+  checks.push(...dryingChecks(run, replicate, who, read));
+  return checks;
+}
+
+function dryingChecks(
+  run: RunRecord,
+  replicate: number,
+  who: string,
+  read: (step: string) => number | undefined,
+): Check[] {
+  const first = read('dry');
+  const second = read('dryAgain');
+  const tray = read('dryTray');
+  const checks: Check[] = [];
+  if (first !== undefined && second !== undefined && tray !== undefined) {
+    const change = Math.abs(first - second) / (first - tray);
+    if (change > RUN_CHECKS.constantMass) {
+      const message = `${who} still changed by ${(100 * change).toFixed(2)} % between the two dry weighings, allowed 0.1 %. Dry it longer.`;
+      checks.push({ code: 'not-dry', severity: 'caution', message, replicate });
+    }
+  }
+  if (first !== undefined && run.settings.ovenTemp_C < RUN_CHECKS.coolOven_C) {
+    const message = `${who} was dried at ${String(run.settings.ovenTemp_C)} °C, which leaves some percent of water in.`;
+    checks.push({ code: 'cool-oven', severity: 'note', message, replicate });
+  }
+  return checks;
+}

@@ -1,0 +1,61 @@
+/** One number taken at the bench. Readings are only ever added; a correction names the one that it replaces. */
+export interface Reading {
+  readonly id: string;
+  /** Index of the replicate, from 0. */
+  readonly replicate: number;
+  readonly step: string;
+  readonly value: number;
+  /** When it was taken, ISO 8601. */
+  readonly takenAt: string;
+  readonly corrects?: string;
+  readonly reason?: string;
+  readonly by?: string;
+}
+
+/** All that was ever read for one cell of the sheet. */
+export interface Cell {
+  /** Readings that nobody has corrected; more than one waits for a decision. */
+  readonly standing: readonly Reading[];
+  /** Readings that were replaced, oldest first. */
+  readonly replaced: readonly Reading[];
+}
+
+const EMPTY: Cell = { standing: [], replaced: [] };
+
+/** The cells of a sheet by replicate and step. */
+export class Sheet {
+  private readonly cells = new Map<string, Cell>();
+
+  constructor(readings: readonly Reading[]) {
+    const corrected = new Set(readings.map((reading) => reading.corrects).filter((id) => id !== undefined));
+    for (const reading of readings) {
+      const key = `${String(reading.replicate)}:${reading.step}`;
+      const cell = this.cells.get(key) ?? EMPTY;
+      this.cells.set(
+        key,
+        corrected.has(reading.id)
+          ? { ...cell, replaced: [...cell.replaced, reading] }
+          : { ...cell, standing: [...cell.standing, reading] },
+      );
+    }
+  }
+
+  cell(replicate: number, step: string): Cell {
+    return this.cells.get(`${String(replicate)}:${step}`) ?? EMPTY;
+  }
+
+  /** The one reading that counts, or undefined where there is none or a decision is waiting. */
+  reading(replicate: number, step: string): Reading | undefined {
+    const { standing } = this.cell(replicate, step);
+    return standing.length === 1 ? standing[0] : undefined;
+  }
+
+  value(replicate: number, step: string): number | undefined {
+    return this.reading(replicate, step)?.value;
+  }
+
+  /** Two readings in one cell that nobody has decided between. */
+  get undecided(): readonly Cell[] {
+    return [...this.cells.values()].filter((cell) => cell.standing.length > 1);
+  }
+}

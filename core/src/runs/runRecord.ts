@@ -1,0 +1,55 @@
+import type { Protocol } from '../protocols';
+import { geometricVolume_mL, vesselVolume_mL, type Container, type WaterFilling } from '../vessel';
+import type { Reading } from './reading';
+
+/** A vessel as it was used: its shape and every filling with water that measured it. */
+export interface RunVessel extends Container {
+  readonly id: string;
+  readonly name: string;
+  readonly fillings: readonly WaterFilling[];
+}
+
+/** A replicate taken out of the result, in sight, with its reason. */
+export interface Exclusion {
+  readonly replicate: number;
+  readonly reason: string;
+  readonly by?: string;
+}
+
+export type PackingHabit = 'loose' | 'tapped' | 'firmed';
+
+/** How this run was made; part of its values. */
+export interface RunSettings {
+  readonly packingHabit: PackingHabit;
+  readonly soak_min: number;
+  readonly drain_min: number;
+  readonly ovenTemp_C: number;
+}
+
+/** Soak of mineral grains and of everything that takes its time; drain and oven as the method has them. */
+export const RUN_DEFAULTS = Object.freeze({ mineralSoak_min: 30, slowSoak_min: 24 * 60, drain_min: 60, ovenTemp_C: 104 });
+
+/** One protocol on one lot with 1 to 12 replicates, as it stands now. */
+export interface RunRecord {
+  readonly id: string;
+  readonly number: number;
+  readonly protocol: Protocol;
+  readonly settings: RunSettings;
+  readonly replicateCount: number;
+  /** One vessel per replicate; empty for a protocol without vessels. */
+  readonly vessels: readonly RunVessel[];
+  readonly readings: readonly Reading[];
+  readonly exclusions: readonly Exclusion[];
+  readonly finishedAt?: string;
+  readonly materialClass?: string;
+}
+
+/** Volume of a vessel by its water fillings, else by its inner dimensions; undefined where neither is known. */
+export function runVesselVolume_mL(vessel: RunVessel): number | undefined {
+  return vesselVolume_mL(vessel.fillings) ?? geometricVolume_mL(vessel);
+}
+
+/** A, B, C for 0, 1, 2. */
+export function replicateName(index: number): string {
+  return String.fromCharCode(65 + index);
+}

@@ -1,0 +1,190 @@
+import { refuse, requireNotNegative, type Check } from '../errors';
+import { meanOf, sdOf } from '../statistics';
+import { HIGHEST_SCORE, requireScoreFunction, scoreOf, type ScoreFunction } from './scoreFunction';
+import { normalDraw, seededRandom } from './seededRandom';
+
+export type CriterionKind = 'price' | 'measured' | 'panel' | 'grow' | 'claims' | 'must';
+
+/** One line of a rubric with what was found for it: a value, or the raters' values. */
+export interface ScoredCriterion {
+  readonly name: string;
+  readonly weight: number;
+  readonly kind: CriterionKind;
+  readonly function: ScoreFunction;
+  /** Goes before `raters`: a measured or an agreed value. */
+  readonly value?: number;
+  readonly raters?: readonly number[];
+}
+
+/** A limiting factor: where the criterion's score is below `below`, the overall is at most `max`. */
+export interface ScoreCap {
+  readonly criterion: string;
+  readonly below: number;
+  readonly max: number;
+}
+
+export type Aggregate = 'arithmetic' | 'geometric';
+
+export interface ScoreInput {
+  readonly criteria: readonly ScoredCriterion[];
+  readonly aggregate?: Aggregate;
+  readonly caps?: readonly ScoreCap[];
+  readonly draws?: number;
+  readonly seed?: number;
+}
+
+export interface ScoreResult {
+  /** Score absent where the criterion is missing; spread is the raters' SD. */
+  readonly criteria: readonly { readonly name: string; readonly score?: number; readonly spread?: number }[];
+  readonly overall?: number;
+  readonly cappedBy?: string;
+  /** The criterion that a geometric mean suffers from most, where it has the lowest score. */
+  readonly sunkBy?: string;
+  /** 5 and 95 % of the overall over draws of the raters' means. */
+  readonly band?: readonly [number, number];
+  readonly missing: readonly string[];
+  /** Overall if every missing criterion scored 0, and if it scored 10. */
+  readonly couldBe?: readonly [number, number];
+  readonly checks: readonly Check[];
+}
+
+export const SCORE_DEFAULTS = Object.freeze({ aggregate: 'arithmetic' as Aggregate, draws: 2000, seed: 1 });
+
+interface Scored {
+  readonly name: string;
+  readonly weight: number;
+  readonly score?: number;
+  readonly spread?: number;
+  readonly se?: number;
+}
+
+/**
+ * Overall score of one product by a rubric.
+ *
+ * Each criterion's function turns its value into 0..10; overall = sum w s / sum w, or exp(sum w ln s / sum w) on
+ * choice. A missing criterion is never a zero: the weights of the others are rescaled, and `couldBe` says how far the
+ * overall could move. Caps apply to the overall; the lowest one that binds is named.
+ * `band`: seeded draws of each raters' mean (normal, SE = SD/sqrt n, held to 0..10); it has no width without raters.
+ * Throws for no criteria, a repeated name, a negative or all-zero weight, a bad function, a rating outside 0..10 on
+ * `direct`, a cap on an unknown criterion. Overall is absent, with a check, where every criterion is missing.
+ * Example: scores 8 (weight 1) and 5 (weight 2): arithmetic 6, geometric 5.848.
+ */
+export function score(input: ScoreInput): ScoreResult {
+  requireScoreInput(input);
+  const aggregate = input.aggregate ?? SCORE_DEFAULTS.aggregate;
+  const caps = input.caps ?? [];
+  const scored = input.criteria.map((criterion, i) => scoreCriterion(criterion, `criteria[${String(i)}]`));
+  const missing = scored.filter((one) => one.score === undefined).map((one) => one.name);
+  const present = scored.filter((one): one is Scored & { score: number } => one.score !== undefined);
+  const criteria = scored.map(({ name, score: points, spread }) => ({
+    name,
+    ...(points === undefined ? {} : { score: points }),
+    ...(spread === undefined ? {} : { spread }),
+  }));
+  if (present.length === 0 || present.every((one) => one.weight === 0)) {
+    const message = 'No overall score: no criterion with weight has a value yet.';
+    return { criteria, missing, checks: [{ code: 'nothing-scored', severity: 'note', message }] };
+  }
+  const { overall, cappedBy } = capped(aggregate, present, caps);
+  const sunk = aggregate === 'geometric' ? lowest(present) : undefined;
+  const filled = (value: number): number =>
+    capped(
+      aggregate,
+      scored.map((one) => ({ ...one, score: one.score ?? value })),
+      caps,
+    ).overall;
+  return {
+    criteria,
+    overall,
+    ...(cappedBy === undefined ? {} : { cappedBy }),
+    ...(sunk === undefined ? {} : { sunkBy: sunk }),
+    band: bandOf(present, aggregate, caps, input),
+    missing,
+    ...(missing.length === 0 ? {} : { couldBe: [filled(0), filled(HIGHEST_SCORE)] as const }),
+    checks:
+      missing.length === 0
+        ? []
+        : [{ code: 'missing', severity: 'note', message: `Not in yet: ${missing.join(', ')}. The others carry the weight.` }],
+  };
+}
+
+function requireScoreInput(input: ScoreInput): void {
+  if (input.criteria.length === 0) refuse('criteria', 'an empty list has no score; give at least one criterion');
+  const names = new Set<string>();
+  input.criteria.forEach((criterion, i) => {
+    const at = `criteria[${String(i)}]`;
+    if (names.has(criterion.name)) refuse(`${at}.name`, `"${criterion.name}" stands twice; each criterion once`);
+    names.add(criterion.name);
+    requireNotNegative(`${at}.weight`, criterion.weight, '');
+    requireScoreFunction(criterion.function, `${at}.function`);
+  });
+  if (input.criteria.every((criterion) => criterion.weight === 0)) refuse('criteria', 'all weights are 0');
+  input.caps?.forEach((cap, i) => {
+    if (!names.has(cap.criterion)) refuse(`caps[${String(i)}].criterion`, `there is no criterion "${cap.criterion}"`);
+  });
+}
+
+function scoreCriterion(criterion: ScoredCriterion, at: string): Scored {
+  const { name, weight, value, raters } = criterion;
+  const fn = criterion.function;
+  if (raters !== undefined && raters.length > 0) {
+    const points = raters.map((rating, i) => scoreOf(fn, rating, `${at}.raters[${String(i)}]`));
+    const spread = points.length > 1 ? { spread: sdOf(points) } : {};
+    if (value !== undefined) return { name, weight, score: scoreOf(fn, value, `${at}.value`), ...spread };
+    const se = points.length > 1 ? { se: sdOf(points) / Math.sqrt(points.length) } : {};
+    return { name, weight, score: scoreOf(fn, meanOf(raters), at), ...spread, ...se };
+  }
+  if (value === undefined) return { name, weight };
+  return { name, weight, score: scoreOf(fn, value, `${at}.value`) };
+}
+
+type Present = Scored & { readonly score: number };
+
+function mean(aggregate: Aggregate, present: readonly Present[]): number {
+  const weight = present.reduce((sum, one) => sum + one.weight, 0);
+  if (aggregate === 'arithmetic') return present.reduce((sum, one) => sum + one.weight * one.score, 0) / weight;
+  const logs = present.reduce((sum, one) => (one.weight === 0 ? sum : sum + one.weight * Math.log(one.score)), 0);
+  return Math.exp(logs / weight);
+}
+
+function capped(
+  aggregate: Aggregate,
+  present: readonly Present[],
+  caps: readonly ScoreCap[],
+): { readonly overall: number; readonly cappedBy?: string } {
+  const free = mean(aggregate, present);
+  let overall = free;
+  let cappedBy: string | undefined;
+  for (const cap of caps) {
+    const one = present.find((candidate) => candidate.name === cap.criterion);
+    if (one !== undefined && one.score < cap.below && overall > cap.max) {
+      overall = cap.max;
+      cappedBy = cap.criterion;
+    }
+  }
+  return { overall, ...(cappedBy === undefined ? {} : { cappedBy }) };
+}
+
+function lowest(present: readonly Present[]): string | undefined {
+  const floor = Math.min(...present.map((one) => one.score));
+  return floor < Math.max(...present.map((one) => one.score))
+    ? present.find((one) => one.score === floor)?.name
+    : undefined;
+}
+
+function bandOf(
+  present: readonly Present[],
+  aggregate: Aggregate,
+  caps: readonly ScoreCap[],
+  input: ScoreInput,
+): readonly [number, number] {
+  const draws = input.draws ?? SCORE_DEFAULTS.draws;
+  const random = seededRandom(input.seed ?? SCORE_DEFAULTS.seed);
+  const held = (points: number): number => Math.min(HIGHEST_SCORE, Math.max(0, points));
+  const drawn = Array.from({ length: draws }, () => {
+    const one = present.map((p) => (p.se === undefined ? p : { ...p, score: held(p.score + p.se * normalDraw(random)) }));
+    return capped(aggregate, one, caps).overall;
+  }).sort((a, b) => a - b);
+  const at = (share: number): number => drawn[Math.round(share * (draws - 1))] as number;
+  return [at(0.05), at(0.95)];
+}

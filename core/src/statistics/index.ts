@@ -1,0 +1,8 @@
+/**
+ * Spread of replicates: summary, outlier flag, remarks.
+ * Student's t comes from a statistics library, checked here against printed tables.
+ * Nothing in here removes a value; exclusion is a person's act with a reason.
+ */
+export { grubbs, GRUBBS, type GrubbsResult } from './grubbs';
+export { replicates, type ReplicatesInput, type ReplicatesResult } from './replicates';
+export { meanOf, sdOf, summarise, type Summary } from './summary';

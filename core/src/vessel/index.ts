@@ -1,0 +1,14 @@
+/**
+ * Vessels and pots: their shape, the share of volume below a level, their volume by water.
+ * A straight container needs only its depth; a tapered one also its two diameters.
+ * All lengths are inner lengths in cm, volumes in mL.
+ */
+export {
+  containerBelow,
+  diameterAt,
+  geometricVolume_mL,
+  requireContainer,
+  shareBelow,
+  type Container,
+} from './container';
+export { fillVolume_mL, vesselVolume_mL, type WaterFilling } from './fillVolume';

@@ -1,0 +1,7 @@
+/**
+ * Every shown number opens its working: the calculation, its input, the place of the number in its answer.
+ * The words that belong to it stand here once; numbers are never written into them.
+ * A working can be fed to `calc` and gives the number again.
+ */
+export { WORKING_TEXTS, type WorkingText } from './texts';
+export { pickAt, type CalcName, type Source, type Working } from './working';

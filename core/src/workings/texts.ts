@@ -1,0 +1,189 @@
+/** What the drawer says of a number: one plain sentence, the formula in words, the source. */
+export interface WorkingText {
+  readonly sentence: string;
+  readonly formula: string;
+  readonly source: string;
+  /** Method and version whose golden outputs hold it. */
+  readonly method: string;
+}
+
+const BENCH = 'Usual bench method; water density after Kell, 1975.';
+const MIXING = 'Packing after de Larrard, 1999; loss of coarse pores is our own rule.';
+
+/** Words for every kind of working; a key that is missing here fails a test. */
+export const WORKING_TEXTS: Readonly<Record<string, WorkingText>> = {
+  'porosity.mediumVolume_mL': {
+    sentence: 'Volume that the medium fills at the depth where it stands after draining.',
+    formula: 'vessel volume × share of the vessel below the settled depth',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'porosity.totalPorosity': {
+    sentence: 'All the water it held when soaked, over the volume that it fills.',
+    formula: '(saturated − tare − dry medium) / water density / volume',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'porosity.containerCapacity': {
+    sentence: 'Water still held after draining, over the volume that the medium then fills.',
+    formula: '(drained − tare − dry medium) / water density / volume',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'porosity.airSpace': {
+    sentence: 'What ran out is air now, over the volume that the medium fills.',
+    formula: '(saturated − drained) / water density / volume',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'porosity.bulkDensity_gcc': {
+    sentence: 'Dry medium in each millilitre of the settled volume.',
+    formula: 'dry medium / volume',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'porosity.particleDensity_gcc': {
+    sentence: 'Density of the grains as water sees them: closed pores count as grain.',
+    formula: 'bulk density / (1 − total porosity)',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'porosity.gravimetricWater_gg': {
+    sentence: 'Water after draining to each gram of dry medium.',
+    formula: '(drained − tare − dry medium) / dry medium',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'porosity.asReceivedMoisture': {
+    sentence: 'Water that it brought along, of its weight as it came.',
+    formula: '(filled − tare − dry medium) / (filled − tare)',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'porosity.shrinkage': {
+    sentence: 'Volume that it lost when first wetted and drained.',
+    formula: '1 − volume / vessel volume',
+    source: BENCH,
+    method: 'porosity@1',
+  },
+  'kitchen.airSpace': {
+    sentence: 'What ran out left as much air behind.',
+    formula: 'drained / vessel volume',
+    source: 'Volume balance; exact.',
+    method: 'kitchen@1',
+  },
+  'kitchen.capacityAtLeast': {
+    sentence: 'Water that went in and stayed; what was in it before is not counted.',
+    formula: '(added − drained) / vessel volume',
+    source: 'Volume balance; a lower bound.',
+    method: 'kitchen@1',
+  },
+  'replicates.mean': {
+    sentence: 'Mean of the replicates that count.',
+    formula: 'sum of values / number of values',
+    source: 'Interval by Student’s t; outliers by Grubbs, 1950, never removed silently.',
+    method: 'replicates@1',
+  },
+  'replicates.runs': {
+    sentence: 'Mean of the runs made by the same method at the same depth.',
+    formula: 'sum of run means / number of runs',
+    source: 'Interval by Student’s t; spread is between runs.',
+    method: 'replicates@1',
+  },
+  'replicates.price': {
+    sentence: 'What was paid for the pack, over what it really holds, poured loose.',
+    formula: 'price / true volume',
+    source: 'True volume by pouring through a hoop; the label’s volume until that is done.',
+    method: 'replicates@1',
+  },
+  'capacity.water': {
+    sentence: 'Mean water over the height of the pot: each height hangs on the base by its own suction.',
+    formula: 'mean over the pot of θ(height above base)',
+    source: 'van Genuchten, 1980; integrated over the pot’s own shape.',
+    method: 'container-capacity@1',
+  },
+  'capacity.air': {
+    sentence: 'Pores that hold no water once it stops dripping.',
+    formula: 'total porosity − mean water over the pot',
+    source: 'van Genuchten, 1980; integrated over the pot’s own shape.',
+    method: 'container-capacity@1',
+  },
+  'curve.alpha': {
+    sentence: 'The scale of the curve that makes its mean over the vessel the measured capacity.',
+    formula: 'mean over the vessel of θ(height; α) = capacity, solved for α',
+    source: 'van Genuchten, 1980; shape from the class.',
+    method: 'retention-infer@1',
+  },
+  'curve.easilyAvailable': {
+    sentence: 'Water that the curve gives up between 10 and 50 cm of suction.',
+    formula: 'θ(10 cm) − θ(50 cm)',
+    source: 'De Boodt and Verdonck, 1972; the curve is inferred from one depth.',
+    method: 'blend@1',
+  },
+  'blend.water': {
+    sentence: 'Mean water of the blend over the height of this pot, after draining.',
+    formula: 'Σ volume × (mean θ − λ × mean of coarse-pore water) / volume made',
+    source: MIXING,
+    method: 'blend@1',
+  },
+  'blend.air': {
+    sentence: 'Pores of the blend that hold no water once the pot stops dripping.',
+    formula: 'total porosity − water',
+    source: MIXING,
+    method: 'blend@1',
+  },
+  'blend.totalPorosity': {
+    sentence: 'All pores that came along, less those that closed on mixing.',
+    formula: '(Σ volume × porosity − volume lost) / volume made',
+    source: MIXING,
+    method: 'blend@1',
+  },
+  'blend.easilyAvailable': {
+    sentence: 'Water that the blend gives up between 10 and 50 cm of suction.',
+    formula: 'θ(10 cm) − θ(50 cm)',
+    source: 'De Boodt and Verdonck, 1972.',
+    method: 'blend@1',
+  },
+  'blend.bulkDensity_gcc': {
+    sentence: 'All the dry matter, in the volume that is left after mixing.',
+    formula: 'Σ volume × bulk density / volume made',
+    source: MIXING,
+    method: 'blend@1',
+  },
+  'blend.pH': {
+    sentence: 'Where the components’ titration slopes balance each other and the lime.',
+    formula: '(Σ volume × buffer × pH + lime × volume made) / Σ volume × buffer',
+    source: 'Charge balance of linear titration curves.',
+    method: 'blend@1',
+  },
+  'blend.ec_dSm': {
+    sentence: 'All the salts, in the volume that is left after mixing.',
+    formula: 'Σ volume × EC / volume made',
+    source: 'Salts are kept; one extraction, 1:2 in water at 25 °C.',
+    method: 'blend@1',
+  },
+  'blend.pricePerL': {
+    sentence: 'What goes in costs this much for each litre that comes out.',
+    formula: 'Σ volume × price / volume made',
+    source: 'Prices per real litre of the lots.',
+    method: 'blend@1',
+  },
+  'blend.shrink': {
+    sentence: 'Small grains settle between large ones, so the volumes do not add.',
+    formula: 'κ × (1 − Σ volume × packing / packing of the mix / Σ volume)',
+    source: MIXING,
+    method: 'blend@1',
+  },
+  'score.criterion': {
+    sentence: 'What was found, turned into 0 to 10 by the rubric’s own function.',
+    formula: 'function of the value, or mean of the raters',
+    source: 'The rubric, at the version that the card keeps.',
+    method: 'score@1',
+  },
+  'score.overall': {
+    sentence: 'Weighted mean of the criteria that are in; a missing one is never a zero.',
+    formula: 'Σ weight × score / Σ weight, then the caps',
+    source: 'The rubric, at the version that the card keeps.',
+    method: 'score@1',
+  },
+};

@@ -1,0 +1,3 @@
+import { calcCommand } from './command';
+
+process.exitCode = calcCommand(process.argv.slice(2));

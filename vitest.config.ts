@@ -1,0 +1,24 @@
+import { defineConfig } from 'vitest/config';
+
+const env = { TZ: 'Europe/London', LANG: 'en_GB.UTF-8' };
+
+export default defineConfig({
+  test: {
+    projects: [
+      { test: { name: 'core', include: ['core/src/**/*.test.ts'], env } },
+      { test: { name: 'contract', include: ['contract/src/**/*.test.ts'], env } },
+      {
+        test: {
+          name: 'server',
+          include: ['server/src/**/*.test.ts'],
+          env,
+          globalSetup: ['server/src/testing/globalSetup.ts'],
+          hookTimeout: 60000,
+          testTimeout: 20000,
+          fileParallelism: true,
+        },
+      },
+      { extends: './web/vite.config.ts', test: { name: 'web', include: ['web/src/**/*.test.{ts,tsx}'], environment: 'happy-dom', env, setupFiles: ['web/src/testing/setup.ts'] } },
+    ],
+  },
+});
