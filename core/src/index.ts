@@ -4,6 +4,7 @@ export * from './calc';
 export * from './classes';
 export * from './desk';
 export * from './errors';
+export * from './judging';
 export * from './kitchen';
 export * from './lots';
 export * from './packing';

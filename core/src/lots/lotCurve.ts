@@ -19,7 +19,7 @@ export type LotCurve =
   | { readonly kind: 'class'; readonly retention: Retention; readonly note: string };
 
 /** Shape taken where no class is named: a middling curve, said so on the card. */
-export const UNKNOWN_SHAPE = Object.freeze({ n: 2, residualShareOfCapacity: 0.8 });
+export const UNKNOWN_SHAPE = Object.freeze({ n: 2, residualShareOfCapacity: 0.8, steeperN: [2.5, 3, 4, 6, 10] });
 
 /** Depth of the medium in the vessels of the newest porosity run: the container that its capacity belongs to. */
 function vesselOf(lot: LotRecord, runId: string): Container | undefined {
@@ -41,7 +41,8 @@ function shapeOf({ height_cm, topDiameter_cm, baseDiameter_cm }: Container): Con
  * The water curve of a lot: inferred from its saturate-drain-dry run, else its class's, else undefined.
  *
  * n and theta_r are the class's; alpha is solved so that the mean over the vessel is the measured capacity. Where no
- * alpha fits, theta_r is 0.8 of the capacity, and the note says so. Without a class n is 2.
+ * alpha fits, theta_r is 0.8 of the capacity, then steeper curves are tried, and the note says so. Without a class n
+ * is 2. A capacity that no curve reaches leaves the class's curve, with a note, so that one odd run hides nothing.
  */
 export function lotCurve(lot: LotRecord, figures: readonly LotFigure[]): LotCurve | undefined {
   const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
@@ -51,39 +52,57 @@ export function lotCurve(lot: LotRecord, figures: readonly LotFigure[]): LotCurv
   );
   const vessel = capacity?.runs[0] === undefined ? undefined : vesselOf(lot, capacity.runs[0].id);
   if (capacity === undefined || porosity === undefined || vessel === undefined) {
-    return mediaClass === undefined
-      ? undefined
-      : { kind: 'class', retention: mediaClass.retention, note: `Curve of the class ${mediaClass.label}, not measured.` };
+    return classCurve(mediaClass, (label) => `Curve of the class ${label}, not measured.`);
   }
-  return inferred(mediaClass, porosity, capacity, vessel);
+  const measured = { porosity, capacity, vessel };
+  for (const shape of shapes(mediaClass, capacity.summary.mean)) {
+    const curve = solved(measured, shape);
+    if (curve !== undefined) return curve;
+  }
+  return classCurve(mediaClass, (label) => `No curve reaches the measured capacity; the one of ${label} is used.`);
 }
 
-function inferred(
-  mediaClass: MediaClass | undefined,
-  porosity: LotFigure,
-  capacity: LotFigure,
-  vessel: Container,
-): LotCurve {
-  const measured = { thetaS: porosity.summary.mean, capacity: capacity.summary.mean, container: vessel };
-  const from = [
-    { label: 'total porosity', value: measured.thetaS, unit: '', working: porosity.working },
-    { label: 'container capacity', value: measured.capacity, unit: '', working: capacity.working },
+function classCurve(mediaClass: MediaClass | undefined, note: (label: string) => string): LotCurve | undefined {
+  if (mediaClass === undefined) return undefined;
+  return { kind: 'class', retention: mediaClass.retention, note: note(mediaClass.label) };
+}
+
+interface Shape {
+  readonly thetaR: number;
+  readonly n: number;
+  readonly note: string;
+}
+
+/** Shapes to try, in this order; each says on the card why it was taken. */
+function shapes(mediaClass: MediaClass | undefined, capacity: number): Shape[] {
+  const thetaR = UNKNOWN_SHAPE.residualShareOfCapacity * capacity;
+  const { n } = mediaClass?.retention ?? UNKNOWN_SHAPE;
+  const why = mediaClass === undefined ? 'no class is named' : 'the class’s shape does not reach the measured capacity';
+  const residual = `Curve inferred from one depth; ${why}, so water that never drains is taken as 0.8 of the capacity`;
+  const own = mediaClass === undefined ? [] : [{ ...mediaClass.retention, note: 'Curve inferred from one depth, its shape from the class.' }];
+  const steeper = UNKNOWN_SHAPE.steeperN.filter((steep) => steep > n);
+  return [
+    ...own,
+    { thetaR, n, note: `${residual}.` },
+    ...steeper.map((steep) => ({ thetaR, n: steep, note: `${residual}, and the curve is made steeper (n ${String(steep)}).` })),
   ];
-  const solve = (thetaR: number, n: number, note: string): LotCurve => {
-    const input = { ...measured, thetaR, n };
+}
+
+function solved(
+  { porosity, capacity, vessel }: { porosity: LotFigure; capacity: LotFigure; vessel: Container },
+  { thetaR, n, note }: Shape,
+): LotCurve | undefined {
+  const input = { thetaS: porosity.summary.mean, capacity: capacity.summary.mean, container: vessel, thetaR, n };
+  const from = [
+    { label: 'total porosity', value: input.thetaS, unit: '', working: porosity.working },
+    { label: 'container capacity', value: input.capacity, unit: '', working: capacity.working },
+  ];
+  try {
     const { retention } = inferRetention(input);
     const working: Working = { text: 'curve.alpha', calc: 'retention-infer', input, pick: 'retention.alpha_percm', from };
     return { kind: 'inferred', retention, input, vessel, note, working };
-  };
-  const fallback = (n: number, why: string): LotCurve => {
-    const thetaR = UNKNOWN_SHAPE.residualShareOfCapacity * measured.capacity;
-    return solve(thetaR, n, `Curve inferred from one depth; ${why}, so water that never drains is taken as 0.8 of the capacity.`);
-  };
-  if (mediaClass === undefined) return fallback(UNKNOWN_SHAPE.n, 'no class is named');
-  try {
-    return solve(mediaClass.retention.thetaR, mediaClass.retention.n, 'Curve inferred from one depth, its shape from the class.');
   } catch (error) {
-    if (!(error instanceof CoreError) || error.path !== 'capacity') throw error;
-    return fallback(mediaClass.retention.n, 'the class’s shape does not reach the measured capacity');
+    if (error instanceof CoreError) return undefined;
+    throw error;
   }
 }

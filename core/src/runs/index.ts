@@ -15,3 +15,7 @@ export {
   type RunSettings,
   type RunVessel,
 } from './runRecord';
+export { parseNumber, type TypedNumber } from './parseNumber';
+export { cellReplicate, runProgress, type Hold, type NextStep, type RunProgress } from './progress';
+export { readingRefusal } from './readingRefusal';
+export { defaultSettings } from './runDefaults';

@@ -36,8 +36,8 @@ export interface RunRecord {
   readonly protocol: Protocol;
   readonly settings: RunSettings;
   readonly replicateCount: number;
-  /** One vessel per replicate; empty for a protocol without vessels. */
-  readonly vessels: readonly RunVessel[];
+  /** One vessel per replicate, undefined until its depth is known; empty for a protocol without vessels. */
+  readonly vessels: readonly (RunVessel | undefined)[];
   readonly readings: readonly Reading[];
   readonly exclusions: readonly Exclusion[];
   readonly finishedAt?: string;

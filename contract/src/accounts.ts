@@ -1,0 +1,82 @@
+import { IsIn, IsOptional, IsString, IsUUID, Length } from 'class-validator';
+
+export const ROLES = ['lead', 'tester', 'panellist', 'student', 'reader'] as const;
+export type Role = (typeof ROLES)[number];
+
+export const UNITS = ['metric', 'us'] as const;
+
+/** The least that a password may be long. */
+export const PASSWORD_LENGTH = Object.freeze({ least: 10, most: 200 });
+
+export class SignIn {
+  @IsString({ message: 'Type your name.' })
+  @Length(1, 80, { message: 'Type your name.' })
+  name!: string;
+
+  @IsString({ message: 'Type your password.' })
+  @Length(1, PASSWORD_LENGTH.most, { message: 'Type your password.' })
+  password!: string;
+}
+
+/** The first lead of an empty notebook. */
+export class FirstLead {
+  @IsString({ message: 'Type your name.' })
+  @Length(1, 80, { message: 'Type a name of 1 to 80 letters.' })
+  name!: string;
+
+  @IsString({ message: 'Choose a password.' })
+  @Length(PASSWORD_LENGTH.least, PASSWORD_LENGTH.most, { message: 'Choose a password of at least 10 characters.' })
+  password!: string;
+
+  @IsString({ message: 'Name the place.' })
+  @Length(1, 80, { message: 'Name the place, in 1 to 80 letters.' })
+  place!: string;
+}
+
+export class NewUser {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsString({ message: 'Type a name.' })
+  @Length(1, 80, { message: 'Type a name of 1 to 80 letters.' })
+  name!: string;
+
+  @IsIn(ROLES, { message: `The role must be one of ${ROLES.join(', ')}.` })
+  role!: Role;
+
+  @IsString({ message: 'Choose a password.' })
+  @Length(PASSWORD_LENGTH.least, PASSWORD_LENGTH.most, { message: 'Choose a password of at least 10 characters.' })
+  password!: string;
+}
+
+export class EditMe {
+  @IsOptional()
+  @IsIn([true, false], { message: 'Single keys are on or off.' })
+  singleKeys?: boolean;
+}
+
+/** Who is signed in, as everyone may know it of oneself. */
+export interface Me {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+  readonly singleKeys: boolean;
+}
+
+/** What the door needs to know before anyone has signed in. */
+export interface SessionState {
+  readonly me?: Me;
+  readonly notebook: { readonly place: string; readonly currency: string; readonly zone: string };
+  /** Demo data was loaded, so one click may sign in as the demo lead. */
+  readonly demo: boolean;
+  /** No user yet: the first lead's password is asked for. */
+  readonly needsFirstLead: boolean;
+  /** The server's clock, ms since 1970. */
+  readonly now: number;
+}
+
+export interface UserRow {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+}

@@ -1,0 +1,169 @@
+import type { Exclusion, Protocol, Reading, RunSettings, RunVessel } from '@bent-pail/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsDateString,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+
+const number = { allowNaN: false, allowInfinity: false };
+
+export class RunSettingsBody {
+  @IsIn(['loose', 'tapped', 'firmed'], { message: 'Say how it is packed: loose, tapped or firmed.' })
+  packingHabit!: 'loose' | 'tapped' | 'firmed';
+
+  @IsNumber(number, { message: 'The soak must be a number of minutes.' })
+  @Min(0, { message: 'The soak cannot be negative.' })
+  @Max(20160, { message: 'The soak is over two weeks; check it.' })
+  soak_min!: number;
+
+  @IsNumber(number, { message: 'The drain time must be a number of minutes.' })
+  @Min(1, { message: 'Drain for at least a minute.' })
+  @Max(2880, { message: 'The drain time is over two days; check it.' })
+  drain_min!: number;
+
+  @IsNumber(number, { message: 'The oven must be a number of °C.' })
+  @Min(30, { message: 'An oven under 30 °C dries nothing.' })
+  @Max(105, { message: 'Never dry above 105 °C: organic matter chars and may burn.' })
+  ovenTemp_C!: number;
+}
+
+export class NewRun {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsUUID('all', { message: 'Say which lot is measured.' })
+  lotId!: string;
+
+  @IsString({ message: 'Say which protocol is followed.' })
+  protocol!: string;
+
+  @IsInt({ message: 'The number of replicates must be whole.' })
+  @Min(1, { message: 'Measure at least one replicate.' })
+  @Max(12, { message: 'A run has at most 12 replicates.' })
+  replicates!: number;
+
+  @IsArray({ message: 'Name the vessels as a list.' })
+  @ArrayMaxSize(12, { message: 'A run has at most 12 vessels.' })
+  @IsUUID('all', { each: true, message: 'Each vessel must be named by its id.' })
+  vesselIds!: string[];
+
+  @ValidateNested()
+  @Type(() => RunSettingsBody)
+  settings!: RunSettingsBody;
+
+  /** Who enters it, where that is a student. */
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the student by id.' })
+  studentId?: string;
+}
+
+/** One name, and material, lot, vessels and run come into being. */
+export class QuickStart {
+  @IsString({ message: 'Say what is in the pail.' })
+  @Length(1, 120, { message: 'Say what is in the pail, in 1 to 120 letters.' })
+  name!: string;
+
+  @IsString({ message: 'Say which protocol is followed.' })
+  protocol!: string;
+
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  runId!: string;
+
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  materialId!: string;
+
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  lotId!: string;
+}
+
+export class NewReading {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsInt({ message: 'The replicate must be a whole number from 0.' })
+  @Min(0, { message: 'The replicate must be a whole number from 0.' })
+  @Max(11, { message: 'A run has at most 12 replicates.' })
+  replicate!: number;
+
+  @IsString({ message: 'Name the step.' })
+  @Length(1, 40, { message: 'Name the step.' })
+  step!: string;
+
+  @IsNumber(number, { message: 'The reading must be a number; write 12.5.' })
+  value!: number;
+
+  @IsDateString({}, { message: 'Say when it was taken.' })
+  takenAt!: string;
+
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the corrected reading by its id.' })
+  corrects?: string;
+
+  @IsOptional()
+  @IsString({ message: 'Give the reason as a text.' })
+  @MaxLength(300, { message: 'Keep the reason under 300 letters.' })
+  reason?: string;
+}
+
+export class NewExclusion {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsInt({ message: 'The replicate must be a whole number from 0.' })
+  @Min(0, { message: 'The replicate must be a whole number from 0.' })
+  @Max(11, { message: 'A run has at most 12 replicates.' })
+  replicate!: number;
+
+  @IsString({ message: 'Give the reason.' })
+  @Length(3, 300, { message: 'Give the reason, in 3 to 300 letters.' })
+  reason!: string;
+}
+
+/** A reading as it was kept. */
+export interface KeptReading extends Reading {
+  readonly seq: number;
+  readonly keptAt: string;
+}
+
+export interface RunSheet {
+  readonly id: string;
+  readonly number: number;
+  readonly lot: { readonly id: string; readonly name: string; readonly code: string; readonly classId?: string };
+  readonly protocol: Protocol;
+  readonly settings: RunSettings;
+  readonly replicateCount: number;
+  readonly vessels: readonly (RunVessel | undefined)[];
+  /** Every vessel of the run, measured or not, in the order of the replicates. */
+  readonly vesselNames: readonly { readonly id: string; readonly name: string }[];
+  readonly readings: readonly KeptReading[];
+  readonly exclusions: readonly Exclusion[];
+  readonly startedAt: string;
+  readonly startedBy: string;
+  readonly finishedAt?: string;
+  readonly version: number;
+}
+
+/** A run as lists show it. */
+export interface RunRow {
+  readonly id: string;
+  readonly number: number;
+  readonly lotId: string;
+  readonly lotName: string;
+  readonly lotCode: string;
+  readonly protocolLabel: string;
+  readonly startedAt: string;
+  readonly startedBy: string;
+  readonly finishedAt?: string;
+}

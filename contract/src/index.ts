@@ -1,0 +1,10 @@
+/** Shapes that cross the wire, used by server and browser alike. */
+import 'reflect-metadata';
+
+export * from './accounts';
+export * from './bench';
+export * from './blends';
+export * from './problem';
+export * from './scores';
+export * from './shelf';
+export * from './today';

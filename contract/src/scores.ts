@@ -1,0 +1,66 @@
+import type { Rubric, Scorecard } from '@bent-pail/core';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, IsString, IsUUID, Length, Max, Min } from 'class-validator';
+
+export class NewScorecard {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsUUID('all', { message: 'Say which lot is judged.' })
+  lotId!: string;
+
+  @IsString({ message: 'Name the rubric.' })
+  rubric!: string;
+
+  @IsString({ message: 'Give the sample a blind code.' })
+  @Length(1, 8, { message: 'Give the sample a blind code of 1 to 8 letters.' })
+  sampleCode!: string;
+
+  @IsArray({ message: 'Name the raters as a list.' })
+  @ArrayMinSize(1, { message: 'A panel needs at least one rater.' })
+  @ArrayMaxSize(12, { message: 'A panel has at most 12 raters.' })
+  @IsUUID('all', { each: true, message: 'Name each rater by id.' })
+  raterIds!: string[];
+}
+
+export class RatingBody {
+  @IsNumber({ allowNaN: false, allowInfinity: false }, { message: 'The score must be a number.' })
+  @Min(0, { message: 'Score from 0 to 10.' })
+  @Max(10, { message: 'Score from 0 to 10.' })
+  value!: number;
+
+  @IsArray({ message: 'Give the tags as a list.' })
+  @ArrayMaxSize(12, { message: 'At most 12 tags.' })
+  @IsString({ each: true, message: 'Tags must be texts.' })
+  tags!: string[];
+}
+
+/** A rater's own sheet: the sample by its blind code, own values only. */
+export interface RaterSheet {
+  readonly scorecardId: string;
+  readonly sampleCode: string;
+  readonly rubric: Rubric;
+  readonly ratings: readonly { readonly criterion: string; readonly value: number; readonly tags: readonly string[] }[];
+  readonly handedIn: boolean;
+  readonly raters: number;
+  readonly ratersIn: number;
+}
+
+export interface ScorecardRow {
+  readonly id: string;
+  readonly lotId: string;
+  readonly productName: string;
+  readonly lotCode: string;
+  readonly sampleCode: string;
+  readonly rubricLabel: string;
+  readonly raters: readonly { readonly name: string; readonly handedIn: boolean }[];
+  readonly revealed: boolean;
+  readonly overall?: number;
+  readonly missing: readonly string[];
+}
+
+export interface ScorecardPage {
+  readonly row: ScorecardRow;
+  readonly rubric: Rubric;
+  readonly card: Scorecard;
+  readonly currency: string;
+}

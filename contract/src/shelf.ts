@@ -1,0 +1,214 @@
+import type { LotCard, LotComponent, PailFigures } from '@bent-pail/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsDateString,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsPositive,
+  IsString,
+  IsUUID,
+  Length,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+
+export const MATERIAL_KINDS = ['material', 'product'] as const;
+export type MaterialKind = (typeof MATERIAL_KINDS)[number];
+
+const number = { allowNaN: false, allowInfinity: false };
+
+export class NewMaterial {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsString({ message: 'Give it a name.' })
+  @Length(1, 120, { message: 'Give it a name of 1 to 120 letters.' })
+  name!: string;
+
+  @IsIn(MATERIAL_KINDS, { message: 'Say whether it is a material or a bought product.' })
+  kind!: MaterialKind;
+
+  @IsOptional()
+  @IsString({ message: 'The class must be a text.' })
+  classId?: string;
+
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(12, { message: 'At most 12 other names.' })
+  @IsString({ each: true, message: 'Other names must be texts.' })
+  aliases?: string[];
+}
+
+export class EditMaterial {
+  @IsInt({ message: 'Say which version you changed.' })
+  version!: number;
+
+  @IsOptional()
+  @Length(1, 120, { message: 'Give it a name of 1 to 120 letters.' })
+  name?: string;
+
+  @IsOptional()
+  @IsString({ message: 'The class must be a text.' })
+  classId?: string;
+
+  @IsOptional()
+  @IsArray()
+  @IsString({ each: true, message: 'Other names must be texts.' })
+  aliases?: string[];
+}
+
+/** Fields of a lot that may be filled in later. */
+class LotFields {
+  @IsOptional()
+  @MaxLength(200, { message: 'Keep the source under 200 letters.' })
+  source?: string;
+
+  @IsOptional()
+  @MaxLength(80, { message: 'Keep the grade under 80 letters.' })
+  grade?: string;
+
+  @IsOptional()
+  @IsDateString({}, { message: 'Write the day as 2026-11-24.' })
+  boughtOn?: string;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The price must be a number.' })
+  @Min(0, { message: 'The price cannot be negative.' })
+  @Max(1e6, { message: 'The price is over a million; check it.' })
+  price?: number;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The pack’s volume must be a number of litres.' })
+  @IsPositive({ message: 'The pack’s volume must be above 0 L.' })
+  @Max(1e6, { message: 'The pack’s volume is over a million litres; check it.' })
+  packVolume_L?: number;
+
+  @IsOptional()
+  @MaxLength(120, { message: 'Keep the state under 120 letters.' })
+  state?: string;
+}
+
+export class NewLot extends LotFields {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsUUID('all', { message: 'Say which material it is a lot of.' })
+  materialId!: string;
+
+  @IsString({ message: 'Give the lot a code.' })
+  @Length(1, 40, { message: 'Give the lot a code of 1 to 40 letters.' })
+  code!: string;
+}
+
+export class EditLot extends LotFields {
+  @IsInt({ message: 'Say which version you changed.' })
+  version!: number;
+}
+
+export const VESSEL_KINDS = ['vessel', 'pot'] as const;
+export type VesselKind = (typeof VESSEL_KINDS)[number];
+
+export class VesselShape {
+  @IsNumber(number, { message: 'The depth must be a number of cm.' })
+  @IsPositive({ message: 'The depth must be above 0 cm.' })
+  @Max(200, { message: 'The depth is over 200 cm; check it.' })
+  height_cm!: number;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The top diameter must be a number of cm.' })
+  @IsPositive({ message: 'The top diameter must be above 0 cm.' })
+  topDiameter_cm?: number;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The base diameter must be a number of cm.' })
+  @IsPositive({ message: 'The base diameter must be above 0 cm.' })
+  baseDiameter_cm?: number;
+}
+
+export class NewVessel {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsString({ message: 'Give it a name.' })
+  @Length(1, 60, { message: 'Give it a name of 1 to 60 letters.' })
+  name!: string;
+
+  @IsIn(VESSEL_KINDS, { message: 'Say whether it is a test vessel or a pot.' })
+  kind!: VesselKind;
+
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => VesselShape)
+  shape?: VesselShape;
+}
+
+/** A vessel filled with water to its fill line, on the scale; its depth may come with it. */
+export class NewFilling {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsNumber(number, { message: 'The empty mass must be a number of g.' })
+  @Min(0, { message: 'The empty mass cannot be negative.' })
+  empty_g!: number;
+
+  @IsNumber(number, { message: 'The full mass must be a number of g.' })
+  @IsPositive({ message: 'The full mass must be above 0 g.' })
+  full_g!: number;
+
+  @IsNumber(number, { message: 'The water’s temperature must be a number of °C.' })
+  @Min(0, { message: 'The water cannot be colder than 0 °C.' })
+  @Max(60, { message: 'Use water under 60 °C.' })
+  waterTemp_C!: number;
+
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => VesselShape)
+  shape?: VesselShape;
+}
+
+export interface VesselRow {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: VesselKind;
+  readonly height_cm?: number;
+  readonly topDiameter_cm?: number;
+  readonly baseDiameter_cm?: number;
+  /** By water, else from its inner dimensions; absent where neither is known. */
+  readonly volume_mL?: number;
+  readonly fillings: number;
+}
+
+/** A lot as the shelf lists it and the desk takes it. */
+export interface LotRow {
+  readonly id: string;
+  readonly materialId: string;
+  readonly name: string;
+  readonly kind: MaterialKind;
+  readonly code: string;
+  readonly aliases: readonly string[];
+  readonly classId?: string;
+  readonly source?: string;
+  readonly grade?: string;
+  readonly boughtOn?: string;
+  readonly price?: number;
+  readonly packVolume_L?: number;
+  readonly state?: string;
+  readonly version: number;
+  readonly materialVersion: number;
+  readonly finishedRuns: number;
+  readonly openRuns: number;
+  readonly pail?: PailFigures;
+  readonly component?: LotComponent;
+}
+
+export interface LotCardPage {
+  readonly lot: LotRow;
+  readonly card: LotCard;
+  readonly currency: string;
+}

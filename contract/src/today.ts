@@ -1,0 +1,13 @@
+import type { RunSheet } from './bench';
+
+/** What is on the bench and what the bench edge counts. */
+export interface TodayPage {
+  readonly openRuns: readonly RunSheet[];
+  readonly counts: {
+    readonly lots: number;
+    readonly openRuns: number;
+    readonly blends: number;
+    readonly scorecards: number;
+  };
+  readonly sheetsToRate: number;
+}

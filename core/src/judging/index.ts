@@ -1,0 +1,12 @@
+/**
+ * Judging a bought product: the rubric, what its lot was found to be, what the panel said, the card.
+ * Measured criteria are stated at the use's own container; panel values enter once all raters are in.
+ * Each shipped rubric is data; a changed one needs a new version.
+ */
+import { POTS_ALL_ROUND } from './potsAllRound';
+import type { Rubric } from './rubric';
+
+export const RUBRICS: readonly Rubric[] = [POTS_ALL_ROUND];
+
+export { type CriterionSource, type Rubric, type RubricCriterion } from './rubric';
+export { scorecard, type CardCriterion, type Rating, type Scorecard } from './scorecard';

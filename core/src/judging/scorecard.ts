@@ -1,0 +1,116 @@
+import { inPot, type LotCard } from '../lots';
+import { meanOf } from '../statistics';
+import { score, type ScoredCriterion, type ScoreInput, type ScoreResult } from '../scoring';
+import type { Source, Working } from '../workings';
+import type { Rubric, RubricCriterion } from './rubric';
+
+/** One rater's value for one panel criterion. */
+export interface Rating {
+  readonly criterion: string;
+  readonly rater: string;
+  readonly value: number;
+  readonly tags: readonly string[];
+}
+
+/** One line of a finished or unfinished card. */
+export interface CardCriterion {
+  readonly criterion: RubricCriterion;
+  /** What was found, in the criterion's unit: measured, or the raters' mean. */
+  readonly found?: number;
+  readonly foundWorking?: Working;
+  readonly label?: true;
+  readonly score?: number;
+  readonly spread?: number;
+  readonly raters: readonly Rating[];
+  readonly working: Working;
+}
+
+export interface Scorecard {
+  readonly input: ScoreInput;
+  readonly result: ScoreResult;
+  readonly criteria: readonly CardCriterion[];
+  readonly overallWorking: Working;
+}
+
+interface Found {
+  readonly value: number;
+  readonly working: Working;
+  readonly label?: true;
+}
+
+function foundInLot(figure: 'pricePerL' | 'air' | 'water' | 'pH', rubric: Rubric, card: LotCard): Found | undefined {
+  if (figure === 'pricePerL' || figure === 'pH') {
+    const one = card.figures.find((candidate) => candidate.property === figure);
+    if (one === undefined) return undefined;
+    return { value: one.summary.mean, working: one.working, ...(one.origin === 'label' ? { label: true } : {}) };
+  }
+  // A class's curve says what such media do, not what this product does.
+  if (card.curve?.kind !== 'inferred') return undefined;
+  const pot = inPot(card.curve, rubric.container);
+  return { value: pot[figure], working: pot.workings[figure] };
+}
+
+/**
+ * The card of one product: what its lot was found to be at the use's container, what the raters said, the score.
+ *
+ * `ratings` are given only once all raters are in; before that the panel's criteria are missing, not zero.
+ * Air and water are converted to the rubric's container from the lot's own curve; a class's curve does not count as
+ * measured, so the criterion is then missing.
+ */
+export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating[]): Scorecard {
+  const found = new Map<string, Found>();
+  const scored = rubric.criteria.map((criterion): ScoredCriterion => {
+    const { name, weight, kind } = criterion;
+    const base = { name, weight, kind, function: criterion.function };
+    if (criterion.source.from === 'panel') {
+      const raters = ratings.filter((rating) => rating.criterion === name).map((rating) => rating.value);
+      return raters.length === 0 ? base : { ...base, raters };
+    }
+    const value = foundInLot(criterion.source.figure, rubric, lot);
+    if (value === undefined) return base;
+    found.set(name, value);
+    return { ...base, value: value.value };
+  });
+  const input: ScoreInput = { criteria: scored, aggregate: rubric.aggregate, caps: rubric.caps, draws: 2000, seed: 1 };
+  const result = score(input);
+  const criteria = rubric.criteria.map((criterion, i): CardCriterion => {
+    const raters = ratings.filter((rating) => rating.criterion === criterion.name);
+    const value = found.get(criterion.name);
+    const points = result.criteria[i];
+    const working: Working = {
+      text: 'score.criterion',
+      calc: 'score',
+      input,
+      pick: `criteria[${String(i)}].score`,
+      from: value === undefined ? raters.map(raterSource) : [foundSource(criterion, value)],
+    };
+    return {
+      criterion,
+      ...(value === undefined ? {} : { found: value.value, foundWorking: value.working }),
+      ...(value?.label === true ? { label: true } : {}),
+      ...(value === undefined && raters.length > 0 ? { found: meanOf(raters.map((rating) => rating.value)) } : {}),
+      ...(points?.score === undefined ? {} : { score: points.score }),
+      ...(points?.spread === undefined ? {} : { spread: points.spread }),
+      raters,
+      working,
+    };
+  });
+  const from: Source[] = criteria
+    .filter((one): one is CardCriterion & { score: number } => one.score !== undefined)
+    .map((one) => ({ label: one.criterion.label, value: one.score, unit: '', working: one.working }));
+  return {
+    input,
+    result,
+    criteria,
+    overallWorking: { text: 'score.overall', calc: 'score', input, pick: 'overall', from },
+  };
+}
+
+const raterSource = (rating: Rating): Source => ({ label: rating.rater, value: rating.value, unit: '' });
+
+const foundSource = (criterion: RubricCriterion, found: Found): Source => ({
+  label: criterion.plain,
+  value: found.value,
+  unit: criterion.unit,
+  working: found.working,
+});

@@ -1,0 +1,83 @@
+import type { Step } from '../protocols';
+import { Sheet } from './reading';
+import type { RunRecord } from './runRecord';
+
+/** Something that runs by itself: a soak or a drain, as a deadline. */
+export interface Hold {
+  readonly replicate: number;
+  readonly step: string;
+  readonly name: string;
+  readonly startedAt: number;
+  readonly deadline: number;
+}
+
+/** The next thing to do for one replicate. */
+export interface NextStep {
+  readonly replicate: number;
+  readonly step: Step;
+  /** Milliseconds since 1970 before which it should not be done; absent where nothing holds it. */
+  readonly notBefore?: number;
+}
+
+export interface RunProgress {
+  /** Holds whose following weighing is not yet read, in order of deadline. */
+  readonly holds: readonly Hold[];
+  /** One per replicate that still has a step that must be read. */
+  readonly next: readonly NextStep[];
+  /** Every replicate that counts has every step that must be read. */
+  readonly complete: boolean;
+  readonly filled: number;
+  readonly needed: number;
+}
+
+/** Whether a replicate's cell for this step is the one that holds the reading (steps read once belong to the first). */
+export function cellReplicate(step: Step, replicate: number): number {
+  return step.once === true ? 0 : replicate;
+}
+
+/** Deadline of a hold that began at `startedAt_s` seconds since 1970, in milliseconds. */
+function deadlineOf(run: RunRecord, step: Step, startedAt_s: number): number {
+  return startedAt_s * 1000 + (step.hold === undefined ? 0 : run.settings[step.hold.setting] * 60000);
+}
+
+/**
+ * Where a run stands: what runs, what is next for each replicate, whether it can be finished.
+ * Timers are deadlines from the reading that started them, so they survive a reload and sleep.
+ */
+export function runProgress(run: RunRecord): RunProgress {
+  const sheet = new Sheet(run.readings);
+  const holds: Hold[] = [];
+  const next: NextStep[] = [];
+  let filled = 0;
+  let needed = 0;
+  const excluded = new Set(run.exclusions.map((exclusion) => exclusion.replicate));
+  for (let replicate = 0; replicate < run.replicateCount; replicate += 1) {
+    if (excluded.has(replicate)) continue;
+    let held: Hold | undefined;
+    let waiting: NextStep | undefined;
+    for (const step of run.protocol.steps) {
+      if (step.once === true && replicate > 0) continue;
+      const value = sheet.value(cellReplicate(step, replicate), step.key);
+      const read = sheet.cell(cellReplicate(step, replicate), step.key).standing.length > 0;
+      if (step.optional !== true) needed += 1;
+      if (step.optional !== true && read) filled += 1;
+      if (step.hold !== undefined && value !== undefined) {
+        const deadline = deadlineOf(run, step, value);
+        held = { replicate, step: step.key, name: step.hold.name, startedAt: value * 1000, deadline };
+        continue;
+      }
+      if (read && step.kind !== 'time') {
+        // A later reading ends the hold before it.
+        held = undefined;
+        continue;
+      }
+      if (step.optional !== true && waiting === undefined) {
+        waiting = { replicate, step, ...(held === undefined ? {} : { notBefore: held.deadline }) };
+      }
+    }
+    if (waiting !== undefined) next.push(waiting);
+    if (held !== undefined && waiting !== undefined) holds.push(held);
+  }
+  holds.sort((a, b) => a.deadline - b.deadline);
+  return { holds, next, complete: next.length === 0, filled, needed };
+}

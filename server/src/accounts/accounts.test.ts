@@ -1,0 +1,70 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as uuidv7 } from 'uuid';
+import { startTestServer, type TestServer } from '../testing/testServer';
+
+const PASSWORD = 'a pail of grey water';
+let empty: TestServer;
+let demo: TestServer;
+
+beforeAll(async () => {
+  empty = await startTestServer({ demo: false });
+  demo = await startTestServer();
+});
+afterAll(async () => {
+  await empty.close();
+  await demo.close();
+});
+
+describe('an empty notebook', () => {
+  it('asks for its first lead, once', async () => {
+    const door = empty.anonymous();
+    expect((await door.get('/session')).body).toMatchObject({ needsFirstLead: true, demo: false });
+    const short = await door.post('/first-lead', { name: 'Ann', password: 'short', place: 'Shed' });
+    expect(short.body).toMatchObject({ error: { path: 'password' } });
+    const first = await door.post('/first-lead', { name: 'Ann', password: PASSWORD, place: 'Shed' });
+    expect(first.body).toMatchObject({ me: { name: 'Ann', role: 'lead' }, notebook: { place: 'Shed' }, needsFirstLead: false });
+    expect((await empty.anonymous().post('/first-lead', { name: 'Eve', password: PASSWORD, place: 'x' })).status).toBe(409);
+  });
+
+  it('opens to the right password only, with the same words for a wrong name', async () => {
+    expect((await empty.anonymous().post('/session', { name: 'ann', password: PASSWORD })).status).toBe(200);
+    const wrong = await empty.anonymous().post('/session', { name: 'Ann', password: 'not this one' });
+    const nobody = await empty.anonymous().post('/session', { name: 'Nobody', password: PASSWORD });
+    expect(wrong.status).toBe(401);
+    expect(nobody.body).toEqual(wrong.body);
+  });
+
+  it('never opens with one click', async () => {
+    expect((await empty.anonymous().post('/session/demo', { name: 'Ann' })).status).toBe(403);
+  });
+
+  it('keeps passwords as Argon2id only', async () => {
+    const rows = await empty.db.query<{ password_hash: string }[]>('select password_hash from users');
+    expect(rows.every((row) => row.password_hash.startsWith('$argon2id$v=19$m=19456,t=2,p=1$'))).toBe(true);
+  });
+
+  it('slows down after twenty wrong passwords', async () => {
+    const statuses: number[] = [];
+    for (let i = 0; i < 22; i += 1) {
+      statuses.push((await empty.anonymous().post('/session', { name: 'Ann', password: 'no' })).status);
+    }
+    expect(statuses.at(-1)).toBe(429);
+  });
+});
+
+describe('people', () => {
+  it('are added by the lead and may then sign in', async () => {
+    const lead = await demo.as('lead');
+    const id = uuidv7();
+    const body = { id, name: 'Bo Fell', role: 'tester', password: PASSWORD };
+    expect((await lead.post('/users', body)).status).toBe(201);
+    expect((await lead.post('/users', { ...body, id: uuidv7() })).body).toMatchObject({ error: { path: 'name' } });
+    expect((await demo.anonymous().post('/session', { name: 'Bo Fell', password: PASSWORD })).status).toBe(200);
+  });
+
+  it('choose whether single keys work', async () => {
+    const tester = await demo.as('tester');
+    await tester.send('PATCH', '/me', { singleKeys: false });
+    expect((await tester.get('/session')).body).toMatchObject({ me: { singleKeys: false } });
+  });
+});

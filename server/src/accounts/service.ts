@@ -1,0 +1,123 @@
+import { randomBytes } from 'node:crypto';
+import type { FirstLead, Me, NewUser, SessionState, UserRow } from '@bent-pail/contract';
+import { IsNull, type DataSource } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import type { Context } from '../context';
+import { NotebookRow, UserEntity } from '../database/entities';
+import { conflict, HttpProblem, refused } from '../http/problems';
+import { hashPassword, passwordMatches } from './passwords';
+
+const NOTEBOOK_ID = 1;
+
+/** What a notebook is called until its first lead names it. */
+const UNNAMED = Object.freeze({ place: 'This bench', currency: '£', zone: 'Europe/London' });
+
+/** People of the demo notebook; the lead opens with one click. */
+export const DEMO_PEOPLE = Object.freeze({
+  place: 'Tollgarth',
+  lead: 'Isla Brandreth',
+  others: [
+    { name: 'Tam Oswin', role: 'tester' },
+    { name: 'Wyn Harker', role: 'panellist' },
+    { name: 'Petra Lund', role: 'panellist' },
+    { name: 'Group K', role: 'student' },
+    { name: 'Visitor', role: 'reader' },
+  ],
+} as const);
+
+const toMe = (user: UserEntity): Me => ({ id: user.id, name: user.name, role: user.role, singleKeys: user.singleKeys });
+
+/** The notebook's own row, made on the first start; with `demo` also the demo people, with passwords nobody knows. */
+export async function openNotebook(db: DataSource, demo: boolean): Promise<NotebookRow> {
+  const notebooks = db.getRepository(NotebookRow);
+  const known = await notebooks.findOneBy({ id: NOTEBOOK_ID });
+  if (known !== null) return known;
+  await db.transaction(async (manager) => {
+    await manager.insert(NotebookRow, {
+      id: NOTEBOOK_ID,
+      ...UNNAMED,
+      ...(demo ? { place: DEMO_PEOPLE.place } : {}),
+      demo,
+      sessionSecret: randomBytes(32).toString('base64'),
+    });
+    if (!demo) return;
+    const people = [{ name: DEMO_PEOPLE.lead, role: 'lead' } as const, ...DEMO_PEOPLE.others];
+    for (const { name, role } of people) {
+      const passwordHash = await hashPassword(randomBytes(24).toString('base64'));
+      await manager.insert(UserEntity, { id: uuidv7(), name, role, passwordHash, singleKeys: true, archivedAt: null });
+    }
+  });
+  return notebooks.findOneByOrFail({ id: NOTEBOOK_ID });
+}
+
+export async function sessionState({ db, clock }: Context, me: Me | undefined): Promise<SessionState> {
+  const notebook = await db.getRepository(NotebookRow).findOneByOrFail({ id: NOTEBOOK_ID });
+  const users = await db.getRepository(UserEntity).count();
+  return {
+    ...(me === undefined ? {} : { me }),
+    notebook: { place: notebook.place, currency: notebook.currency, zone: notebook.zone },
+    demo: notebook.demo,
+    needsFirstLead: users === 0,
+    now: clock.now(),
+  };
+}
+
+async function findByName(db: DataSource, name: string): Promise<UserEntity | null> {
+  return db
+    .getRepository(UserEntity)
+    .createQueryBuilder('user')
+    .where('lower(user.name) = lower(:name) and user.archived_at is null', { name })
+    .getOne();
+}
+
+export async function signIn({ db }: Context, name: string, password: string): Promise<Me> {
+  const user = await findByName(db, name);
+  // The same work and the same sentence for a wrong name, so that names cannot be guessed.
+  const matches =
+    user === null ? await hashPassword(password).then(() => false) : await passwordMatches(user.passwordHash, password);
+  if (user === null || !matches) {
+    throw new HttpProblem(401, { code: 'wrong', message: 'Name or password is not right.', path: 'password' });
+  }
+  return toMe(user);
+}
+
+export async function demoSignIn({ db }: Context, name: string): Promise<Me> {
+  const notebook = await db.getRepository(NotebookRow).findOneByOrFail({ id: NOTEBOOK_ID });
+  if (!notebook.demo) throw new HttpProblem(403, { code: 'not-demo', message: 'One-click sign-in is for demo notebooks.' });
+  const user = await findByName(db, name);
+  if (user === null) throw refused('name', 'There is no such person in the demo.');
+  return toMe(user);
+}
+
+export async function firstLead({ db }: Context, body: FirstLead): Promise<Me> {
+  const passwordHash = await hashPassword(body.password);
+  return db.transaction(async (manager) => {
+    await manager.query('lock table users in exclusive mode');
+    if ((await manager.count(UserEntity)) > 0) throw conflict('This notebook has its first lead already; sign in.');
+    const user = { id: uuidv7(), name: body.name, role: 'lead', passwordHash, singleKeys: true, archivedAt: null } as const;
+    await manager.insert(UserEntity, user);
+    await manager.update(NotebookRow, { id: NOTEBOOK_ID }, { place: body.place });
+    return toMe(user);
+  });
+}
+
+export async function addUser({ db }: Context, body: NewUser): Promise<UserRow> {
+  const known = await findByName(db, body.name);
+  if (known !== null && known.id !== body.id) throw refused('name', `${body.name} is already in this notebook.`);
+  if (known === null) {
+    const passwordHash = await hashPassword(body.password);
+    const { id, name, role } = body;
+    await db.getRepository(UserEntity).insert({ id, name, role, passwordHash, singleKeys: true, archivedAt: null });
+  }
+  return { id: body.id, name: body.name, role: body.role };
+}
+
+export async function listUsers({ db }: Context): Promise<UserRow[]> {
+  const users = await db.getRepository(UserEntity).find({ where: { archivedAt: IsNull() }, order: { name: 'asc' } });
+  return users.map(({ id, name, role }) => ({ id, name, role }));
+}
+
+export async function editMe({ db }: Context, me: Me, singleKeys: boolean): Promise<Me> {
+  await db.getRepository(UserEntity).update({ id: me.id }, { singleKeys });
+  return { ...me, singleKeys };
+}

@@ -1,0 +1,112 @@
+import compression from 'compression';
+import connectPgSimple from 'connect-pg-simple';
+import express, { type Express } from 'express';
+import session from 'express-session';
+import helmet from 'helmet';
+import pg from 'pg';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { v7 as uuidv7 } from 'uuid';
+import { accountRoutes } from './accounts/routes';
+import { benchRoutes } from './bench/routes';
+import { blendRoutes } from './blends/routes';
+import { calcRoutes } from './calc/routes';
+import type { Context } from './context';
+import { healthRoutes } from './health/routes';
+import { Api } from './http/api';
+import { servePages } from './http/pages';
+import { answerProblems, notFound } from './http/problems';
+import { sameOriginWrites } from './http/sameOrigin';
+import { scoreRoutes } from './scores/routes';
+import { shelfRoutes } from './shelf/routes';
+import { todayRoutes } from './today/routes';
+
+export interface AppOptions {
+  readonly context: Context;
+  readonly databaseUrl: string;
+  readonly sessionSecret: string;
+  readonly logger: Logger;
+  readonly webRoot?: string;
+}
+
+const SESSION_DAYS = 30;
+const BODY_LIMIT = '256kb';
+
+export interface App {
+  readonly express: Express;
+  readonly api: Api;
+  close(): Promise<void>;
+}
+
+/** The whole HTTP face: what guards every request, then the resources, then the pages. */
+export function createApp(options: AppOptions): App {
+  const { context, logger } = options;
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(pinoHttp({ logger, genReqId: () => uuidv7(), autoLogging: false }));
+  app.use((request, response, next) => {
+    response.setHeader('X-Request-Id', String(request.id));
+    next();
+  });
+  app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
+  app.use(compression());
+
+  const sessionPool = new pg.Pool({ connectionString: options.databaseUrl, max: 4, connectionTimeoutMillis: 3000 });
+  sessionPool.on('error', (error) => {
+    logger.warn({ err: error }, 'a session connection was dropped');
+  });
+  const Store = connectPgSimple(session);
+  const store = new Store({
+    pool: sessionPool,
+    tableName: 'session',
+    createTableIfMissing: false,
+    pruneSessionInterval: 3600,
+    errorLog: (...parts: unknown[]) => {
+      logger.warn({ parts: parts.map(String) }, 'session store');
+    },
+  });
+
+  const api = new Api();
+  accountRoutes(api, context);
+  shelfRoutes(api, context);
+  benchRoutes(api, context);
+  blendRoutes(api, context);
+  scoreRoutes(api, context);
+  todayRoutes(api, context);
+  calcRoutes(api);
+  healthRoutes(api, context);
+
+  app.use(
+    '/api',
+    (_request, response, next) => {
+      response.setHeader('Cache-Control', 'no-store');
+      next();
+    },
+    sameOriginWrites,
+    session({
+      store,
+      secret: options.sessionSecret,
+      name: 'bent-pail',
+      resave: false,
+      saveUninitialized: false,
+      rolling: false,
+      cookie: { httpOnly: true, sameSite: 'strict', maxAge: SESSION_DAYS * 24 * 3600 * 1000 },
+    }),
+    express.json({ limit: BODY_LIMIT }),
+    api.router,
+    () => {
+      throw notFound('address');
+    },
+  );
+  if (options.webRoot !== undefined) servePages(app, options.webRoot);
+  app.use(answerProblems);
+
+  return {
+    express: app,
+    api,
+    close: async () => {
+      store.close();
+      await sessionPool.end();
+    },
+  };
+}

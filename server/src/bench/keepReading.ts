@@ -1,0 +1,107 @@
+import type { KeptReading, Me, NewReading } from '@bent-pail/contract';
+import { readingRefusal } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+import type { Context } from '../context';
+import { ProtocolEntity, ReadingEntity, RunEntity } from '../database/entities';
+import { conflict, HttpProblem, notFound, refused } from '../http/problems';
+
+/** A taken time may run ahead of the server's clock by this much before it is doubted. */
+const AHEAD_MS = 24 * 3600 * 1000;
+
+/** Whether a person may write on a run: a student only on one given to them. */
+export function requireOwnRun(run: RunEntity, me: Me): void {
+  if (me.role === 'student' && run.studentId !== me.id) {
+    throw new HttpProblem(403, { code: 'not-yours', message: 'This run was not given to you.' });
+  }
+}
+
+function toKept(row: ReadingEntity, by: string): KeptReading {
+  return {
+    id: row.id,
+    seq: row.seq,
+    replicate: row.replicate,
+    step: row.step,
+    value: row.value,
+    takenAt: row.takenAt.toISOString(),
+    keptAt: row.keptAt.toISOString(),
+    by,
+    ...(row.corrects === null ? {} : { corrects: row.corrects }),
+    ...(row.reason === null ? {} : { reason: row.reason }),
+  };
+}
+
+function sameReading(row: ReadingEntity, runId: string, body: NewReading): boolean {
+  return (
+    row.runId === runId &&
+    row.replicate === body.replicate &&
+    row.step === body.step &&
+    row.value === body.value &&
+    row.takenAt.getTime() === Date.parse(body.takenAt) &&
+    row.corrects === (body.corrects ?? null) &&
+    row.reason === (body.reason ?? null)
+  );
+}
+
+async function requireCorrectable(manager: EntityManager, runId: string, body: NewReading): Promise<void> {
+  if (body.corrects === undefined) return;
+  if (body.reason === undefined || body.reason.trim().length < 3) {
+    throw refused('reason', 'Say why it is corrected; the old value stays beside it.');
+  }
+  const old = await manager.findOneBy(ReadingEntity, { id: body.corrects });
+  if (old === null || old.runId !== runId || old.replicate !== body.replicate || old.step !== body.step) {
+    throw refused('corrects', 'A correction must name a reading of the same cell.');
+  }
+  const already = await manager.findOneBy(ReadingEntity, { corrects: body.corrects });
+  if (already !== null) {
+    throw conflict('Somebody has corrected this reading already; look at both.', toKept(already, ''));
+  }
+}
+
+/**
+ * Keeps one reading. When this returns, PostgreSQL has committed it.
+ *
+ * The same id with the same body gives the first answer again; with another body it is a conflict. The run's row is
+ * locked while the reading takes its place in the run's order, so two people cannot take the same one.
+ */
+export async function keepReading({ db, clock }: Context, me: Me, runId: string, body: NewReading): Promise<KeptReading> {
+  return db.transaction(async (manager) => {
+    const run = await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
+    if (run === null) throw notFound('run');
+    requireOwnRun(run, me);
+    const known = await manager.findOneBy(ReadingEntity, { id: body.id });
+    if (known !== null) {
+      if (sameReading(known, runId, body)) return toKept(known, me.name);
+      throw conflict('A reading with this id is kept with other content.', toKept(known, ''));
+    }
+    if (run.finishedAt !== null && body.corrects === undefined) {
+      throw refused('run', 'This run is finished: a reading can only be corrected, with a reason.');
+    }
+    const stored = await manager.findOneByOrFail(ProtocolEntity, { key: run.protocolKey, version: run.protocolVersion });
+    const sentence = readingRefusal(stored.body, body.step, body.value);
+    if (sentence !== undefined) throw refused('value', sentence);
+    if (body.replicate >= run.replicateCount) throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
+    const now = clock.now();
+    if (Date.parse(body.takenAt) > now + AHEAD_MS) throw refused('takenAt', 'This reading says that it was taken in the future.');
+    await requireCorrectable(manager, runId, body);
+
+    const seq = run.readingSeq + 1;
+    await manager.query('update runs set reading_seq = $2 where id = $1', [runId, seq]);
+    const step = stored.body.steps.find((one) => one.key === body.step);
+    const row: ReadingEntity = {
+      id: body.id,
+      runId,
+      seq,
+      replicate: body.replicate,
+      step: body.step,
+      value: body.value,
+      unit: step?.unit ?? '',
+      takenAt: new Date(body.takenAt),
+      keptAt: new Date(now),
+      byUser: me.id,
+      corrects: body.corrects ?? null,
+      reason: body.reason ?? null,
+    };
+    await manager.insert(ReadingEntity, row);
+    return toKept(row, me.name);
+  });
+}

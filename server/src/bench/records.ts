@@ -1,0 +1,112 @@
+import type { KeptReading, RunSheet } from '@bent-pail/contract';
+import type { Exclusion, RunRecord, RunVessel } from '@bent-pail/core';
+import { In, type EntityManager } from 'typeorm';
+import {
+  ExclusionEntity,
+  FillingEntity,
+  LotEntity,
+  MaterialEntity,
+  ProtocolEntity,
+  ReadingEntity,
+  RunEntity,
+  UserEntity,
+  VesselEntity,
+} from '../database/entities';
+
+const optional = <K extends string, V>(key: K, value: V | null | undefined): Partial<Record<K, V>> =>
+  value === null || value === undefined ? {} : ({ [key]: value } as Record<K, V>);
+
+/** A vessel as the core takes it; undefined until its depth is known. */
+export function toRunVessel(vessel: VesselEntity, fillings: readonly FillingEntity[]): RunVessel | undefined {
+  if (vessel.height_cm === null) return undefined;
+  return {
+    id: vessel.id,
+    name: vessel.name,
+    height_cm: vessel.height_cm,
+    ...optional('topDiameter_cm', vessel.topDiameter_cm),
+    ...optional('baseDiameter_cm', vessel.baseDiameter_cm),
+    fillings: fillings
+      .filter((filling) => filling.vesselId === vessel.id)
+      .map(({ empty_g, full_g, waterTemp_C }) => ({ empty_g, full_g, waterTemp_C })),
+  };
+}
+
+function toReading(row: ReadingEntity, names: ReadonlyMap<string, string>): KeptReading {
+  return {
+    id: row.id,
+    seq: row.seq,
+    replicate: row.replicate,
+    step: row.step,
+    value: row.value,
+    takenAt: row.takenAt.toISOString(),
+    keptAt: row.keptAt.toISOString(),
+    ...optional('corrects', row.corrects),
+    ...optional('reason', row.reason),
+    ...optional('by', names.get(row.byUser)),
+  };
+}
+
+/** Sheets of runs with everything that they rest on, in the order of the runs given. */
+export async function loadSheets(manager: EntityManager, runs: readonly RunEntity[]): Promise<RunSheet[]> {
+  if (runs.length === 0) return [];
+  const runIds = runs.map((run) => run.id);
+  const [readings, exclusions, lots, vessels, users, protocols] = await Promise.all([
+    manager.find(ReadingEntity, { where: { runId: In(runIds) }, order: { seq: 'asc' } }),
+    manager.find(ExclusionEntity, { where: { runId: In(runIds) } }),
+    manager.find(LotEntity, { where: { id: In(runs.map((run) => run.lotId)) } }),
+    manager.find(VesselEntity, { where: { id: In(runs.flatMap((run) => run.vesselIds)) } }),
+    manager.find(UserEntity),
+    manager.find(ProtocolEntity),
+  ]);
+  const [materials, fillings] = await Promise.all([
+    manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } }),
+    manager.find(FillingEntity, { where: { vesselId: In(vessels.map((vessel) => vessel.id)) }, order: { keptAt: 'asc' } }),
+  ]);
+  const names = new Map(users.map((user) => [user.id, user.name]));
+  return runs.map((run) => {
+    const lot = lots.find((one) => one.id === run.lotId) as LotEntity;
+    const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
+    const used = run.vesselIds.map((id) => vessels.find((vessel) => vessel.id === id) as VesselEntity);
+    const protocol = protocols.find((one) => one.key === run.protocolKey && one.version === run.protocolVersion);
+    return {
+      id: run.id,
+      number: run.number,
+      lot: { id: lot.id, name: material.name, code: lot.code, ...optional('classId', material.classId) },
+      protocol: (protocol as ProtocolEntity).body,
+      settings: {
+        packingHabit: run.packingHabit,
+        soak_min: run.soak_min,
+        drain_min: run.drain_min,
+        ovenTemp_C: run.ovenTemp_C,
+      },
+      replicateCount: run.replicateCount,
+      vessels: used.map((vessel) => toRunVessel(vessel, fillings)),
+      vesselNames: used.map(({ id, name }) => ({ id, name })),
+      readings: readings.filter((row) => row.runId === run.id).map((row) => toReading(row, names)),
+      exclusions: exclusions
+        .filter((row) => row.runId === run.id)
+        .map((row): Exclusion => ({ replicate: row.replicate, reason: row.reason, ...optional('by', names.get(row.byUser)) })),
+      startedAt: run.startedAt.toISOString(),
+      startedBy: names.get(run.startedBy) ?? '',
+      ...optional('finishedAt', run.finishedAt?.toISOString()),
+      version: run.version,
+    };
+  });
+}
+
+/** A sheet as the core reduces it. */
+export function toRunRecord(sheet: RunSheet): RunRecord {
+  const { id, number, protocol, settings, replicateCount, vessels, readings, exclusions } = sheet;
+  return {
+    id,
+    number,
+    protocol,
+    settings,
+    replicateCount,
+    vessels,
+    readings,
+    exclusions,
+    ...optional('finishedAt', sheet.finishedAt),
+    ...optional('materialClass', sheet.lot.classId),
+  };
+}

@@ -1,0 +1,21 @@
+import { CALC_NAMES, calcSchema, isCalcName, runCalc } from '@bent-pail/contract/calc';
+import { param, type Api } from '../http/api';
+import { SIGNED_IN } from '../http/guard';
+import { notFound } from '../http/problems';
+
+/** The same calculations as on the command line, with the same bodies and the same sentences. */
+export function calcRoutes(api: Api): void {
+  api.route('get', '/calc', SIGNED_IN, (_request, response) => {
+    response.json({ names: CALC_NAMES });
+  });
+  api.route('get', '/calc/:name/schema', SIGNED_IN, (request, response) => {
+    const name = param(request, 'name');
+    if (!isCalcName(name)) throw notFound('calculation');
+    response.json(calcSchema(name));
+  });
+  api.route('post', '/calc/:name', SIGNED_IN, (request, response) => {
+    const answer = runCalc(param(request, 'name'), request.body);
+    if (answer.ok) response.json(answer.result);
+    else response.status(422).json({ error: answer.error });
+  });
+}

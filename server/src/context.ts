@@ -1,0 +1,8 @@
+import type { DataSource } from 'typeorm';
+import type { Clock } from './clock';
+
+/** What every resource is given. */
+export interface Context {
+  readonly db: DataSource;
+  readonly clock: Clock;
+}

@@ -1,0 +1,22 @@
+import 'reflect-metadata';
+import { DataSource } from 'typeorm';
+import { ENTITIES } from './entities';
+import { FirstSlice1764000000000 } from './migrations/1764000000000-firstSlice';
+
+/** Connections held at most; the server stays small and PostgreSQL's own limit far away. */
+const POOL = Object.freeze({ max: 16, connectionTimeoutMillis: 3000 });
+
+export function createDataSource(url: string): DataSource {
+  return new DataSource({
+    type: 'postgres',
+    url,
+    entities: ENTITIES,
+    migrations: [FirstSlice1764000000000],
+    synchronize: false,
+    uuidExtension: 'pgcrypto',
+    installExtensions: false,
+    extra: POOL,
+    // A stopped PostgreSQL drops idle connections; the next query says so by itself.
+    poolErrorHandler: () => undefined,
+  });
+}

@@ -1,0 +1,48 @@
+import type { Me, Role } from '@bent-pail/contract';
+import type { Request, RequestHandler } from 'express';
+import { HttpProblem } from './problems';
+
+/** Who may use a route. Every route states one; a test walks the live router and fails on any that does not. */
+export type Access =
+  | { readonly kind: 'public' }
+  | { readonly kind: 'signed-in' }
+  | { readonly kind: 'roles'; readonly roles: readonly Role[] };
+
+export const PUBLIC: Access = { kind: 'public' };
+export const SIGNED_IN: Access = { kind: 'signed-in' };
+export const READS: Access = { kind: 'roles', roles: ['lead', 'tester', 'reader'] };
+export const WORKS: Access = { kind: 'roles', roles: ['lead', 'tester'] };
+/** The bench also knows a student, whose rights end at the runs given to them. */
+export const BENCH_READS: Access = { kind: 'roles', roles: ['lead', 'tester', 'reader', 'student'] };
+export const BENCH_WORKS: Access = { kind: 'roles', roles: ['lead', 'tester', 'student'] };
+export const RATES: Access = { kind: 'roles', roles: ['lead', 'tester', 'panellist'] };
+export const LEADS: Access = { kind: 'roles', roles: ['lead'] };
+
+export type Guard = RequestHandler & { readonly access: Access };
+
+declare module 'express-session' {
+  interface SessionData {
+    me?: Me;
+  }
+}
+
+/** The person who is signed in; only behind a guard that lets nobody else through. */
+export function meOf(request: Request): Me {
+  const { me } = request.session;
+  if (me === undefined) throw new HttpProblem(401, { code: 'signed-out', message: 'Sign in first; what you typed is kept here.' });
+  return me;
+}
+
+/** A guard that carries what it lets through, so that it can be read off the router. */
+export function guard(access: Access): Guard {
+  const handler: RequestHandler = (request, _response, next) => {
+    if (access.kind !== 'public') {
+      const me = meOf(request);
+      if (access.kind === 'roles' && !access.roles.includes(me.role)) {
+        throw new HttpProblem(403, { code: 'not-yours', message: `A ${me.role} may not do this.` });
+      }
+    }
+    next();
+  };
+  return Object.assign(handler, { access });
+}

@@ -1,0 +1,45 @@
+import { randomBytes } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import express, { type Express } from 'express';
+
+const NONCE_MARK = '__CSP_NONCE__';
+
+/** What a page may load: itself, nothing inline but what carries the nonce of this answer. */
+function policy(nonce: string): string {
+  return [
+    "default-src 'none'",
+    "script-src 'self'",
+    "worker-src 'self'",
+    "style-src 'self'",
+    `style-src-elem 'self' 'nonce-${nonce}'`,
+    "style-src-attr 'none'",
+    "img-src 'self' data: blob:",
+    "font-src 'self'",
+    "connect-src 'self'",
+    "manifest-src 'self'",
+    "base-uri 'none'",
+    "form-action 'self'",
+    "frame-ancestors 'none'",
+  ].join('; ');
+}
+
+/** Serves the built interface: hashed assets for a year, every address of the product by its one page. */
+export function servePages(app: Express, webRoot: string): void {
+  const html = readFileSync(path.join(webRoot, 'index.html'), 'utf8');
+  app.use(
+    '/assets',
+    express.static(path.join(webRoot, 'assets'), { immutable: true, maxAge: '1y', index: false, fallthrough: false }),
+  );
+  app.use(express.static(webRoot, { index: false }));
+  app.get('/{*path}', (request, response, next) => {
+    if (request.path.startsWith('/api/')) {
+      next();
+      return;
+    }
+    const nonce = randomBytes(16).toString('base64');
+    response.setHeader('Content-Security-Policy', policy(nonce));
+    response.setHeader('Cache-Control', 'no-store');
+    response.type('html').send(html.replaceAll(NONCE_MARK, nonce));
+  });
+}

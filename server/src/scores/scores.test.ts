@@ -1,0 +1,131 @@
+import type { BlendPage, KeptReading, RaterSheet, RunSheet, ScorecardPage } from '@bent-pail/contract';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as uuidv7 } from 'uuid';
+import { fillSheet, putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
+import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+
+type Person = Awaited<ReturnType<TestServer['as']>>;
+
+let server: TestServer;
+let tester: Client;
+let one: Person;
+let two: Person;
+let shelf: Pumice;
+let run: RunSheet;
+
+beforeAll(async () => {
+  server = await startTestServer();
+  tester = await server.as('tester');
+  one = await server.as('panellist');
+  two = await server.as('panellist');
+  shelf = await putOnShelf(tester);
+  run = await startRun(tester, shelf);
+  await fillSheet(server, tester, run);
+  await tester.post(`/runs/${run.id}/finish`);
+});
+afterAll(() => server.close());
+
+async function newCard(): Promise<string> {
+  const id = uuidv7();
+  const body = { id, lotId: shelf.lotId, rubric: 'pots-all-round', sampleCode: 'K7', raterIds: [one.me.id, two.me.id] };
+  const answer = await tester.post('/scorecards', body);
+  expect(answer.body).toEqual({ id });
+  return id;
+}
+
+const rate = (person: Client, id: string, criterion: string, value: number) =>
+  person.send('PUT', `/sheets/${id}/ratings/${criterion}`, { value, tags: [] });
+
+async function rateAll(person: Client, id: string, value: number): Promise<void> {
+  for (const criterion of ['smell', 'look', 'feel']) await rate(person, id, criterion, value);
+  expect((await person.post(`/sheets/${id}/hand-in`)).status).toBe(200);
+}
+
+describe('a panel', () => {
+  it('is blind until all are in, through every address', async () => {
+    const id = await newCard();
+    await rateAll(one, id, 8);
+    const everything = JSON.stringify([
+      (await two.get(`/sheets/${id}`)).body,
+      (await two.get('/sheets')).body,
+      (await tester.get(`/scorecards/${id}`)).body,
+      (await tester.get('/scorecards')).body,
+    ]);
+    expect(everything).not.toMatch(/"value":8\b/);
+    expect(everything).not.toMatch(/"raters":\[8/);
+    const before = (await tester.get<ScorecardPage>(`/scorecards/${id}`)).body;
+    expect(before.card.result.missing).toEqual(['pH', 'smell', 'look', 'feel']);
+    await rateAll(two, id, 7);
+    const after = (await tester.get<ScorecardPage>(`/scorecards/${id}`)).body;
+    expect(after.card.criteria.find((line) => line.criterion.name === 'smell')).toMatchObject({ score: 7.5, found: 7.5 });
+    expect(after.card.result.missing).toEqual(['pH']);
+  });
+
+  it('shows a rater the blind code and never the product', async () => {
+    const id = await newCard();
+    const sheet = JSON.stringify((await one.get<RaterSheet>(`/sheets/${id}`)).body);
+    expect(sheet).toContain('K7');
+    expect(sheet).not.toContain('Pumice');
+    expect((await one.get(`/scorecards/${id}`)).status).toBe(403);
+  });
+
+  it('has no sheet for somebody who is not on it', async () => {
+    const id = await newCard();
+    const stranger = await server.as('panellist');
+    expect((await stranger.get(`/sheets/${id}`)).status).toBe(404);
+    expect((await rate(stranger, id, 'smell', 5)).status).toBe(404);
+  });
+
+  it('scores in halves from 0 to 10, what the rubric asks, and not after handing in', async () => {
+    const id = await newCard();
+    expect((await rate(one, id, 'smell', 7.3)).body).toMatchObject({ error: { path: 'value' } });
+    expect((await rate(one, id, 'smell', 11)).status).toBe(422);
+    expect((await rate(one, id, 'air', 5)).status).toBe(404);
+    expect((await one.post(`/sheets/${id}/hand-in`)).body).toMatchObject({ error: { message: 'Smell is not scored yet.' } });
+    await rateAll(one, id, 6);
+    expect((await rate(one, id, 'smell', 9)).status).toBe(409);
+  });
+});
+
+describe('one reading', () => {
+  it('moves card, blend and score when 10 g are added to it', async () => {
+    const id = await newCard();
+    const recipe = {
+      lines: [{ lotId: shelf.lotId, parts: 1 }],
+      potName: '15 cm',
+      pot: { height_cm: 15 },
+      model: 'packing',
+      lime_meqPerL: 0,
+    };
+    const keep = async () =>
+      (await tester.post<BlendPage>('/blends', { id: uuidv7(), blendId: uuidv7(), name: 'Alone', recipe })).body.versions[0]?.result.air as number;
+    const score = async () => (await tester.get<ScorecardPage>(`/scorecards/${id}`)).body.card.criteria.find((line) => line.criterion.name === 'air')?.found as number;
+    const blendBefore = await keep();
+    const scoreBefore = await score();
+    const sheet = (await tester.get<RunSheet>(`/runs/${run.id}`)).body;
+    const old = sheet.readings.find((reading_) => reading_.step === 'drained') as KeptReading;
+    await tester.post(`/runs/${run.id}/readings`, reading(server, old.replicate, 'drained', old.value + 10, { corrects: old.id, reason: 'read again' }));
+    expect(await keep()).toBeLessThan(blendBefore);
+    expect(await score()).toBeLessThan(scoreBefore);
+  });
+});
+
+describe('a blend', () => {
+  it('keeps its versions with what went in, and the same id changes nothing', async () => {
+    const blendId = uuidv7();
+    const recipe = { lines: [{ lotId: shelf.lotId, parts: 2 }], potName: '15 cm', pot: { height_cm: 15 }, model: 'packing', lime_meqPerL: 0 };
+    const body = { id: uuidv7(), blendId, name: 'Scree', recipe };
+    await tester.post('/blends', body);
+    expect((await tester.post<BlendPage>('/blends', body)).body.versions).toHaveLength(1);
+    const second = await tester.post<BlendPage>('/blends', { ...body, id: uuidv7(), reason: 'deeper pot', recipe: { ...recipe, pot: { height_cm: 25 } } });
+    expect(second.body.versions.map((version) => version.n)).toEqual([2, 1]);
+    expect(second.body.versions[0]?.result.water).toBeLessThan(second.body.versions[1]?.result.water as number);
+  });
+
+  it('of a lot that does not exist, or of no lines, is refused at the line', async () => {
+    const recipe = { lines: [{ lotId: uuidv7(), parts: 2 }], potName: 'p', pot: { height_cm: 15 }, model: 'packing', lime_meqPerL: 0 };
+    const body = { id: uuidv7(), blendId: uuidv7(), name: 'x', recipe };
+    expect((await tester.post('/blends', body)).body).toMatchObject({ error: { path: 'recipe.lines[0].lotId' } });
+    expect((await tester.post('/blends', { ...body, recipe: { ...recipe, lines: [] } })).body).toMatchObject({ error: { path: 'recipe.lines' } });
+  });
+});

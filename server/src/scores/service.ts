@@ -1,0 +1,166 @@
+import type { Me, NewScorecard, RaterSheet, RatingBody, ScorecardPage, ScorecardRow } from '@bent-pail/contract';
+import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
+import { In, type EntityManager } from 'typeorm';
+import type { Context } from '../context';
+import { NotebookRow, RaterEntity, RatingEntity, RubricEntity, ScorecardEntity, UserEntity } from '../database/entities';
+import { conflict, HttpProblem, notFound, refused } from '../http/problems';
+import { loadLots, type LoadedLot } from '../shelf/lotCards';
+
+async function rubricOf(manager: EntityManager, card: ScorecardEntity): Promise<Rubric> {
+  const row = await manager.findOneByOrFail(RubricEntity, { key: card.rubricKey, version: card.rubricVersion });
+  return row.body;
+}
+
+const isIn = (raters: readonly RaterEntity[]): boolean => raters.every((rater) => rater.handedInAt !== null);
+
+interface Judged {
+  readonly row: ScorecardRow;
+  readonly rubric: Rubric;
+  readonly card: Scorecard;
+}
+
+async function judge(manager: EntityManager, card: ScorecardEntity, lot: LoadedLot): Promise<Judged> {
+  const rubric = await rubricOf(manager, card);
+  const raters = await manager.findBy(RaterEntity, { scorecardId: card.id });
+  const users = await manager.findBy(UserEntity, { id: In(raters.map((rater) => rater.userId)) });
+  const nameOf = (id: string): string => users.find((user) => user.id === id)?.name ?? '';
+  const revealed = isIn(raters);
+  // Blind until all are in: nobody's values leave the server before, not even into the score.
+  const rows = revealed ? await manager.findBy(RatingEntity, { scorecardId: card.id }) : [];
+  const ratings: Rating[] = rows.map(({ criterion, userId, value, tags }) => ({ criterion, rater: nameOf(userId), value, tags }));
+  const judged = scorecard(rubric, lot.card, ratings);
+  const row: ScorecardRow = {
+    id: card.id,
+    lotId: card.lotId,
+    productName: lot.row.name,
+    lotCode: lot.row.code,
+    sampleCode: card.sampleCode,
+    rubricLabel: rubric.label,
+    raters: raters.map((rater) => ({ name: nameOf(rater.userId), handedIn: rater.handedInAt !== null })),
+    revealed,
+    ...(judged.result.overall === undefined ? {} : { overall: judged.result.overall }),
+    missing: judged.result.missing,
+  };
+  return { row, rubric, card: judged };
+}
+
+export async function listScorecards({ db }: Context): Promise<ScorecardRow[]> {
+  const cards = await db.manager.find(ScorecardEntity, { order: { createdAt: 'desc' } });
+  if (cards.length === 0) return [];
+  const lots = await loadLots(db.manager, cards.map((card) => card.lotId));
+  const judged = await Promise.all(
+    cards.map((card) => judge(db.manager, card, lots.find(({ row }) => row.id === card.lotId) as LoadedLot)),
+  );
+  return judged.map(({ row }) => row);
+}
+
+export async function scorecardPage({ db }: Context, id: string): Promise<ScorecardPage> {
+  const card = await db.manager.findOneBy(ScorecardEntity, { id });
+  if (card === null) throw notFound('scorecard');
+  const [lot] = await loadLots(db.manager, [card.lotId]);
+  const { currency } = await db.getRepository(NotebookRow).findOneByOrFail({ id: 1 });
+  return { ...(await judge(db.manager, card, lot as LoadedLot)), currency };
+}
+
+export async function addScorecard({ db, clock }: Context, body: NewScorecard): Promise<{ id: string }> {
+  const rubric = RUBRICS.find((one) => one.key === body.rubric);
+  if (rubric === undefined) throw refused('rubric', `There is no rubric "${body.rubric}".`);
+  await db.transaction(async (manager) => {
+    const known = await manager.findOneBy(ScorecardEntity, { id: body.id });
+    if (known !== null) {
+      if (known.lotId !== body.lotId) throw conflict('A scorecard with this id is kept with other content.');
+      return;
+    }
+    const [lot] = await loadLots(manager, [body.lotId]);
+    if (lot === undefined) throw refused('lotId', 'There is no such lot.');
+    const raterIds = [...new Set(body.raterIds)];
+    const raters = await manager.findBy(UserEntity, { id: In(raterIds) });
+    if (raters.length !== raterIds.length) throw refused('raterIds', 'One of these raters is not in this notebook.');
+    const unable = raters.find((rater) => !['lead', 'tester', 'panellist'].includes(rater.role));
+    if (unable !== undefined) throw refused('raterIds', `${unable.name} is a ${unable.role} and cannot rate.`);
+    const { id, lotId, sampleCode } = body;
+    const card = { id, lotId, sampleCode, rubricKey: rubric.key, rubricVersion: rubric.version };
+    await manager.insert(ScorecardEntity, { ...card, createdAt: new Date(clock.now()) });
+    for (const userId of raterIds) await manager.insert(RaterEntity, { scorecardId: id, userId, handedInAt: null });
+  });
+  return { id: body.id };
+}
+
+/** A rater's place on a card; somebody else's card does not exist for them. */
+async function ownPlace(manager: EntityManager, me: Me, scorecardId: string, lock: boolean): Promise<RaterEntity> {
+  const place = await manager.findOne(RaterEntity, {
+    where: { scorecardId, userId: me.id },
+    ...(lock ? { lock: { mode: 'pessimistic_write' } as const } : {}),
+  });
+  if (place === null) throw notFound('sheet of yours');
+  return place;
+}
+
+async function ownSheet(manager: EntityManager, me: Me, scorecardId: string): Promise<RaterSheet> {
+  const place = await ownPlace(manager, me, scorecardId, false);
+  const card = await manager.findOneByOrFail(ScorecardEntity, { id: scorecardId });
+  const raters = await manager.findBy(RaterEntity, { scorecardId });
+  const ratings = await manager.findBy(RatingEntity, { scorecardId, userId: me.id });
+  return {
+    scorecardId,
+    sampleCode: card.sampleCode,
+    rubric: await rubricOf(manager, card),
+    ratings: ratings.map(({ criterion, value, tags }) => ({ criterion, value, tags })),
+    handedIn: place.handedInAt !== null,
+    raters: raters.length,
+    ratersIn: raters.filter((rater) => rater.handedInAt !== null).length,
+  };
+}
+
+export async function listOwnSheets({ db }: Context, me: Me): Promise<RaterSheet[]> {
+  const places = await db.manager.findBy(RaterEntity, { userId: me.id });
+  return Promise.all(places.map((place) => ownSheet(db.manager, me, place.scorecardId)));
+}
+
+export function ownSheetOf({ db }: Context, me: Me, scorecardId: string): Promise<RaterSheet> {
+  return ownSheet(db.manager, me, scorecardId);
+}
+
+export async function rate(
+  { db, clock }: Context,
+  me: Me,
+  scorecardId: string,
+  criterion: string,
+  body: RatingBody,
+): Promise<RaterSheet> {
+  return db.transaction(async (manager) => {
+    const place = await ownPlace(manager, me, scorecardId, true);
+    if (place.handedInAt !== null) throw conflict('This sheet is handed in and stays as it is.');
+    const card = await manager.findOneByOrFail(ScorecardEntity, { id: scorecardId });
+    const rubric = await rubricOf(manager, card);
+    const line = rubric.criteria.find((one) => one.name === criterion && one.source.from === 'panel');
+    if (line === undefined) throw notFound('criterion to rate');
+    if (body.value * 2 !== Math.round(body.value * 2)) throw refused('value', 'Score in halves, from 0 to 10.');
+    const unknown = body.tags.find((tag) => line.tags?.includes(tag) !== true);
+    if (unknown !== undefined) throw refused('tags', `There is no tag "${unknown}".`);
+    const { value, tags } = body;
+    await manager.upsert(
+      RatingEntity,
+      { scorecardId, userId: me.id, criterion, value, tags, keptAt: new Date(clock.now()) },
+      ['scorecardId', 'userId', 'criterion'],
+    );
+    return ownSheet(manager, me, scorecardId);
+  });
+}
+
+/** Hands a sheet in; from the last one on, all values are open. */
+export async function handIn({ db, clock }: Context, me: Me, scorecardId: string): Promise<RaterSheet> {
+  return db.transaction(async (manager) => {
+    const place = await ownPlace(manager, me, scorecardId, true);
+    const sheet = await ownSheet(manager, me, scorecardId);
+    if (place.handedInAt !== null) return sheet;
+    const open = sheet.rubric.criteria.find(
+      (line) => line.source.from === 'panel' && !sheet.ratings.some((rating) => rating.criterion === line.name),
+    );
+    if (open !== undefined) {
+      throw new HttpProblem(422, { code: 'missing', path: open.name, message: `${open.label} is not scored yet.` });
+    }
+    await manager.update(RaterEntity, { scorecardId, userId: me.id }, { handedInAt: new Date(clock.now()) });
+    return ownSheet(manager, me, scorecardId);
+  });
+}

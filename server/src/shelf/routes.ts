@@ -1,0 +1,48 @@
+import { EditLot, EditMaterial, NewFilling, NewLot, NewMaterial, NewVessel } from '@bent-pail/contract';
+import type { Context } from '../context';
+import { param, type Api } from '../http/api';
+import { readBody } from '../http/body';
+import { BENCH_READS, BENCH_WORKS, READS, WORKS } from '../http/guard';
+import {
+  addFilling,
+  addLot,
+  addMaterial,
+  addVessel,
+  editLot,
+  editMaterial,
+  listLots,
+  listVessels,
+  lotPage,
+} from './service';
+
+export function shelfRoutes(api: Api, context: Context): void {
+  api.route('get', '/lots', READS, async (_request, response) => {
+    response.json(await listLots(context));
+  });
+  api.route('get', '/lots/:id', READS, async (request, response) => {
+    response.json(await lotPage(context, param(request, 'id')));
+  });
+  api.route('post', '/materials', WORKS, async (request, response) => {
+    response.status(201).json(await addMaterial(context, readBody(NewMaterial, request.body)));
+  });
+  api.route('patch', '/materials/:id', WORKS, async (request, response) => {
+    await editMaterial(context, param(request, 'id'), readBody(EditMaterial, request.body));
+    response.status(204).end();
+  });
+  api.route('post', '/lots', WORKS, async (request, response) => {
+    response.status(201).json(await addLot(context, readBody(NewLot, request.body)));
+  });
+  api.route('patch', '/lots/:id', WORKS, async (request, response) => {
+    response.json(await editLot(context, param(request, 'id'), readBody(EditLot, request.body)));
+  });
+  api.route('get', '/vessels', BENCH_READS, async (_request, response) => {
+    response.json(await listVessels(context));
+  });
+  api.route('post', '/vessels', WORKS, async (request, response) => {
+    response.status(201).json(await addVessel(context, readBody(NewVessel, request.body)));
+  });
+  api.route('post', '/vessels/:id/fillings', BENCH_WORKS, async (request, response) => {
+    const body = readBody(NewFilling, request.body);
+    response.status(201).json(await addFilling(context, param(request, 'id'), body));
+  });
+}

@@ -1,0 +1,65 @@
+import type { LotRow, VesselRow } from '@bent-pail/contract';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as uuidv7 } from 'uuid';
+import { putOnShelf, type Pumice } from '../testing/bench';
+import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+
+let server: TestServer;
+let tester: Client;
+let shelf: Pumice;
+
+beforeAll(async () => {
+  server = await startTestServer();
+  tester = await server.as('tester');
+  shelf = await putOnShelf(tester);
+});
+afterAll(() => server.close());
+
+describe('lots', () => {
+  it('are listed with their class’s pail until they are measured', async () => {
+    const lot = (await tester.get<LotRow[]>('/lots')).body.find((one) => one.id === shelf.lotId);
+    expect(lot).toMatchObject({ name: 'Pumice 3-8 mm', code: 'PM-3', price: 12, finishedRuns: 0, pail: { kind: 'class' } });
+  });
+
+  it('are saved on the version that was changed; a stale save gets both versions', async () => {
+    const saved = await tester.send<LotRow>('PATCH', `/lots/${shelf.lotId}`, { version: 1, grade: '3-8 mm' });
+    expect(saved.body).toMatchObject({ grade: '3-8 mm', version: 2, price: 12 });
+    const stale = await tester.send('PATCH', `/lots/${shelf.lotId}`, { version: 1, grade: 'fine' });
+    expect(stale.status).toBe(409);
+    expect(stale.body).toMatchObject({ error: { current: { grade: '3-8 mm', version: 2 } } });
+  });
+
+  it('refuse a code twice, a negative price and a pack of nothing', async () => {
+    const lot = { id: uuidv7(), materialId: shelf.materialId, code: 'PM-3' };
+    expect((await tester.post('/lots', lot)).body).toMatchObject({ error: { path: 'code' } });
+    expect((await tester.post('/lots', { ...lot, code: 'PM-4', price: -1 })).body).toMatchObject({ error: { path: 'price' } });
+    expect((await tester.post('/lots', { ...lot, code: 'PM-4', packVolume_L: 0 })).body).toMatchObject({ error: { path: 'packVolume_L' } });
+  });
+
+  it('of a material that does not exist are refused', async () => {
+    const answer = await tester.post('/lots', { id: uuidv7(), materialId: uuidv7(), code: 'X' });
+    expect(answer.body).toMatchObject({ error: { path: 'materialId' } });
+  });
+});
+
+describe('vessels', () => {
+  it('get their volume from the water that fills them', async () => {
+    const vessel = (await tester.get<VesselRow[]>('/vessels')).body.find((one) => one.id === shelf.vesselIds[0]);
+    expect(vessel?.volume_mL).toBeCloseTo(1050 / 0.998203, 2);
+  });
+
+  it('without a depth ask for it at the first filling', async () => {
+    const id = uuidv7();
+    await tester.post('/vessels', { id, name: 'new', kind: 'vessel' });
+    const filling = { id: uuidv7(), empty_g: 300, full_g: 1300, waterTemp_C: 20 };
+    expect((await tester.post(`/vessels/${id}/fillings`, filling)).body).toMatchObject({ error: { path: 'shape.height_cm' } });
+    const kept = await tester.post<VesselRow>(`/vessels/${id}/fillings`, { ...filling, shape: { height_cm: 11 } });
+    expect(kept.body).toMatchObject({ height_cm: 11, fillings: 1 });
+  });
+
+  it('that weigh no more when full are refused', async () => {
+    const filling = { id: uuidv7(), empty_g: 300, full_g: 300, waterTemp_C: 20 };
+    const answer = await tester.post(`/vessels/${String(shelf.vesselIds[0])}/fillings`, filling);
+    expect(answer.body).toMatchObject({ error: { path: 'full_g' } });
+  });
+});

@@ -1,0 +1,129 @@
+import { randomUUID } from 'node:crypto';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import type { Me, Role } from '@bent-pail/contract';
+import pg from 'pg';
+import { pino } from 'pino';
+import { inject } from 'vitest';
+import { v7 as uuidv7 } from 'uuid';
+import { openNotebook } from '../accounts/service';
+import { createApp, type App } from '../app';
+import type { Clock } from '../clock';
+import { createDataSource } from '../database/dataSource';
+import { UserEntity } from '../database/entities';
+import { importShipped } from '../database/importShipped';
+
+/** A clock that tests move by hand. */
+export class TestClock implements Clock {
+  at = Date.parse('2026-11-24T08:00:00Z');
+  now(): number {
+    return this.at;
+  }
+  forward(minutes: number): void {
+    this.at += minutes * 60000;
+  }
+}
+
+export interface Answer<T = unknown> {
+  readonly status: number;
+  readonly body: T;
+  readonly headers: Headers;
+}
+
+/** Somebody with a browser: keeps the cookie, comes from our own pages. */
+export class Client {
+  private cookie = '';
+  constructor(private readonly base: string) {}
+
+  async send<T = unknown>(method: string, address: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
+    const response = await fetch(`${this.base}/api${address}`, {
+      method,
+      headers: {
+        origin: this.base,
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(this.cookie === '' ? {} : { cookie: this.cookie }),
+        ...headers,
+      },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const set = response.headers.get('set-cookie');
+    if (set !== null) this.cookie = set.split(';')[0] as string;
+    const text = await response.text();
+    return { status: response.status, body: (text === '' ? undefined : JSON.parse(text)) as T, headers: response.headers };
+  }
+
+  get<T = unknown>(address: string): Promise<Answer<T>> {
+    return this.send<T>('GET', address);
+  }
+  post<T = unknown>(address: string, body: unknown = {}): Promise<Answer<T>> {
+    return this.send<T>('POST', address, body);
+  }
+}
+
+export interface TestServer {
+  readonly base: string;
+  readonly clock: TestClock;
+  readonly app: App;
+  readonly db: ReturnType<typeof createDataSource>;
+  readonly databaseUrl: string;
+  /** A client signed in as somebody of that role. */
+  as(role: Role): Promise<Client & { readonly me: Me }>;
+  anonymous(): Client;
+  close(): Promise<void>;
+}
+
+/** A whole server on a database of its own. */
+export async function startTestServer(options: { readonly demo?: boolean } = {}): Promise<TestServer> {
+  const admin = inject('databaseUrl');
+  const name = `t_${randomUUID().replaceAll('-', '')}`;
+  await administer(admin, `create database ${name}`);
+  const databaseUrl = admin.replace(/\/[^/]+$/, `/${name}`);
+  const db = createDataSource(databaseUrl);
+  await db.initialize();
+  await db.runMigrations();
+  await importShipped(db);
+  const notebook = await openNotebook(db, options.demo ?? true);
+  const clock = new TestClock();
+  const app = createApp({
+    context: { db, clock },
+    databaseUrl,
+    sessionSecret: notebook.sessionSecret,
+    logger: pino({ level: 'silent' }),
+  });
+  const server: Server = createServer(app.express);
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const base = `http://127.0.0.1:${String((server.address() as AddressInfo).port)}`;
+  return {
+    base,
+    clock,
+    app,
+    db,
+    databaseUrl,
+    anonymous: () => new Client(base),
+    as: async (role) => {
+      const user = { id: uuidv7(), name: `${role} ${randomUUID().slice(0, 8)}`, role };
+      await db.getRepository(UserEntity).insert({ ...user, passwordHash: '-', singleKeys: true, archivedAt: null });
+      const client = new Client(base);
+      const answer = await client.post('/session/demo', { name: user.name });
+      if (answer.status !== 200) throw new Error(`sign-in as ${role} answered ${String(answer.status)}`);
+      return Object.assign(client, { me: { ...user, singleKeys: true } });
+    },
+    close: async () => {
+      server.closeAllConnections();
+      await new Promise<void>((resolve) => server.close(() => resolve()));
+      await app.close();
+      await db.destroy();
+      await administer(admin, `drop database ${name} with (force)`);
+    },
+  };
+}
+
+async function administer(url: string, sql: string): Promise<void> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  try {
+    await client.query(sql);
+  } finally {
+    await client.end();
+  }
+}

@@ -1,0 +1,35 @@
+import type { TodayPage } from '@bent-pail/contract';
+import { openSheets } from '../bench/service';
+import type { Context } from '../context';
+import { BlendEntity, LotEntity, RaterEntity, ScorecardEntity } from '../database/entities';
+import type { Api } from '../http/api';
+import { meOf, SIGNED_IN } from '../http/guard';
+
+const NO_COUNTS = Object.freeze({ lots: 0, openRuns: 0, blends: 0, scorecards: 0 });
+
+/** What waits on the bench for the person at the door; each role sees what is theirs. */
+export function todayRoutes(api: Api, context: Context): void {
+  const { db } = context;
+  api.route('get', '/today', SIGNED_IN, async (request, response) => {
+    const me = meOf(request);
+    const sheetsToRate = await db.manager
+      .createQueryBuilder(RaterEntity, 'rater')
+      .where('rater.user_id = :id and rater.handed_in_at is null', { id: me.id })
+      .getCount();
+    const openRuns = me.role === 'panellist' ? [] : await openSheets(context, me);
+    const sees = me.role !== 'panellist' && me.role !== 'student';
+    const page: TodayPage = {
+      openRuns,
+      sheetsToRate,
+      counts: sees
+        ? {
+            lots: await db.manager.count(LotEntity),
+            openRuns: openRuns.length,
+            blends: await db.manager.count(BlendEntity),
+            scorecards: await db.manager.count(ScorecardEntity),
+          }
+        : { ...NO_COUNTS, openRuns: openRuns.length },
+    };
+    response.json(page);
+  });
+}
