@@ -7,6 +7,7 @@ export default defineConfig({
     projects: [
       { test: { name: 'core', include: ['core/src/**/*.test.ts'], env } },
       { test: { name: 'contract', include: ['contract/src/**/*.test.ts'], env } },
+      { test: { name: 'demo', include: ['demo/src/**/*.test.ts'], env } },
       {
         test: {
           name: 'server',
@@ -18,7 +19,16 @@ export default defineConfig({
           fileParallelism: true,
         },
       },
-      { extends: './web/vite.config.ts', test: { name: 'web', include: ['web/src/**/*.test.{ts,tsx}'], environment: 'happy-dom', env, setupFiles: ['web/src/testing/setup.ts'] } },
+      {
+        extends: './web/vite.config.ts',
+        test: {
+          name: 'web',
+          include: ['web/src/**/*.test.{ts,tsx}'],
+          environment: 'happy-dom',
+          env,
+          setupFiles: ['web/src/testing/setup.ts'],
+        },
+      },
     ],
   },
 });

@@ -43,7 +43,8 @@ export function installDebian(packages, what) {
   ]) {
     const [program, ...rest] = [...sudo, 'apt-get', ...args];
     const done = spawnSync(program, rest, { stdio: ['ignore', 'ignore', 'inherit'], env });
-    if (done.status !== 0) throw new Advice(`${what} could not be installed. Run this by hand and start again: ${command}`);
+    if (done.status !== 0)
+      throw new Advice(`${what} could not be installed. Run this by hand and start again: ${command}`);
   }
 }
 
@@ -52,7 +53,8 @@ function binaries() {
   if (found !== undefined) return found;
   installDebian(['postgresql'], 'PostgreSQL');
   const installed = findBinaries();
-  if (installed === undefined) throw new Advice('PostgreSQL was installed, but its programs are not where Debian puts them.');
+  if (installed === undefined)
+    throw new Advice('PostgreSQL was installed, but its programs are not where Debian puts them.');
   return installed;
 }
 
@@ -157,7 +159,9 @@ export function cluster(folder, name) {
   function requireOwnFolder() {
     const owner = ownerOf(data);
     if (owner === undefined || isRoot || owner === process.getuid?.()) return;
-    throw new Advice(`The data in ${data} belongs to another user. Start as that user, or move the folder .data aside.`);
+    throw new Advice(
+      `The data in ${data} belongs to another user. Start as that user, or move the folder .data aside.`,
+    );
   }
 
   async function create() {
@@ -197,7 +201,10 @@ export function cluster(folder, name) {
     hand(socket, 0o700);
     let state = readState();
     if (!fs.existsSync(path.join(data, 'PG_VERSION'))) state = await create();
-    if (state === undefined) throw new Advice(`${data} holds a database, but ${stateFile} is missing. Put it back, or move the folder .data aside.`);
+    if (state === undefined)
+      throw new Advice(
+        `${data} holds a database, but ${stateFile} is missing. Put it back, or move the folder .data aside.`,
+      );
     const pm = postmaster();
     if (!pm.ours) {
       await clearStale(pm);
@@ -229,7 +236,9 @@ export function cluster(folder, name) {
 
   function query(state, database, sql) {
     const args = ['-X', '-At', '-v', 'ON_ERROR_STOP=1', '-h', '127.0.0.1', '-p', String(state.port), '-U', ROLE];
-    return run(`${bin}/psql`, [...args, '-d', database, '-c', sql], { env: { PGPASSWORD: state.password } }).stdout.trim();
+    return run(`${bin}/psql`, [...args, '-d', database, '-c', sql], {
+      env: { PGPASSWORD: state.password },
+    }).stdout.trim();
   }
 
   function url(database = DATABASE) {

@@ -2,7 +2,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
-const api = process.env['BENT_PAIL_API'] ?? 'http://127.0.0.1:4310';
+const api = process.env.BENT_PAIL_API ?? 'http://127.0.0.1:4310';
 
 export default defineConfig({
   root: import.meta.dirname,

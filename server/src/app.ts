@@ -35,7 +35,7 @@ const BODY_LIMIT = '256kb';
 export interface App {
   readonly express: Express;
   readonly api: Api;
-  close(): Promise<void>;
+  close: () => Promise<void>;
 }
 
 /** The whole HTTP face: what guards every request, then the resources, then the pages. */
@@ -45,7 +45,7 @@ export function createApp(options: AppOptions): App {
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, genReqId: () => uuidv7(), autoLogging: false }));
   app.use((request, response, next) => {
-    response.setHeader('X-Request-Id', String(request.id));
+    response.setHeader('X-Request-Id', request.id as string);
     next();
   });
   app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));

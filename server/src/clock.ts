@@ -1,18 +1,22 @@
 import { readFileSync } from 'node:fs';
 
-/** The one clock of the server: everything that needs the time is given it. */
+/** Where the time comes from; the one clock that due times, stamps and tests share. */
 export interface Clock {
-  now(): number;
+  /** Milliseconds since 1970. */
+  now: () => number;
 }
 
 export const systemClock: Clock = { now: () => Date.now() };
 
-/** A clock that runs ahead by what a file says, so that a day's soak can be rehearsed in a minute. */
+/** The system's clock moved by the milliseconds that a file holds, read at each question: a long soak in rehearsal. */
 export function shiftedClock(file: string): Clock {
-  return {
-    now: () => {
-      const shift = Number(readFileSync(file, 'utf8'));
-      return Date.now() + (Number.isFinite(shift) ? shift : 0);
-    },
+  const shift = (): number => {
+    try {
+      return Number(readFileSync(file, 'utf8')) || 0;
+    } catch {
+      // No file yet: not shifted.
+      return 0;
+    }
   };
+  return { now: () => Date.now() + shift() };
 }

@@ -13,17 +13,17 @@ export interface Config {
 }
 
 export function readConfig(env: NodeJS.ProcessEnv): Config {
-  const databaseUrl = env['DATABASE_URL'];
+  const databaseUrl = env.DATABASE_URL;
   if (databaseUrl === undefined || databaseUrl === '') throw new Error('DATABASE_URL is not set.');
-  const webRoot = env['BENT_PAIL_WEB'];
-  const clockFile = env['BENT_PAIL_CLOCK_FILE'];
+  const webRoot = env.BENT_PAIL_WEB;
+  const clockFile = env.BENT_PAIL_CLOCK_FILE;
   return {
     databaseUrl,
-    port: Number(env['PORT'] ?? 4310),
-    host: env['HOST'] ?? '127.0.0.1',
+    port: Number(env.PORT ?? 4310),
+    host: env.HOST ?? '127.0.0.1',
     ...(webRoot === undefined ? {} : { webRoot }),
-    demo: env['BENT_PAIL_DEMO'] === '1',
+    demo: env.BENT_PAIL_DEMO === '1',
     ...(clockFile === undefined ? {} : { clockFile }),
-    logLevel: env['LOG_LEVEL'] ?? 'info',
+    logLevel: env.LOG_LEVEL ?? 'info',
   };
 }

@@ -9,7 +9,8 @@ export interface CalcError {
   readonly path: string;
 }
 
-export type CalcAnswer = { readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly error: CalcError };
+export type CalcAnswer =
+  { readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly error: CalcError };
 
 const ajv = new Ajv({ discriminator: true, allErrors: false, verbose: true, strictTypes: false });
 const compiled = new Map<CalcName, ValidateFunction>();
@@ -81,18 +82,26 @@ function sentence(error: ErrorObject): CalcError {
   });
   switch (error.keyword) {
     case 'required':
-      return answer('missing', at(String(params['missingProperty'])), 'this field is needed');
+      return answer('missing', at(String(params.missingProperty)), 'this field is needed');
     case 'additionalProperties': {
       const properties = (error.parentSchema as { properties?: object }).properties ?? {};
-      return answer('unknown', at(String(params['additionalProperty'])), `no such field; known are ${Object.keys(properties).join(', ')}`);
+      return answer(
+        'unknown',
+        at(String(params.additionalProperty)),
+        `no such field; known are ${Object.keys(properties).join(', ')}`,
+      );
     }
     case 'type':
-      return answer('invalid', at(), `${shown(error.data)} is not of the right kind; give ${wanted(params['type'])}`);
+      return answer('invalid', at(), `${shown(error.data)} is not of the right kind; give ${wanted(params.type)}`);
     case 'enum':
-      return answer('unknown', at(), `${shown(error.data)} is not known; known are ${(params['allowedValues'] as unknown[]).slice(0, 6).join(', ')}${(params['allowedValues'] as unknown[]).length > 6 ? ', …' : ''}`);
+      return answer(
+        'unknown',
+        at(),
+        `${shown(error.data)} is not known; known are ${(params.allowedValues as unknown[]).slice(0, 6).join(', ')}${(params.allowedValues as unknown[]).length > 6 ? ', …' : ''}`,
+      );
     case 'discriminator':
-      return params['error'] === 'mapping'
-        ? answer('unknown', at('type'), `${shown(params['tagValue'])} is not known; known are line, bands, window, direct`)
+      return params.error === 'mapping'
+        ? answer('unknown', at('type'), `${shown(params.tagValue)} is not known; known are line, bands, window, direct`)
         : answer('missing', at('type'), 'say line, bands, window or direct');
     default:
       return answer('invalid', at(), `${shown(error.data)} ${error.message ?? 'cannot be used'}`);

@@ -136,4 +136,3 @@ export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
     ['criteria'],
   ),
 };
-

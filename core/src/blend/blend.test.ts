@@ -102,7 +102,10 @@ describe('what mixing keeps', () => {
   });
 
   it('the scale of the volumes does not matter', () => {
-    const large = mix([{ ...peat, volume: 200 }, { ...pumice, volume: 100 }]);
+    const large = mix([
+      { ...peat, volume: 200 },
+      { ...pumice, volume: 100 },
+    ]);
     const small = mix([peat, pumice]);
     expect(large.air).toBeCloseTo(small.air, 12);
     expect(large.volume).toBeCloseTo(100 * small.volume, 9);
@@ -127,7 +130,10 @@ describe('the three models', () => {
   it('measured: the shrink typed in, out of the pores that drain by 10 cm', () => {
     const made = mix([peat, pumice], { model: 'measured', shrink: 0.06 });
     expect(made.volume).toBeCloseTo(2.82, 12);
-    const drainable = [peat, pumice].reduce((sum, c) => sum + c.volume * (c.retention.thetaS - thetaAt(c.retention, 10)), 0);
+    const drainable = [peat, pumice].reduce(
+      (sum, c) => sum + c.volume * (c.retention.thetaS - thetaAt(c.retention, 10)),
+      0,
+    );
     expect(made.lambda).toBeCloseTo((0.06 * 3) / drainable, 12);
     expect(made.totalPorosity).toBeCloseTo((2 * 0.93 + 0.68 - 0.18) / 2.82, 12);
   });
@@ -202,7 +208,10 @@ describe('checks and refusals of a blend', () => {
     [/components\[0\]\.interparticleVoid/, { components: [{ ...peat, interparticleVoid: 0.95 }] }],
     [/components\[0\]\.spread/, { components: [{ ...peat, spread: 0.9 }] }],
     [/components\[0\]\.softness/, { components: [{ ...peat, softness: 1.1 }] }],
-    [/components\[1\]\.retention\.n/, { components: [peat, { ...pumice, retention: { ...pumice.retention, n: 0.9 } }] }],
+    [
+      /components\[1\]\.retention\.n/,
+      { components: [peat, { ...pumice, retention: { ...pumice.retention, n: 0.9 } }] },
+    ],
     [/missing shrink/, { components: [peat], model: 'measured' }],
     [/invalid shrink/, { components: [peat], model: 'measured', shrink: -0.01 }],
     [/invalid kappa/, { components: [peat], kappa: -1 }],

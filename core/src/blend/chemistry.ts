@@ -26,7 +26,9 @@ export function chemistry(
   lime_meqPerL: number,
 ): { readonly figures: BlendChemistry; readonly checks: readonly Check[] } {
   const checks: Check[] = [];
-  const used = components.map((component, i) => ({ component, volume: volumes[i] as number })).filter((c) => c.volume > 0);
+  const used = components
+    .map((component, i) => ({ component, volume: volumes[i] as number }))
+    .filter((c) => c.volume > 0);
   const complete = (what: string, code: string, has: (component: BlendComponent) => boolean): boolean => {
     const lacking = used.find(({ component }) => !has(component));
     if (lacking === undefined) return true;

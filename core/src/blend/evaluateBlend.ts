@@ -74,9 +74,7 @@ function containerWater(prepared: PreparedBlend, volumes: readonly number[], los
     if (volume === 0) return sum;
     const { retention } = one.component;
     const kept = usual ? one.thetaDrained : thetaAt(retention, loss.suction_cm);
-    const above = usual
-      ? one.meanAboveDrained
-      : containerMean(rule, (z) => Math.max(0, thetaAt(retention, z) - kept));
+    const above = usual ? one.meanAboveDrained : containerMean(rule, (z) => Math.max(0, thetaAt(retention, z) - kept));
     return sum + volume * (one.meanTheta - loss.lambda * above);
   }, 0);
 }

@@ -46,8 +46,7 @@ export function poreLoss(prepared: PreparedBlend, volumes: readonly number[], sh
       checks: [{ code: 'shrink-cut', severity: 'caution', message }],
     };
   }
-  const drainable = (suction_cm: number): number =>
-    drainableBy((i) => thetaAt(retentionOf(prepared, i), suction_cm));
+  const drainable = (suction_cm: number): number => drainableBy((i) => thetaAt(retentionOf(prepared, i), suction_cm));
   const suction_cm = bisect((h) => LARGEST_LOSS * drainable(h) - lost, BLEND_HEADS.drained, BLEND_HEADS.last);
   return { shrink, lost, lambda: lost / drainable(suction_cm), suction_cm, checks: [] };
 }

@@ -1,12 +1,7 @@
 import { blend, type BlendInput } from '../blend';
 import { kitchen, type KitchenInput } from '../kitchen';
 import { porosity, type PorosityInput } from '../porosity';
-import {
-  containerCapacity,
-  inferRetention,
-  type ContainerCapacityInput,
-  type RetentionInferInput,
-} from '../retention';
+import { containerCapacity, inferRetention, type ContainerCapacityInput, type RetentionInferInput } from '../retention';
 import { score, type ScoreInput } from '../scoring';
 import { replicates, type ReplicatesInput } from '../statistics';
 

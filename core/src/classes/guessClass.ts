@@ -17,7 +17,9 @@ export function guessClass(name: string): MediaClass | undefined {
     // The first word of an id names the stuff itself; without it the others (fine, coarse) say nothing.
     const stuff = idWords[0] as string;
     if (!typed.includes(stuff)) continue;
-    const score = typed.filter((word) => idWords.includes(word)).length * 2 + typed.filter((word) => labelWords.includes(word)).length;
+    const score =
+      typed.filter((word) => idWords.includes(word)).length * 2 +
+      typed.filter((word) => labelWords.includes(word)).length;
     if (score > bestScore) {
       best = mediaClass;
       bestScore = score;

@@ -1,11 +1,4 @@
-import {
-  blend,
-  blendProfile,
-  requireBlendInput,
-  type BlendInput,
-  type BlendModel,
-  type BlendResult,
-} from '../blend';
+import { blend, blendProfile, requireBlendInput, type BlendInput, type BlendModel, type BlendResult } from '../blend';
 import type { LotComponent } from '../lots';
 import type { PropertyKey } from '../properties';
 import type { Container } from '../vessel';

@@ -25,17 +25,24 @@ export function kitchen(input: KitchenInput): KitchenResult {
   requireNotNegative('waterAdded_mL', input.waterAdded_mL, 'mL');
   requireNotNegative('drained_mL', input.drained_mL, 'mL');
   if (input.drained_mL > input.vesselVolume_mL) {
-    refuse('drained_mL', `${String(input.drained_mL)} mL is more than the vessel's ${String(input.vesselVolume_mL)} mL`);
+    refuse(
+      'drained_mL',
+      `${String(input.drained_mL)} mL is more than the vessel's ${String(input.vesselVolume_mL)} mL`,
+    );
   }
   if (input.waterAdded_mL > input.vesselVolume_mL) {
-    refuse('waterAdded_mL', `${String(input.waterAdded_mL)} mL is more than the vessel's ${String(input.vesselVolume_mL)} mL`);
+    refuse(
+      'waterAdded_mL',
+      `${String(input.waterAdded_mL)} mL is more than the vessel's ${String(input.vesselVolume_mL)} mL`,
+    );
   }
   const airSpace = input.drained_mL / input.vesselVolume_mL;
   const retained_mL = input.waterAdded_mL - input.drained_mL;
   const bound: Check = {
     code: 'lower-bound',
     severity: 'note',
-    message: 'Capacity is a lower bound: water that the medium brought along is not counted. One dried sample makes it an estimate.',
+    message:
+      'Capacity is a lower bound: water that the medium brought along is not counted. One dried sample makes it an estimate.',
   };
   if (retained_mL < 0) {
     const message = 'More drained than was added: the medium was wet before, so no bound on its capacity can be given.';

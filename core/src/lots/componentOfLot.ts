@@ -91,7 +91,8 @@ function grains(
     return { ...UNKNOWN_GRAINS, interparticleVoid: Math.min(UNKNOWN_GRAINS.interparticleVoid, thetaS) };
   }
   const typical = SINGLE_GRAIN.has(mediaClass.id) ? thetaS : mediaClass.interparticleVoid.typical;
-  if (typical > thetaS) notes.push('The class’s space between grains is more than all its pores; the porosity is used.');
+  if (typical > thetaS)
+    notes.push('The class’s space between grains is more than all its pores; the porosity is used.');
   return {
     interparticleVoid: Math.min(typical, thetaS),
     d50_mm: mediaClass.d50_mm.typical,

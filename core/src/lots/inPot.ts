@@ -15,7 +15,10 @@ export interface InPot {
 export function inPot(curve: LotCurve, container: Container): InPot {
   const input: ContainerCapacityInput = { retention: curve.retention, container };
   const { water, air, totalPorosity } = containerCapacity(input);
-  const from = curve.kind === 'inferred' ? [{ label: 'alpha, solved', value: curve.retention.alpha_percm, unit: '/cm', working: curve.working }] : [];
+  const from =
+    curve.kind === 'inferred'
+      ? [{ label: 'alpha, solved', value: curve.retention.alpha_percm, unit: '/cm', working: curve.working }]
+      : [];
   const working = (pick: 'water' | 'air'): Working => ({
     text: `capacity.${pick}`,
     calc: 'container-capacity',

@@ -37,7 +37,8 @@ export function lotCard(lot: LotRecord): LotCard {
   const measured = lotFigures(lot);
   const curve = lotCurve(lot, measured);
   const component = componentOfLot(lot, measured, curve);
-  const easy = curve?.kind === 'inferred' && component !== undefined ? easilyAvailable(component, curve, measured) : undefined;
+  const easy =
+    curve?.kind === 'inferred' && component !== undefined ? easilyAvailable(component, curve, measured) : undefined;
   const pail = pailOf(lot, measured);
   return {
     figures: easy === undefined ? measured : [...measured, easy],
@@ -101,10 +102,15 @@ function missingOf(lot: LotRecord, figures: readonly LotFigure[]): MissingFigure
     range === undefined ? {} : { classSays: `class says ${String(range[0])} to ${String(range[1])}${unit}` };
   const missing: MissingFigure[] = [];
   if (!has('containerCapacity')) {
-    missing.push({ what: 'Pores, water and air', protocol: 'saturate-drain-dry', ...says(mediaClass?.inVessel10cm.water.range, ' water') });
+    missing.push({
+      what: 'Pores, water and air',
+      protocol: 'saturate-drain-dry',
+      ...says(mediaClass?.inVessel10cm.water.range, ' water'),
+    });
   }
   if (!has('pH')) missing.push({ what: 'pH 1:5', protocol: 'ph-1to5', ...says(mediaClass?.pH_1to5_water.range, '') });
-  if (!has('ec_dSm')) missing.push({ what: 'EC 1:2', protocol: 'ec-1to2', ...says(mediaClass?.ec_1to2_dSm.range, ' dS/m') });
+  if (!has('ec_dSm'))
+    missing.push({ what: 'EC 1:2', protocol: 'ec-1to2', ...says(mediaClass?.ec_1to2_dSm.range, ' dS/m') });
   if (lot.price !== undefined && !has('bagVolume_L')) {
     const label = lot.packVolume_L === undefined ? {} : { classSays: `label says ${String(lot.packVolume_L)} L` };
     missing.push({ what: 'True volume', protocol: 'bag-volume', ...label });

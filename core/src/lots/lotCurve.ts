@@ -1,6 +1,8 @@
 import { findMediaClass, type MediaClass } from '../classes';
 import { CoreError } from '../errors';
 import { inferRetention, type Retention, type RetentionInferInput } from '../retention';
+import { settledDepth_cm, Sheet } from '../runs';
+import { meanOf } from '../statistics';
 import { containerBelow, type Container } from '../vessel';
 import type { Working } from '../workings';
 import type { LotFigure } from './lotFigures';
@@ -26,8 +28,13 @@ function vesselOf(lot: LotRecord, runId: string): Container | undefined {
   const run = lot.runs.find((one) => one.id === runId);
   const vessel = run?.vessels[0];
   if (run === undefined || vessel === undefined) return undefined;
-  const depths = run.readings.filter((reading) => reading.step === 'drainedDepth').map((reading) => reading.value);
-  const settled = depths.length === 0 ? vessel.height_cm : depths.reduce((a, b) => a + b, 0) / depths.length;
+  const sheet = new Sheet(run.readings);
+  const excluded = new Set(run.exclusions.map((exclusion) => exclusion.replicate));
+  const depths = Array.from({ length: run.replicateCount }, (_, replicate) => replicate)
+    .filter((replicate) => !excluded.has(replicate))
+    .map((replicate) => settledDepth_cm(sheet, replicate))
+    .filter((depth) => depth !== undefined);
+  const settled = depths.length === 0 ? vessel.height_cm : meanOf(depths);
   return containerBelow(shapeOf(vessel), Math.min(settled, vessel.height_cm));
 }
 
@@ -79,12 +86,19 @@ function shapes(mediaClass: MediaClass | undefined, capacity: number): Shape[] {
   const { n } = mediaClass?.retention ?? UNKNOWN_SHAPE;
   const why = mediaClass === undefined ? 'no class is named' : 'the class’s shape does not reach the measured capacity';
   const residual = `Curve inferred from one depth; ${why}, so water that never drains is taken as 0.8 of the capacity`;
-  const own = mediaClass === undefined ? [] : [{ ...mediaClass.retention, note: 'Curve inferred from one depth, its shape from the class.' }];
+  const own =
+    mediaClass === undefined
+      ? []
+      : [{ ...mediaClass.retention, note: 'Curve inferred from one depth, its shape from the class.' }];
   const steeper = UNKNOWN_SHAPE.steeperN.filter((steep) => steep > n);
   return [
     ...own,
     { thetaR, n, note: `${residual}.` },
-    ...steeper.map((steep) => ({ thetaR, n: steep, note: `${residual}, and the curve is made steeper (n ${String(steep)}).` })),
+    ...steeper.map((steep) => ({
+      thetaR,
+      n: steep,
+      note: `${residual}, and the curve is made steeper (n ${String(steep)}).`,
+    })),
   ];
 }
 
@@ -99,7 +113,13 @@ function solved(
   ];
   try {
     const { retention } = inferRetention(input);
-    const working: Working = { text: 'curve.alpha', calc: 'retention-infer', input, pick: 'retention.alpha_percm', from };
+    const working: Working = {
+      text: 'curve.alpha',
+      calc: 'retention-infer',
+      input,
+      pick: 'retention.alpha_percm',
+      from,
+    };
     return { kind: 'inferred', retention, input, vessel, note, working };
   } catch (error) {
     if (error instanceof CoreError) return undefined;

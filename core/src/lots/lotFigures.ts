@@ -34,7 +34,11 @@ function finishedRuns(lot: LotRecord): Finished[] {
     .map((run) => ({ run, properties: reduceRun(run).properties }));
 }
 
-const METHOD_TEXT = { pH: '1:5 v/v in water', ec_dSm: '1:2 v/v in water', bagVolume_L: 'poured through a hoop' } as const;
+const METHOD_TEXT = {
+  pH: '1:5 v/v in water',
+  ec_dSm: '1:2 v/v in water',
+  bagVolume_L: 'poured through a hoop',
+} as const;
 
 function methodOf(run: RunRecord): string {
   const { reduction } = run.protocol;

@@ -7,7 +7,8 @@ const gravel: Grains = { packing: 0.58, d50_mm: 10, spread: 1.4, softness: 0 };
 const sand: Grains = { packing: 0.6, d50_mm: 0.4, spread: 1.8, softness: 0 };
 const peat: Grains = { packing: 0.52, d50_mm: 1.2, spread: 3, softness: 0.3 };
 
-const mixed = (parts: readonly number[], grains: readonly Grains[]): number => blendPacking(preparePacking(grains), parts);
+const mixed = (parts: readonly number[], grains: readonly Grains[]): number =>
+  blendPacking(preparePacking(grains), parts);
 
 describe('grain packing', () => {
   it('five classes of equal volume: 10, 30, 50, 70 and 90 % of a log-normal distribution', () => {
@@ -31,11 +32,14 @@ describe('grain packing', () => {
 
   it('the order of lines does not matter', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0.1, max: 9, noNaN: true }), { minLength: 3, maxLength: 3 }), ([a, b, c]) => {
-        const one = mixed([a as number, b as number, c as number], [gravel, sand, peat]);
-        const other = mixed([c as number, a as number, b as number], [peat, gravel, sand]);
-        return Math.abs(one - other) < 1e-12;
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0.1, max: 9, noNaN: true }), { minLength: 3, maxLength: 3 }),
+        ([a, b, c]) => {
+          const one = mixed([a as number, b as number, c as number], [gravel, sand, peat]);
+          const other = mixed([c as number, a as number, b as number], [peat, gravel, sand]);
+          return Math.abs(one - other) < 1e-12;
+        },
+      ),
     );
   });
 
@@ -48,7 +52,10 @@ describe('grain packing', () => {
     const fine: Grains = { ...coarse, d50_mm: 1e-9 };
     const beta = virtualPacking(coarse);
     const share = 0.3;
-    const expected = solvePacking([(1 - share) / beta, share / beta], [(1 - share) / beta, (1 - (1 - beta) * (1 - share)) / beta]);
+    const expected = solvePacking(
+      [(1 - share) / beta, share / beta],
+      [(1 - share) / beta, (1 - (1 - beta) * (1 - share)) / beta],
+    );
     // a of 1e-12 is 1e-6, so the limit is met to about that.
     expect(mixed([1 - share, share], [coarse, fine])).toBeCloseTo(expected, 5);
   });

@@ -37,7 +37,13 @@ describe('saturate, drain, dry', () => {
   });
 
   it('closes: porosity is capacity plus air, to 1e-12, and the masses come back to 1e-9', () => {
-    const result = run({ saturated_g: 1152.37, drained_g: 871.93, dry_g: 251.11, dryTray_g: 12.3, settledDepth_cm: 9.83 });
+    const result = run({
+      saturated_g: 1152.37,
+      drained_g: 871.93,
+      dry_g: 251.11,
+      dryTray_g: 12.3,
+      settledDepth_cm: 9.83,
+    });
     const [figures] = result.replicates;
     if (figures === undefined) throw new Error('no figures');
     expect(figures.totalPorosity).toBeCloseTo(figures.containerCapacity + figures.airSpace, 12);
@@ -46,7 +52,10 @@ describe('saturate, drain, dry', () => {
   });
 
   it('summarises each property over the replicates that have it', () => {
-    const { summary } = porosity({ vessel, replicates: [{ ...plain, filled_g: 460 }, { ...plain, drained_g: 710 }, plain] });
+    const { summary } = porosity({
+      vessel,
+      replicates: [{ ...plain, filled_g: 460 }, { ...plain, drained_g: 710 }, plain],
+    });
     expect(summary.airSpace?.n).toBe(3);
     expect(summary.asReceivedMoisture).toEqual({ mean: 60 / 360, n: 1 });
   });
@@ -59,7 +68,9 @@ describe('saturate, drain, dry', () => {
 describe('checks of saturate, drain, dry', () => {
   it('are silent on three good replicates', () => {
     const good = { ...plain, drained_mL: 299 };
-    expect(porosity({ vessel, replicates: [good, { ...good, drained_g: 705 }, { ...good, drained_g: 697 }] }).checks).toEqual([]);
+    expect(
+      porosity({ vessel, replicates: [good, { ...good, drained_g: 705 }, { ...good, drained_g: 697 }] }).checks,
+    ).toEqual([]);
   });
 
   it.each<[string, Partial<PorosityReplicate>, Partial<PorosityInput>]>([

@@ -60,10 +60,14 @@ export function porosity(input: PorosityInput): PorosityResult {
   const count = input.replicates.length;
   if (count === 0) refuse('replicates', 'an empty list gives no result; weigh at least one replicate');
   if (count > POROSITY_DEFAULTS.mostReplicates) {
-    refuse('replicates', `${String(count)} replicates are over the ${String(POROSITY_DEFAULTS.mostReplicates)} of a run`);
+    refuse(
+      'replicates',
+      `${String(count)} replicates are over the ${String(POROSITY_DEFAULTS.mostReplicates)} of a run`,
+    );
   }
   if (input.organicFraction !== undefined) requireWithin('organicFraction', input.organicFraction, 0, 1);
-  const mediaClass = input.materialClass === undefined ? undefined : mediaClassById(input.materialClass, 'materialClass');
+  const mediaClass =
+    input.materialClass === undefined ? undefined : mediaClassById(input.materialClass, 'materialClass');
   const density = waterDensity(input.waterTemp_C ?? POROSITY_DEFAULTS.waterTemp_C);
 
   input.replicates.forEach((replicate, i) => {

@@ -11,4 +11,5 @@ import { BAG_VOLUME, EC_1_TO_2, PH_1_TO_5 } from './singleReading';
 /** All shipped protocols, the main one first. */
 export const PROTOCOLS: readonly Protocol[] = [SATURATE_DRAIN_DRY, KITCHEN_FORM, PH_1_TO_5, EC_1_TO_2, BAG_VOLUME];
 
+export { inSentence } from './inSentence';
 export { type CautionKey, type Protocol, type Reduction, type Step, type StepKind, type StepPicture } from './protocol';

@@ -5,7 +5,8 @@ export type StepKind = 'weigh' | 'volume' | 'depth' | 'temperature' | 'pH' | 'ec
 export type CautionKey = 'dust' | 'germs' | 'heat' | 'sharp' | 'chemicals' | 'electric' | 'lifting';
 
 /** Pictures of a step's set-up, drawn by the interface. */
-export type StepPicture = 'scale-empty' | 'scale-full' | 'soak' | 'level' | 'ruler' | 'drain' | 'jug' | 'oven' | 'thermometer' | 'pen' | 'hoop';
+export type StepPicture =
+  'scale-empty' | 'scale-full' | 'soak' | 'level' | 'ruler' | 'drain' | 'jug' | 'oven' | 'thermometer' | 'pen' | 'hoop';
 
 export interface Step {
   readonly key: string;

@@ -53,7 +53,12 @@ describe('container capacity', () => {
     ['flat and fine', { thetaR: 0, thetaS: 0.5, alpha_percm: 2, n: 1.05 }, { height_cm: 8 }, 0],
     ['tapered tub', curve, { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 }, 0],
     ['tapered on a mat', curve, { height_cm: 12, topDiameter_cm: 14, baseDiameter_cm: 8 }, 4],
-    ['a cell', { thetaR: 0.26, thetaS: 0.93, alpha_percm: 0.4, n: 1.6 }, { height_cm: 4, topDiameter_cm: 4, baseDiameter_cm: 2.2 }, 0],
+    [
+      'a cell',
+      { thetaR: 0.26, thetaS: 0.93, alpha_percm: 0.4, n: 1.6 },
+      { height_cm: 4, topDiameter_cm: 4, baseDiameter_cm: 2.2 },
+      0,
+    ],
   ])('agrees with an independent quadrature to 1e-6: %s', (_, retention, container, baseSuction_cm) => {
     const result = containerCapacity({ retention, container, baseSuction_cm });
     expect(Math.abs(result.water - simpsonMean(retention, container, baseSuction_cm))).toBeLessThan(1e-6);
@@ -69,11 +74,15 @@ describe('container capacity', () => {
 
   it('a deeper pot holds less water and more air', () => {
     fc.assert(
-      fc.property(fc.double({ min: 3, max: 40, noNaN: true }), fc.double({ min: 1.01, max: 3, noNaN: true }), (depth, factor) => {
-        const shallow = containerCapacity({ retention: curve, container: { height_cm: depth } });
-        const deep = containerCapacity({ retention: curve, container: { height_cm: depth * factor } });
-        return deep.water < shallow.water && deep.air > shallow.air;
-      }),
+      fc.property(
+        fc.double({ min: 3, max: 40, noNaN: true }),
+        fc.double({ min: 1.01, max: 3, noNaN: true }),
+        (depth, factor) => {
+          const shallow = containerCapacity({ retention: curve, container: { height_cm: depth } });
+          const deep = containerCapacity({ retention: curve, container: { height_cm: depth * factor } });
+          return deep.water < shallow.water && deep.air > shallow.air;
+        },
+      ),
     );
   });
 

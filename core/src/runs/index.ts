@@ -4,6 +4,7 @@
  * A result is computed from the readings each time and carries the working of every number.
  */
 export { Sheet, type Cell, type Reading } from './reading';
+export { settledDepth_cm } from './porosityRun';
 export { reduceRun, type ReplicateValue, type RunProperty, type RunResult } from './reduceRun';
 export {
   replicateName,

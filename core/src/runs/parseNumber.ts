@@ -12,7 +12,10 @@ export type TypedNumber =
  * a sentence. Thin and plain spaces between thousands are taken out.
  */
 export function parseNumber(text: string): TypedNumber {
-  const tight = text.trim().replace(/[\s\u2009\u202f\u00a0]/g, '').replace(/^\u2212/, '-');
+  const tight = text
+    .trim()
+    .replace(/[\s\u2009\u202f\u00a0]/g, '')
+    .replace(/^\u2212/, '-');
   if (tight === '') return { kind: 'refused', sentence: 'Type a number.' };
   if (/^-?\d{1,3},\d{3}$/.test(tight) && !/^-?0,/.test(tight)) {
     return { kind: 'ask', asDecimal: Number(tight.replace(',', '.')), asThousands: Number(tight.replace(',', '')) };

@@ -22,8 +22,8 @@ function porosityVesselOf(run: RunRecord, replicate: number): PorosityVessel | u
   return { volume_mL, height_cm, topDiameter_cm, baseDiameter_cm };
 }
 
-/** Depth of the medium after draining, else as soaked. */
-function settledDepth_cm(sheet: Sheet, replicate: number): number | undefined {
+/** Depth of the medium after draining, else as soaked; undefined where neither was read. */
+export function settledDepth_cm(sheet: Sheet, replicate: number): number | undefined {
   return sheet.value(replicate, 'drainedDepth') ?? sheet.value(replicate, 'soakedDepth');
 }
 
@@ -86,17 +86,29 @@ export function sheetChecks(run: RunRecord, sheet: Sheet, replicate: number): Ch
   const drained = read('drained');
   const tare = read('tare');
   if (saturated !== undefined && drained !== undefined && drained > saturated) {
-    say('mass-order', 'fault', `${who} weighs ${String(drained)} g drained but ${String(saturated)} g saturated. Weigh both again.`);
+    say(
+      'mass-order',
+      'fault',
+      `${who} weighs ${String(drained)} g drained but ${String(saturated)} g saturated. Weigh both again.`,
+    );
   }
   if (tare !== undefined && saturated !== undefined && saturated <= tare) {
-    say('mass-order', 'fault', `${who} weighs ${String(saturated)} g saturated, not more than its tare of ${String(tare)} g.`);
+    say(
+      'mass-order',
+      'fault',
+      `${who} weighs ${String(saturated)} g saturated, not more than its tare of ${String(tare)} g.`,
+    );
   }
   const opened = read('drain');
   const weighed = sheet.reading(replicate, 'drained');
   if (opened !== undefined && weighed !== undefined) {
     const minutes = (Date.parse(weighed.takenAt) / 1000 - opened) / 60;
     if (minutes < RUN_CHECKS.leastDrain_min) {
-      say('drain-short', 'caution', `${who} drained only ${minutes.toFixed(0)} min before it was weighed; ${String(run.settings.drain_min)} min is the method.`);
+      say(
+        'drain-short',
+        'caution',
+        `${who} drained only ${minutes.toFixed(0)} min before it was weighed; ${String(run.settings.drain_min)} min is the method.`,
+      );
     }
   }
   checks.push(...dryingChecks(run, replicate, who, read));

@@ -81,7 +81,11 @@ function replicateIndices(run: RunRecord): number[] {
   return Array.from({ length: run.replicateCount }, (_, i) => i);
 }
 
-function summarised(run: RunRecord, key: PropertyKey, values: readonly Omit<ReplicateValue, 'excluded'>[]): RunProperty {
+function summarised(
+  run: RunRecord,
+  key: PropertyKey,
+  values: readonly Omit<ReplicateValue, 'excluded'>[],
+): RunProperty {
   const marked = values.map((value): ReplicateValue => {
     const exclusion = run.exclusions.find((one) => one.replicate === value.replicate);
     return exclusion === undefined ? value : { ...value, excluded: exclusion.reason };
@@ -108,7 +112,12 @@ function attempt<T>(replicate: number, checks: Check[], reduce: () => T): T | un
   } catch (error) {
     if (!(error instanceof CoreError)) throw error;
     const sentence = error.message.slice(error.message.indexOf(': ') + 2);
-    checks.push({ code: 'refused', severity: 'fault', message: `${replicateName(replicate)}: ${sentence}.`, replicate });
+    checks.push({
+      code: 'refused',
+      severity: 'fault',
+      message: `${replicateName(replicate)}: ${sentence}.`,
+      replicate,
+    });
     return undefined;
   }
 }
@@ -133,7 +142,11 @@ function reducePorosity(run: RunRecord, sheet: Sheet, checks: Check[]): RunResul
     const figures = result.replicates[0] as PorosityFigures;
     if (!excluded) {
       counted.push(figures);
-      checks.push(...result.checks.filter((c) => c.replicate !== undefined).map((c) => ({ ...c, message: renamed(c.message, replicate), replicate })));
+      checks.push(
+        ...result.checks
+          .filter((c) => c.replicate !== undefined)
+          .map((c) => ({ ...c, message: renamed(c.message, replicate), replicate })),
+      );
     }
     for (const key of POROSITY_PROPERTIES) {
       const pick = `replicates[0].${key}`;
@@ -142,7 +155,8 @@ function reducePorosity(run: RunRecord, sheet: Sheet, checks: Check[]): RunResul
       add(key, { replicate, value, working: { text: `porosity.${key}`, calc: 'porosity', input, pick } });
     }
   }
-  if (counted.length > 1 || (counted.length === 1 && run.finishedAt !== undefined)) checks.push(...spreadChecks(counted));
+  if (counted.length > 1 || (counted.length === 1 && run.finishedAt !== undefined))
+    checks.push(...spreadChecks(counted));
   return { properties: [...byProperty].map(([key, values]) => summarised(run, key, values)), checks };
 }
 
@@ -163,7 +177,9 @@ function reduceKitchen(run: RunRecord, sheet: Sheet, checks: Check[]): RunResult
     const input = { vesselVolume_mL: volume, waterAdded_mL: added, drained_mL: drained };
     const result = attempt(replicate, checks, () => kitchen(input));
     if (result === undefined) continue;
-    checks.push(...result.checks.filter((check) => check.severity !== 'note').map((check) => ({ ...check, replicate })));
+    checks.push(
+      ...result.checks.filter((check) => check.severity !== 'note').map((check) => ({ ...check, replicate })),
+    );
     const working = (key: string): Working => ({ text: `kitchen.${key}`, calc: 'kitchen', input, pick: key });
     air.push({ replicate, value: result.airSpace, working: working('airSpace') });
     held.push({ replicate, value: result.capacityAtLeast, working: working('capacityAtLeast') });

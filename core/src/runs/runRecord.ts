@@ -27,7 +27,12 @@ export interface RunSettings {
 }
 
 /** Soak of mineral grains and of everything that takes its time; drain and oven as the method has them. */
-export const RUN_DEFAULTS = Object.freeze({ mineralSoak_min: 30, slowSoak_min: 24 * 60, drain_min: 60, ovenTemp_C: 104 });
+export const RUN_DEFAULTS = Object.freeze({
+  mineralSoak_min: 30,
+  slowSoak_min: 24 * 60,
+  drain_min: 60,
+  ovenTemp_C: 104,
+});
 
 /** One protocol on one lot with 1 to 12 replicates, as it stands now. */
 export interface RunRecord {

@@ -48,7 +48,7 @@ export interface ScoreResult {
   readonly checks: readonly Check[];
 }
 
-export const SCORE_DEFAULTS = Object.freeze({ aggregate: 'arithmetic' as Aggregate, draws: 2000, seed: 1 });
+export const SCORE_DEFAULTS = Object.freeze({ aggregate: 'arithmetic', draws: 2000, seed: 1 });
 
 interface Scored {
   readonly name: string;
@@ -104,7 +104,13 @@ export function score(input: ScoreInput): ScoreResult {
     checks:
       missing.length === 0
         ? []
-        : [{ code: 'missing', severity: 'note', message: `Not in yet: ${missing.join(', ')}. The others carry the weight.` }],
+        : [
+            {
+              code: 'missing',
+              severity: 'note',
+              message: `Not in yet: ${missing.join(', ')}. The others carry the weight.`,
+            },
+          ],
   };
 }
 
@@ -182,7 +188,9 @@ function bandOf(
   const random = seededRandom(input.seed ?? SCORE_DEFAULTS.seed);
   const held = (points: number): number => Math.min(HIGHEST_SCORE, Math.max(0, points));
   const drawn = Array.from({ length: draws }, () => {
-    const one = present.map((p) => (p.se === undefined ? p : { ...p, score: held(p.score + p.se * normalDraw(random)) }));
+    const one = present.map((p) =>
+      p.se === undefined ? p : { ...p, score: held(p.score + p.se * normalDraw(random)) },
+    );
     return capped(aggregate, one, caps).overall;
   }).sort((a, b) => a - b);
   const at = (share: number): number => drawn[Math.round(share * (draws - 1))] as number;

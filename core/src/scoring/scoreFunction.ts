@@ -24,7 +24,8 @@ function requireBands(bands: readonly { readonly upTo?: number; readonly score: 
   if (bands.length === 0) refuse(`${path}.bands`, 'give at least one band');
   bands.forEach((band, i) => {
     const at = `${path}.bands[${String(i)}]`;
-    if (band.score < 0 || band.score > HIGHEST_SCORE) refuse(`${at}.score`, `${String(band.score)} must lie in 0 to 10`);
+    if (band.score < 0 || band.score > HIGHEST_SCORE)
+      refuse(`${at}.score`, `${String(band.score)} must lie in 0 to 10`);
     const last = i === bands.length - 1;
     if (last && band.upTo !== undefined) refuse(`${at}.upTo`, 'the last band has no upper end; leave upTo out');
     if (!last && band.upTo === undefined) refuse(`${at}.upTo`, 'only the last band may leave upTo out');

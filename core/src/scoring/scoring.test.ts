@@ -11,7 +11,10 @@ const direct = (name: string, weight: number, value?: number): ScoredCriterion =
 
 describe('functions to 0..10', () => {
   const line: ScoreFunction = { type: 'line', at0: 0.5, at10: 0.1 };
-  const bands: ScoreFunction = { type: 'bands', bands: [{ upTo: 0.2, score: 10 }, { upTo: 0.4, score: 5 }, { score: 1 }] };
+  const bands: ScoreFunction = {
+    type: 'bands',
+    bands: [{ upTo: 0.2, score: 10 }, { upTo: 0.4, score: 5 }, { score: 1 }],
+  };
   const window: ScoreFunction = { type: 'window', ideal: [0.2, 0.3], limits: [0.1, 0.5] };
   const openAbove: ScoreFunction = { type: 'window', ideal: [0.2, null], limits: [0.1, null] };
   const step: ScoreFunction = { type: 'window', ideal: [0.2, 0.3], limits: [0.2, 0.5] };
@@ -76,7 +79,11 @@ describe('overall score', () => {
   it('takes the mean of the raters with their SD, or the agreed value beside it', () => {
     const smell: ScoredCriterion = { ...direct('smell', 1), raters: [6, 8] };
     expect(score({ criteria: [smell] }).criteria[0]).toEqual({ name: 'smell', score: 7, spread: Math.SQRT2 });
-    expect(score({ criteria: [{ ...smell, value: 6.5 }] }).criteria[0]).toEqual({ name: 'smell', score: 6.5, spread: Math.SQRT2 });
+    expect(score({ criteria: [{ ...smell, value: 6.5 }] }).criteria[0]).toEqual({
+      name: 'smell',
+      score: 6.5,
+      spread: Math.SQRT2,
+    });
   });
 
   it('its band is seeded, holds the overall and has no width without raters', () => {
@@ -98,8 +105,14 @@ describe('overall score', () => {
     [/criteria\[0\]\.value/, { criteria: [direct('a', 1, 11)] }],
     [/criteria\[0\]\.raters\[1\]/, { criteria: [{ ...direct('a', 1), raters: [5, -1] }] }],
     [/caps\[0\]\.criterion/, { criteria: [direct('a', 1, 5)], caps: [{ criterion: 'b', below: 1, max: 2 }] }],
-    [/function\.bands\[0\]\.upTo/, { criteria: [{ ...direct('a', 1, 5), function: { type: 'bands', bands: [{ score: 1 }, { score: 2 }] } }] }],
-    [/function\.limits/, { criteria: [{ ...direct('a', 1, 5), function: { type: 'window', ideal: [0.2, 0.3], limits: [0.25, 0.5] } }] }],
+    [
+      /function\.bands\[0\]\.upTo/,
+      { criteria: [{ ...direct('a', 1, 5), function: { type: 'bands', bands: [{ score: 1 }, { score: 2 }] } }] },
+    ],
+    [
+      /function\.limits/,
+      { criteria: [{ ...direct('a', 1, 5), function: { type: 'window', ideal: [0.2, 0.3], limits: [0.25, 0.5] } }] },
+    ],
   ])('refuses %s', (message, input) => {
     expect(() => score(input)).toThrow(message);
   });

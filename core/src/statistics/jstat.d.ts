@@ -1,6 +1,6 @@
 declare module 'jstat' {
   interface Distribution {
-    inv(p: number, ...shape: number[]): number;
+    readonly inv: (p: number, ...shape: number[]) => number;
   }
   const library: { readonly jStat: { readonly studentt: Distribution } };
   export default library;

@@ -15,7 +15,6 @@ export const WATER_DENSITY_RANGE_C = Object.freeze({ lo: 0, hi: 100 });
 export function waterDensity(temp_C: number, path = 'waterTemp_C'): number {
   const t = requireWithin(path, temp_C, WATER_DENSITY_RANGE_C.lo, WATER_DENSITY_RANGE_C.hi, 'degC');
   const above =
-    999.83952 +
-    t * (16.945176 + t * (-7.9870401e-3 + t * (-4.6170461e-5 + t * (1.0556302e-7 + t * -2.8054253e-10))));
+    999.83952 + t * (16.945176 + t * (-7.9870401e-3 + t * (-4.6170461e-5 + t * (1.0556302e-7 + t * -2.8054253e-10))));
   return above / (1 + 1.687985e-2 * t) / 1000;
 }

@@ -22,8 +22,14 @@ describe('an empty notebook', () => {
     const short = await door.post('/first-lead', { name: 'Ann', password: 'short', place: 'Shed' });
     expect(short.body).toMatchObject({ error: { path: 'password' } });
     const first = await door.post('/first-lead', { name: 'Ann', password: PASSWORD, place: 'Shed' });
-    expect(first.body).toMatchObject({ me: { name: 'Ann', role: 'lead' }, notebook: { place: 'Shed' }, needsFirstLead: false });
-    expect((await empty.anonymous().post('/first-lead', { name: 'Eve', password: PASSWORD, place: 'x' })).status).toBe(409);
+    expect(first.body).toMatchObject({
+      me: { name: 'Ann', role: 'lead' },
+      notebook: { place: 'Shed' },
+      needsFirstLead: false,
+    });
+    expect((await empty.anonymous().post('/first-lead', { name: 'Eve', password: PASSWORD, place: 'x' })).status).toBe(
+      409,
+    );
   });
 
   it('opens to the right password only, with the same words for a wrong name', async () => {

@@ -15,7 +15,7 @@ async function begin(request: Request, me: Me): Promise<void> {
   await new Promise<void>((resolve, reject) => {
     request.session.regenerate((error: unknown) => {
       if (error === undefined || error === null) resolve();
-      else reject(error instanceof Error ? error : new Error(String(error)));
+      else reject(error instanceof Error ? error : new Error('the session store refused'));
     });
   });
   request.session.me = me;

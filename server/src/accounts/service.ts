@@ -38,6 +38,7 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
       ...UNNAMED,
       ...(demo ? { place: DEMO_PEOPLE.place } : {}),
       demo,
+      demoLoaded: false,
       sessionSecret: randomBytes(32).toString('base64'),
     });
     if (!demo) return;
@@ -83,7 +84,8 @@ export async function signIn({ db }: Context, name: string, password: string): P
 
 export async function demoSignIn({ db }: Context, name: string): Promise<Me> {
   const notebook = await db.getRepository(NotebookRow).findOneByOrFail({ id: NOTEBOOK_ID });
-  if (!notebook.demo) throw new HttpProblem(403, { code: 'not-demo', message: 'One-click sign-in is for demo notebooks.' });
+  if (!notebook.demo)
+    throw new HttpProblem(403, { code: 'not-demo', message: 'One-click sign-in is for demo notebooks.' });
   const user = await findByName(db, name);
   if (user === null) throw refused('name', 'There is no such person in the demo.');
   return toMe(user);
@@ -94,7 +96,14 @@ export async function firstLead({ db }: Context, body: FirstLead): Promise<Me> {
   return db.transaction(async (manager) => {
     await manager.query('lock table users in exclusive mode');
     if ((await manager.count(UserEntity)) > 0) throw conflict('This notebook has its first lead already; sign in.');
-    const user = { id: uuidv7(), name: body.name, role: 'lead', passwordHash, singleKeys: true, archivedAt: null } as const;
+    const user = {
+      id: uuidv7(),
+      name: body.name,
+      role: 'lead',
+      passwordHash,
+      singleKeys: true,
+      archivedAt: null,
+    } as const;
     await manager.insert(UserEntity, user);
     await manager.update(NotebookRow, { id: NOTEBOOK_ID }, { place: body.place });
     return toMe(user);

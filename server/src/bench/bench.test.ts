@@ -17,18 +17,35 @@ afterAll(() => server.close());
 
 describe('one name', () => {
   it('brings material, lot, vessels and run into being, and asking again changes nothing', async () => {
-    const body = { name: 'Coarse perlite', protocol: 'saturate-drain-dry', runId: uuidv7(), materialId: uuidv7(), lotId: uuidv7() };
+    const body = {
+      name: 'Coarse perlite',
+      protocol: 'saturate-drain-dry',
+      runId: uuidv7(),
+      materialId: uuidv7(),
+      lotId: uuidv7(),
+    };
     const first = await tester.post<RunSheet>('/quick-start', body);
     expect(first.status).toBe(201);
     expect(first.body.lot).toMatchObject({ name: 'Coarse perlite', code: '1', classId: 'perlite-coarse' });
     expect(first.body.vessels).toHaveLength(3);
     expect((await tester.post<RunSheet>('/quick-start', body)).body.number).toBe(first.body.number);
-    const again = await tester.post<RunSheet>('/quick-start', { ...body, name: 'coarse PERLITE', runId: uuidv7(), lotId: uuidv7() });
+    const again = await tester.post<RunSheet>('/quick-start', {
+      ...body,
+      name: 'coarse PERLITE',
+      runId: uuidv7(),
+      lotId: uuidv7(),
+    });
     expect(again.body.lot).toMatchObject({ name: 'Coarse perlite', code: '2' });
   });
 
   it('needs no known class', async () => {
-    const body = { name: 'the grey stuff', protocol: 'kitchen-form', runId: uuidv7(), materialId: uuidv7(), lotId: uuidv7() };
+    const body = {
+      name: 'the grey stuff',
+      protocol: 'kitchen-form',
+      runId: uuidv7(),
+      materialId: uuidv7(),
+      lotId: uuidv7(),
+    };
     expect((await tester.post<RunSheet>('/quick-start', body)).body.lot.classId).toBeUndefined();
   });
 });
@@ -48,7 +65,9 @@ describe('a reading', () => {
   it('takes its own place in the run’s order, also when twenty come at once', async () => {
     const run = await startRun(tester, shelf);
     const answers = await Promise.all(
-      Array.from({ length: 20 }, (_, i) => tester.post<KeptReading>(`/runs/${run.id}/readings`, reading(server, i % 3, 'tare', 300 + i))),
+      Array.from({ length: 20 }, (_, i) =>
+        tester.post<KeptReading>(`/runs/${run.id}/readings`, reading(server, i % 3, 'tare', 300 + i)),
+      ),
     );
     const places = answers.map((answer) => answer.body.seq).sort((a, b) => a - b);
     expect(places).toEqual(Array.from({ length: 20 }, (_, i) => i + 1));
@@ -71,7 +90,8 @@ describe('a reading', () => {
   it('is corrected by another one, with a reason, once; both stay', async () => {
     const run = await startRun(tester, shelf);
     const old = (await tester.post<KeptReading>(`/runs/${run.id}/readings`, reading(server, 1, 'tare', 312.4))).body;
-    const correct = (more: object) => tester.post(`/runs/${run.id}/readings`, reading(server, 1, 'tare', 314.2, { corrects: old.id, ...more }));
+    const correct = (more: object) =>
+      tester.post(`/runs/${run.id}/readings`, reading(server, 1, 'tare', 314.2, { corrects: old.id, ...more }));
     expect((await correct({})).body).toMatchObject({ error: { path: 'reason' } });
     expect((await correct({ replicate: 0, reason: 'wrong cell' })).body).toMatchObject({ error: { path: 'corrects' } });
     expect((await correct({ reason: 'mesh forgotten' })).status).toBe(201);
@@ -106,7 +126,9 @@ describe('a run', () => {
     const exclude = (replicate: number, reason: string) =>
       tester.post<RunSheet>(`/runs/${run.id}/exclusions`, { id: uuidv7(), replicate, reason });
     expect((await exclude(1, '')).status).toBe(422);
-    expect((await exclude(1, 'knocked over')).body.exclusions).toEqual([{ replicate: 1, reason: 'knocked over', by: expect.any(String) as string }]);
+    expect((await exclude(1, 'knocked over')).body.exclusions).toEqual([
+      { replicate: 1, reason: 'knocked over', by: expect.any(String) as string },
+    ]);
     expect((await exclude(1, 'again')).status).toBe(409);
     expect((await exclude(0, 'knocked over')).status).toBe(201);
     expect((await exclude(2, 'knocked over')).status).toBe(422);
@@ -114,9 +136,18 @@ describe('a run', () => {
 
   it('wants one vessel for each replicate, and at most 12 of them', async () => {
     const settings = { packingHabit: 'tapped', soak_min: 30, drain_min: 60, ovenTemp_C: 104 };
-    const body = { id: uuidv7(), lotId: shelf.lotId, protocol: 'saturate-drain-dry', replicates: 13, vesselIds: [], settings };
+    const body = {
+      id: uuidv7(),
+      lotId: shelf.lotId,
+      protocol: 'saturate-drain-dry',
+      replicates: 13,
+      vesselIds: [],
+      settings,
+    };
     expect((await tester.post('/runs', body)).body).toMatchObject({ error: { path: 'replicates' } });
-    expect((await tester.post('/runs', { ...body, replicates: 3 })).body).toMatchObject({ error: { path: 'vesselIds' } });
+    expect((await tester.post('/runs', { ...body, replicates: 3 })).body).toMatchObject({
+      error: { path: 'vesselIds' },
+    });
     const hot = { ...body, replicates: 3, vesselIds: shelf.vesselIds, settings: { ...settings, ovenTemp_C: 180 } };
     expect((await tester.post('/runs', hot)).body).toMatchObject({ error: { path: 'settings.ovenTemp_C' } });
   });
@@ -126,7 +157,15 @@ describe('a run', () => {
     const other = await server.as('student');
     const settings = { packingHabit: 'tapped', soak_min: 30, drain_min: 60, ovenTemp_C: 104 };
     const id = uuidv7();
-    const body = { id, lotId: shelf.lotId, protocol: 'ph-1to5', replicates: 3, vesselIds: [], settings, studentId: mine.me.id };
+    const body = {
+      id,
+      lotId: shelf.lotId,
+      protocol: 'ph-1to5',
+      replicates: 3,
+      vesselIds: [],
+      settings,
+      studentId: mine.me.id,
+    };
     expect((await tester.post('/runs', body)).status).toBe(201);
     expect((await mine.get<RunSheet[]>('/runs')).body).toHaveLength(1);
     expect((await other.get<RunSheet[]>('/runs')).body).toHaveLength(0);
@@ -143,11 +182,16 @@ describe('a lot’s card', () => {
     await fillSheet(server, tester, run);
     await tester.post(`/runs/${run.id}/finish`);
     const air = async () =>
-      (await tester.get<LotCardPage>(`/lots/${own.lotId}`)).body.card.figures.find((figure) => figure.property === 'airSpace')?.summary.mean as number;
+      (await tester.get<LotCardPage>(`/lots/${own.lotId}`)).body.card.figures.find(
+        (figure) => figure.property === 'airSpace',
+      )?.summary.mean as number;
     const before = await air();
     const sheet = (await tester.get<RunSheet>(`/runs/${run.id}`)).body;
     const old = sheet.readings.find((one) => one.step === 'saturated' && one.replicate === 0) as KeptReading;
-    const correction = reading(server, 0, 'saturated', old.value + 10, { corrects: old.id, reason: 'scale read again' });
+    const correction = reading(server, 0, 'saturated', old.value + 10, {
+      corrects: old.id,
+      reason: 'scale read again',
+    });
     await tester.post(`/runs/${run.id}/readings`, correction);
     // 10 g over three replicates of 1051.9 mL at 17.4 degC.
     expect((await air()) - before).toBeCloseTo(10 / 0.99873 / 1051.89 / 3, 5);

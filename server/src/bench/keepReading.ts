@@ -8,6 +8,9 @@ import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 /** A taken time may run ahead of the server's clock by this much before it is doubted. */
 const AHEAD_MS = 24 * 3600 * 1000;
 
+/** Letters that a reason has at least. */
+const LEAST_REASON = 3;
+
 /** Whether a person may write on a run: a student only on one given to them. */
 export function requireOwnRun(run: RunEntity, me: Me): void {
   if (me.role === 'student' && run.studentId !== me.id) {
@@ -44,11 +47,12 @@ function sameReading(row: ReadingEntity, runId: string, body: NewReading): boole
 
 async function requireCorrectable(manager: EntityManager, runId: string, body: NewReading): Promise<void> {
   if (body.corrects === undefined) return;
-  if (body.reason === undefined || body.reason.trim().length < 3) {
+  if ((body.reason ?? '').trim().length < LEAST_REASON) {
     throw refused('reason', 'Say why it is corrected; the old value stays beside it.');
   }
   const old = await manager.findOneBy(ReadingEntity, { id: body.corrects });
-  if (old === null || old.runId !== runId || old.replicate !== body.replicate || old.step !== body.step) {
+  const sameCell = old?.runId === runId && old.replicate === body.replicate && old.step === body.step;
+  if (!sameCell) {
     throw refused('corrects', 'A correction must name a reading of the same cell.');
   }
   const already = await manager.findOneBy(ReadingEntity, { corrects: body.corrects });
@@ -63,7 +67,12 @@ async function requireCorrectable(manager: EntityManager, runId: string, body: N
  * The same id with the same body gives the first answer again; with another body it is a conflict. The run's row is
  * locked while the reading takes its place in the run's order, so two people cannot take the same one.
  */
-export async function keepReading({ db, clock }: Context, me: Me, runId: string, body: NewReading): Promise<KeptReading> {
+export async function keepReading(
+  { db, clock }: Context,
+  me: Me,
+  runId: string,
+  body: NewReading,
+): Promise<KeptReading> {
   return db.transaction(async (manager) => {
     const run = await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
     if (run === null) throw notFound('run');
@@ -76,12 +85,17 @@ export async function keepReading({ db, clock }: Context, me: Me, runId: string,
     if (run.finishedAt !== null && body.corrects === undefined) {
       throw refused('run', 'This run is finished: a reading can only be corrected, with a reason.');
     }
-    const stored = await manager.findOneByOrFail(ProtocolEntity, { key: run.protocolKey, version: run.protocolVersion });
+    const stored = await manager.findOneByOrFail(ProtocolEntity, {
+      key: run.protocolKey,
+      version: run.protocolVersion,
+    });
     const sentence = readingRefusal(stored.body, body.step, body.value);
     if (sentence !== undefined) throw refused('value', sentence);
-    if (body.replicate >= run.replicateCount) throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
+    if (body.replicate >= run.replicateCount)
+      throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
     const now = clock.now();
-    if (Date.parse(body.takenAt) > now + AHEAD_MS) throw refused('takenAt', 'This reading says that it was taken in the future.');
+    if (Date.parse(body.takenAt) > now + AHEAD_MS)
+      throw refused('takenAt', 'This reading says that it was taken in the future.');
     await requireCorrectable(manager, runId, body);
 
     const seq = run.readingSeq + 1;

@@ -1,6 +1,7 @@
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
 import type { Exclusion, RunRecord, RunVessel } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
+import type { RunEntity } from '../database/entities';
 import {
   ExclusionEntity,
   FillingEntity,
@@ -8,7 +9,6 @@ import {
   MaterialEntity,
   ProtocolEntity,
   ReadingEntity,
-  RunEntity,
   UserEntity,
   VesselEntity,
 } from '../database/entities';
@@ -50,18 +50,18 @@ function toReading(row: ReadingEntity, names: ReadonlyMap<string, string>): Kept
 export async function loadSheets(manager: EntityManager, runs: readonly RunEntity[]): Promise<RunSheet[]> {
   if (runs.length === 0) return [];
   const runIds = runs.map((run) => run.id);
-  const [readings, exclusions, lots, vessels, users, protocols] = await Promise.all([
-    manager.find(ReadingEntity, { where: { runId: In(runIds) }, order: { seq: 'asc' } }),
-    manager.find(ExclusionEntity, { where: { runId: In(runIds) } }),
-    manager.find(LotEntity, { where: { id: In(runs.map((run) => run.lotId)) } }),
-    manager.find(VesselEntity, { where: { id: In(runs.flatMap((run) => run.vesselIds)) } }),
-    manager.find(UserEntity),
-    manager.find(ProtocolEntity),
-  ]);
-  const [materials, fillings] = await Promise.all([
-    manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } }),
-    manager.find(FillingEntity, { where: { vesselId: In(vessels.map((vessel) => vessel.id)) }, order: { keptAt: 'asc' } }),
-  ]);
+  // One after the other: within a transaction they share one connection.
+  const readings = await manager.find(ReadingEntity, { where: { runId: In(runIds) }, order: { seq: 'asc' } });
+  const exclusions = await manager.find(ExclusionEntity, { where: { runId: In(runIds) } });
+  const lots = await manager.find(LotEntity, { where: { id: In(runs.map((run) => run.lotId)) } });
+  const vessels = await manager.find(VesselEntity, { where: { id: In(runs.flatMap((run) => run.vesselIds)) } });
+  const users = await manager.find(UserEntity);
+  const protocols = await manager.find(ProtocolEntity);
+  const materials = await manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } });
+  const fillings = await manager.find(FillingEntity, {
+    where: { vesselId: In(vessels.map((vessel) => vessel.id)) },
+    order: { keptAt: 'asc' },
+  });
   const names = new Map(users.map((user) => [user.id, user.name]));
   return runs.map((run) => {
     const lot = lots.find((one) => one.id === run.lotId) as LotEntity;
@@ -85,7 +85,11 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
       readings: readings.filter((row) => row.runId === run.id).map((row) => toReading(row, names)),
       exclusions: exclusions
         .filter((row) => row.runId === run.id)
-        .map((row): Exclusion => ({ replicate: row.replicate, reason: row.reason, ...optional('by', names.get(row.byUser)) })),
+        .map((row): Exclusion => ({
+          replicate: row.replicate,
+          reason: row.reason,
+          ...optional('by', names.get(row.byUser)),
+        })),
       startedAt: run.startedAt.toISOString(),
       startedBy: names.get(run.startedBy) ?? '',
       ...optional('finishedAt', run.finishedAt?.toISOString()),

@@ -1,5 +1,15 @@
 import type { Me, NewExclusion, NewRun, QuickStart, RunRow, RunSheet } from '@bent-pail/contract';
-import { defaultSettings, findMediaClass, guessClass, PROTOCOLS, runProgress, type Protocol, type RunSettings } from '@bent-pail/core';
+import {
+  defaultSettings,
+  findMediaClass,
+  guessClass,
+  inSentence,
+  PROTOCOLS,
+  replicateName,
+  runProgress,
+  type Protocol,
+  type RunSettings,
+} from '@bent-pail/core';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
@@ -41,7 +51,8 @@ export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Pr
   return db.transaction(async (manager) => {
     const known = await manager.findOneBy(RunEntity, { id: body.id });
     if (known === null) {
-      if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null) throw refused('lotId', 'There is no such lot.');
+      if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
+        throw refused('lotId', 'There is no such lot.');
       const found = await manager.countBy(VesselEntity, { id: In(body.vesselIds) });
       if (found !== new Set(body.vesselIds).size) throw refused('vesselIds', 'One of these vessels does not exist.');
       await insertRun(
@@ -76,7 +87,14 @@ async function vesselsFor(manager: EntityManager, count: number, now: Date): Pro
   const ids = known.map((row) => row.id);
   while (ids.length < count) {
     const id = uuidv7();
-    const vessel = { id, kind: 'vessel', height_cm: null, topDiameter_cm: null, baseDiameter_cm: null, createdAt: now } as const;
+    const vessel = {
+      id,
+      kind: 'vessel',
+      height_cm: null,
+      topDiameter_cm: null,
+      baseDiameter_cm: null,
+      createdAt: now,
+    } as const;
     await manager.insert(VesselEntity, { ...vessel, name: `Vessel ${String(ids.length + 1)}` });
     ids.push(id);
   }
@@ -99,13 +117,20 @@ export async function quickStart({ db, clock }: Context, me: Me, body: QuickStar
     const materialId = known?.id ?? body.materialId;
     if (known === null) {
       const classId = mediaClass?.id ?? null;
-      await manager.insert(MaterialEntity, { id: materialId, name, kind: 'material', classId, aliases: [], version: 1 });
+      await manager.insert(MaterialEntity, {
+        id: materialId,
+        name,
+        kind: 'material',
+        classId,
+        aliases: [],
+        version: 1,
+      });
     }
     const lots = await manager.countBy(LotEntity, { materialId });
     await manager.insert(LotEntity, {
       id: body.lotId,
       materialId,
-      code: `${String(lots + 1)}`,
+      code: String(lots + 1),
       source: null,
       grade: null,
       boughtOn: null,
@@ -146,7 +171,10 @@ export async function sheetFor({ db }: Context, me: Me, id: string): Promise<Run
 
 export async function openSheets({ db }: Context, me: Me): Promise<RunSheet[]> {
   const mine = me.role === 'student' ? { studentId: me.id } : {};
-  const runs = await db.manager.find(RunEntity, { where: { finishedAt: IsNull(), ...mine }, order: { startedAt: 'desc' } });
+  const runs = await db.manager.find(RunEntity, {
+    where: { finishedAt: IsNull(), ...mine },
+    order: { startedAt: 'desc' },
+  });
   return loadSheets(db.manager, runs);
 }
 
@@ -179,14 +207,24 @@ export async function exclude({ db, clock }: Context, me: Me, runId: string, bod
     const run = await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
     if (run === null) throw notFound('run');
     requireOwnRun(run, me);
-    if (body.replicate >= run.replicateCount) throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
+    if (body.replicate >= run.replicateCount)
+      throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
     const excluded = await manager.findBy(ExclusionEntity, { runId });
     const known = excluded.find((one) => one.replicate === body.replicate);
-    if (known !== undefined && known.id !== body.id) throw conflict('This replicate is excluded already.', known.reason);
+    if (known !== undefined && known.id !== body.id)
+      throw conflict('This replicate is excluded already.', known.reason);
     if (known === undefined) {
-      if (excluded.length + 1 >= run.replicateCount) throw refused('replicate', 'The last replicate cannot be excluded; make a new run.');
+      if (excluded.length + 1 >= run.replicateCount)
+        throw refused('replicate', 'The last replicate cannot be excluded; make a new run.');
       const { id, replicate, reason } = body;
-      await manager.insert(ExclusionEntity, { id, runId, replicate, reason, byUser: me.id, keptAt: new Date(clock.now()) });
+      await manager.insert(ExclusionEntity, {
+        id,
+        runId,
+        replicate,
+        reason,
+        byUser: me.id,
+        keptAt: new Date(clock.now()),
+      });
     }
     return readSheet(manager, runId);
   });
@@ -203,8 +241,12 @@ export async function finishRun({ db, clock }: Context, me: Me, runId: string): 
     const progress = runProgress(toRunRecord(sheet));
     if (!progress.complete) {
       const first = progress.next[0];
-      const what = first === undefined ? '' : `: ${String.fromCharCode(65 + first.replicate)}, ${first.step.label.toLowerCase()}`;
-      throw new HttpProblem(422, { code: 'missing', path: 'readings', message: `The sheet is not full yet${what}. Fill it or exclude the replicate with a reason.` });
+      const what = first === undefined ? '' : `: ${replicateName(first.replicate)}, ${inSentence(first.step.label)}`;
+      throw new HttpProblem(422, {
+        code: 'missing',
+        path: 'readings',
+        message: `The sheet is not full yet${what}. Fill it or exclude the replicate with a reason.`,
+      });
     }
     const unmeasured = sheet.protocol.usesVessel && sheet.vessels.some((vessel) => vessel === undefined);
     if (unmeasured) throw refused('vessels', 'A vessel of this run is not measured yet.');

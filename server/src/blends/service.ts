@@ -33,7 +33,9 @@ export async function listBlends({ db }: Context): Promise<BlendRow[]> {
   return blends.flatMap((blend) => {
     const own = versions.filter((version) => version.blendId === blend.id);
     const latest = own[0];
-    return latest === undefined ? [] : [{ id: blend.id, name: blend.name, latest: toVersion(latest, names), versions: own.length }];
+    return latest === undefined
+      ? []
+      : [{ id: blend.id, name: blend.name, latest: toVersion(latest, names), versions: own.length }];
   });
 }
 
@@ -47,7 +49,10 @@ export async function blendPage({ db }: Context, id: string): Promise<BlendPage>
 
 /** Predicts a recipe from the lots as they stand on the server, whatever the page believed. */
 async function predict(manager: EntityManager, recipe: Recipe): Promise<ReturnType<typeof predictDesk>> {
-  const lots = await loadLots(manager, recipe.lines.map((line) => line.lotId));
+  const lots = await loadLots(
+    manager,
+    recipe.lines.map((line) => line.lotId),
+  );
   const lines = recipe.lines.map((line, i) => {
     const at = `recipe.lines[${String(i)}].lotId`;
     const lot = lots.find(({ row }) => row.id === line.lotId);
@@ -79,8 +84,21 @@ export async function keepVersion({ db, clock }: Context, me: Me, body: NewBlend
     await manager.findOne(BlendEntity, { where: { id: body.blendId }, lock: { mode: 'pessimistic_write' } });
     const { input, result } = await predict(manager, body.recipe);
     const n = (await manager.countBy(BlendVersionEntity, { blendId: body.blendId })) + 1;
-    const row = { id: body.id, blendId: body.blendId, n, recipe: body.recipe, method: METHOD, reason: body.reason ?? null };
-    await manager.insert(BlendVersionEntity, { ...row, input: input as never, result: result as never, byUser: me.id, keptAt: now });
+    const row = {
+      id: body.id,
+      blendId: body.blendId,
+      n,
+      recipe: body.recipe,
+      method: METHOD,
+      reason: body.reason ?? null,
+    };
+    await manager.insert(BlendVersionEntity, {
+      ...row,
+      input: input as never,
+      result: result as never,
+      byUser: me.id,
+      keptAt: now,
+    });
   });
   return blendPage({ db, clock }, body.blendId);
 }

@@ -44,7 +44,11 @@ export function calcCommand(args: readonly string[]): number {
   try {
     input = JSON.parse(read.text);
   } catch {
-    return refuse({ code: 'invalid', path: 'input', message: 'invalid input: this is not JSON; give one object in curly brackets' });
+    return refuse({
+      code: 'invalid',
+      path: 'input',
+      message: 'invalid input: this is not JSON; give one object in curly brackets',
+    });
   }
   const answer = runCalc(name, input);
   return answer.ok ? print(answer.result) : refuse(answer.error);

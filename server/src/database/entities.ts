@@ -20,6 +20,9 @@ export class NotebookRow {
   zone!: string;
   @Column('boolean')
   demo!: boolean;
+  /** The demo notebook is whole; a load that was cut off is begun again. */
+  @Column('boolean', { name: 'demo_loaded' })
+  demoLoaded!: boolean;
   @Column('text', { name: 'session_secret' })
   sessionSecret!: string;
 }

@@ -15,14 +15,19 @@ interface Shipped {
  * is a mistake in the program and stops the start.
  */
 export async function importShipped(db: DataSource): Promise<void> {
-  const importOne = async (entity: typeof ProtocolEntity | typeof RubricEntity, body: Shipped & object): Promise<void> => {
+  const importOne = async (
+    entity: typeof ProtocolEntity | typeof RubricEntity,
+    body: Shipped & object,
+  ): Promise<void> => {
     const repository = db.getRepository<ProtocolEntity | RubricEntity>(entity);
     const hash = hashOf(body);
     const known = await repository.findOneBy({ key: body.key, version: body.version });
     if (known === null) {
       await repository.insert({ key: body.key, version: body.version, hash, body: body as never });
     } else if (known.hash !== hash) {
-      throw new Error(`${body.key} ${String(body.version)} differs from the one in the database: give it a new version.`);
+      throw new Error(
+        `${body.key} ${String(body.version)} differs from the one in the database: give it a new version.`,
+      );
     }
   };
   for (const protocol of PROTOCOLS) await importOne(ProtocolEntity, protocol);

@@ -11,7 +11,11 @@ interface Finding {
 function firstFinding(errors: readonly ValidationError[], before: string): Finding | undefined {
   for (const error of errors) {
     const isIndex = /^\d+$/.test(error.property);
-    const path = isIndex ? `${before}[${error.property}]` : before === '' ? error.property : `${before}.${error.property}`;
+    const path = isIndex
+      ? `${before}[${error.property}]`
+      : before === ''
+        ? error.property
+        : `${before}.${error.property}`;
     const [kind, message] = Object.entries(error.constraints ?? {})[0] ?? [];
     if (kind !== undefined && message !== undefined) return { path, message, unknown: kind === 'whitelistValidation' };
     const inner = firstFinding(error.children ?? [], path);

@@ -29,7 +29,8 @@ declare module 'express-session' {
 /** The person who is signed in; only behind a guard that lets nobody else through. */
 export function meOf(request: Request): Me {
   const { me } = request.session;
-  if (me === undefined) throw new HttpProblem(401, { code: 'signed-out', message: 'Sign in first; what you typed is kept here.' });
+  if (me === undefined)
+    throw new HttpProblem(401, { code: 'signed-out', message: 'Sign in first; what you typed is kept here.' });
   return me;
 }
 

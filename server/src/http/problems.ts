@@ -1,6 +1,7 @@
 import { CoreError } from '@bent-pail/core';
 import type { Problem } from '@bent-pail/contract';
 import type { ErrorRequestHandler } from 'express';
+import type {} from 'pino-http';
 
 /** A request that cannot be done, with its status and the sentence that the person reads. */
 export class HttpProblem extends Error {
@@ -29,8 +30,9 @@ export const unavailable = (): HttpProblem =>
     message: 'The notebook’s database does not answer. What you type waits here and is sent again.',
   });
 
-const DATABASE_GONE = /^(08|57P|ECONN|ENOENT|EPIPE|ETIMEDOUT)/;
-const CONNECTION_WORDS = /connection terminated|timeout exceeded when trying to connect|not queryable|Connection ended/i;
+const DATABASE_GONE = /^(08|57P|ECONN|EPIPE|ETIMEDOUT)/;
+const CONNECTION_WORDS =
+  /connection terminated|timeout exceeded when trying to connect|not queryable|Connection ended/i;
 
 /** Whether an error means that PostgreSQL is away, rather than that the question was wrong. */
 export function databaseIsGone(error: unknown): boolean {
@@ -66,6 +68,7 @@ function toProblem(error: unknown): HttpProblem | undefined {
   if (parse.type === 'entity.parse.failed') {
     return new HttpProblem(422, { code: 'invalid', path: 'input', message: 'invalid input: this is not JSON' });
   }
+  if (parse.status === 404) return notFound('file');
   if (parse.type === 'entity.too.large') {
     return new HttpProblem(413, { code: 'too-large', message: 'This is more than can be sent at once.' });
   }
@@ -80,7 +83,8 @@ export const answerProblems: ErrorRequestHandler = (error, request, response, ne
   }
   const known = toProblem(error);
   if (known === undefined) request.log.error({ err: error as unknown }, 'unexpected error');
-  const problem = known ?? new HttpProblem(500, { code: 'fault', message: 'Something broke on the server; it is in its log.' });
+  const problem =
+    known ?? new HttpProblem(500, { code: 'fault', message: 'Something broke on the server; it is in its log.' });
   if (problem.status === 503) response.setHeader('Retry-After', '2');
   response.status(problem.status).json({ error: problem.problem });
 };

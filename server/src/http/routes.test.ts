@@ -1,7 +1,8 @@
 import { ROLES, type Role } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
-import { Client, startTestServer, type TestServer } from '../testing/testServer';
+import type { Client } from '../testing/testServer';
+import { startTestServer, type TestServer } from '../testing/testServer';
 import type { Access } from './guard';
 
 interface Layer {
@@ -57,12 +58,14 @@ describe('the guard of every route', () => {
       if (address === '/session' && method === 'DELETE') continue;
       const send = (client: Client) => client.send(method, concrete(address), method === 'GET' ? undefined : {});
       const out = await send(server.anonymous());
-      if (access?.kind !== 'public' && out.status !== 401) findings.push(`${method} ${address} signed out: ${String(out.status)}`);
+      if (access?.kind !== 'public' && out.status !== 401)
+        findings.push(`${method} ${address} signed out: ${String(out.status)}`);
       if (access?.kind === 'public') continue;
       for (const role of ROLES) {
         const allowed = access?.kind === 'signed-in' || (access?.kind === 'roles' && access.roles.includes(role));
         const { status, body } = await send(clients.get(role) as Client);
-        const turnedAway = status === 403 && (body as { error: { message: string } }).error.message.endsWith('may not do this.');
+        const turnedAway =
+          status === 403 && (body as { error: { message: string } }).error.message.endsWith('may not do this.');
         if (turnedAway === allowed) findings.push(`${method} ${address} as ${role}: ${String(status)}`);
         if (status >= 500) findings.push(`${method} ${address} as ${role} breaks: ${String(status)}`);
       }
@@ -86,7 +89,12 @@ describe('writes', () => {
     ['that the browser calls same-site only', { 'sec-fetch-site': 'same-site' }, 403],
   ])('%s answer as they must', async (_, headers, status) => {
     const client = clients.get('tester') as Client;
-    const answer = await client.send('POST', '/calc/kitchen', { vesselVolume_mL: 1000, waterAdded_mL: 500, drained_mL: 200 }, headers);
+    const answer = await client.send(
+      'POST',
+      '/calc/kitchen',
+      { vesselVolume_mL: 1000, waterAdded_mL: 500, drained_mL: 200 },
+      headers,
+    );
     expect(answer.status).toBe(status);
   });
 
@@ -94,7 +102,9 @@ describe('writes', () => {
     const client = clients.get('tester') as Client;
     const answer = await client.send('POST', '/lots', '{ "code": ');
     expect(answer.status).toBe(422);
-    expect(answer.body).toEqual({ error: { code: 'invalid', path: 'input', message: 'invalid input: this is not JSON' } });
+    expect(answer.body).toEqual({
+      error: { code: 'invalid', path: 'input', message: 'invalid input: this is not JSON' },
+    });
   });
 
   it('name an unknown field and a wrong one', async () => {

@@ -57,7 +57,10 @@ describe('a panel', () => {
     expect(before.card.result.missing).toEqual(['pH', 'smell', 'look', 'feel']);
     await rateAll(two, id, 7);
     const after = (await tester.get<ScorecardPage>(`/scorecards/${id}`)).body;
-    expect(after.card.criteria.find((line) => line.criterion.name === 'smell')).toMatchObject({ score: 7.5, found: 7.5 });
+    expect(after.card.criteria.find((line) => line.criterion.name === 'smell')).toMatchObject({
+      score: 7.5,
+      found: 7.5,
+    });
     expect(after.card.result.missing).toEqual(['pH']);
   });
 
@@ -81,7 +84,9 @@ describe('a panel', () => {
     expect((await rate(one, id, 'smell', 7.3)).body).toMatchObject({ error: { path: 'value' } });
     expect((await rate(one, id, 'smell', 11)).status).toBe(422);
     expect((await rate(one, id, 'air', 5)).status).toBe(404);
-    expect((await one.post(`/sheets/${id}/hand-in`)).body).toMatchObject({ error: { message: 'Smell is not scored yet.' } });
+    expect((await one.post(`/sheets/${id}/hand-in`)).body).toMatchObject({
+      error: { message: 'Smell is not scored yet.' },
+    });
     await rateAll(one, id, 6);
     expect((await rate(one, id, 'smell', 9)).status).toBe(409);
   });
@@ -98,13 +103,20 @@ describe('one reading', () => {
       lime_meqPerL: 0,
     };
     const keep = async () =>
-      (await tester.post<BlendPage>('/blends', { id: uuidv7(), blendId: uuidv7(), name: 'Alone', recipe })).body.versions[0]?.result.air as number;
-    const score = async () => (await tester.get<ScorecardPage>(`/scorecards/${id}`)).body.card.criteria.find((line) => line.criterion.name === 'air')?.found as number;
+      (await tester.post<BlendPage>('/blends', { id: uuidv7(), blendId: uuidv7(), name: 'Alone', recipe })).body
+        .versions[0]?.result.air as number;
+    const score = async () =>
+      (await tester.get<ScorecardPage>(`/scorecards/${id}`)).body.card.criteria.find(
+        (line) => line.criterion.name === 'air',
+      )?.found as number;
     const blendBefore = await keep();
     const scoreBefore = await score();
     const sheet = (await tester.get<RunSheet>(`/runs/${run.id}`)).body;
     const old = sheet.readings.find((reading_) => reading_.step === 'drained') as KeptReading;
-    await tester.post(`/runs/${run.id}/readings`, reading(server, old.replicate, 'drained', old.value + 10, { corrects: old.id, reason: 'read again' }));
+    await tester.post(
+      `/runs/${run.id}/readings`,
+      reading(server, old.replicate, 'drained', old.value + 10, { corrects: old.id, reason: 'read again' }),
+    );
     expect(await keep()).toBeLessThan(blendBefore);
     expect(await score()).toBeLessThan(scoreBefore);
   });
@@ -113,19 +125,38 @@ describe('one reading', () => {
 describe('a blend', () => {
   it('keeps its versions with what went in, and the same id changes nothing', async () => {
     const blendId = uuidv7();
-    const recipe = { lines: [{ lotId: shelf.lotId, parts: 2 }], potName: '15 cm', pot: { height_cm: 15 }, model: 'packing', lime_meqPerL: 0 };
+    const recipe = {
+      lines: [{ lotId: shelf.lotId, parts: 2 }],
+      potName: '15 cm',
+      pot: { height_cm: 15 },
+      model: 'packing',
+      lime_meqPerL: 0,
+    };
     const body = { id: uuidv7(), blendId, name: 'Scree', recipe };
     await tester.post('/blends', body);
     expect((await tester.post<BlendPage>('/blends', body)).body.versions).toHaveLength(1);
-    const second = await tester.post<BlendPage>('/blends', { ...body, id: uuidv7(), reason: 'deeper pot', recipe: { ...recipe, pot: { height_cm: 25 } } });
+    const second = await tester.post<BlendPage>('/blends', {
+      ...body,
+      id: uuidv7(),
+      reason: 'deeper pot',
+      recipe: { ...recipe, pot: { height_cm: 25 } },
+    });
     expect(second.body.versions.map((version) => version.n)).toEqual([2, 1]);
     expect(second.body.versions[0]?.result.water).toBeLessThan(second.body.versions[1]?.result.water as number);
   });
 
   it('of a lot that does not exist, or of no lines, is refused at the line', async () => {
-    const recipe = { lines: [{ lotId: uuidv7(), parts: 2 }], potName: 'p', pot: { height_cm: 15 }, model: 'packing', lime_meqPerL: 0 };
+    const recipe = {
+      lines: [{ lotId: uuidv7(), parts: 2 }],
+      potName: 'p',
+      pot: { height_cm: 15 },
+      model: 'packing',
+      lime_meqPerL: 0,
+    };
     const body = { id: uuidv7(), blendId: uuidv7(), name: 'x', recipe };
     expect((await tester.post('/blends', body)).body).toMatchObject({ error: { path: 'recipe.lines[0].lotId' } });
-    expect((await tester.post('/blends', { ...body, recipe: { ...recipe, lines: [] } })).body).toMatchObject({ error: { path: 'recipe.lines' } });
+    expect((await tester.post('/blends', { ...body, recipe: { ...recipe, lines: [] } })).body).toMatchObject({
+      error: { path: 'recipe.lines' },
+    });
   });
 });

@@ -2,7 +2,14 @@ import type { Me, NewScorecard, RaterSheet, RatingBody, ScorecardPage, Scorecard
 import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { NotebookRow, RaterEntity, RatingEntity, RubricEntity, ScorecardEntity, UserEntity } from '../database/entities';
+import {
+  NotebookRow,
+  RaterEntity,
+  RatingEntity,
+  RubricEntity,
+  ScorecardEntity,
+  UserEntity,
+} from '../database/entities';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { loadLots, type LoadedLot } from '../shelf/lotCards';
 
@@ -27,7 +34,12 @@ async function judge(manager: EntityManager, card: ScorecardEntity, lot: LoadedL
   const revealed = isIn(raters);
   // Blind until all are in: nobody's values leave the server before, not even into the score.
   const rows = revealed ? await manager.findBy(RatingEntity, { scorecardId: card.id }) : [];
-  const ratings: Rating[] = rows.map(({ criterion, userId, value, tags }) => ({ criterion, rater: nameOf(userId), value, tags }));
+  const ratings: Rating[] = rows.map(({ criterion, userId, value, tags }) => ({
+    criterion,
+    rater: nameOf(userId),
+    value,
+    tags,
+  }));
   const judged = scorecard(rubric, lot.card, ratings);
   const row: ScorecardRow = {
     id: card.id,
@@ -47,7 +59,10 @@ async function judge(manager: EntityManager, card: ScorecardEntity, lot: LoadedL
 export async function listScorecards({ db }: Context): Promise<ScorecardRow[]> {
   const cards = await db.manager.find(ScorecardEntity, { order: { createdAt: 'desc' } });
   if (cards.length === 0) return [];
-  const lots = await loadLots(db.manager, cards.map((card) => card.lotId));
+  const lots = await loadLots(
+    db.manager,
+    cards.map((card) => card.lotId),
+  );
   const judged = await Promise.all(
     cards.map((card) => judge(db.manager, card, lots.find(({ row }) => row.id === card.lotId) as LoadedLot)),
   );

@@ -29,10 +29,8 @@ export async function loadLots(manager: EntityManager, ids?: readonly string[]):
   const where = ids === undefined ? {} : { where: { id: In([...ids]) } };
   const lots = await manager.find(LotEntity, { ...where, order: { createdAt: 'desc' } });
   if (lots.length === 0) return [];
-  const [materials, runs] = await Promise.all([
-    manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } }),
-    manager.find(RunEntity, { where: { lotId: In(lots.map((lot) => lot.id)) } }),
-  ]);
+  const materials = await manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } });
+  const runs = await manager.find(RunEntity, { where: { lotId: In(lots.map((lot) => lot.id)) } });
   const sheets = await loadSheets(manager, runs);
   return lots.map((lot) => {
     const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;

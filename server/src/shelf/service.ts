@@ -96,9 +96,9 @@ export async function editLot({ db }: Context, id: string, body: EditLot): Promi
 }
 
 /** Saves a change only on the version that it was made from; otherwise both versions go back to the page. */
-async function saveVersioned<E extends MaterialEntity | LotEntity>(
+async function saveVersioned(
   manager: EntityManager,
-  entity: new () => E,
+  entity: typeof MaterialEntity | typeof LotEntity,
   id: string,
   version: number,
   patch: object,
@@ -108,7 +108,7 @@ async function saveVersioned<E extends MaterialEntity | LotEntity>(
   const saved = await manager
     .createQueryBuilder()
     .update(entity)
-    .set({ ...fields, version: () => 'version + 1' } as never)
+    .set({ ...fields, version: () => 'version + 1' })
     .where('id = :id and version = :version', { id, version })
     .execute();
   if (saved.affected === 1) return;
@@ -117,7 +117,9 @@ async function saveVersioned<E extends MaterialEntity | LotEntity>(
   throw conflict(`Somebody changed this ${what} in the meantime; look at both.`, current);
 }
 
-function shapeColumns(shape: VesselShape | undefined): Pick<VesselEntity, 'height_cm' | 'topDiameter_cm' | 'baseDiameter_cm'> {
+function shapeColumns(
+  shape: VesselShape | undefined,
+): Pick<VesselEntity, 'height_cm' | 'topDiameter_cm' | 'baseDiameter_cm'> {
   if (shape !== undefined) requireContainer(shape, 'shape');
   return {
     height_cm: shape?.height_cm ?? null,
@@ -145,10 +147,14 @@ export async function addVessel({ db, clock }: Context, body: NewVessel): Promis
 export async function addFilling({ db, clock }: Context, vesselId: string, body: NewFilling): Promise<VesselRow> {
   fillVolume_mL(body);
   await db.transaction(async (manager) => {
-    const vessel = await manager.findOne(VesselEntity, { where: { id: vesselId }, lock: { mode: 'pessimistic_write' } });
+    const vessel = await manager.findOne(VesselEntity, {
+      where: { id: vesselId },
+      lock: { mode: 'pessimistic_write' },
+    });
     if (vessel === null) throw notFound('vessel');
     if (vessel.height_cm === null) {
-      if (body.shape === undefined) throw refused('shape.height_cm', 'Say how deep the vessel is inside, up to its fill line.');
+      if (body.shape === undefined)
+        throw refused('shape.height_cm', 'Say how deep the vessel is inside, up to its fill line.');
       await manager.update(VesselEntity, { id: vesselId }, shapeColumns(body.shape));
     }
     const { id, empty_g, full_g, waterTemp_C } = body;

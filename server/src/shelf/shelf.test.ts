@@ -18,7 +18,13 @@ afterAll(() => server.close());
 describe('lots', () => {
   it('are listed with their class’s pail until they are measured', async () => {
     const lot = (await tester.get<LotRow[]>('/lots')).body.find((one) => one.id === shelf.lotId);
-    expect(lot).toMatchObject({ name: 'Pumice 3-8 mm', code: 'PM-3', price: 12, finishedRuns: 0, pail: { kind: 'class' } });
+    expect(lot).toMatchObject({
+      name: 'Pumice 3-8 mm',
+      code: 'PM-3',
+      price: 12,
+      finishedRuns: 0,
+      pail: { kind: 'class' },
+    });
   });
 
   it('are saved on the version that was changed; a stale save gets both versions', async () => {
@@ -32,8 +38,12 @@ describe('lots', () => {
   it('refuse a code twice, a negative price and a pack of nothing', async () => {
     const lot = { id: uuidv7(), materialId: shelf.materialId, code: 'PM-3' };
     expect((await tester.post('/lots', lot)).body).toMatchObject({ error: { path: 'code' } });
-    expect((await tester.post('/lots', { ...lot, code: 'PM-4', price: -1 })).body).toMatchObject({ error: { path: 'price' } });
-    expect((await tester.post('/lots', { ...lot, code: 'PM-4', packVolume_L: 0 })).body).toMatchObject({ error: { path: 'packVolume_L' } });
+    expect((await tester.post('/lots', { ...lot, code: 'PM-4', price: -1 })).body).toMatchObject({
+      error: { path: 'price' },
+    });
+    expect((await tester.post('/lots', { ...lot, code: 'PM-4', packVolume_L: 0 })).body).toMatchObject({
+      error: { path: 'packVolume_L' },
+    });
   });
 
   it('of a material that does not exist are refused', async () => {
@@ -52,7 +62,9 @@ describe('vessels', () => {
     const id = uuidv7();
     await tester.post('/vessels', { id, name: 'new', kind: 'vessel' });
     const filling = { id: uuidv7(), empty_g: 300, full_g: 1300, waterTemp_C: 20 };
-    expect((await tester.post(`/vessels/${id}/fillings`, filling)).body).toMatchObject({ error: { path: 'shape.height_cm' } });
+    expect((await tester.post(`/vessels/${id}/fillings`, filling)).body).toMatchObject({
+      error: { path: 'shape.height_cm' },
+    });
     const kept = await tester.post<VesselRow>(`/vessels/${id}/fillings`, { ...filling, shape: { height_cm: 11 } });
     expect(kept.body).toMatchObject({ height_cm: 11, fillings: 1 });
   });

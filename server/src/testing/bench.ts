@@ -21,7 +21,10 @@ export interface Pumice {
 }
 
 /** A material with a lot and three measured vessels. */
-export async function putOnShelf(client: Client, more: { readonly name?: string; readonly classId?: string } = {}): Promise<Pumice> {
+export async function putOnShelf(
+  client: Client,
+  more: { readonly name?: string; readonly classId?: string } = {},
+): Promise<Pumice> {
   const materialId = uuid();
   const lotId = uuid();
   await client.post('/materials', {
@@ -64,19 +67,19 @@ export async function fillSheet(server: TestServer, client: Client, run: RunShee
   };
   await keep(0, 'waterTemp', 17.4);
   for (const i of [0, 1, 2]) {
-    await keep(i, 'tare', GOOD['tare'] as number);
-    await keep(i, 'filled', GOOD['filled'] as number);
+    await keep(i, 'tare', GOOD.tare as number);
+    await keep(i, 'filled', GOOD.filled as number);
     await keep(i, 'soak', server.clock.now() / 1000);
   }
   server.clock.forward(1445);
   for (const i of [0, 1, 2]) {
-    await keep(i, 'saturated', (GOOD['saturated'] as number) + i);
+    await keep(i, 'saturated', (GOOD.saturated as number) + i);
     await keep(i, 'drain', server.clock.now() / 1000);
   }
   server.clock.forward(61);
   for (const i of [0, 1, 2]) {
-    await keep(i, 'drained', (GOOD['drained'] as number) + shift + 2 * i);
-    await keep(i, 'dryTray', GOOD['dryTray'] as number);
-    await keep(i, 'dry', (GOOD['dry'] as number) + i);
+    await keep(i, 'drained', (GOOD.drained as number) + shift + 2 * i);
+    await keep(i, 'dryTray', GOOD.dryTray as number);
+    await keep(i, 'dry', (GOOD.dry as number) + i);
   }
 }

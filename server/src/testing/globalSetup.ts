@@ -2,8 +2,8 @@ import path from 'node:path';
 import type { TestProject } from 'vitest/node';
 
 interface Cluster {
-  start(): Promise<string>;
-  stop(): void;
+  start: () => Promise<string>;
+  stop: () => void;
 }
 
 declare module 'vitest' {

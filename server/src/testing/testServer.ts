@@ -35,7 +35,12 @@ export class Client {
   private cookie = '';
   constructor(private readonly base: string) {}
 
-  async send<T = unknown>(method: string, address: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
+  async send<T = unknown>(
+    method: string,
+    address: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer<T>> {
     const response = await fetch(`${this.base}/api${address}`, {
       method,
       headers: {
@@ -49,7 +54,11 @@ export class Client {
     const set = response.headers.get('set-cookie');
     if (set !== null) this.cookie = set.split(';')[0] as string;
     const text = await response.text();
-    return { status: response.status, body: (text === '' ? undefined : JSON.parse(text)) as T, headers: response.headers };
+    return {
+      status: response.status,
+      body: (text === '' ? undefined : JSON.parse(text)) as T,
+      headers: response.headers,
+    };
   }
 
   get<T = unknown>(address: string): Promise<Answer<T>> {
@@ -67,9 +76,9 @@ export interface TestServer {
   readonly db: ReturnType<typeof createDataSource>;
   readonly databaseUrl: string;
   /** A client signed in as somebody of that role. */
-  as(role: Role): Promise<Client & { readonly me: Me }>;
-  anonymous(): Client;
-  close(): Promise<void>;
+  as: (role: Role) => Promise<Client & { readonly me: Me }>;
+  anonymous: () => Client;
+  close: () => Promise<void>;
 }
 
 /** A whole server on a database of its own. */

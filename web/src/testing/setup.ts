@@ -1,1 +1,6 @@
+import { cleanup } from '@testing-library/react';
 import { afterEach } from 'vitest';
+
+afterEach(() => {
+  cleanup();
+});

@@ -10,6 +10,7 @@ export class FirstSlice1764000000000 implements MigrationInterface {
         currency text not null check (length(currency) between 1 and 4),
         zone text not null,
         demo boolean not null,
+        demo_loaded boolean not null default false,
         session_secret text not null
       );
       create table users (

@@ -1,0 +1,101 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+
+/** Files of the demo notebook: readings, prices and names, nothing worked out. */
+export interface ShelfFile {
+  readonly name: string;
+  readonly kind: 'material' | 'product';
+  readonly classId?: string;
+  readonly aliases: readonly string[];
+  readonly lots: readonly LotFile[];
+}
+
+export interface LotFile {
+  readonly code: string;
+  readonly source?: string;
+  readonly grade?: string;
+  readonly boughtDaysAgo: number;
+  readonly price?: number;
+  readonly packVolume_L?: number;
+  readonly state?: string;
+}
+
+export interface VesselFile {
+  readonly name: string;
+  readonly height_cm: number;
+  readonly empty_g: number;
+  readonly full_g: number;
+  readonly waterTemp_C: number;
+}
+
+/** When a run began, or how long ago its last reading was. */
+export type RunStart = { readonly daysAgo: number; readonly at: string } | { readonly lastMinutesAgo: number };
+
+export interface RunFile {
+  readonly lot: string;
+  readonly protocol: string;
+  readonly packing: 'loose' | 'tapped' | 'firmed';
+  readonly soak_min: number;
+  readonly vessels: readonly string[];
+  readonly by: string;
+  readonly start: RunStart;
+  /** By step, one value per replicate; timers are started by the loader's clock and have none. */
+  readonly readings: Readonly<Record<string, readonly number[]>>;
+  /** Last step done; the run is then left open. */
+  readonly stopAfter?: string;
+  readonly corrections?: readonly {
+    readonly step: string;
+    readonly replicate: number;
+    readonly typed: number;
+    readonly reason: string;
+  }[];
+  readonly excluded?: readonly { readonly replicate: number; readonly reason: string }[];
+}
+
+export interface BlendFile {
+  readonly name: string;
+  readonly by: string;
+  readonly pot: {
+    readonly name: string;
+    readonly height_cm: number;
+    readonly topDiameter_cm?: number;
+    readonly baseDiameter_cm?: number;
+  };
+  readonly versions: readonly {
+    readonly daysAgo: number;
+    readonly reason?: string;
+    readonly lime_meqPerL?: number;
+    readonly lines: readonly { readonly lot: string; readonly parts: number }[];
+  }[];
+}
+
+export interface ScorecardFile {
+  readonly lot: string;
+  readonly rubric: string;
+  readonly sampleCode: string;
+  readonly daysAgo: number;
+  readonly raters: readonly {
+    readonly name: string;
+    readonly handedIn: boolean;
+    readonly ratings: Readonly<Record<string, { readonly value: number; readonly tags: readonly string[] }>>;
+  }[];
+}
+
+export interface NotebookFiles {
+  readonly shelf: readonly ShelfFile[];
+  readonly vessels: readonly VesselFile[];
+  readonly runs: readonly RunFile[];
+  readonly blends: readonly BlendFile[];
+  readonly scorecards: readonly ScorecardFile[];
+}
+
+const NAMES = ['shelf', 'vessels', 'runs', 'blends', 'scorecards'] as const satisfies readonly (keyof NotebookFiles)[];
+
+/** Reads the files of a folder, one for each part of the notebook. */
+export function readNotebook(folder: string): NotebookFiles {
+  const files = NAMES.map((name) => [
+    name,
+    JSON.parse(readFileSync(path.join(folder, `${name}.json`), 'utf8')) as unknown,
+  ]);
+  return Object.fromEntries(files) as NotebookFiles;
+}

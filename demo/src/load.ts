@@ -1,0 +1,67 @@
+import type { Me } from '@bent-pail/contract';
+import { openNotebook } from '@bent-pail/server/accounts/service';
+import { NotebookRow, UserEntity } from '@bent-pail/server/database/entities';
+import type { DataSource } from 'typeorm';
+import { blendHappenings } from './blends';
+import type { NotebookFiles } from './files';
+import { SetClock, type Loading } from './loading';
+import { runHappenings } from './runs';
+import { scorecardHappenings } from './scorecards';
+import { shelfHappenings, vesselHappenings } from './shelf';
+
+/** What came of asking for the demo. */
+export type LoadOutcome = 'loaded' | 'there already' | 'not a demo';
+
+interface LoadOptions {
+  readonly db: DataSource;
+  readonly files: NotebookFiles;
+  readonly now: number;
+  /** Throw the demo away and load it anew, with dates from now. */
+  readonly fresh: boolean;
+}
+
+/** Empties everything that the demo wrote; only ever on a database with the demo flag. */
+async function wipe(db: DataSource): Promise<void> {
+  await db.query(
+    'truncate notebook, users, session, materials, lots, vessels, runs, blends, scorecards restart identity cascade',
+  );
+}
+
+/**
+ * Fills an empty database with the demo notebook, through the same services that the pages use, everything stamped as
+ * the files say. A notebook that is not a demo is never touched; a load that was cut off is begun again.
+ */
+export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<LoadOutcome> {
+  const known = await db.getRepository(NotebookRow).findOneBy({ id: 1 });
+  if (known !== null && !known.demo) return 'not a demo';
+  if (known?.demoLoaded === true && !fresh) return 'there already';
+  if (known !== null) await wipe(db);
+  await openNotebook(db, true);
+  const users = await db.getRepository(UserEntity).find();
+  const people = new Map(
+    users.map(({ id, name, role, singleKeys }): [string, Me] => [name, { id, name, role, singleKeys }]),
+  );
+  const clock = new SetClock(now);
+  const loading: Loading = {
+    context: { db, clock },
+    clock,
+    files,
+    loadedAt: now,
+    people,
+    lots: new Map(),
+    vessels: new Map(),
+  };
+  const happenings = [
+    ...shelfHappenings(loading),
+    ...vesselHappenings(loading),
+    ...runHappenings(loading),
+    ...blendHappenings(loading),
+    ...scorecardHappenings(loading),
+  ].sort((a, b) => a.at - b.at);
+  for (const { at, happen } of happenings) {
+    clock.set(at);
+    await happen();
+  }
+  await db.getRepository(NotebookRow).update({ id: 1 }, { demoLoaded: true });
+  return 'loaded';
+}

@@ -1,0 +1,47 @@
+import type { Protocol } from '@bent-pail/core';
+import type { RunFile } from './files';
+
+/** One reading of a run, minutes after the run began; a timer is started and has no value of its own. */
+export interface Planned {
+  readonly minute: number;
+  readonly replicate: number;
+  readonly step: string;
+  readonly value: number | 'now';
+}
+
+/** Pace of a calm tester: between readings, until the oven has done its work, between the two dry weighings. */
+const PACE = Object.freeze({ reading: 1.5, firstDrying: 22 * 60, secondDrying: 122 });
+
+const WAITS_BEFORE: Readonly<Record<string, number>> = { dry: PACE.firstDrying, dryAgain: PACE.secondDrying };
+
+/** Readings of a run in the order and at the pace of the work: steps down, replicates across, timers run out. */
+export function planRun(run: RunFile, protocol: Protocol, drain_min: number): Planned[] {
+  const holds = { soak_min: run.soak_min, drain_min };
+  const plan: Planned[] = [];
+  let minute = 0;
+  let readyAt = 0;
+  for (const step of protocol.steps) {
+    const values = run.readings[step.key];
+    const replicates = step.once === true ? 1 : replicatesOf(run);
+    if (step.hold === undefined && values === undefined) {
+      if (step.key === run.stopAfter) break;
+      continue;
+    }
+    minute = Math.max(minute, readyAt) + (WAITS_BEFORE[step.key] ?? 0);
+    const began = minute;
+    for (let replicate = 0; replicate < replicates; replicate += 1) {
+      const value = step.hold === undefined ? values?.[replicate] : 'now';
+      if (value === undefined) continue;
+      plan.push({ minute, replicate, step: step.key, value });
+      minute += PACE.reading;
+    }
+    readyAt = step.hold === undefined ? 0 : began + holds[step.hold.setting] + 1;
+    if (step.key === run.stopAfter) break;
+  }
+  return plan;
+}
+
+/** How many replicates a run's file speaks of. */
+export function replicatesOf(run: RunFile): number {
+  return Math.max(run.vessels.length, ...Object.values(run.readings).map((values) => values.length));
+}

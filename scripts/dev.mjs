@@ -1,0 +1,46 @@
+// The notebook for working on it: server and pages reload as files change.
+import { spawn } from 'node:child_process';
+import path from 'node:path';
+import { installPackages } from './install.mjs';
+
+installPackages();
+const { cluster, freePort } = await import('./postgres.mjs');
+const { build, ROOT } = await import('./build.mjs');
+
+const own = cluster(path.join(ROOT, '.data'), 'notebook');
+const DATABASE_URL = process.env.DATABASE_URL ?? (await own.start());
+const PORT = String(await freePort(4310));
+const env = {
+  ...process.env,
+  DATABASE_URL,
+  PORT,
+  BENT_PAIL_DEMO: '1',
+  BENT_PAIL_DEMO_FILES: path.join(ROOT, 'demo/notebook'),
+  TSX_TSCONFIG_PATH: path.join(ROOT, 'tsconfig.tsx.json'),
+};
+await build({ ifStale: true });
+await new Promise((resolve) =>
+  spawn(process.execPath, [path.join(ROOT, 'server/dist/demo.js')], { env, stdio: 'inherit' }).once('exit', resolve),
+);
+
+const children = [
+  spawn(process.execPath, ['--import', 'tsx', '--watch', path.join(ROOT, 'server/src/main.ts')], {
+    env,
+    stdio: 'inherit',
+  }),
+  spawn(
+    process.execPath,
+    [path.join(ROOT, 'node_modules/vite/bin/vite.js'), '--config', path.join(ROOT, 'web/vite.config.ts')],
+    {
+      env: { ...env, BENT_PAIL_API: `http://127.0.0.1:${PORT}` },
+      stdio: 'inherit',
+    },
+  ),
+];
+function stop() {
+  for (const child of children) child.kill('SIGTERM');
+  own.stop();
+  process.exit(0);
+}
+process.on('SIGINT', stop);
+process.on('SIGTERM', stop);

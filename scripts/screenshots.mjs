@@ -1,0 +1,144 @@
+// One current picture of each main view, from the demo data: npm run screenshots [-- --only NAME,NAME] [--out FOLDER] [--url ADDRESS]
+import { spawn } from 'node:child_process';
+import fs from 'node:fs';
+import path from 'node:path';
+import { parseArgs } from 'node:util';
+import { chromium } from '@playwright/test';
+import { ROOT } from './build.mjs';
+
+const { values } = parseArgs({
+  options: {
+    only: { type: 'string' },
+    out: { type: 'string' },
+    url: { type: 'string' },
+    dark: { type: 'boolean', default: false },
+  },
+});
+const out = path.resolve(values.out ?? path.join(ROOT, 'docs/screenshots'));
+const DESK = { width: 1280, height: 800 };
+const TABLET = { width: 820, height: 1180 };
+const PHONE = { width: 390, height: 844 };
+
+const byName = (rows, name) => rows.find((row) => `${row.name ?? row.productName ?? row.lotName}`.includes(name));
+const openRun = (rows, label) => rows.find((row) => row.finishedAt === undefined && row.lotName.includes(label));
+
+/** Name, size, who looks, and the address; a function may ask the API first, and `act` may press something. */
+const VIEWS = [
+  { name: 'door', size: DESK, path: () => '/' },
+  { name: 'today', size: DESK, as: 'Isla Brandreth', path: () => '/' },
+  { name: 'shelf', size: DESK, as: 'Isla Brandreth', path: () => '/shelf' },
+  {
+    name: 'card',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => `/shelf/lots/${byName(await api('/lots'), 'Pumice').id}`,
+    act: (page) => page.locator('.props [data-working]').nth(1).click(),
+  },
+  {
+    name: 'bench',
+    size: DESK,
+    as: 'Tam Oswin',
+    path: async (api) => `/bench/runs/${openRun(await api('/runs'), 'Rice').id}`,
+  },
+  {
+    name: 'bench-tablet',
+    size: TABLET,
+    as: 'Tam Oswin',
+    path: async (api) => `/bench/runs/${openRun(await api('/runs'), 'Pumice').id}`,
+  },
+  {
+    name: 'blend',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => `/blend/${byName(await api('/blends'), 'Camellia').id}`,
+  },
+  {
+    name: 'blend-dark',
+    size: DESK,
+    dark: true,
+    as: 'Isla Brandreth',
+    path: async (api) => `/blend/${byName(await api('/blends'), 'Alpine').id}`,
+  },
+  {
+    name: 'score',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => `/score/cards/${byName(await api('/scorecards'), 'Thrushwick').id}`,
+  },
+  {
+    name: 'rate-phone',
+    size: PHONE,
+    as: 'Petra Lund',
+    path: async (api) => `/score/sheets/${(await api('/sheets')).find((sheet) => !sheet.handedIn).scorecardId}`,
+  },
+];
+
+async function served() {
+  if (values.url !== undefined) return { url: values.url, stop: () => undefined };
+  const child = spawn(process.execPath, [path.join(ROOT, 'scripts/start.mjs'), '--fresh-demo'], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const url = await new Promise((resolve, reject) => {
+    let said = '';
+    child.stdout.on('data', (part) => {
+      said += String(part);
+      const found = /open at (\S+)/.exec(said);
+      if (found !== null) resolve(found[1]);
+    });
+    child.once('exit', () => reject(new Error(`The notebook did not start.\n${said}`)));
+  });
+  return { url, stop: () => child.kill('SIGTERM') };
+}
+
+const { url, stop } = await served();
+fs.mkdirSync(out, { recursive: true });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+const wanted = values.only?.split(',');
+for (const view of VIEWS.filter(({ name }) => wanted === undefined || wanted.includes(name))) {
+  const dark = view.dark === true || values.dark;
+  const context = await browser.newContext({
+    viewport: view.size,
+    colorScheme: dark ? 'dark' : 'light',
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+  });
+  const page = await context.newPage();
+  page.on('console', (message) => {
+    if (message.type() === 'error' || message.type() === 'warning') console.error(`${view.name}: ${message.text()}`);
+  });
+  page.on('pageerror', (error) => console.error(`${view.name}: ${error.message}`));
+  await page.goto(url);
+  const api = (address) => page.evaluate(async (at) => (await fetch(`/api${at}`)).json(), address);
+  if (view.as !== undefined) {
+    await page.evaluate(async (name) => {
+      await fetch('/api/session/demo', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ name }),
+      });
+    }, view.as);
+  }
+  await page.goto(url + (await view.path(api)));
+  await page.waitForLoadState('networkidle', { timeout: 8000 }).catch(() => undefined);
+  await page.waitForTimeout(900);
+  if (view.act !== undefined) {
+    await view.act(page);
+    await page.waitForTimeout(500);
+  }
+  await page.screenshot({ path: path.join(out, `${view.name}.png`) });
+  console.log(`${view.name}.png`);
+  await context.close();
+}
+await browser.close();
+stop();

@@ -1,0 +1,95 @@
+// Everything: format, lint, arrows, types, unit and server tests, end-to-end tests; closes with one line of totals.
+import { spawn } from 'node:child_process';
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { installPackages } from './install.mjs';
+
+installPackages();
+const { Advice, installDebian } = await import('./postgres.mjs');
+const { build, ROOT } = await import('./build.mjs');
+
+const CHROMIUM = '/usr/bin/chromium';
+const bin = (name) => path.join(ROOT, 'node_modules', name);
+const scratch = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-test-'));
+const totals = { passed: 0, failed: 0 };
+
+function run(title, args, env = {}) {
+  const began = Date.now();
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, args, {
+      cwd: ROOT,
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    let said = '';
+    child.stdout.on('data', (part) => (said += String(part)));
+    child.stderr.on('data', (part) => (said += String(part)));
+    child.once('exit', (code) => {
+      const seconds = ((Date.now() - began) / 1000).toFixed(0);
+      console.log(`${code === 0 ? 'ok    ' : 'FAILED'} ${title} (${seconds} s)`);
+      if (code !== 0) console.log(said);
+      resolve(code === 0);
+    });
+  });
+}
+
+/** A check that passes or fails as a whole. */
+async function check(title, args) {
+  const good = await run(title, args);
+  totals[good ? 'passed' : 'failed'] += 1;
+}
+
+/** Test runners say how many; one that dies without a report counts as a failure. */
+async function suite(title, args, report, count, env = {}) {
+  const good = await run(title, args, env);
+  const found = fs.existsSync(report) ? count(JSON.parse(fs.readFileSync(report, 'utf8'))) : { passed: 0, failed: 0 };
+  totals.passed += found.passed;
+  totals.failed += good || found.failed > 0 ? found.failed : 1;
+}
+
+try {
+  if (!fs.existsSync(CHROMIUM)) installDebian(['chromium'], 'Chromium');
+  await Promise.all([
+    check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']),
+    check('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']),
+  ]);
+  await Promise.all([
+    check('types', [path.join(ROOT, 'scripts/types.mjs')]),
+    check('arrows', [
+      bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+      '--config',
+      '.dependency-cruiser.cjs',
+      ...['core', 'contract', 'server', 'web', 'demo', 'e2e'].map((one) => `${one}/src`),
+    ]),
+  ]);
+  const unit = path.join(scratch, 'unit.json');
+  await suite(
+    'unit and server tests',
+    [bin('vitest/vitest.mjs'), 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
+    unit,
+    (report) => ({
+      // A skipped test is a test that was left behind: it counts as failed.
+      passed: report.numPassedTests,
+      failed: report.numTotalTests - report.numPassedTests,
+    }),
+  );
+  await build({ ifStale: true });
+  const e2e = path.join(scratch, 'e2e.json');
+  await suite(
+    'end-to-end tests',
+    [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
+    e2e,
+    (report) => ({
+      passed: report.stats.expected,
+      failed: report.stats.unexpected + report.stats.skipped + report.stats.flaky,
+    }),
+    { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e },
+  );
+} catch (error) {
+  console.error(error instanceof Advice ? error.message : error);
+  totals.failed += 1;
+}
+fs.rmSync(scratch, { recursive: true, force: true });
+console.log(`${totals.passed} passed, ${totals.failed} failed`);
+process.exitCode = totals.failed === 0 ? 0 : 1;

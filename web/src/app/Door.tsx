@@ -1,0 +1,204 @@
+import type { SessionState } from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { api, sentenceOf } from '../shared/api';
+import { PailMark } from '../shared/pail/PailMark';
+import { shapeOf } from '../shared/pail/pailGeometry';
+import { queryClient, sessionQuery } from '../shared/queries';
+
+const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
+
+/** The people of the demo, and what each sees first. */
+const DEMO = [
+  { name: 'Isla Brandreth', role: 'lead', sees: 'everything' },
+  { name: 'Tam Oswin', role: 'tester', sees: 'shelf, bench, blend, score' },
+  { name: 'Wyn Harker', role: 'panellist', sees: 'own score sheets, blind' },
+  { name: 'Group K', role: 'student', sees: 'the runs given to the group' },
+  { name: 'Visitor', role: 'reader', sees: 'looks, changes nothing' },
+] as const;
+
+function useEnter(address: string) {
+  return useMutation({
+    mutationFn: (body: object) => api.post<SessionState>(address, body),
+    onSuccess: (state) => {
+      queryClient.clear();
+      queryClient.setQueryData(sessionQuery.queryKey, state);
+    },
+  });
+}
+
+/** The door: sign in, open the demo with one click, or name the first lead of an empty notebook. */
+export function Door({ session }: { readonly session: SessionState }): ReactElement {
+  return (
+    <main className="grid min-h-screen items-center gap-10 p-8 md:grid-cols-[auto_minmax(0,420px)] md:justify-center">
+      <div className="flex items-end gap-6">
+        <PailMark
+          shape={{ ...shapeOf({ height_cm: 12 }, 'vessel'), baseDiameter_cm: 9 }}
+          fill={SIGN}
+          state="measured"
+          tier="large"
+          k={15}
+          sign
+          label="Bent Pail"
+        />
+        <div>
+          <h1 className="text-[40px] leading-none font-bold">Bent Pail</h1>
+          <p className="q mt-2 max-w-[26ch]">
+            Weigh what you have, know what your blend will do, say which bag is worth it, and be able to show why.
+          </p>
+        </div>
+      </div>
+      <div>
+        {session.needsFirstLead ? <FirstLead /> : session.demo ? <Demo /> : <SignIn place={session.notebook.place} />}
+      </div>
+    </main>
+  );
+}
+
+function Demo(): ReactElement {
+  const enter = useEnter('/session/demo');
+  const [first, ...others] = DEMO;
+  return (
+    <section className="flex flex-col gap-4">
+      <h2 className="text-[22px]">The Tollgarth notebook</h2>
+      <p>This is a demo with made-up data. Anyone at this computer can open it with one click, without a password.</p>
+      <button
+        type="button"
+        className="act"
+        disabled={enter.isPending}
+        onClick={() => {
+          enter.mutate({ name: first.name });
+        }}
+      >
+        Open as {first.name}, {first.role}
+      </button>
+      <ul className="border-t-[1.5px]">
+        {others.map((person) => (
+          <li key={person.name} className="border-b border-zinc2">
+            <button
+              type="button"
+              className="flex min-h-11 w-full items-center justify-between text-left"
+              onClick={() => {
+                enter.mutate({ name: person.name });
+              }}
+            >
+              <span>
+                <b>{person.name}</b>, {person.role}
+              </span>
+              <small>{person.sees}</small>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {enter.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(enter.error)}
+        </p>
+      )}
+      <details>
+        <summary className="min-h-8 cursor-pointer font-semibold">Sign in with a password</summary>
+        <SignIn place="Tollgarth" />
+      </details>
+    </section>
+  );
+}
+
+function SignIn({ place }: { readonly place: string }): ReactElement {
+  const enter = useEnter('/session');
+  const [name, setName] = useState('');
+  const [password, setPassword] = useState('');
+  const submit = (event: SubmitEvent): void => {
+    event.preventDefault();
+    enter.mutate({ name, password });
+  };
+  return (
+    <form className="flex flex-col gap-4" onSubmit={submit}>
+      <h2 className="text-[22px]">Sign in to {place}</h2>
+      <label className="field">
+        <span>Name</span>
+        <input
+          autoComplete="username"
+          value={name}
+          onChange={(event) => {
+            setName(event.target.value);
+          }}
+        />
+      </label>
+      <label className="field">
+        <span>Password</span>
+        <input
+          type="password"
+          autoComplete="current-password"
+          value={password}
+          onChange={(event) => {
+            setPassword(event.target.value);
+          }}
+        />
+      </label>
+      {enter.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(enter.error)}
+        </p>
+      )}
+      <button type="submit" className="act" disabled={enter.isPending}>
+        Sign in
+      </button>
+    </form>
+  );
+}
+
+function FirstLead(): ReactElement {
+  const enter = useEnter('/first-lead');
+  const [place, setPlace] = useState('');
+  const [name, setName] = useState('');
+  const [password, setPassword] = useState('');
+  const submit = (event: SubmitEvent): void => {
+    event.preventDefault();
+    enter.mutate({ place, name, password });
+  };
+  return (
+    <form className="flex flex-col gap-4" onSubmit={submit}>
+      <h2 className="text-[22px]">An empty notebook</h2>
+      <p className="q">You are its first lead. Everyone else gets a name from you.</p>
+      <label className="field">
+        <span>Where is this bench?</span>
+        <input
+          value={place}
+          placeholder="the potting shed"
+          onChange={(event) => {
+            setPlace(event.target.value);
+          }}
+        />
+      </label>
+      <label className="field">
+        <span>Your name</span>
+        <input
+          autoComplete="username"
+          value={name}
+          onChange={(event) => {
+            setName(event.target.value);
+          }}
+        />
+      </label>
+      <label className="field">
+        <span>A password of at least 10 characters</span>
+        <input
+          type="password"
+          autoComplete="new-password"
+          value={password}
+          onChange={(event) => {
+            setPassword(event.target.value);
+          }}
+        />
+      </label>
+      {enter.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(enter.error)}
+        </p>
+      )}
+      <button type="submit" className="act" disabled={enter.isPending}>
+        Open the notebook
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,63 @@
+import { useQuery } from '@tanstack/react-query';
+import { Suspense, useCallback, useEffect, useMemo, useState, type ReactElement } from 'react';
+import { Outlet, useLocation } from 'react-router';
+import { startOutbox } from '../shared/outbox/sender';
+import { Patterns } from '../shared/pail/Patterns';
+import { sentenceOf } from '../shared/api';
+import { sessionQuery } from '../shared/queries';
+import { keepServerClock } from '../shared/serverClock';
+import { useThemeOnPage } from '../shared/theme';
+import { WorkingDrawer } from '../shared/WorkingDrawer';
+import { useWorking } from '../shared/workingStore';
+import type { Me } from '@bent-pail/contract';
+import { BenchEdge } from './BenchEdge';
+import { Door } from './Door';
+import { KeySheet } from './KeySheet';
+import { STATIONS } from './stations';
+import { useKeys } from './useKeys';
+
+/** Everything inside the door: the page, the working drawer, the bench edge. Outside it, the door. */
+export function Shell(): ReactElement {
+  const session = useQuery(sessionQuery);
+  useEffect(() => keepServerClock(), []);
+  useThemeOnPage();
+  if (session.data === undefined) {
+    return <main className="p-8">{session.error === null ? 'One moment.' : sentenceOf(session.error)}</main>;
+  }
+  if (session.data.me === undefined) {
+    return (
+      <>
+        <Patterns />
+        <Door session={session.data} />
+      </>
+    );
+  }
+  return <Inside me={session.data.me} />;
+}
+
+function Inside({ me }: { readonly me: Me }): ReactElement {
+  const [keys, setKeys] = useState(false);
+  const { pathname } = useLocation();
+  const stations = useMemo(() => STATIONS.filter((station) => station.roles.includes(me.role)), [me.role]);
+  const onKeys = useCallback(() => {
+    setKeys(true);
+  }, []);
+  useKeys({ stations, single: me.singleKeys, onKeys });
+  useEffect(() => startOutbox(me.id), [me.id]);
+  useEffect(() => {
+    useWorking.getState().close();
+  }, [pathname]);
+  return (
+    <>
+      <Patterns />
+      <div className="inside pb-[72px]">
+        <Suspense fallback={<p className="q p-5">One moment.</p>}>
+          <Outlet />
+        </Suspense>
+      </div>
+      <WorkingDrawer />
+      <BenchEdge onKeys={onKeys} />
+      <KeySheet open={keys} onOpenChange={setKeys} />
+    </>
+  );
+}

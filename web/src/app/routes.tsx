@@ -1,0 +1,41 @@
+import { lazy } from 'react';
+import { createBrowserRouter } from 'react-router';
+import { Shell } from './Shell';
+import { NothingHere } from './NothingHere';
+
+const TodayPage = lazy(() => import('../today/TodayPage').then((m) => ({ default: m.TodayPage })));
+const ShelfPage = lazy(() => import('../shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
+const LotPage = lazy(() => import('../shelf/LotPage').then((m) => ({ default: m.LotPage })));
+const NewLotPage = lazy(() => import('../shelf/NewLotPage').then((m) => ({ default: m.NewLotPage })));
+const BenchPage = lazy(() => import('../bench/BenchPage').then((m) => ({ default: m.BenchPage })));
+const RunPage = lazy(() => import('../bench/RunPage').then((m) => ({ default: m.RunPage })));
+const BlendListPage = lazy(() => import('../blend/BlendListPage').then((m) => ({ default: m.BlendListPage })));
+const BlendDeskPage = lazy(() => import('../blend/BlendDeskPage').then((m) => ({ default: m.BlendDeskPage })));
+const ScoreListPage = lazy(() => import('../score/ScoreListPage').then((m) => ({ default: m.ScoreListPage })));
+const ScorecardPage = lazy(() => import('../score/ScorecardPage').then((m) => ({ default: m.ScorecardPage })));
+const RatePage = lazy(() => import('../score/RatePage').then((m) => ({ default: m.RatePage })));
+const YouPage = lazy(() => import('../people/YouPage').then((m) => ({ default: m.YouPage })));
+
+/** Addresses of the product; a folder of the source is a view. */
+export const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { path: '/', element: <TodayPage /> },
+      { path: '/shelf', element: <ShelfPage /> },
+      { path: '/shelf/new', element: <NewLotPage /> },
+      { path: '/shelf/lots/:id', element: <LotPage /> },
+      { path: '/bench', element: <BenchPage /> },
+      { path: '/bench/runs/:id', element: <RunPage /> },
+      { path: '/blend', element: <BlendListPage /> },
+      { path: '/blend/desk', element: <BlendDeskPage /> },
+      { path: '/blend/:id', element: <BlendDeskPage /> },
+      { path: '/blend/:id/versions/:n', element: <BlendDeskPage /> },
+      { path: '/score', element: <ScoreListPage /> },
+      { path: '/score/cards/:id', element: <ScorecardPage /> },
+      { path: '/score/sheets/:id', element: <RatePage /> },
+      { path: '/you', element: <YouPage /> },
+      { path: '*', element: <NothingHere /> },
+    ],
+  },
+]);

@@ -1,0 +1,52 @@
+import { useEffect } from 'react';
+import { useNavigate } from 'react-router';
+import { useWorking } from '../shared/workingStore';
+import type { Station } from './stations';
+
+function isTyping(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  );
+}
+
+/** The first number with a working on the page, or the one in focus. */
+function numberInReach(): HTMLElement | null {
+  const active = document.activeElement;
+  if (active instanceof HTMLElement && active.dataset.working !== undefined) return active;
+  return document.querySelector<HTMLElement>('main [data-working]');
+}
+
+interface KeyOptions {
+  readonly stations: readonly Station[];
+  readonly single: boolean;
+  readonly onKeys: () => void;
+}
+
+/** Single keys for the whole product; silent while a field has the cursor. */
+export function useKeys({ stations, single, onKeys }: KeyOptions): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.key === 'Escape') {
+        useWorking.getState().close();
+        return;
+      }
+      if (isTyping(event.target) || !single) return;
+      const station = stations.find((one) => String(one.number) === event.key);
+      if (event.key === '0') void navigate('/');
+      else if (station !== undefined) void navigate(station.path);
+      else if (event.key === '?') onKeys();
+      else if (event.key === 'w' || event.key === 'W') numberInReach()?.click();
+      else if (event.key === '/') {
+        event.preventDefault();
+        void navigate('/shelf?find');
+      } else return;
+      event.stopPropagation();
+    };
+    document.addEventListener('keydown', onKey);
+    return () => {
+      document.removeEventListener('keydown', onKey);
+    };
+  }, [navigate, stations, single, onKeys]);
+}

@@ -1,0 +1,204 @@
+import type { NewReading } from '@bent-pail/contract';
+import { parseNumber, readingRefusal, replicateName, type Protocol, type Reading, type Step } from '@bent-pail/core';
+import { useEffect, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { fixed } from '../shared/format';
+import { serverNow } from '../shared/serverClock';
+import { draftKey, useDrafts } from './draftStore';
+
+interface LitCellProps {
+  readonly runId: string;
+  readonly protocol: Protocol;
+  readonly step: Step;
+  readonly replicate: number;
+  /** The reading that a new one would correct. */
+  readonly standing: Reading | undefined;
+  readonly mayWrite: boolean;
+  readonly onKeep: (reading: NewReading) => void;
+  readonly onSkip: () => void;
+  readonly onMove: (key: string) => void;
+}
+
+/** What stands in the way of keeping what was typed. */
+type Doubt =
+  | { readonly kind: 'sentence'; readonly sentence: string }
+  | { readonly kind: 'ask'; readonly choices: readonly number[] };
+
+function newReading(replicate: number, step: string, value: number): NewReading {
+  return { id: uuidv7(), replicate, step, value, takenAt: new Date(serverNow()).toISOString() };
+}
+
+/** The cell to fill: the widest, tallest, the only white one. Enter keeps and goes on. */
+export function LitCell(props: LitCellProps): ReactElement {
+  const { runId, step, replicate, standing } = props;
+  const who = `${step.label}, ${replicateName(replicate)}`;
+  return (
+    <div className="lit-cell" data-lit={`${String(replicate)}:${step.key}`}>
+      <span className="who">{standing === undefined ? who : `Correct ${who}`}</span>
+      {step.kind === 'time' ? (
+        <StartTime {...props} />
+      ) : (
+        <TypedCell key={draftKey(runId, replicate, step.key)} {...props} />
+      )}
+    </div>
+  );
+}
+
+function StartTime({ step, replicate, standing, mayWrite, onKeep, onMove }: LitCellProps): ReactElement {
+  const button = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    button.current?.focus();
+  }, []);
+  if (standing !== undefined) {
+    return (
+      <p className="mt-6 text-left text-[14.5px]">
+        Running since it was started. A timer is a deadline; it needs no watching.
+      </p>
+    );
+  }
+  return (
+    <button
+      ref={button}
+      type="button"
+      className="act mt-6 w-full"
+      disabled={!mayWrite}
+      onClick={() => {
+        onKeep(newReading(replicate, step.key, Math.round(serverNow()) / 1000));
+      }}
+      onKeyDown={(event) => {
+        if (event.key.startsWith('Arrow')) onMove(event.key);
+      }}
+    >
+      Start {step.hold?.name}
+    </button>
+  );
+}
+
+function TypedCell({
+  runId,
+  protocol,
+  step,
+  replicate,
+  standing,
+  mayWrite,
+  onKeep,
+  onSkip,
+  onMove,
+}: LitCellProps): ReactElement {
+  const key = draftKey(runId, replicate, step.key);
+  const text = useDrafts((state) => state.texts[key] ?? '');
+  const type = useDrafts((state) => state.type);
+  const [reason, setReason] = useState('');
+  const [doubt, setDoubt] = useState<Doubt>();
+  const input = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    input.current?.focus({ preventScroll: true });
+    input.current?.closest('tr')?.scrollIntoView({ block: 'nearest' });
+  }, []);
+
+  const keepValue = (value: number): void => {
+    const refusal = readingRefusal(protocol, step.key, value);
+    if (refusal !== undefined) {
+      setDoubt({ kind: 'sentence', sentence: refusal });
+      return;
+    }
+    if (standing === undefined) {
+      onKeep(newReading(replicate, step.key, value));
+    } else if (reason.trim().length < 3) {
+      setDoubt({ kind: 'sentence', sentence: 'Say why it is corrected; the old value stays beside it.' });
+      return;
+    } else {
+      onKeep({ ...newReading(replicate, step.key, value), corrects: standing.id, reason: reason.trim() });
+    }
+    type(key, '');
+  };
+  const keep = (): void => {
+    if (text.trim() === '' && step.optional === true && standing === undefined) {
+      onSkip();
+      return;
+    }
+    const typed = parseNumber(text);
+    if (typed.kind === 'number') keepValue(typed.value);
+    else if (typed.kind === 'ask') setDoubt({ kind: 'ask', choices: [typed.asDecimal, typed.asThousands] });
+    else setDoubt({ kind: 'sentence', sentence: typed.sentence });
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>): void => {
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      keep();
+    } else if (event.key === 'Escape') {
+      event.currentTarget.blur();
+    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown' || (event.key.startsWith('Arrow') && text === '')) {
+      event.preventDefault();
+      onMove(event.key);
+    }
+  };
+  const name = `${step.label}, ${replicateName(replicate)}`;
+  return (
+    <>
+      <span className="big">
+        <input
+          ref={input}
+          className="f"
+          aria-label={name}
+          aria-describedby="cell-doubt"
+          inputMode="decimal"
+          autoComplete="off"
+          disabled={!mayWrite}
+          placeholder={standing === undefined ? '' : fixed(standing.value, 1)}
+          value={text}
+          onChange={(event) => {
+            type(key, event.target.value);
+            setDoubt(undefined);
+          }}
+          onKeyDown={onKeyDown}
+        />
+        <span className="u">{step.unit}</span>
+      </span>
+      {standing !== undefined && (
+        <input
+          className="box mt-2 w-full text-left"
+          aria-label="Reason for the correction"
+          placeholder="why? the old value stays beside it"
+          value={reason}
+          onChange={(event) => {
+            setReason(event.target.value);
+            setDoubt(undefined);
+          }}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') keep();
+          }}
+        />
+      )}
+      <div id="cell-doubt" aria-live="polite">
+        {doubt?.kind === 'sentence' && <p className="sorry mt-2 text-left">{doubt.sentence}</p>}
+        {doubt?.kind === 'ask' && (
+          <div className="mt-2 flex items-center justify-between gap-2 text-left text-[14px]">
+            Which is meant?
+            {doubt.choices.map((choice) => (
+              <button
+                key={choice}
+                type="button"
+                className="alt f"
+                onClick={() => {
+                  keepValue(choice);
+                }}
+              >
+                {fixed(choice, Number.isInteger(choice) ? 0 : 3)}
+              </button>
+            ))}
+          </div>
+        )}
+      </div>
+      <span className="mt-2 flex items-center justify-end gap-4">
+        {step.optional === true && standing === undefined && text === '' && (
+          <span className="q text-[14px]">may stay empty</span>
+        )}
+        <button type="button" className="act keep" disabled={!mayWrite} onClick={keep}>
+          {standing === undefined ? 'Keep' : 'Correct'}{' '}
+          <kbd className="f rounded-sm border px-1 text-[12px]">Enter</kbd>
+        </button>
+      </span>
+    </>
+  );
+}

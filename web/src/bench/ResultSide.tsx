@@ -1,0 +1,176 @@
+import { findMediaClass, property, type Check, type RunProperty } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Figure } from '../shared/Figure';
+import { PailMark } from '../shared/pail/PailMark';
+import { shapeOf } from '../shared/pail/pailGeometry';
+import { replicateName } from '@bent-pail/core';
+import { runSentence } from './runSentence';
+import type { LiveRun } from './useRunSheet';
+
+/** The property that a sheet leads with: air while it drains, else the first that there is. */
+function leading(properties: readonly RunProperty[]): RunProperty | undefined {
+  return properties.find((one) => one.property === 'airSpace') ?? properties[0];
+}
+
+/** Live results beside the sheet: one big number, the pails, the checks, and at the end a sentence. */
+export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
+  const { properties, checks } = run.result;
+  const first = leading(properties);
+  return (
+    <aside className="side" aria-label="Results so far">
+      {first === undefined ? (
+        <p className="q text-[15px]">
+          Results appear here as readings come in, while there is still time to repeat one.
+        </p>
+      ) : (
+        <Headline run={run} lead={first} />
+      )}
+      {run.sheet.finishedAt !== undefined && (
+        <p className="mt-3 text-[16px] font-semibold">
+          {runSentence(run.result)} <Link to={`/shelf/lots/${run.sheet.lot.id}`}>Open the card</Link>
+        </p>
+      )}
+      {properties.length > 1 && <Others properties={properties.filter((one) => one !== first)} />}
+      <Checks checks={checks} finished={run.sheet.finishedAt !== undefined} />
+      {run.record.exclusions.map((exclusion) => (
+        <p key={exclusion.replicate} className="q mt-2 text-[14px]">
+          {replicateName(exclusion.replicate)} is left out by {exclusion.by}: {exclusion.reason}. Its values are kept.
+        </p>
+      ))}
+    </aside>
+  );
+}
+
+function Headline({ run, lead }: { readonly run: LiveRun; readonly lead: RunProperty }): ReactElement {
+  const { label, plain, digits, unit } = property(lead.property);
+  const counted = lead.values.filter((value) => value.excluded === undefined).length;
+  const total = run.sheet.replicateCount - run.record.exclusions.length;
+  const unkept = run.waiting.length;
+  return (
+    <>
+      <h2>{run.sheet.finishedAt === undefined ? `${label}, so far` : label}</h2>
+      {lead.summary !== undefined && (
+        <p className="mt-1 flex flex-wrap items-baseline gap-x-3">
+          <Figure
+            label={label}
+            value={lead.summary.mean}
+            digits={digits}
+            sd={lead.summary.sd}
+            unit={unit}
+            origin="measured"
+            working={lead.working}
+            className="text-[38px]"
+          />
+          <span className="q text-[15px]">
+            {counted} of {total}
+            {lead.summary.sd === undefined ? ', no spread' : ''}
+          </span>
+        </p>
+      )}
+      <p className="q mt-1 text-[14px]">
+        {plain}.{unkept > 0 ? ` ${String(unkept)} typed, not yet kept.` : ''}
+      </p>
+      {lead.property === 'airSpace' && <Pails run={run} lead={lead} />}
+    </>
+  );
+}
+
+/** Every replicate's pail on one line, and the class's range below. */
+function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunProperty }): ReactElement {
+  const capacity = run.result.properties.find((one) => one.property === 'containerCapacity');
+  const mediaClass = run.sheet.lot.classId === undefined ? undefined : findMediaClass(run.sheet.lot.classId);
+  const range = mediaClass?.inVessel10cm.air.range;
+  return (
+    <>
+      <div className="mt-3 flex flex-wrap items-end gap-3">
+        {lead.values.map(({ replicate, value, excluded }) => {
+          const water = capacity?.values.find((one) => one.replicate === replicate)?.value;
+          const fill =
+            water === undefined
+              ? ({ kind: 'unsplit', air: value } as const)
+              : ({ kind: 'parted', solid: 1 - water - value, water, air: value } as const);
+          const height = run.record.vessels[replicate]?.height_cm ?? 12;
+          return (
+            <figure key={replicate} className={`m-0 text-center ${excluded === undefined ? '' : 'opacity-40'}`}>
+              <PailMark
+                shape={shapeOf({ height_cm: height }, 'vessel')}
+                fill={fill}
+                state="measured"
+                tier="medium"
+                k={72 / height}
+              />
+              <figcaption className="text-[13.5px] font-semibold">
+                {replicateName(replicate)} <span className="f font-normal">{value.toFixed(3)}</span>
+              </figcaption>
+            </figure>
+          );
+        })}
+      </div>
+      {range !== undefined && (
+        <p className="q mt-2 text-[13px]">
+          Its class has{' '}
+          <span className="f lab">
+            {range[0].toFixed(2)}–{range[1].toFixed(2)}
+          </span>{' '}
+          air in 10 cm.
+        </p>
+      )}
+    </>
+  );
+}
+
+function Others({ properties }: { readonly properties: readonly RunProperty[] }): ReactElement {
+  return (
+    <table className="rows mt-3">
+      <tbody>
+        {properties.map((one) => {
+          const { label, digits, unit } = property(one.property);
+          return (
+            one.summary !== undefined && (
+              <tr key={one.property}>
+                <th scope="row">{label}</th>
+                <td>
+                  <Figure
+                    label={label}
+                    value={one.summary.mean}
+                    digits={digits}
+                    sd={one.summary.sd}
+                    unit={unit}
+                    origin="measured"
+                    working={one.working}
+                  />
+                </td>
+              </tr>
+            )
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+const WORD = { fault: 'Fault', caution: 'Check', note: 'Note' } as const;
+
+function Checks({ checks, finished }: { readonly checks: readonly Check[]; readonly finished: boolean }): ReactElement {
+  const loud = checks.filter((check) => check.severity !== 'note');
+  const quiet = checks.filter((check) => check.severity === 'note');
+  return (
+    <div aria-live="polite">
+      {loud.map((check) => (
+        <div key={`${check.code}${String(check.replicate)}`} className="check mt-3">
+          <h3>
+            {WORD[check.severity]} {check.replicate === undefined ? '' : replicateName(check.replicate)}
+            <span>{finished ? 'kept as it was' : 'it can still be repeated'}</span>
+          </h3>
+          <p>{check.message}</p>
+        </div>
+      ))}
+      {quiet.map((check) => (
+        <p key={`${check.code}${String(check.replicate)}`} className="q mt-2 text-[13.5px]">
+          {check.message}
+        </p>
+      ))}
+    </div>
+  );
+}

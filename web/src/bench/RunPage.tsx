@@ -1,0 +1,179 @@
+import type { NewReading, RunSheet } from '@bent-pail/contract';
+import { Sheet } from '@bent-pail/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMemo, useState, type ReactElement } from 'react';
+import { useParams } from 'react-router';
+import { Await } from '../shared/Await';
+import { api, sentenceOf } from '../shared/api';
+import { clockTime, fixed } from '../shared/format';
+import { outboxOf } from '../shared/outbox/store';
+import { queryClient, runQuery } from '../shared/queries';
+import { useServerNow } from '../shared/serverClock';
+import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
+import { useMe, useSession } from '../shared/useSession';
+import './bench.css';
+import { moved, nextEmpty, type CellAt } from './cursor';
+import { Keypad } from './Keypad';
+import { LeaveOut } from './LeaveOut';
+import { MeasureVessels } from './MeasureVessels';
+import { ResultSide } from './ResultSide';
+import { SheetTable } from './SheetTable';
+import { StuckReadings } from './StuckReadings';
+import { useLiveRun, type LiveRun } from './useRunSheet';
+import { vesselVolumes } from './vesselVolumes';
+
+export function RunPage(): ReactElement {
+  const { id = '' } = useParams();
+  const query = useQuery(runQuery(id));
+  return (
+    <Await query={query}>
+      {(sheet) => (
+        <OpenSheet key={`${sheet.id}:${sheet.finishedAt ?? 'open'}`} sheet={sheet} away={query.isRefetchError} />
+      )}
+    </Await>
+  );
+}
+
+function OpenSheet({ sheet, away }: { readonly sheet: RunSheet; readonly away: boolean }): ReactElement {
+  const me = useMe();
+  const { notebook } = useSession();
+  const run = useLiveRun(sheet);
+  const now = useServerNow(500);
+  const mayWrite = me.role !== 'reader';
+  const shape = useMemo(
+    () => ({
+      protocol: sheet.protocol,
+      replicateCount: sheet.replicateCount,
+      excluded: new Set(sheet.exclusions.map((exclusion) => exclusion.replicate)),
+    }),
+    [sheet.protocol, sheet.replicateCount, sheet.exclusions],
+  );
+  const [lit, setLit] = useState<CellAt | undefined>(() =>
+    sheet.finishedAt === undefined && mayWrite ? nextEmpty(shape, run.cells) : undefined,
+  );
+
+  const keep = (reading: NewReading): void => {
+    const after = new Sheet([...run.record.readings, reading]);
+    void outboxOf(me.id).entries.add({ runId: sheet.id, reading });
+    setLit(sheet.finishedAt === undefined ? nextEmpty(shape, after, reading) : undefined);
+  };
+  return (
+    <main className="bench-page">
+      <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} />
+      {mayWrite && <MeasureVessels sheet={sheet} />}
+      <div className="bench-grid">
+        <section aria-label="Run sheet">
+          <SheetTable
+            run={run}
+            lit={lit}
+            now={now}
+            zone={notebook.zone}
+            mayWrite={mayWrite}
+            onLight={(cell) => {
+              if (mayWrite) setLit(cell);
+            }}
+            onKeep={keep}
+            onSkip={() => {
+              setLit((at) => (at === undefined ? at : nextEmpty(shape, run.cells, at)));
+            }}
+            onMove={(key) => {
+              setLit((at) => (at === undefined ? at : (moved(shape, at, key) ?? at)));
+            }}
+          />
+          <StuckReadings waiting={run.waiting} />
+          {mayWrite && (
+            <div className="px-5 py-2">
+              <LeaveOut sheet={sheet} />
+            </div>
+          )}
+        </section>
+        <div className="under">
+          {lit !== undefined && (
+            <Keypad
+              runId={sheet.id}
+              cell={lit}
+              onKeep={() => {
+                document.querySelector<HTMLButtonElement>('.lit-cell .act')?.click();
+              }}
+            />
+          )}
+          <ResultSide run={run} />
+        </div>
+      </div>
+    </main>
+  );
+}
+
+interface SheetHeadProps {
+  readonly run: LiveRun;
+  readonly away: boolean;
+  readonly zone: string;
+  readonly mayWrite: boolean;
+}
+
+function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement {
+  const { sheet, progress, waiting } = run;
+  const finish = useMutation({
+    mutationFn: () => api.post<RunSheet>(`/runs/${sheet.id}/finish`),
+    onSuccess: async (next) => {
+      queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
+      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: ['runs'], exact: true });
+    },
+  });
+  const volumes = vesselVolumes(run.record.vessels);
+  const depth = run.record.vessels[0]?.height_cm;
+  const water = run.cells.value(0, 'waterTemp');
+  const cells: TitleCell[] = [
+    { term: 'Lot', value: `${sheet.lot.name}, ${sheet.lot.code}` },
+    ...(volumes === undefined ? [] : [{ term: 'Vessels', value: <span className="f font-medium">{volumes} mL</span> }]),
+    ...(depth === undefined
+      ? []
+      : [{ term: 'Depth', value: <span className="f font-medium">{fixed(depth, 1)} cm</span> }]),
+    ...(water === undefined
+      ? []
+      : [{ term: 'Water', value: <span className="f font-medium">{fixed(water, 1)} °C</span> }]),
+    { term: 'Method', value: `version ${String(sheet.protocol.version)}, ${sheet.settings.packingHabit}` },
+  ];
+  const last = sheet.readings.at(-1);
+  const kept =
+    last === undefined ? 'nothing read yet' : `kept on the bench computer, ${clockTime(Date.parse(last.keptAt), zone)}`;
+  const state =
+    waiting.length > 0
+      ? `${String(waiting.length)} ${waiting.length === 1 ? 'reading waits' : 'readings wait'} in this browser`
+      : kept;
+  const canFinish = mayWrite && sheet.finishedAt === undefined && progress.complete && waiting.length === 0;
+  return (
+    <>
+      <TitleBlock
+        title={sheet.protocol.label}
+        line={
+          <span role="status">
+            Run {sheet.number} · {sheet.finishedAt === undefined ? state : `finished; ${state}`}
+            {away ? ' · the bench computer does not answer, go on typing' : ''}
+          </span>
+        }
+        cells={cells}
+      >
+        {canFinish ? (
+          <button
+            type="button"
+            className="act"
+            disabled={finish.isPending}
+            onClick={() => {
+              finish.mutate();
+            }}
+          >
+            Finish the run
+          </button>
+        ) : undefined}
+      </TitleBlock>
+      {finish.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(finish.error)}
+        </p>
+      )}
+    </>
+  );
+}

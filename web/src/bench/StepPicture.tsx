@@ -1,0 +1,139 @@
+import type { StepPicture as Picture } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+
+const LINE = { fill: 'none', stroke: 'var(--ink)', strokeWidth: 1.8, strokeLinejoin: 'round' as const };
+
+/** The bent vessel of every picture, standing on y = 92. */
+const VESSEL = 'M34 34 L38 92 H80 L86 62 L82 54 L86 48 L88 34';
+
+function Vessel({ fill, level = 34 }: { readonly fill?: string; readonly level?: number }): ReactElement {
+  return (
+    <>
+      {fill !== undefined && (
+        <path
+          d={`M${String(34 + (level - 34) * 0.07)} ${String(level)} L38 92 H80 L86 62 L82 54 L86 48 L88 ${String(level)} Z`}
+          fill={fill}
+        />
+      )}
+      <path d={VESSEL} {...LINE} />
+      <path d="M31 34 L91 35" {...LINE} strokeWidth={2.6} strokeLinecap="round" />
+    </>
+  );
+}
+
+function Scale(): ReactElement {
+  return (
+    <>
+      <path d="M24 95 H96 M30 95 L26 110 H94 L90 95" {...LINE} />
+      <rect x="48" y="99" width="24" height="7" fill="var(--ink)" />
+    </>
+  );
+}
+
+function Basin(): ReactElement {
+  return (
+    <>
+      <rect x="12" y="62" width="96" height="46" fill="url(#water)" opacity="0.9" />
+      <path d="M10 52 L14 108 H106 L110 52" {...LINE} />
+    </>
+  );
+}
+
+const PICTURES: Readonly<Record<Picture, () => ReactElement>> = {
+  'scale-empty': () => (
+    <>
+      <Vessel />
+      <Scale />
+    </>
+  ),
+  'scale-full': () => (
+    <>
+      <Vessel fill="url(#unsplit)" />
+      <Scale />
+    </>
+  ),
+  soak: () => (
+    <>
+      <Basin />
+      <Vessel fill="url(#unsplit)" level={44} />
+      <path d="M48 102 V96 M60 102 V96 M72 102 V96" {...LINE} strokeWidth={1.4} />
+    </>
+  ),
+  level: () => (
+    <>
+      <Basin />
+      <Vessel fill="url(#unsplit)" level={40} />
+      <path d="M4 40 H30 M92 40 H116" {...LINE} stroke="var(--water-ink)" strokeDasharray="4 3" />
+    </>
+  ),
+  ruler: () => (
+    <>
+      <Vessel fill="url(#unsplit)" level={42} />
+      <path
+        d="M98 30 V92 H106 V30 Z M98 42 H103 M98 52 H101 M98 62 H103 M98 72 H101 M98 82 H103"
+        {...LINE}
+        strokeWidth={1.4}
+      />
+      <path d="M30 42 H98" {...LINE} strokeDasharray="3 3" strokeWidth={1.2} />
+    </>
+  ),
+  drain: () => (
+    <>
+      <g transform="translate(0 -18)">
+        <Vessel fill="url(#unsplit)" level={40} />
+        <path d="M46 95 V101 M59 95 V104 M72 95 V100" {...LINE} stroke="var(--water-ink)" strokeWidth={2.4} />
+      </g>
+      <path d="M30 90 L34 112 H86 L90 90" {...LINE} />
+      <path d="M32 103 L34 111 H86 L88 103 Z" fill="url(#water)" />
+    </>
+  ),
+  jug: () => (
+    <>
+      <path d="M40 58 L42 106 H82 L86 58 Z" fill="url(#water)" />
+      <path d="M38 34 L42 106 H82 L88 34 M88 42 C104 40 104 78 84 78 M38 34 L30 40" {...LINE} />
+      <path d="M42 50 H52 M42 66 H50 M43 82 H53" {...LINE} strokeWidth={1.3} />
+    </>
+  ),
+  oven: () => (
+    <>
+      <rect x="20" y="26" width="80" height="80" {...LINE} />
+      <rect x="30" y="46" width="60" height="50" {...LINE} />
+      <path d="M36 82 H84 M40 82 L42 74 H78 L80 82" {...LINE} />
+      <rect x="43" y="75" width="34" height="6" fill="url(#solid)" />
+      <circle cx="34" cy="36" r="3.4" {...LINE} />
+      <path d="M48 36 H90" {...LINE} strokeWidth={1.3} />
+    </>
+  ),
+  thermometer: () => (
+    <>
+      <Basin />
+      <path d="M58 14 H64 V84 A7 7 0 1 1 58 84 Z" {...LINE} fill="var(--paper)" />
+      <path d="M61 44 V88" stroke="var(--ink)" strokeWidth={3} />
+    </>
+  ),
+  pen: () => (
+    <>
+      <path d="M34 62 L38 106 H82 L86 62 Z" fill="url(#water)" />
+      <path d="M32 50 L38 106 H82 L88 50" {...LINE} />
+      <path d="M52 12 H68 V62 L60 78 L52 62 Z M55 18 H65 V28 H55 Z" {...LINE} fill="var(--paper)" />
+    </>
+  ),
+  hoop: () => (
+    <>
+      <path d="M32 58 L36 106 H84 L88 58 Z" fill="url(#solid)" />
+      <path d="M32 58 L36 106 H84 L88 58" {...LINE} />
+      <ellipse cx="60" cy="46" rx="30" ry="6" {...LINE} />
+      <path d="M36 20 L62 12 L84 26 L64 40 Z" {...LINE} />
+    </>
+  ),
+};
+
+/** The set-up of a step, drawn: what stands on what. */
+export function StepPicture({ picture }: { readonly picture: Picture }): ReactElement {
+  const Drawn = PICTURES[picture];
+  return (
+    <svg viewBox="0 0 120 116" width="112" height="108" aria-hidden="true" className="flex-none">
+      <Drawn />
+    </svg>
+  );
+}

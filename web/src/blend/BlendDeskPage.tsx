@@ -1,0 +1,156 @@
+import type { BlendPage, LotRow, Recipe } from '@bent-pail/contract';
+import type { DeskInput } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, type ReactElement } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { Await } from '../shared/Await';
+import { EmptyPail } from '../shared/EmptyPail';
+import { useHand } from '../shared/handStore';
+import { useLastPot } from '../shared/pot/usePot';
+import { blendQuery, lotsQuery } from '../shared/queries';
+import './blend.css';
+import { DeskHead } from './DeskHead';
+import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { PredictedPail } from './PredictedPail';
+import { RecipeColumn } from './RecipeColumn';
+import { usePrediction } from './usePrediction';
+import { WaterInPot } from './WaterInPot';
+
+/** The blend desk: a new recipe, a kept blend, or one kept version of it. */
+export function BlendDeskPage(): ReactElement {
+  const { id, n } = useParams();
+  const lots = useQuery(lotsQuery);
+  return (
+    <Await query={lots}>
+      {(shelf) =>
+        id === undefined ? <NewDesk lots={shelf} /> : <KeptDesk key={`${id}:${n ?? ''}`} id={id} n={n} lots={shelf} />
+      }
+    </Await>
+  );
+}
+
+function NewDesk({ lots }: { readonly lots: readonly LotRow[] }): ReactElement {
+  const [params] = useSearchParams();
+  const pot = useLastPot((state) => state.pot);
+  const hand = useHand((state) => state.hand);
+  const started = useMemo((): BlendDraft => {
+    const inHand = hand?.kind === 'lot' ? hand.id : undefined;
+    const asked = params.get('lot') ?? inHand;
+    const first = lots.find((lot) => lot.id === asked && lot.component !== undefined && lot.kind === 'material');
+    const lines = first === undefined ? [] : [{ lotId: first.id, parts: 3 }];
+    return { name: '', recipe: { lines, potName: pot.name, pot: { ...pot.shape }, model: 'packing', lime_meqPerL: 0 } };
+  }, [params, hand, lots, pot]);
+  const draft = useDrafts((state) => state.drafts[NEW]);
+  const change = useDrafts((state) => state.change);
+  const asked = params.get('lot');
+  const known = draft?.recipe.lines.some((line) => line.lotId === asked) ?? true;
+  useEffect(() => {
+    // "Put into a blend" adds the lot to what is already being composed.
+    if (draft === undefined || asked === null || known) return;
+    const { recipe } = draft;
+    change(NEW, { ...draft, recipe: { ...recipe, lines: [...recipe.lines, { lotId: asked, parts: 1 }] } });
+  }, [asked, change, draft, known]);
+  return <Desk draftKey={NEW} start={started} lots={lots} page={undefined} />;
+}
+
+function KeptDesk({
+  id,
+  n,
+  lots,
+}: {
+  readonly id: string;
+  readonly n: string | undefined;
+  readonly lots: readonly LotRow[];
+}): ReactElement {
+  const query = useQuery(blendQuery(id));
+  return (
+    <Await query={query}>
+      {(page) => {
+        const version = n === undefined ? page.versions[0] : page.versions.find((one) => String(one.n) === n);
+        if (version === undefined) return <EmptyPail question="This blend has no such version." />;
+        return (
+          <Desk
+            draftKey={id}
+            start={{ name: page.name, recipe: version.recipe }}
+            lots={lots}
+            page={page}
+            shown={n === undefined ? undefined : version.n}
+          />
+        );
+      }}
+    </Await>
+  );
+}
+
+interface DeskProps {
+  readonly draftKey: string;
+  /** What the desk shows before anything is changed. */
+  readonly start: BlendDraft;
+  readonly lots: readonly LotRow[];
+  readonly page: BlendPage | undefined;
+  /** One kept version is looked at, whatever is being drafted. */
+  readonly shown?: number | undefined;
+}
+
+/** The question that a recipe means; undefined while it holds fewer lots or parts than make a blend. */
+function deskInput(recipe: Recipe, lots: readonly LotRow[]): DeskInput | undefined {
+  const lines = recipe.lines.flatMap(({ lotId, parts }) => {
+    const component = lots.find((lot) => lot.id === lotId)?.component;
+    return component === undefined || parts <= 0 ? [] : [{ parts, lot: component }];
+  });
+  if (lines.length === 0) return undefined;
+  return { lines, container: recipe.pot, model: recipe.model, lime_meqPerL: recipe.lime_meqPerL };
+}
+
+function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
+  const navigate = useNavigate();
+  const kept = useDrafts((state) => state.drafts[draftKey]);
+  const change = useDrafts((state) => state.change);
+  const draft = shown === undefined ? (kept ?? start) : start;
+  const { recipe } = draft;
+  const input = useMemo(() => deskInput(recipe, lots), [recipe, lots]);
+  const { result, problem } = usePrediction(input);
+  const pot = { name: recipe.potName, shape: recipe.pot };
+  const onChange = (next: BlendDraft): void => {
+    change(draftKey, next);
+    if (shown !== undefined) void navigate(`/blend/${draftKey}`, { replace: true });
+  };
+  return (
+    <main>
+      <DeskHead
+        draft={draft}
+        draftKey={draftKey}
+        changed={kept !== undefined && shown === undefined}
+        page={page}
+        shown={shown}
+        result={result}
+        onChange={onChange}
+      />
+      {problem !== undefined && (
+        <p className="sorry" role="alert">
+          {problem}
+        </p>
+      )}
+      <div className="desk-grid">
+        <RecipeColumn
+          draft={draft}
+          lots={lots}
+          result={result}
+          onChange={(lines) => {
+            onChange({ ...draft, recipe: { ...recipe, lines: [...lines] } });
+          }}
+        />
+        {result === undefined ? (
+          <section className="md:col-span-2">
+            <EmptyPail question={recipe.lines.length === 0 ? 'What goes in first?' : 'Give one of them a part.'} />
+          </section>
+        ) : (
+          <>
+            <PredictedPail result={result} pot={pot} />
+            <WaterInPot result={result} pot={pot} />
+          </>
+        )}
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,118 @@
+import type { BlendRow } from '@bent-pail/contract';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Await } from '../shared/Await';
+import { EmptyPail } from '../shared/EmptyPail';
+import { fixed } from '../shared/format';
+import { PailMark } from '../shared/pail/PailMark';
+import { shapeOf } from '../shared/pail/pailGeometry';
+import { blendsQuery } from '../shared/queries';
+import { TitleBlock } from '../shared/TitleBlock';
+import { useSession, useWorks } from '../shared/useSession';
+import { recipeText } from './recipeText';
+
+/** Every kept blend with its pail in its own pot. */
+export function BlendListPage(): ReactElement {
+  const works = useWorks();
+  const query = useQuery(blendsQuery);
+  return (
+    <main>
+      <TitleBlock title="Blend" line="What a mix will do, before a barrow of it is mixed. Dashes are predicted.">
+        {works ? (
+          <Link className="act" to="/blend/desk">
+            Compose a blend
+          </Link>
+        ) : undefined}
+      </TitleBlock>
+      <Await query={query}>
+        {(blends) =>
+          blends.length === 0 ? (
+            <EmptyPail question="What would you mix?">
+              {works && (
+                <Link className="alt" to="/blend/desk">
+                  Take two lots from the shelf
+                </Link>
+              )}
+            </EmptyPail>
+          ) : (
+            <BlendTable blends={blends} />
+          )
+        }
+      </Await>
+    </main>
+  );
+}
+
+function BlendTable({ blends }: { readonly blends: readonly BlendRow[] }): ReactElement {
+  return (
+    <section className="px-5 pt-3" aria-label="Blends">
+      <table className="rows">
+        <thead>
+          <tr>
+            <th scope="col" colSpan={2}>
+              Blend
+            </th>
+            <th scope="col" className="!text-left">
+              in
+            </th>
+            <th scope="col">air</th>
+            <th scope="col">water</th>
+            <th scope="col">pH</th>
+            <th scope="col">shrinks</th>
+            <th scope="col">made</th>
+          </tr>
+        </thead>
+        <tbody>
+          {blends.map((blend) => (
+            <BlendLine key={blend.id} blend={blend} />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function BlendLine({ blend }: { readonly blend: BlendRow }): ReactElement {
+  const { notebook } = useSession();
+  const { recipe, result, n } = blend.latest;
+  const shape = shapeOf(recipe.pot, 'pot');
+  const { air, water, totalPorosity, pH, shrink, pricePerL } = result;
+  return (
+    <tr>
+      <td className="w-16 align-bottom">
+        <PailMark
+          shape={shape}
+          fill={{ kind: 'parted', solid: 1 - totalPorosity, water, air }}
+          state="predicted"
+          tier="tiny"
+          k={30 / recipe.pot.height_cm}
+        />
+      </td>
+      <td className="!text-left">
+        <Link className="inline-flex min-h-11 items-center text-[16px] font-semibold" to={`/blend/${blend.id}`}>
+          {blend.name}
+        </Link>
+        <small className="block pb-1">
+          {recipeText(blend.latest)}; version {n}
+        </small>
+      </td>
+      <td className="!text-left">{recipe.potName}</td>
+      <td>
+        <span className="fig worked-out">{fixed(air, 2)}</span>
+      </td>
+      <td>
+        <span className="fig worked-out">{fixed(water, 2)}</span>
+      </td>
+      <td>
+        {pH === undefined ? (
+          <span className="q">not known</span>
+        ) : (
+          <span className="fig worked-out">{fixed(pH, 1)}</span>
+        )}
+      </td>
+      <td className="f">{fixed(100 * shrink, 1)} %</td>
+      <td className="f">{pricePerL === undefined ? '' : `${notebook.currency}${fixed(pricePerL, 2)}/L`}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,240 @@
+import type { BlendPage, BlendVersion, NewBlendVersion } from '@bent-pail/contract';
+import { parseNumber, type DeskResult } from '@bent-pail/core';
+import { useMutation } from '@tanstack/react-query';
+import { useEffect, useState, type ReactElement } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { v7 as uuidv7 } from 'uuid';
+import { api, sentenceOf } from '../shared/api';
+import { day } from '../shared/format';
+import { useHand } from '../shared/handStore';
+import { PotPicker } from '../shared/pot/PotPicker';
+import { useLastPot } from '../shared/pot/usePot';
+import { queryClient } from '../shared/queries';
+import { TitleBlock } from '../shared/TitleBlock';
+import { useSession, useWorks } from '../shared/useSession';
+import { NEW, useDrafts, type BlendDraft } from './draftStore';
+
+interface DeskHeadProps {
+  readonly draft: BlendDraft;
+  readonly draftKey: string;
+  readonly changed: boolean;
+  readonly page: BlendPage | undefined;
+  readonly shown: number | undefined;
+  readonly result: DeskResult | undefined;
+  readonly onChange: (draft: BlendDraft) => void;
+}
+
+/** Name, pot, model and lime of the recipe, its versions, and the one red act: keep it. */
+export function DeskHead(props: DeskHeadProps): ReactElement {
+  const { draft, draftKey, changed, page, shown, result, onChange } = props;
+  const works = useWorks();
+  const { recipe } = draft;
+  const keep = useKeep(props);
+  const setPot = useLastPot((state) => state.remember);
+  useBlendInHand(page, result, recipe.pot.height_cm);
+  const next = (page?.versions[0]?.n ?? 0) + 1;
+  const canKeep = works && result !== undefined && shown === undefined && (changed || page === undefined);
+  return (
+    <>
+      <TitleBlock
+        title={draft.name === '' ? 'A new blend' : draft.name}
+        line={<VersionLine page={page} shown={shown} changed={changed} result={result} draftKey={draftKey} />}
+        cells={[
+          {
+            term: 'My pot',
+            value: (
+              <PotPicker
+                pot={{ name: recipe.potName, shape: recipe.pot }}
+                onChange={(pot) => {
+                  setPot(pot);
+                  onChange({ ...draft, recipe: { ...recipe, potName: pot.name, pot: { ...pot.shape } } });
+                }}
+              />
+            ),
+          },
+          {
+            term: 'Mixing model',
+            value: (
+              <select
+                aria-label="Mixing model"
+                className="min-h-8 bg-transparent font-semibold"
+                value={recipe.model}
+                onChange={(event) => {
+                  onChange({
+                    ...draft,
+                    recipe: { ...recipe, model: event.target.value === 'average' ? 'average' : 'packing' },
+                  });
+                }}
+              >
+                <option value="packing">packing</option>
+                <option value="average">plain average</option>
+              </select>
+            ),
+          },
+          {
+            term: 'Lime, meq per L made',
+            value: (
+              <LimeField
+                lime={recipe.lime_meqPerL}
+                onLime={(lime_meqPerL) => {
+                  onChange({ ...draft, recipe: { ...recipe, lime_meqPerL } });
+                }}
+              />
+            ),
+          },
+        ]}
+      >
+        {canKeep && (
+          <form
+            className="flex items-center gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              keep.mutate();
+            }}
+          >
+            <input
+              className="box w-44"
+              aria-label="Name of the blend"
+              placeholder="name it"
+              value={draft.name}
+              onChange={(event) => {
+                onChange({ ...draft, name: event.target.value });
+              }}
+            />
+            <button type="submit" className="act" disabled={keep.isPending}>
+              {next === 1 ? 'Keep it' : `Keep as version ${String(next)}`}
+            </button>
+          </form>
+        )}
+      </TitleBlock>
+      {keep.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(keep.error)}
+        </p>
+      )}
+    </>
+  );
+}
+
+function useKeep({ draft, draftKey, page }: DeskHeadProps) {
+  const navigate = useNavigate();
+  const drop = useDrafts((state) => state.drop);
+  return useMutation({
+    mutationFn: async () => {
+      if (draft.name.trim() === '') throw new Error('Give the blend a name, then keep it.');
+      const lines = draft.recipe.lines.filter((line) => line.parts > 0);
+      const body: NewBlendVersion = {
+        id: uuidv7(),
+        blendId: draftKey === NEW ? uuidv7() : draftKey,
+        name: draft.name.trim(),
+        recipe: { ...draft.recipe, lines },
+      };
+      return api.post<BlendPage>('/blends', body);
+    },
+    onSuccess: async (kept) => {
+      await queryClient.invalidateQueries({ queryKey: ['blends'] });
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      drop(draftKey);
+      if (page === undefined) void navigate(`/blend/${kept.id}`, { replace: true });
+    },
+  });
+}
+
+/** The blend on this page is what one carries on to the next station. */
+function useBlendInHand(page: BlendPage | undefined, result: DeskResult | undefined, height_cm: number): void {
+  const take = useHand((state) => state.take);
+  const { id, name } = page ?? {};
+  useEffect(() => {
+    if (id === undefined || name === undefined || result === undefined) return;
+    const { air, water, totalPorosity } = result.result;
+    take({ kind: 'blend', id, name, pail: { solid: 1 - totalPorosity, water, air, height_cm, kind: 'predicted' } });
+  }, [take, id, name, result, height_cm]);
+}
+
+function LimeField({ lime, onLime }: { readonly lime: number; readonly onLime: (lime: number) => void }): ReactElement {
+  const [typed, setTyped] = useState<string>();
+  const read = typed === undefined ? undefined : parseNumber(typed);
+  const bad = read !== undefined && (read.kind !== 'number' || read.value < 0 || read.value > 500);
+  return (
+    <input
+      className={`f w-16 border-b-[1.5px] border-ink bg-transparent ${bad ? 'bg-slab text-inverse' : ''}`}
+      inputMode="decimal"
+      aria-label="Lime, meq per litre made"
+      aria-invalid={bad}
+      title={bad ? 'A number from 0 to 500.' : undefined}
+      value={typed ?? String(lime)}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        const now = parseNumber(event.target.value);
+        if (now.kind === 'number' && now.value >= 0 && now.value <= 500) onLime(now.value);
+      }}
+      onBlur={() => {
+        if (!bad) setTyped(undefined);
+      }}
+    />
+  );
+}
+
+interface VersionLineProps {
+  readonly page: BlendPage | undefined;
+  readonly shown: number | undefined;
+  readonly changed: boolean;
+  readonly result: DeskResult | undefined;
+  readonly draftKey: string;
+}
+
+/** Which version this is, and whether the lots have been measured again since it was kept. */
+function VersionLine({ page, shown, changed, result, draftKey }: VersionLineProps): ReactElement {
+  const { notebook } = useSession();
+  const drop = useDrafts((state) => state.drop);
+  const latest = page?.versions[0];
+  if (page === undefined || latest === undefined) return <>Predicted, not weighed yet. Not kept yet.</>;
+  const version = page.versions.find((one) => one.n === shown) ?? latest;
+  const moved = changed || result === undefined ? undefined : movedOn(version, result);
+  return (
+    <>
+      {changed
+        ? `Changed since version ${String(latest.n)}. `
+        : `Version ${String(version.n)}, kept ${day(version.keptAt, notebook.zone)} by ${version.keptBy}. `}
+      {changed && (
+        <button
+          type="button"
+          className="tie !min-h-0 text-[14px]"
+          onClick={() => {
+            drop(draftKey);
+          }}
+        >
+          Back to it
+        </button>
+      )}
+      {moved}
+      {page.versions.length > 1 && (
+        <>
+          {' '}
+          All:{' '}
+          {page.versions.map((one) => (
+            <Link key={one.id} className="mr-1" to={`/blend/${page.id}/versions/${String(one.n)}`}>
+              {one.n}
+            </Link>
+          ))}
+        </>
+      )}
+    </>
+  );
+}
+
+/** Changes of air or water that are worth a sentence. */
+const WORTH_NAMING = 0.001;
+
+function movedOn(version: BlendVersion, { input, result }: DeskResult): string | undefined {
+  if (JSON.stringify(version.input.components) === JSON.stringify(input.components)) return undefined;
+  const then = version.result;
+  const changes = (
+    [
+      ['air', then.air, result.air],
+      ['water', then.water, result.water],
+    ] as const
+  ).filter(([, was, is]) => Math.abs(was - is) >= WORTH_NAMING);
+  if (changes.length === 0) return 'Its lots were measured again since; its air and water stay as they were.';
+  return `Its lots were measured again since: ${changes.map(([what, was, is]) => `${what} was ${was.toFixed(3)}, is now ${is.toFixed(3)}`).join('; ')}.`;
+}

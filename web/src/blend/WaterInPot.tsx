@@ -1,0 +1,164 @@
+import type { DeskResult } from '@bent-pail/core';
+import { Slider } from 'radix-ui';
+import { useMemo, useState, type ReactElement } from 'react';
+import { shapeOf } from '../shared/pail/pailGeometry';
+import type { Pot } from '../shared/pot/pots';
+import { drawProfile, sliceAir, thetaAtHeight, wetFoot_cm, type ProfileDrawing } from './potProfile';
+
+interface WaterInPotProps {
+  readonly result: DeskResult;
+  readonly pot: Pot;
+}
+
+const BOX = Object.freeze({ width: 300, height: 300 });
+
+const SLICES = [
+  { name: 'top third', from: 2 / 3, to: 1 },
+  { name: 'middle', from: 1 / 3, to: 2 / 3 },
+  { name: 'lowest third', from: 0, to: 1 / 3 },
+] as const;
+
+/** Where the water sits: water by height in the pot's own shape, beside what the plain average says. */
+export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
+  const height_cm = pot.shape.height_cm;
+  const drawing = useMemo(() => drawProfile(result, shapeOf(pot.shape, 'pot'), BOX), [result, pot.shape]);
+  const [part, setPart] = useState(0.6);
+  const z = part * height_cm;
+  const foot = wetFoot_cm(result);
+  const slices = SLICES.map(({ name, from, to }) => ({ name, air: sliceAir(result, from, to) }));
+  return (
+    <section aria-label="Where the water sits">
+      <h2 className="flex items-baseline justify-between">
+        Where the water sits <small>dotted: plain average</small>
+      </h2>
+      <div className="relative mt-2 flex">
+        <Slider.Root
+          className="height-slider"
+          orientation="vertical"
+          min={0}
+          max={100}
+          step={1}
+          value={[100 * part]}
+          onValueChange={([value]) => {
+            setPart((value ?? 0) / 100);
+          }}
+          style={{ height: BOX.height - 8 }}
+        >
+          <Slider.Track className="absolute inset-0" />
+          <Slider.Thumb
+            className="height-thumb"
+            aria-label="Height above the base"
+            aria-valuetext={`${z.toFixed(1)} cm`}
+          />
+        </Slider.Root>
+        <Drawing
+          drawing={drawing}
+          result={result}
+          height_cm={height_cm}
+          z_cm={z}
+          foot_cm={foot}
+          says={slices.map(({ name, air }) => `${name} ${air.toFixed(2)} air`).join(', ')}
+        />
+      </div>
+      <p className="q mt-1 text-[14px]">
+        {foot === 0
+          ? 'No height of this pot has less than 0.10 air.'
+          : `Below the wet foot, ${foot.toFixed(1)} cm, there is less than 0.10 air.`}{' '}
+        These are draining values: a mat, or weak watering of a dry pot, leaves less.
+      </p>
+      <dl className="mt-2 flex border-t-[1.5px] text-[14px]">
+        {slices.map(({ name, air }) => (
+          <div key={name} className="flex-1 border-r border-zinc3 py-1 pl-3 first:pl-0 last:border-r-0">
+            <dt className="q">{name}</dt>
+            <dd>
+              <span className="fig worked-out text-[18px]">{air.toFixed(2)}</span> <span className="q">air</span>
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}
+
+interface DrawingProps {
+  readonly drawing: ProfileDrawing;
+  readonly result: DeskResult;
+  readonly height_cm: number;
+  readonly z_cm: number;
+  readonly foot_cm: number;
+  readonly says: string;
+}
+
+function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingProps): ReactElement {
+  const { x, y } = drawing;
+  const solid = 1 - result.result.totalPorosity;
+  const theta = thetaAtHeight(result.profile, z_cm);
+  const parts = [
+    { name: 'solid', from: 0, share: solid },
+    { name: 'water', from: solid, share: theta },
+    { name: 'air', from: solid + theta, share: 1 - solid - theta },
+  ];
+  const step = height_cm > 12 ? 5 : height_cm > 5 ? 2 : 1;
+  const ticks = Array.from({ length: Math.floor(height_cm / step) + 1 }, (_, i) => i * step);
+  return (
+    <svg
+      viewBox={`-34 -22 ${String(drawing.width + 62)} ${String(drawing.height + 26)}`}
+      className="block w-full"
+      role="img"
+      aria-label={`Water by height in the pot: ${says}.`}
+    >
+      <text x="-34" y="-11" className="ax">
+        cm above base
+      </text>
+      {ticks.map((cm) => (
+        <g key={cm}>
+          <path d={`M-8 ${String(y(cm))}H0`} stroke="var(--zinc-4)" />
+          <text x="-12" y={y(cm) + 4} textAnchor="end" className="ax">
+            {cm}
+          </text>
+        </g>
+      ))}
+      <path d={drawing.air} fill="url(#air)" />
+      <path d={drawing.water} fill="url(#water)" stroke="var(--ink)" strokeWidth="1.3" />
+      <path d={drawing.solid} fill="url(#solid)" stroke="var(--paper)" strokeWidth="1.2" />
+      <path
+        d={drawing.plain}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="2"
+        strokeDasharray="0.1 4"
+        strokeLinecap="round"
+      />
+      {foot_cm > 0 && (
+        <>
+          <path
+            d={`M${String(x(foot_cm, 0) - 10)} ${String(y(foot_cm))}H${String(drawing.width + 28)}`}
+            stroke="var(--zinc-4)"
+            strokeDasharray="6 4"
+          />
+          <text x={drawing.width + 28} y={y(foot_cm) - 5} textAnchor="end" className="nm halo">
+            wet foot
+          </text>
+        </>
+      )}
+      <path d={drawing.wall} fill="none" stroke="var(--ink)" strokeWidth="2.4" strokeLinejoin="round" />
+      <path d={`M-2 ${String(y(z_cm))}H${String(drawing.width)}`} stroke="var(--ink)" strokeWidth="1.5" />
+      {parts
+        .filter(({ share }) => share > 0.04)
+        .map(({ name, from, share }) => (
+          <g
+            key={name}
+            transform={`translate(${String(x(z_cm, from + share / 2))} ${String(Math.max(y(z_cm), 32))})`}
+            textAnchor="middle"
+          >
+            <text y="-22" className="nt halo">
+              {name}
+            </text>
+            <text y="-6" className="nm halo f">
+              {share.toFixed(2)}
+            </text>
+          </g>
+        ))}
+    </svg>
+  );
+}

@@ -1,0 +1,22 @@
+import { QueryClientProvider } from '@tanstack/react-query';
+import { setNonce } from 'get-nonce';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router/dom';
+import { router } from './app/routes';
+import './app/styles.css';
+import { queryClient } from './shared/queries';
+
+// Overlays add a style of their own; the page's policy lets it in by this mark only.
+const nonce = document.querySelector<HTMLElement>('[nonce]')?.nonce;
+if (nonce !== undefined && nonce !== '') setNonce(nonce);
+
+const root = document.getElementById('root');
+if (root === null) throw new Error('the page has no root');
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={queryClient}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,112 @@
+import type { Me } from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { api, sentenceOf } from '../shared/api';
+import { useOutbox } from '../shared/outbox/useOutbox';
+import { queryClient, sessionQuery } from '../shared/queries';
+import { useTheme, type Theme } from '../shared/theme';
+import { TitleBlock } from '../shared/TitleBlock';
+import { useMe, useSession } from '../shared/useSession';
+import { People } from './People';
+
+const THEMES: readonly (readonly [Theme, string])[] = [
+  ['device', 'as the device says'],
+  ['light', 'light'],
+  ['dark', 'dark'],
+];
+
+/** One's own settings, the way out, and for the lead everyone's names. */
+export function YouPage(): ReactElement {
+  const me = useMe();
+  const { notebook } = useSession();
+  const { theme, choose } = useTheme();
+  const keys = useMutation({
+    mutationFn: (singleKeys: boolean) => api.patch<Me>('/me', { singleKeys }),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey }),
+  });
+  return (
+    <main>
+      <TitleBlock title={me.name} line={`${me.role} at ${notebook.place}`} />
+      <div className="grid gap-8 p-5 md:grid-cols-2">
+        <section className="flex flex-col gap-4">
+          <h2>This page</h2>
+          <label className="flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={me.singleKeys}
+              onChange={(event) => {
+                keys.mutate(event.target.checked);
+              }}
+            />
+            Single keys work: 0 to 8, /, W, ?
+          </label>
+          {keys.error !== null && (
+            <p className="sorry" role="alert">
+              {sentenceOf(keys.error)}
+            </p>
+          )}
+          <fieldset className="flex flex-wrap gap-x-5">
+            <legend className="font-semibold">Colours</legend>
+            {THEMES.map(([key, words]) => (
+              <label key={key} className="flex min-h-11 items-center gap-2">
+                <input
+                  type="radio"
+                  name="theme"
+                  className="size-5"
+                  checked={theme === key}
+                  onChange={() => {
+                    choose(key);
+                  }}
+                />
+                {words}
+              </label>
+            ))}
+          </fieldset>
+          <SignOut />
+        </section>
+        {me.role === 'lead' && <People />}
+      </div>
+    </main>
+  );
+}
+
+/** Signing out warns while readings wait: they stay in this browser, but only this person can send them. */
+function SignOut(): ReactElement {
+  const waiting = useOutbox();
+  const [asked, setAsked] = useState(false);
+  const out = useMutation({
+    mutationFn: () => api.remove<undefined>('/session'),
+    onSuccess: async () => {
+      queryClient.clear();
+      await queryClient.query(sessionQuery);
+    },
+  });
+  const warn = waiting.length > 0 && asked;
+  return (
+    <div className="flex flex-col items-start gap-2">
+      {warn && (
+        <p className="check p-3" role="alert">
+          {waiting.length} {waiting.length === 1 ? 'reading waits' : 'readings wait'} in this browser for the bench
+          computer. Signed out, they stay here and are sent when you sign in again.
+        </p>
+      )}
+      {out.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(out.error)}
+        </p>
+      )}
+      <button
+        type="button"
+        className="alt"
+        disabled={out.isPending}
+        onClick={() => {
+          if (waiting.length > 0 && !asked) setAsked(true);
+          else out.mutate();
+        }}
+      >
+        {warn ? 'Sign out all the same' : 'Sign out'}
+      </button>
+    </div>
+  );
+}

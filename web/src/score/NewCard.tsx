@@ -1,0 +1,151 @@
+import type { LotRow, NewScorecard, UserRow } from '@bent-pail/contract';
+import { RUBRICS } from '@bent-pail/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { v7 as uuidv7 } from 'uuid';
+import { Await } from '../shared/Await';
+import { api, sentenceOf } from '../shared/api';
+import { lotsQuery, queryClient, scorecardsQuery, usersQuery } from '../shared/queries';
+
+/** Letters and digits that are not mistaken for one another on a cup. */
+const CODE_LETTERS = 'ABCDEFGHJKLMNPRSTUVWXYZ';
+
+/** A blind code for the n-th sample: a letter and a digit, in an order that says nothing. */
+function blindCode(n: number): string {
+  return `${CODE_LETTERS.charAt((7 * n + 9) % CODE_LETTERS.length)}${String(((3 * n + 6) % 9) + 1)}`;
+}
+
+/** Which product, by which rubric, who rates it; the code hides which bag it is. */
+export function NewCard({ lotId }: { readonly lotId: string | undefined }): ReactElement {
+  const lots = useQuery(lotsQuery);
+  const users = useQuery(usersQuery);
+  return (
+    <Await query={lots}>
+      {(allLots) => (
+        <Await query={users}>
+          {(people) => {
+            const products = allLots.filter((lot) => lot.kind === 'product');
+            if (products.length === 0) {
+              return (
+                <p className="p-5">
+                  No bought product is on the shelf yet. <Link to="/shelf/new">Put one there</Link>, then judge it.
+                </p>
+              );
+            }
+            return (
+              <CardForm
+                lotId={lotId}
+                products={products}
+                raters={people.filter((user) => user.role !== 'reader' && user.role !== 'student')}
+              />
+            );
+          }}
+        </Await>
+      )}
+    </Await>
+  );
+}
+
+interface CardFormProps {
+  readonly lotId: string | undefined;
+  readonly products: readonly LotRow[];
+  readonly raters: readonly UserRow[];
+}
+
+function CardForm({ lotId, products, raters }: CardFormProps): ReactElement {
+  const navigate = useNavigate();
+  const { data: cards = [] } = useQuery(scorecardsQuery);
+  const [lot, setLot] = useState(products.find((one) => one.id === lotId)?.id ?? products[0]?.id ?? '');
+  const [rubric, setRubric] = useState(RUBRICS[0]?.key ?? '');
+  const [chosen, setChosen] = useState<readonly string[]>(() =>
+    raters.filter((one) => one.role === 'panellist').map((one) => one.id),
+  );
+  const [code, setCode] = useState<string>();
+  const sampleCode = code ?? blindCode(cards.length);
+  const add = useMutation({
+    mutationFn: (body: NewScorecard) => api.post<{ id: string }>('/scorecards', body),
+    onSuccess: async ({ id }) => {
+      await queryClient.invalidateQueries({ queryKey: ['scorecards'] });
+      await queryClient.invalidateQueries({ queryKey: ['sheets'] });
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      void navigate(`/score/cards/${id}`);
+    },
+  });
+  const submit = (event: SubmitEvent): void => {
+    event.preventDefault();
+    add.mutate({ id: uuidv7(), lotId: lot, rubric, sampleCode: sampleCode.trim(), raterIds: [...chosen] });
+  };
+  return (
+    <form
+      className="flex flex-wrap items-end gap-4 border-b-[3px] border-ink bg-paper px-5 py-4"
+      onSubmit={submit}
+      aria-label="Judge a product"
+    >
+      <label className="field">
+        <span>Product</span>
+        <select
+          value={lot}
+          onChange={(event) => {
+            setLot(event.target.value);
+          }}
+        >
+          {products.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}, {one.code}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="field">
+        <span>For</span>
+        <select
+          value={rubric}
+          onChange={(event) => {
+            setRubric(event.target.value);
+          }}
+        >
+          {RUBRICS.map((one) => (
+            <option key={one.key} value={one.key}>
+              {one.label}: {one.use}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="field w-24">
+        <span>Blind code</span>
+        <input
+          className="f"
+          value={sampleCode}
+          onChange={(event) => {
+            setCode(event.target.value);
+          }}
+        />
+      </label>
+      <fieldset className="flex flex-wrap gap-x-5">
+        <legend className="text-[14px] font-semibold">Who smells, looks, feels</legend>
+        {raters.map((one) => (
+          <label key={one.id} className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={chosen.includes(one.id)}
+              onChange={(event) => {
+                setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id));
+              }}
+            />
+            {one.name}
+          </label>
+        ))}
+      </fieldset>
+      <button type="submit" className="act" disabled={add.isPending}>
+        Open the card
+      </button>
+      {add.error !== null && (
+        <p className="sorry basis-full" role="alert">
+          {sentenceOf(add.error)}
+        </p>
+      )}
+    </form>
+  );
+}

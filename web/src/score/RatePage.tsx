@@ -1,0 +1,210 @@
+import type { RaterSheet } from '@bent-pail/contract';
+import type { CautionKey, RubricCriterion } from '@bent-pail/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { useParams } from 'react-router';
+import { api, sentenceOf } from '../shared/api';
+import { Await } from '../shared/Await';
+import { CautionStrip } from '../shared/CautionStrip';
+import { EmptyPail } from '../shared/EmptyPail';
+import { queryClient, sheetQuery } from '../shared/queries';
+import { RateScale } from './RateScale';
+import './score.css';
+
+/** A rater's own sheet on a phone: one sample, one criterion at a time, blind. */
+export function RatePage(): ReactElement {
+  const { id = '' } = useParams();
+  const query = useQuery(sheetQuery(id));
+  return <Await query={query}>{(sheet) => <Sheet key={sheet.scorecardId} sheet={sheet} />}</Await>;
+}
+
+const panelOf = (sheet: RaterSheet): RubricCriterion[] =>
+  sheet.rubric.criteria.filter((criterion) => criterion.source.from === 'panel');
+
+function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
+  const panel = panelOf(sheet);
+  const firstOpen = panel.findIndex(
+    (criterion) => !sheet.ratings.some((rating) => rating.criterion === criterion.name),
+  );
+  const [at, setAt] = useState(Math.max(0, firstOpen));
+  const criterion = panel[Math.min(at, panel.length - 1)] as RubricCriterion;
+  const head = (
+    <header className="rate-head">
+      <span className="code">
+        <small className="text-inverse">sample</small>
+        <b>{sheet.sampleCode}</b>
+      </span>
+      <span className="px-3 py-2">
+        <h1 className="text-[20px] leading-tight">{sheet.rubric.label}, your sheet</h1>
+        <small>
+          {sheet.ratings.length} of {panel.length} scored. Blind until all {sheet.raters} are in.
+        </small>
+      </span>
+    </header>
+  );
+  if (sheet.handedIn) {
+    return (
+      <main className="rate">
+        {head}
+        <EmptyPail question={sheet.ratersIn === sheet.raters ? 'All are in. Thank you.' : 'Handed in. Thank you.'}>
+          <p className="max-w-[28ch]">
+            {sheet.ratersIn} of {sheet.raters} raters are in. The marks open when all are.
+          </p>
+        </EmptyPail>
+      </main>
+    );
+  }
+  return (
+    <main className="rate">
+      {head}
+      <nav className="rate-tabs" aria-label="Criteria">
+        {panel.map((one, i) => (
+          <button
+            key={one.name}
+            type="button"
+            aria-current={i === at ? 'step' : undefined}
+            onClick={() => {
+              setAt(i);
+            }}
+          >
+            {one.label}
+            {sheet.ratings.some((rating) => rating.criterion === one.name) ? ' ✓' : ''}
+          </button>
+        ))}
+      </nav>
+      <Criterion
+        key={criterion.name}
+        sheet={sheet}
+        criterion={criterion}
+        following={panel[at + 1]}
+        onNext={() => {
+          setAt(Math.min(at + 1, panel.length - 1));
+        }}
+      />
+    </main>
+  );
+}
+
+/** What may hurt at a criterion: smelling and handling both meet germs and dust. */
+const CAUTION: Readonly<Record<string, CautionKey>> = { smell: 'germs', feel: 'germs', look: 'dust' };
+
+interface CriterionProps {
+  readonly sheet: RaterSheet;
+  readonly criterion: RubricCriterion;
+  readonly following: RubricCriterion | undefined;
+  readonly onNext: () => void;
+}
+
+function Criterion({ sheet, criterion, following, onNext }: CriterionProps): ReactElement {
+  const known = sheet.ratings.find((rating) => rating.criterion === criterion.name);
+  const [value, setValue] = useState(known?.value);
+  const [tags, setTags] = useState<readonly string[]>(known?.tags ?? []);
+  const path = `/sheets/${sheet.scorecardId}`;
+  const store = (next: RaterSheet): void => {
+    queryClient.setQueryData(sheetQuery(sheet.scorecardId).queryKey, next);
+  };
+  const keep = useMutation({
+    mutationFn: () => api.put<RaterSheet>(`${path}/ratings/${criterion.name}`, { value, tags }),
+    onSuccess: (next) => {
+      store(next);
+      onNext();
+    },
+  });
+  const handIn = useMutation({
+    mutationFn: async () => {
+      await api.put<RaterSheet>(`${path}/ratings/${criterion.name}`, { value, tags });
+      return api.post<RaterSheet>(`${path}/hand-in`);
+    },
+    onSuccess: async (next) => {
+      store(next);
+      await queryClient.invalidateQueries({ queryKey: ['sheets'], exact: true });
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: ['scorecards'] });
+    },
+  });
+  const others = panelOf(sheet).filter((one) => one.name !== criterion.name);
+  const last = others.every((one) => sheet.ratings.some((rating) => rating.criterion === one.name));
+  const error = keep.error ?? handIn.error;
+  const caution = CAUTION[criterion.name];
+  return (
+    <>
+      {caution !== undefined && <CautionStrip caution={caution} />}
+      <div className="rate-body">
+        <RateScale criterion={criterion} value={value} onValue={setValue} />
+        <div className="rate-side">
+          <h2>{criterion.label}</h2>
+          <p className="q text-[14px]">{criterion.plain}</p>
+          <p className="big">{value === undefined ? '–' : value.toFixed(1)}</p>
+          <p className="min-h-6 text-[16px] font-semibold">
+            {value === undefined ? 'slide the mark' : wordAt(criterion, value)}
+          </p>
+          <span className="stepper mt-2">
+            <button
+              type="button"
+              className="f !w-1/2"
+              aria-label="Half a point less"
+              onClick={() => {
+                setValue(Math.max(0, (value ?? 5) - 0.5));
+              }}
+            >
+              − ½
+            </button>
+            <button
+              type="button"
+              className="f !w-1/2 border-l-[1.5px]"
+              aria-label="Half a point more"
+              onClick={() => {
+                setValue(Math.min(10, (value ?? 5) + 0.5));
+              }}
+            >
+              + ½
+            </button>
+          </span>
+          {criterion.tags !== undefined && (
+            <fieldset className="tags mt-3">
+              <legend className="font-semibold">Anything of this?</legend>
+              {criterion.tags.map((tag) => (
+                <label key={tag}>
+                  <input
+                    type="checkbox"
+                    checked={tags.includes(tag)}
+                    onChange={(event) => {
+                      setTags(event.target.checked ? [...tags, tag] : tags.filter((one) => one !== tag));
+                    }}
+                  />
+                  {tag}
+                </label>
+              ))}
+            </fieldset>
+          )}
+        </div>
+      </div>
+      <div className="rate-foot">
+        {error !== null && (
+          <p className="sorry mb-2" role="alert">
+            {sentenceOf(error)}
+          </p>
+        )}
+        <button
+          type="button"
+          className="act w-full"
+          disabled={value === undefined || keep.isPending || handIn.isPending}
+          onClick={() => {
+            if (last) handIn.mutate();
+            else keep.mutate();
+          }}
+        >
+          {last
+            ? 'Hand the sheet in'
+            : `Keep, next: ${(following ?? others.find((one) => !sheet.ratings.some((r) => r.criterion === one.name))).label.toLowerCase()}`}
+        </button>
+      </div>
+    </>
+  );
+}
+
+function wordAt(criterion: RubricCriterion, value: number): string {
+  const words = criterion.words ?? [];
+  const nearest = [...words].sort((a, b) => Math.abs(a.at - value) - Math.abs(b.at - value))[0];
+  return nearest?.word ?? '';
+}

@@ -1,0 +1,151 @@
+import type { ScorecardPage as PageData } from '@bent-pail/contract';
+import { inSentence, type CardCriterion } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { Link, useParams } from 'react-router';
+import { Await } from '../shared/Await';
+import { Figure } from '../shared/Figure';
+import { fixed } from '../shared/format';
+import { scorecardQuery } from '../shared/queries';
+import { TitleBlock } from '../shared/TitleBlock';
+import { scoreSentence } from './scoreSentence';
+import { Skyline } from './Skyline';
+import './score.css';
+
+/** The card of one product: overall with its parts, what capped it, what is missing, who said what. */
+export function ScorecardPage(): ReactElement {
+  const { id = '' } = useParams();
+  const query = useQuery(scorecardQuery(id));
+  return <Await query={query}>{(page) => <Card page={page} />}</Await>;
+}
+
+function Card({ page }: { readonly page: PageData }): ReactElement {
+  const { row, rubric, card, currency } = page;
+  const { overall, band } = card.result;
+  const inCount = row.raters.filter((rater) => rater.handedIn).length;
+  return (
+    <main>
+      <TitleBlock
+        title={`${row.productName}, ${row.lotCode}`}
+        line={`Sample ${row.sampleCode}. ${row.revealed ? 'All raters are in; their marks are open.' : `Blind: ${String(inCount)} of ${String(row.raters.length)} raters are in.`}`}
+        cells={[
+          { term: 'Judged for', value: rubric.use },
+          { term: 'Rubric', value: `${rubric.label}, version ${String(rubric.version)}` },
+          {
+            term: 'Overall',
+            value:
+              rubric.aggregate === 'arithmetic' ? 'weighted mean, with caps' : 'weighted geometric mean, with caps',
+          },
+        ]}
+      />
+      <div className="score-grid">
+        <section aria-label="Scores">
+          <h2>
+            What it scores{' '}
+            <small>height is the score, width the weight: area is what each gives; the line is the overall</small>
+          </h2>
+          <div className="mt-4">
+            <Skyline card={card} currency={currency} />
+          </div>
+        </section>
+        <section aria-label="Overall">
+          <h2>Overall</h2>
+          <p className="mt-1 flex items-baseline gap-3">
+            {overall === undefined ? (
+              <span className="text-[22px] font-semibold">none yet</span>
+            ) : (
+              <>
+                <Figure
+                  label="Overall"
+                  value={overall}
+                  digits={1}
+                  origin="worked-out"
+                  working={card.overallWorking}
+                  className="text-[52px]"
+                />
+                <span className="q">of 10</span>
+                {band !== undefined && band[1] > band[0] && (
+                  <span className="f q">
+                    {fixed(band[0], 1)} to {fixed(band[1], 1)}
+                  </span>
+                )}
+              </>
+            )}
+          </p>
+          <p className="mt-2 text-[16.5px] leading-tight font-semibold">{scoreSentence(card)}</p>
+          <Missing page={page} />
+          <Raters criteria={card.criteria} />
+          <p className="mt-4">
+            <Link to={`/shelf/lots/${row.lotId}`}>The lot’s own card</Link>
+          </p>
+        </section>
+      </div>
+    </main>
+  );
+}
+
+function Missing({ page }: { readonly page: PageData }): ReactElement | null {
+  const { missing, couldBe } = page.card.result;
+  if (missing.length === 0) return null;
+  const lines = page.card.criteria.filter((one) => missing.includes(one.criterion.name));
+  return (
+    <div className="mt-4 border-t-[1.5px] pt-2">
+      <h3 className="text-[15px]">Not in yet: {lines.map((one) => inSentence(one.criterion.label)).join(', ')}</h3>
+      <p className="text-[14px]">
+        The others carry the weight; nothing missing counts as zero.
+        {couldBe !== undefined && (
+          <>
+            {' '}
+            With them in, the overall could be <span className="f">{fixed(couldBe[0], 1)}</span> to{' '}
+            <span className="f">{fixed(couldBe[1], 1)}</span>.
+          </>
+        )}
+      </p>
+      {lines.some((one) => one.criterion.source.from === 'lot') && (
+        <p className="mt-1 text-[14px]">
+          <Link to={`/bench?lot=${page.row.lotId}`}>Measure what the bench can give</Link>
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Every rater's own marks and tags, once all are in. */
+function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): ReactElement | null {
+  const panel = criteria.filter((one) => one.raters.length > 0);
+  const names = [...new Set(panel.flatMap((one) => one.raters.map((rating) => rating.rater)))];
+  if (names.length === 0) return null;
+  return (
+    <table className="rows mt-4">
+      <caption className="text-left text-[15px] font-bold">Who said what</caption>
+      <thead>
+        <tr>
+          <th scope="col">Rater</th>
+          {panel.map((one) => (
+            <th key={one.criterion.name} scope="col">
+              {inSentence(one.criterion.label)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {names.map((name) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            {panel.map((one) => {
+              const rating = one.raters.find((candidate) => candidate.rater === name);
+              return (
+                <td key={one.criterion.name}>
+                  <span className="f">{rating === undefined ? '' : fixed(rating.value, 1)}</span>
+                  {rating !== undefined && rating.tags.length > 0 && (
+                    <small className="block">{rating.tags.join(', ')}</small>
+                  )}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,100 @@
+import type { CardCriterion, Scorecard } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Figure } from '../shared/Figure';
+import { fixed } from '../shared/format';
+
+interface SkylineProps {
+  readonly card: Scorecard;
+  readonly currency: string;
+}
+
+/** Height in percent of a score. */
+const up = (score: number): string => `${String(10 * score)}%`;
+
+/** Width is the weight, height the score, so that area is what a criterion gives; what is missing is dotted. */
+export function Skyline({ card, currency }: SkylineProps): ReactElement {
+  const { overall, cappedBy } = card.result;
+  return (
+    <>
+      <div className="skyline">
+        <div className="scale" />
+        {[0, 5, 10].map((score) => (
+          <span key={score} className="axis f q" style={{ bottom: up(score) }}>
+            {score}
+          </span>
+        ))}
+        {card.criteria.map((one) => (
+          <Bar key={one.criterion.name} one={one} sinks={one.criterion.name === cappedBy} />
+        ))}
+        {overall !== undefined && <div className="overall" style={{ bottom: up(overall) }} />}
+      </div>
+      <div className="sky-feet">
+        {card.criteria.map((one) => (
+          <div key={one.criterion.name} style={{ flex: one.criterion.weight }}>
+            <b className="block truncate">{one.criterion.label}</b>
+            <Found one={one} currency={currency} />
+            <small className="f block">weight {one.criterion.weight}</small>
+          </div>
+        ))}
+      </div>
+    </>
+  );
+}
+
+function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: boolean }): ReactElement {
+  const { criterion, score, spread, working } = one;
+  if (score === undefined) {
+    return (
+      <div className="bar none" style={{ flex: criterion.weight }}>
+        <span className="v text-[14px] font-semibold">not in yet</span>
+      </div>
+    );
+  }
+  const half = spread ?? 0;
+  return (
+    <div className={`bar ${sinks ? 'low' : ''}`} style={{ flex: criterion.weight, height: up(score) }}>
+      <span className="v" style={score < 1.6 ? { top: -28 } : {}}>
+        <Figure
+          label={`${criterion.label}, score`}
+          value={score}
+          digits={1}
+          origin="worked-out"
+          working={working}
+          className="text-[21px]"
+        />
+      </span>
+      {half > 0 && score > 0 && (
+        <span
+          className="spread"
+          style={{ top: `${String((-100 * half) / score)}%`, height: `${String((200 * half) / score)}%` }}
+        />
+      )}
+    </div>
+  );
+}
+
+/** What was found, under its bar: in the criterion's unit, or how many raters. */
+function Found({ one, currency }: { readonly one: CardCriterion; readonly currency: string }): ReactElement {
+  const { criterion, found, foundWorking, raters, label } = one;
+  if (found === undefined)
+    return <span className="q text-[13px]">{criterion.source.from === 'panel' ? 'blind still' : 'not measured'}</span>;
+  if (raters.length > 0) {
+    return (
+      <span className="f q text-[13px]">
+        {raters.length} raters{one.spread === undefined ? '' : `, ±${fixed(one.spread, 1)}`}
+      </span>
+    );
+  }
+  const unit = criterion.kind === 'price' ? `${currency}${criterion.unit}` : criterion.unit;
+  return (
+    <Figure
+      label={`${criterion.label}, found`}
+      value={found}
+      digits={criterion.name === 'pH' ? 1 : 2}
+      unit={unit}
+      origin={label === true ? 'label' : criterion.kind === 'price' ? 'worked-out' : 'measured'}
+      working={foundWorking}
+      className="text-[14px]"
+    />
+  );
+}

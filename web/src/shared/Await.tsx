@@ -1,0 +1,24 @@
+import type { UseQueryResult } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { sentenceOf } from './api';
+
+interface AwaitProps<T> {
+  readonly query: UseQueryResult<T>;
+  readonly children: (data: T) => ReactElement;
+}
+
+/** Waits for what a view shows; trouble is one sentence with a way to try again. */
+export function Await<T>({ query, children }: AwaitProps<T>): ReactElement {
+  if (query.data !== undefined) return children(query.data);
+  if (query.error !== null) {
+    return (
+      <div className="flex flex-col items-start gap-3 p-5" role="alert">
+        <p className="text-lg font-semibold">{sentenceOf(query.error)}</p>
+        <button type="button" className="alt" onClick={() => void query.refetch()}>
+          Try again
+        </button>
+      </div>
+    );
+  }
+  return <p className="q p-5">One moment.</p>;
+}

@@ -1,0 +1,28 @@
+import type { ReactElement, ReactNode } from 'react';
+import { PailMark } from './pail/PailMark';
+import { shapeOf } from './pail/pailGeometry';
+
+interface EmptyPailProps {
+  readonly question: string;
+  readonly children?: ReactNode;
+}
+
+/** Nothing here yet: an empty pail and one question or one next act, never an apology. */
+export function EmptyPail({ question, children }: EmptyPailProps): ReactElement {
+  return (
+    <div className="flex items-end gap-6 p-8">
+      <PailMark
+        shape={shapeOf({ height_cm: 12 }, 'vessel')}
+        fill={{ kind: 'empty' }}
+        state="class"
+        tier="large"
+        k={11}
+        label="An empty pail"
+      />
+      <div className="flex flex-col items-start gap-4 pb-2">
+        <h2 className="max-w-[20ch] text-[28px] leading-none">{question}</h2>
+        {children}
+      </div>
+    </div>
+  );
+}

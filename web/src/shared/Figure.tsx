@@ -1,0 +1,59 @@
+import type { Origin, Working } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { figure } from './format';
+import { useWorking } from './workingStore';
+
+interface FigureProps {
+  readonly label: string;
+  readonly value: number;
+  readonly digits: number;
+  readonly sd?: number | undefined;
+  readonly unit?: string;
+  readonly origin: Origin;
+  readonly working?: Working | undefined;
+  readonly className?: string;
+  /** Unit and spread are set by the table around it. */
+  readonly bare?: boolean;
+}
+
+/** A number with its unit and spread. With a working it is a button that opens it; W opens the one in focus. */
+export function Figure({
+  label,
+  value,
+  digits,
+  sd,
+  unit = '',
+  origin,
+  working,
+  className = '',
+  bare = false,
+}: FigureProps): ReactElement {
+  const open = useWorking((state) => state.open);
+  const shown = figure(value, digits, sd);
+  const classes = `fig ${origin} ${className}`;
+  const number =
+    working === undefined ? (
+      <span className={classes}>{shown.value}</span>
+    ) : (
+      <button
+        type="button"
+        className={classes}
+        data-working={working.text}
+        data-value={value}
+        aria-label={`${label}: ${shown.value}${unit === '' ? '' : ` ${unit}`}. Show working.`}
+        onClick={() => {
+          open({ label, shown: shown.value, unit, working });
+        }}
+      >
+        {shown.value}
+      </button>
+    );
+  if (bare) return number;
+  return (
+    <span className="inline-flex items-baseline gap-2 whitespace-nowrap">
+      {number}
+      {shown.spread !== undefined && <span className="f q text-[0.7em]">± {shown.spread}</span>}
+      {unit !== '' && <span className="f q text-[0.7em]">{unit}</span>}
+    </span>
+  );
+}

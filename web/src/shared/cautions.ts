@@ -1,0 +1,49 @@
+import type { CautionKey } from '@bent-pail/core';
+
+export interface CautionText {
+  readonly title: string;
+  /** Short, before the step. */
+  readonly short: string;
+  /** The whole of it, one click away. */
+  readonly long: string;
+}
+
+/** Usual cautions, not professional advice: labels, safety data sheets, workplace and local rules come first. */
+export const CAUTIONS: Readonly<Record<CautionKey, CautionText>> = {
+  dust: {
+    title: 'Dust',
+    short: 'Wet it first, work outdoors or under extraction, wear a fitted respirator rated for fine dust.',
+    long: 'Perlite, pumice, vermiculite, char, dry peat and silica sand dust harm the lungs, crystalline silica for life. Wet them first, tip upwind, protect your eyes. Old vermiculite of unknown source may hold asbestos: do not open or disturb it, ask a licensed laboratory.',
+  },
+  germs: {
+    title: 'Germs',
+    short: 'Open bags away from the face, damp down, wear gloves, wash hands, no eating.',
+    long: 'Composts, potting media and manures can carry Legionella, Aspergillus, tetanus and E. coli. People with weak immunity, lung disease or in pregnancy stay away from dusty or mouldy handling and ask their doctor. Waft a smell, never nose to bag; do not smell what looks mouldy; nobody tastes anything.',
+  },
+  heat: {
+    title: 'Hot oven',
+    short:
+      'Stay with it, open a window, never above 105 °C. An oven that dried media is not used for food without a thorough clean.',
+    long: 'Organic matter gives off fumes and can catch fire. Ovens and microwaves that dry media are attended and ventilated, never over 105 °C. Trays and glass are hot: tongs or gloves, a clear place to set them down. No oven for pupils.',
+  },
+  sharp: {
+    title: 'Sharp tools',
+    short: 'Cut away from the palm, cut-resistant gloves for knives, gloves off at turning parts, eye protection.',
+    long: 'Guard grinders, unplug or drain them of force before clearing a jam. Kitchen grinders never return to food. Pause against strain.',
+  },
+  chemicals: {
+    title: 'Buffers and solutions',
+    short: 'Gloves and goggles with buffers, storage solution and acids; read the label and the safety data sheet.',
+    long: 'Acid goes into water, never the other way round. Lime burns eyes and skin. Keep concentrates labelled and locked from children. Used buffers and rinse water go where local rules say.',
+  },
+  electric: {
+    title: 'Water and mains',
+    short: 'Scales, pens and ovens by a sink: residual-current protection, dry hands.',
+    long: 'Grow lamps, heat mats and pumps near water likewise. Wipe spills before they reach a socket; wet floors are slippery.',
+  },
+  lifting: {
+    title: 'Lifting',
+    short: 'Wet media are heavy: two people or a trolley above your local limit (25 kg if you have none).',
+    long: 'Bend the knees, keep it close, no twisting. Wet pots on roofs and balconies add load to the structure: a structural engineer decides what it bears.',
+  },
+};

@@ -1,0 +1,96 @@
+import { parseNumber } from '@bent-pail/core';
+import { Popover } from 'radix-ui';
+import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { potOf, POTS, potText, type Pot } from './pots';
+
+interface PotPickerProps {
+  readonly pot: Pot;
+  readonly onChange: (pot: Pot) => void;
+}
+
+/** Names the pot that the figures are stated for; a press offers others, or takes typed inner sizes. */
+export function PotPicker({ pot, onChange }: PotPickerProps): ReactElement {
+  const [open, setOpen] = useState(false);
+  const choose = (next: Pot): void => {
+    onChange(next);
+    setOpen(false);
+  };
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger className="tie" aria-label={`My pot: ${pot.name}. Choose another.`}>
+        {pot.name}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content align="start" sideOffset={6} className="z-30 w-[320px] border-[3px] border-ink bg-paper p-4">
+          <ul>
+            {POTS.map((one) => (
+              <li key={one.name} className="border-b border-zinc2">
+                <button
+                  type="button"
+                  className={`min-h-11 w-full text-left ${potText(one.shape) === potText(pot.shape) ? 'font-bold' : ''}`}
+                  onClick={() => {
+                    choose(one);
+                  }}
+                >
+                  {one.name}
+                </button>
+              </li>
+            ))}
+          </ul>
+          <TypedPot onChange={choose} />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+const SIZES = [
+  { key: 'height', label: 'Depth' },
+  { key: 'top', label: 'Top' },
+  { key: 'base', label: 'Base' },
+] as const;
+
+/** Inner sizes typed in: depth alone is a straight pot. */
+function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): ReactElement {
+  const [sizes, setSizes] = useState({ height: '', top: '', base: '' });
+  const [sorry, setSorry] = useState<string>();
+  const submit = (event: SubmitEvent): void => {
+    event.preventDefault();
+    const texts = [sizes.height, sizes.top, sizes.base].filter((text) => text.trim() !== '');
+    const numbers = texts.map((text) => parseNumber(text));
+    const refused = numbers.find((one) => one.kind === 'refused');
+    const pot = potOf(numbers.map((one) => (one.kind === 'number' ? String(one.value) : '')).join('-'));
+    if (refused !== undefined) setSorry(refused.sentence);
+    else if (pot === undefined) setSorry('Give the depth in cm, and both diameters or neither; up to 200 cm.');
+    else onChange(pot);
+  };
+  return (
+    <form className="mt-3" onSubmit={submit}>
+      <h3 className="text-[14.5px]">Another, inside, in cm</h3>
+      <div className="mt-1 flex gap-2">
+        {SIZES.map(({ key, label }) => (
+          <label key={key} className="field flex-1">
+            <span>{label}</span>
+            <input
+              className="f w-full"
+              inputMode="decimal"
+              value={sizes[key]}
+              onChange={(event) => {
+                setSizes({ ...sizes, [key]: event.target.value });
+              }}
+            />
+          </label>
+        ))}
+      </div>
+      <p className="q mt-1 text-[13px]">Depth alone is a straight pot.</p>
+      {sorry !== undefined && (
+        <p className="sorry mt-2" role="alert">
+          {sorry}
+        </p>
+      )}
+      <button type="submit" className="alt mt-3">
+        Use this pot
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,73 @@
+import type {
+  BlendPage,
+  BlendRow,
+  LotCardPage,
+  LotRow,
+  RaterSheet,
+  RunRow,
+  RunSheet,
+  ScorecardPage,
+  ScorecardRow,
+  SessionState,
+  TodayPage,
+  UserRow,
+  VesselRow,
+} from '@bent-pail/contract';
+import { QueryClient, queryOptions } from '@tanstack/react-query';
+import { api, Unreachable } from './api';
+import { setServerNow } from './serverClock';
+
+/** How often a sheet is asked for again, so that two people see each other's readings. */
+const SHEET_EVERY_MS = 2000;
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5000,
+      retry: (count, error) => error instanceof Unreachable && count < 3,
+      networkMode: 'always',
+    },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: async () => {
+    const sentAt = Date.now();
+    const state = await api.get<SessionState>('/session');
+    setServerNow(state.now, sentAt, Date.now());
+    return state;
+  },
+  staleTime: Infinity,
+});
+
+export const todayQuery = queryOptions({
+  queryKey: ['today'],
+  queryFn: () => api.get<TodayPage>('/today'),
+  refetchInterval: 15000,
+});
+export const lotsQuery = queryOptions({ queryKey: ['lots'], queryFn: () => api.get<LotRow[]>('/lots') });
+export const lotQuery = (id: string) =>
+  queryOptions({ queryKey: ['lots', id], queryFn: () => api.get<LotCardPage>(`/lots/${id}`) });
+export const vesselsQuery = queryOptions({ queryKey: ['vessels'], queryFn: () => api.get<VesselRow[]>('/vessels') });
+export const runsQuery = queryOptions({ queryKey: ['runs'], queryFn: () => api.get<RunRow[]>('/runs') });
+export const runQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['runs', id],
+    queryFn: () => api.get<RunSheet>(`/runs/${id}`),
+    refetchInterval: SHEET_EVERY_MS,
+  });
+export const blendsQuery = queryOptions({ queryKey: ['blends'], queryFn: () => api.get<BlendRow[]>('/blends') });
+export const blendQuery = (id: string) =>
+  queryOptions({ queryKey: ['blends', id], queryFn: () => api.get<BlendPage>(`/blends/${id}`) });
+export const scorecardsQuery = queryOptions({
+  queryKey: ['scorecards'],
+  queryFn: () => api.get<ScorecardRow[]>('/scorecards'),
+});
+export const scorecardQuery = (id: string) =>
+  queryOptions({ queryKey: ['scorecards', id], queryFn: () => api.get<ScorecardPage>(`/scorecards/${id}`) });
+export const sheetsQuery = queryOptions({ queryKey: ['sheets'], queryFn: () => api.get<RaterSheet[]>('/sheets') });
+export const sheetQuery = (id: string) =>
+  queryOptions({ queryKey: ['sheets', id], queryFn: () => api.get<RaterSheet>(`/sheets/${id}`) });
+export const usersQuery = queryOptions({ queryKey: ['users'], queryFn: () => api.get<UserRow[]>('/users') });

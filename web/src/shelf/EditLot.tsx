@@ -1,0 +1,93 @@
+import type { LotRow } from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { api, ApiProblem, sentenceOf } from '../shared/api';
+import { queryClient } from '../shared/queries';
+import { useSession } from '../shared/useSession';
+import { lotBody } from './lotBody';
+import { LotFields, type LotFieldValues } from './LotFields';
+
+function fieldsOf(lot: LotRow): LotFieldValues {
+  return {
+    classId: lot.classId ?? '',
+    source: lot.source ?? '',
+    grade: lot.grade ?? '',
+    boughtOn: lot.boughtOn ?? '',
+    price: lot.price === undefined ? '' : String(lot.price),
+    packVolume_L: lot.packVolume_L === undefined ? '' : String(lot.packVolume_L),
+    state: lot.state ?? '',
+  };
+}
+
+/** What is known of a lot, changed on the version that is in view. */
+export function EditLot({ lot }: { readonly lot: LotRow }): ReactElement {
+  const { notebook } = useSession();
+  const [open, setOpen] = useState(false);
+  const [fields, setFields] = useState(() => fieldsOf(lot));
+  const save = useMutation({
+    mutationFn: async () => {
+      if (fields.classId !== (lot.classId ?? '') && fields.classId !== '') {
+        await api.patch(`/materials/${lot.materialId}`, { version: lot.materialVersion, classId: fields.classId });
+      }
+      await api.patch<LotRow>(`/lots/${lot.id}`, { version: lot.version, ...lotBody(fields) });
+    },
+    onSuccess: async () => {
+      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      setOpen(false);
+    },
+  });
+  const stale = save.error instanceof ApiProblem && save.error.status === 409;
+  const submit = (event: SubmitEvent): void => {
+    event.preventDefault();
+    save.mutate();
+  };
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (next) setFields(fieldsOf(lot));
+      }}
+    >
+      <Dialog.Trigger className="tie">Change what is known</Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/40" />
+        <Dialog.Content className="fixed top-1/2 left-1/2 z-30 max-h-[94vh] w-[min(680px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto border-[3px] border-ink bg-paper p-6">
+          <Dialog.Title className="text-[22px]">
+            {lot.name}, {lot.code}
+          </Dialog.Title>
+          <Dialog.Description className="q mb-3 text-sm">
+            Measured values are not changed here: they come from runs.
+          </Dialog.Description>
+          <form className="grid gap-4 md:grid-cols-2" onSubmit={submit}>
+            <LotFields values={fields} onChange={setFields} error={save.error} currency={notebook.currency} />
+            {save.error !== null && (
+              <p className="sorry md:col-span-2" role="alert">
+                {sentenceOf(save.error)}{' '}
+                {stale && (
+                  <button
+                    type="button"
+                    className="tie"
+                    onClick={() => {
+                      void queryClient.invalidateQueries({ queryKey: ['lots'] });
+                      save.reset();
+                    }}
+                  >
+                    Take the other’s version in; mine stays typed here
+                  </button>
+                )}
+              </p>
+            )}
+            <span className="flex gap-4 md:col-span-2">
+              <button type="submit" className="alt bg-slab text-inverse" disabled={save.isPending}>
+                Save
+              </button>
+              <Dialog.Close className="alt">Leave it</Dialog.Close>
+            </span>
+          </form>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,51 @@
+import type { LotCurve } from '@bent-pail/core';
+import { useMemo, type ReactElement } from 'react';
+import { Chart } from '../shared/chart/Chart';
+import type { Pot } from '../shared/pot/pots';
+import { curveChart } from './curveChart';
+import { byDepth, depthChart } from './depthChart';
+
+/** Water by suction, and the same medium in pots of every depth. */
+export function LotCharts({ curve, pot }: { readonly curve: LotCurve; readonly pot: Pot }): ReactElement {
+  const curveOptions = useMemo(() => curveChart(curve), [curve]);
+  const points = useMemo(() => byDepth(curve.retention), [curve]);
+  const vessel = curve.kind === 'inferred' ? curve.vessel.height_cm : undefined;
+  const depthOptions = useMemo(
+    () => depthChart(points, [...(vessel === undefined ? [] : [vessel]), pot.shape.height_cm]),
+    [points, vessel, pot.shape.height_cm],
+  );
+  const shallow = points.find((point) => point.depth_cm === 10);
+  const deep = points.find((point) => point.depth_cm === 30);
+  return (
+    <>
+      <div className="mt-3 grid gap-4 md:grid-cols-2">
+        <Chart
+          title={
+            <>
+              <b>Water held</b>{' '}
+              <span className="q">
+                part of volume, by suction in cm{vessel === undefined ? '' : '; bar: measured mean'}
+              </span>
+            </>
+          }
+          says={`Water held by suction. ${curve.note}`}
+          height={170}
+          options={curveOptions}
+        />
+        <Chart
+          title={
+            <>
+              <b>Air and water</b> <span className="q">by depth of a straight pot, cm</span>
+            </>
+          }
+          says={`Air and water by depth of a straight pot: at 10 cm air ${shallow?.air.toFixed(2) ?? ''}, at 30 cm air ${deep?.air.toFixed(2) ?? ''}.`}
+          height={170}
+          options={depthOptions}
+        />
+      </div>
+      <p className="q mt-1 text-[13px]">
+        {curve.note} Draining values: a mat, or weak watering of a dry pot, leaves less.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,77 @@
+import { MEDIA_CLASSES } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { sentenceAt } from '../shared/api';
+
+export interface LotFieldValues {
+  readonly classId: string;
+  readonly source: string;
+  readonly grade: string;
+  readonly boughtOn: string;
+  readonly price: string;
+  readonly packVolume_L: string;
+  readonly state: string;
+}
+
+export const NO_FIELDS: LotFieldValues = {
+  classId: '',
+  source: '',
+  grade: '',
+  boughtOn: '',
+  price: '',
+  packVolume_L: '',
+  state: '',
+};
+
+interface LotFieldsProps {
+  readonly values: LotFieldValues;
+  readonly onChange: (values: LotFieldValues) => void;
+  readonly error: unknown;
+  readonly currency: string;
+}
+
+/** What may be known of a lot; none of it is needed to begin. */
+export function LotFields({ values, onChange, error, currency }: LotFieldsProps): ReactElement {
+  const field = (
+    key: keyof LotFieldValues,
+    label: string,
+    more: { type?: string; inputMode?: 'decimal'; placeholder?: string } = {},
+  ): ReactElement => (
+    <label className="field">
+      <span>{label}</span>
+      <input
+        value={values[key]}
+        {...more}
+        onChange={(event) => {
+          onChange({ ...values, [key]: event.target.value });
+        }}
+      />
+      {sentenceAt(error, key) !== undefined && <span className="sorry">{sentenceAt(error, key)}</span>}
+    </label>
+  );
+  return (
+    <>
+      <label className="field">
+        <span>Kind of stuff</span>
+        <select
+          value={values.classId}
+          onChange={(event) => {
+            onChange({ ...values, classId: event.target.value });
+          }}
+        >
+          <option value="">not known yet</option>
+          {MEDIA_CLASSES.map((mediaClass) => (
+            <option key={mediaClass.id} value={mediaClass.id}>
+              {mediaClass.label}
+            </option>
+          ))}
+        </select>
+      </label>
+      {field('source', 'Where from', { placeholder: 'heap by the potting shed' })}
+      {field('grade', 'Grade', { placeholder: '3-8 mm, screened' })}
+      {field('boughtOn', 'Came on', { type: 'date' })}
+      {field('price', `Paid for one pack, ${currency}`, { inputMode: 'decimal' })}
+      {field('packVolume_L', 'Pack on the label, L', { inputMode: 'decimal' })}
+      {field('state', 'State', { placeholder: 'moist, opened in October' })}
+    </>
+  );
+}

@@ -1,0 +1,96 @@
+import type { LotCardPage } from '@bent-pail/contract';
+import { findMediaClass } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, type ReactElement } from 'react';
+import { Link, useParams } from 'react-router';
+import { Await } from '../shared/Await';
+import { day } from '../shared/format';
+import { useHand } from '../shared/handStore';
+import { usePot } from '../shared/pot/usePot';
+import { lotQuery } from '../shared/queries';
+import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
+import { useSession, useWorks } from '../shared/useSession';
+import { EditLot } from './EditLot';
+import { LotCharts } from './LotCharts';
+import { LotPailColumn } from './LotPailColumn';
+import './lot.css';
+import { PropertyTable } from './PropertyTable';
+
+/** The property card of one lot: its pail, its numbers with spread and runs, its curve. */
+export function LotPage(): ReactElement {
+  const { id = '' } = useParams();
+  const query = useQuery(lotQuery(id));
+  return <Await query={query}>{(page) => <Card key={page.lot.id} page={page} />}</Await>;
+}
+
+function Card({ page }: { readonly page: LotCardPage }): ReactElement {
+  const { lot, card, currency } = page;
+  const { notebook } = useSession();
+  const works = useWorks();
+  const take = useHand((state) => state.take);
+  const [pot, setPot] = usePot();
+  const { id, name, code, pail } = lot;
+  useEffect(() => {
+    take({ kind: 'lot', id, name: `${name}, ${code}`, ...(pail === undefined ? {} : { pail }) });
+  }, [take, id, name, code, pail]);
+  const mediaClass = lot.classId === undefined ? undefined : findMediaClass(lot.classId);
+  const cells: TitleCell[] = [
+    { term: 'Class', value: mediaClass?.label ?? 'not named yet' },
+    ...(lot.boughtOn === undefined ? [] : [{ term: 'Came', value: day(lot.boughtOn, notebook.zone) }]),
+    {
+      term: 'Runs',
+      value: `${String(lot.finishedRuns)} finished${lot.openRuns === 0 ? '' : `, ${String(lot.openRuns)} open`}`,
+    },
+  ];
+  const about = [
+    lot.aliases.length === 0 ? undefined : `Also called: ${lot.aliases.join(', ')}`,
+    [lot.grade, lot.source, lot.state].filter((part) => part !== undefined).join(', ') || undefined,
+  ].filter((part) => part !== undefined);
+  return (
+    <main>
+      <TitleBlock
+        title={`${lot.name}, lot ${lot.code}`}
+        line={`${about.join('. ')}${about.length > 0 ? '.' : 'Source and grade are not noted yet.'}`}
+        cells={cells}
+      >
+        {works && <NextAct page={page} />}
+      </TitleBlock>
+      <div className="lot-grid">
+        <LotPailColumn page={page} pot={pot} onPot={setPot} />
+        <section className="lot-main" aria-label="Properties">
+          <PropertyTable figures={card.figures} currency={currency} />
+          {card.curve !== undefined && <LotCharts curve={card.curve} pot={pot} />}
+          {works && (
+            <p className="mt-3">
+              <EditLot lot={lot} />
+            </p>
+          )}
+        </section>
+      </div>
+    </main>
+  );
+}
+
+/** What one does next with this lot: judge a product, blend a known material, measure an unknown one. */
+function NextAct({ page }: { readonly page: LotCardPage }): ReactElement {
+  const { lot, card } = page;
+  if (lot.kind === 'product') {
+    return (
+      <Link className="act" to={`/score?lot=${lot.id}`}>
+        Judge it
+      </Link>
+    );
+  }
+  if (card.component === undefined) {
+    return (
+      <Link className="act" to={`/bench?lot=${lot.id}`}>
+        Measure it
+      </Link>
+    );
+  }
+  return (
+    <Link className="act" to={`/blend/desk?lot=${lot.id}`}>
+      Put into a blend
+    </Link>
+  );
+}

@@ -1,0 +1,201 @@
+import type { LotCardPage } from '@bent-pail/contract';
+import { inPot, type InPot, type LotCard, type MissingFigure } from '@bent-pail/core';
+import { useMemo, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { airWord } from '../shared/airWords';
+import { Figure } from '../shared/Figure';
+import { LotPail } from '../shared/pail/LotPail';
+import { PailMark } from '../shared/pail/PailMark';
+import { shapeOf } from '../shared/pail/pailGeometry';
+import { ReadPail, type PailReading } from '../shared/pail/ReadPail';
+import { PotPicker } from '../shared/pot/PotPicker';
+import type { Pot } from '../shared/pot/pots';
+import { useWorks } from '../shared/useSession';
+
+interface ColumnProps {
+  readonly page: LotCardPage;
+  readonly pot: Pot;
+  readonly onPot: (pot: Pot) => void;
+}
+
+/** Height of the large pail without its bail, px. */
+const LARGE = 168;
+
+/** Left of the card: the pail large, one plain sentence, the same stuff in my pot, what is not known yet. */
+export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
+  const { card, lot } = page;
+  const there = useMemo(
+    () => (card.curve === undefined ? undefined : inPot(card.curve, pot.shape)),
+    [card.curve, pot.shape],
+  );
+  return (
+    <section className="lot-left" aria-label="The pail">
+      {card.pail === undefined ? (
+        <div className="flex items-end gap-4">
+          <LotPail pail={undefined} size={LARGE} tier="large" />
+          <p className="max-w-[18ch] pb-2 text-[17px] font-semibold">
+            Nobody has weighed this yet, and its class is not named.
+          </p>
+        </div>
+      ) : (
+        <Measured card={card} />
+      )}
+      {there !== undefined && card.pail !== undefined && (
+        <>
+          <p className="mt-3 text-[16.5px] leading-tight font-semibold">
+            {sentence(card)} In {pot.name.toLowerCase()} it would hold {there.water.toFixed(2)} water and{' '}
+            {there.air.toFixed(2)} air.
+          </p>
+          <TwoPails card={card} there={there} pot={pot} onPot={onPot} />
+        </>
+      )}
+      <Missing missing={card.missing} lotId={lot.id} />
+    </section>
+  );
+}
+
+function sentence({ pail }: LotCard): string {
+  if (pail === undefined) return '';
+  const word = airWord(pail.air);
+  return pail.kind === 'measured'
+    ? `${word.charAt(0).toUpperCase()}${word.slice(1)}.`
+    : `Of its class, such media are ${word}.`;
+}
+
+function Measured({ card }: { readonly card: LotCard }): ReactElement {
+  const pail = card.pail as NonNullable<LotCard['pail']>;
+  const shape = shapeOf({ height_cm: pail.height_cm }, 'vessel');
+  const measured = pail.kind === 'measured';
+  const find = (key: 'airSpace' | 'containerCapacity') => card.figures.find((one) => one.property === key);
+  const reading = (part: 'air' | 'water', key: 'airSpace' | 'containerCapacity'): PailReading => {
+    const figure = measured ? find(key) : undefined;
+    return {
+      part,
+      figure: (
+        <Figure
+          label={part}
+          value={pail[part]}
+          digits={measured ? 3 : 2}
+          sd={figure?.summary.sd}
+          origin={measured ? 'measured' : 'label'}
+          working={figure?.working}
+          className="text-[23px]"
+          bare
+        />
+      ),
+    };
+  };
+  const readings: PailReading[] = [
+    reading('air', 'airSpace'),
+    reading('water', 'containerCapacity'),
+    {
+      part: 'solid',
+      figure: (
+        <Figure
+          label="solid"
+          value={pail.solid}
+          digits={measured ? 3 : 2}
+          origin={measured ? 'measured' : 'label'}
+          className="text-[23px]"
+        />
+      ),
+    },
+  ];
+  const method = find('containerCapacity')?.method;
+  return (
+    <>
+      <ReadPail
+        shape={shape}
+        fill={{ kind: 'parted', solid: pail.solid, water: pail.water, air: pail.air }}
+        state={measured ? 'measured' : 'class'}
+        k={LARGE / pail.height_cm}
+        readings={readings}
+      />
+      <p className="q mt-2 text-[14px]">
+        {measured
+          ? `As measured in the ${method ?? 'vessel'}.`
+          : `What its class usually is in ${String(pail.height_cm)} cm; not measured here.`}
+      </p>
+    </>
+  );
+}
+
+/** The test vessel and my pot on one scale: the same stuff, another depth. */
+function TwoPails({
+  card,
+  there,
+  pot,
+  onPot,
+}: { readonly card: LotCard; readonly there: InPot } & Pick<ColumnProps, 'pot' | 'onPot'>): ReactElement {
+  const pail = card.pail as NonNullable<LotCard['pail']>;
+  const k = 104 / Math.max(pail.height_cm, pot.shape.height_cm);
+  const { solid, water, air } = there;
+  return (
+    <div className="mt-3 flex items-end gap-5 border-b-[1.5px] pb-2">
+      <figure className="m-0">
+        <LotPail pail={pail} size={pail.height_cm * k} tier="medium" />
+        <figcaption className="q text-[13px]">{pail.height_cm} cm vessel</figcaption>
+      </figure>
+      <figure className="m-0">
+        <PailMark
+          shape={shapeOf(pot.shape, 'pot')}
+          fill={{ kind: 'parted', solid, water, air }}
+          state="predicted"
+          tier="medium"
+          k={k}
+        />
+        <figcaption className="text-[13px]">
+          <PotPicker pot={pot} onChange={onPot} />
+          <span className="flex gap-4">
+            <Figure
+              label="Air in my pot"
+              value={air}
+              digits={2}
+              unit="air"
+              origin="worked-out"
+              working={there.workings.air}
+            />
+            <Figure
+              label="Water in my pot"
+              value={water}
+              digits={2}
+              unit="water"
+              origin="worked-out"
+              working={there.workings.water}
+            />
+          </span>
+        </figcaption>
+      </figure>
+    </div>
+  );
+}
+
+function Missing({
+  missing,
+  lotId,
+}: {
+  readonly missing: readonly MissingFigure[];
+  readonly lotId: string;
+}): ReactElement | null {
+  const works = useWorks();
+  if (missing.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-3">Not known yet</h2>
+      <ul>
+        {missing.map((one) => (
+          <li key={one.what} className="flex min-h-9 items-baseline justify-between gap-3 border-b border-zinc2 py-1">
+            <span>
+              {one.what} <small>{one.classSays}</small>
+            </span>
+            {works && (
+              <Link className="text-[14px] whitespace-nowrap" to={`/bench?lot=${lotId}&protocol=${one.protocol}`}>
+                measure it
+              </Link>
+            )}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,112 @@
+import { property, type LotFigure } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Figure } from '../shared/Figure';
+import { age, figure as shownFigure } from '../shared/format';
+import { useServerNow } from '../shared/serverClock';
+
+interface PropertyTableProps {
+  readonly figures: readonly LotFigure[];
+  readonly currency: string;
+}
+
+const AGE_EVERY_MS = 60000;
+
+/** Every number of a lot: mean, spread, unit, where it comes from, how old it is. */
+export function PropertyTable({ figures, currency }: PropertyTableProps): ReactElement {
+  const now = useServerNow(AGE_EVERY_MS);
+  if (figures.length === 0)
+    return <p className="q py-4">Nothing is measured yet. What a run would give stands at the left.</p>;
+  return (
+    <table className="props">
+      <thead>
+        <tr>
+          <th scope="col">Property</th>
+          <th scope="col" className="n">
+            mean
+          </th>
+          <th scope="col" className="s">
+            ± SD
+          </th>
+          <th scope="col" className="u">
+            unit
+          </th>
+          <th scope="col" className="from">
+            from
+          </th>
+          <th scope="col" className="a">
+            age
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {figures.map((one) => (
+          <PropertyRow key={`${one.property}${one.methodKey}`} one={one} now={now} currency={currency} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function PropertyRow({
+  one,
+  now,
+  currency,
+}: {
+  readonly one: LotFigure;
+  readonly now: number;
+  readonly currency: string;
+}): ReactElement {
+  const { label, plain, digits, unit } = property(one.property);
+  const { mean, sd } = one.summary;
+  const spread = shownFigure(mean, digits, sd).spread;
+  const newest = one.runs[0];
+  const shownUnit = one.property === 'pricePerL' ? `${currency}${unit}` : unit;
+  return (
+    <tr>
+      <th scope="row">
+        {label}
+        <small>{plain}</small>
+      </th>
+      <td className="n">
+        <Figure
+          label={label}
+          value={mean}
+          digits={digits}
+          sd={sd}
+          unit={shownUnit}
+          origin={one.origin}
+          working={one.working}
+          bare
+        />
+      </td>
+      <td className="s f">
+        {spread === undefined ? (
+          <span className="q font-sans">{sd === 0 ? 'all equal' : 'no spread'}</span>
+        ) : (
+          `± ${spread}`
+        )}
+      </td>
+      <td className="u f q">{shownUnit}</td>
+      <td className="from">
+        <span className="q">{one.method}</span>
+        {one.runs.length > 0 && <Runs runs={one.runs} />}
+      </td>
+      <td className="a f">{newest === undefined ? '' : age(newest.finishedAt, now)}</td>
+    </tr>
+  );
+}
+
+function Runs({ runs }: { readonly runs: LotFigure['runs'] }): ReactElement {
+  return (
+    <span>
+      ; run{' '}
+      {runs.map((run, i) => (
+        <span key={run.id}>
+          {i > 0 && ', '}
+          <Link to={`/bench/runs/${run.id}`}>{run.number}</Link>
+        </span>
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,50 @@
+import { thetaAt, type LotCurve } from '@bent-pail/core';
+import { plainTooltip, ruleAxis } from '../shared/chart/axes';
+import type { ChartInk } from '../shared/chart/ink';
+
+/** Suctions drawn, cm of water: four decades are all that a pot knows, and one over. */
+const SUCTION = Object.freeze({ from: 1, to: 1000, points: 90 });
+
+const suctions = Array.from(
+  { length: SUCTION.points + 1 },
+  (_, i) => SUCTION.from * (SUCTION.to / SUCTION.from) ** (i / SUCTION.points),
+);
+
+/** Water held by suction: dashed where the curve was inferred, dotted where it is the class's; the measured mean as a bar. */
+export function curveChart(curve: LotCurve): (ink: ChartInk) => object {
+  const points = suctions.map((h) => [h, thetaAt(curve.retention, h)]);
+  const measured =
+    curve.kind === 'inferred'
+      ? [
+          {
+            type: 'line',
+            data: [
+              [SUCTION.from, curve.input.capacity],
+              [curve.vessel.height_cm, curve.input.capacity],
+            ],
+            symbol: 'none',
+            lineStyle: { width: 4 },
+          },
+        ]
+      : [];
+  return (ink) => ({
+    grid: { left: 34, right: 12, top: 12, bottom: 26 },
+    xAxis: ruleAxis(ink, { type: 'log', min: SUCTION.from, max: SUCTION.to, format: String }),
+    yAxis: ruleAxis(ink, {
+      min: 0,
+      max: Math.ceil(curve.retention.thetaS * 5) / 5,
+      interval: 0.2,
+      format: (v) => v.toFixed(1),
+    }),
+    tooltip: plainTooltip(ink, (h) => `${thetaAt(curve.retention, h).toFixed(2)} water at ${h.toFixed(0)} cm`),
+    series: [
+      {
+        type: 'line',
+        data: points,
+        symbol: 'none',
+        lineStyle: { color: ink.waterInk, width: 2.2, type: curve.kind === 'inferred' ? 'dashed' : 'dotted' },
+      },
+      ...measured.map((one) => ({ ...one, lineStyle: { ...one.lineStyle, color: ink.ink, type: 'solid' } })),
+    ],
+  });
+}

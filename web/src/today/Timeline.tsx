@@ -1,0 +1,129 @@
+import { inSentence } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { clockTime, duration } from '../shared/format';
+import { letters, type BenchLine } from './jobs';
+
+interface TimelineProps {
+  readonly lines: readonly BenchLine[];
+  readonly now: number;
+  readonly zone: string;
+}
+
+/** Hours drawn behind and ahead of now. */
+const HOURS = 12;
+const WIDTH = 760;
+const HOUR_MS = 3600000;
+
+function xOf(at: number, now: number): number {
+  const x = ((at - now) / (2 * HOURS * HOUR_MS) + 0.5) * WIDTH;
+  return Math.max(0, Math.min(WIDTH, x));
+}
+
+/** What runs by itself, twelve hours back and twelve ahead: soaking as water, draining as dots. */
+export function Timeline({ lines, now, zone }: TimelineProps): ReactElement {
+  const first = Math.ceil((now - HOURS * HOUR_MS) / (3 * HOUR_MS)) * 3 * HOUR_MS;
+  const ticks = Array.from({ length: 8 }, (_, i) => first + i * 3 * HOUR_MS);
+  return (
+    <section className="timeline" aria-label="On the bench">
+      <div className="tl-row tl-head">
+        <h2>On the bench</h2>
+        <svg viewBox={`0 0 ${String(WIDTH)} 34`} className="block w-full overflow-visible" aria-hidden="true">
+          {ticks.map((tick) => (
+            <g key={tick}>
+              <path d={`M${String(xOf(tick, now))} 22V34`} stroke="var(--zinc-4)" strokeWidth="1.5" />
+              <text x={xOf(tick, now)} y="17" textAnchor="middle" className="ax">
+                {clockTime(tick, zone)}
+              </text>
+            </g>
+          ))}
+          <path d={`M0 34H${String(WIDTH)}`} stroke="var(--ink)" strokeWidth="1.5" />
+          <rect x={WIDTH / 2 - 32} y="0" width="64" height="24" fill="var(--slab)" />
+          <text x={WIDTH / 2} y="17" textAnchor="middle" className="ax tl-now">
+            {clockTime(now, zone)}
+          </text>
+        </svg>
+        <span />
+      </div>
+      <ol>
+        {lines.map((line) => (
+          <TimelineRow key={`${line.run.id}${letters(line.replicates)}`} line={line} now={now} zone={zone} />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function TimelineRow({
+  line,
+  now,
+  zone,
+}: {
+  readonly line: BenchLine;
+  readonly now: number;
+  readonly zone: string;
+}): ReactElement {
+  const { run, hold, replicates } = line;
+  const left = hold === undefined ? undefined : hold.deadline - now;
+  const over = left !== undefined && left <= 0;
+  return (
+    <li className="tl-row">
+      <Link to={`/bench/runs/${run.id}`} className="no-underline">
+        <b className="block text-[16px] leading-tight">
+          {run.lot.name}, {run.lot.code}
+        </b>
+        <small>
+          run {run.number}, {inSentence(run.protocol.label)}
+          {replicates.length > 0 ? `, ${letters(replicates)}` : ''}
+        </small>
+      </Link>
+      <svg
+        viewBox={`0 0 ${String(WIDTH)} 40`}
+        className="block w-full overflow-visible"
+        role="img"
+        aria-label={
+          hold === undefined ? 'nothing runs by itself' : `${hold.name} until ${clockTime(hold.deadline, zone)}`
+        }
+      >
+        {hold !== undefined && <HoldBar hold={hold} now={now} />}
+        <path d={`M${String(WIDTH / 2)} -6V46`} stroke="var(--ink)" strokeWidth="2.4" />
+      </svg>
+      <span className={`tl-left ${over ? 'over' : ''}`}>
+        {left === undefined ? (
+          <small>waits for a reading</small>
+        ) : (
+          <>
+            <b className="f text-[19px] font-medium">{over ? `${duration(left)} over` : duration(left)}</b>
+            <small>
+              {over ? `${hold?.name ?? ''} done` : `until ${clockTime((hold as { deadline: number }).deadline, zone)}`}
+            </small>
+          </>
+        )}
+      </span>
+    </li>
+  );
+}
+
+function HoldBar({ hold, now }: { readonly hold: NonNullable<BenchLine['hold']>; readonly now: number }): ReactElement {
+  const from = xOf(hold.startedAt, now);
+  const to = xOf(hold.deadline, now);
+  const width = Math.max(6, to - from);
+  return (
+    <>
+      <rect
+        x={from}
+        y="9"
+        width={width}
+        height="22"
+        fill={hold.name === 'soaking' ? 'url(#water)' : 'url(#air)'}
+        stroke="var(--ink)"
+        strokeWidth="1.5"
+      />
+      {width > 90 && (
+        <text x={from + 8} y="25" className="tl-tag">
+          {hold.name}
+        </text>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,119 @@
+import type { TodayPage as TodayData } from '@bent-pail/contract';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Await } from '../shared/Await';
+import { EmptyPail } from '../shared/EmptyPail';
+import { clockTime, duration } from '../shared/format';
+import { todayQuery } from '../shared/queries';
+import { useServerNow } from '../shared/serverClock';
+import { TitleBlock } from '../shared/TitleBlock';
+import { useMe, useSession, useWorks } from '../shared/useSession';
+import { benchLines, dueJobs, type Job } from './jobs';
+import { Timeline } from './Timeline';
+import './today.css';
+import { WhatIsInThePail } from './WhatIsInThePail';
+
+/** The door: what is soaking, draining, due; and for a newcomer one question. */
+export function TodayPage(): ReactElement {
+  const query = useQuery(todayQuery);
+  return <Await query={query}>{(today) => <Today today={today} />}</Await>;
+}
+
+function Today({ today }: { readonly today: TodayData }): ReactElement {
+  const { notebook } = useSession();
+  const me = useMe();
+  const works = useWorks();
+  const now = useServerNow(1000);
+  const lines = benchLines(today.openRuns);
+  const jobs = dueJobs(today.openRuns);
+  const date = new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone: notebook.zone,
+  }).format(now);
+  const on = today.openRuns.length;
+  return (
+    <main className="today">
+      <TitleBlock
+        title={`Today at ${notebook.place}`}
+        line={`${date}. ${on === 0 ? 'Nothing is on the bench.' : `${String(on)} ${on === 1 ? 'run is' : 'runs are'} on the bench.`}`}
+        cells={[{ term: 'Signed in', value: `${me.name}, ${me.role}` }]}
+      />
+      {lines.length > 0 && <Timeline lines={lines} now={now} zone={notebook.zone} />}
+      <div className="low">
+        <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} />
+        {works ? (
+          <WhatIsInThePail />
+        ) : (
+          <section>
+            <EmptyPail
+              question={
+                me.role === 'panellist'
+                  ? 'Your sheets wait on the left.'
+                  : me.role === 'student'
+                    ? 'Your group’s runs wait on the left.'
+                    : 'Look around: nothing here can break.'
+              }
+            >
+              {me.role === 'reader' && (
+                <Link className="alt" to="/shelf">
+                  Look at the shelf
+                </Link>
+              )}
+            </EmptyPail>
+          </section>
+        )}
+      </div>
+    </main>
+  );
+}
+
+interface DueProps {
+  readonly jobs: readonly Job[];
+  readonly now: number;
+  readonly zone: string;
+  readonly sheetsToRate: number;
+}
+
+function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
+  return (
+    <section className="due" aria-label="Due, in order">
+      <h2>Due, in order</h2>
+      <ol>
+        {jobs.map((job) => (
+          <DueRow key={`${job.runId}${job.what}`} job={job} now={now} zone={zone} />
+        ))}
+        {sheetsToRate > 0 && (
+          <li>
+            <span className="f">open</span>
+            <Link to="/score">
+              <b>
+                {sheetsToRate} {sheetsToRate === 1 ? 'sample' : 'samples'} to rate
+              </b>
+            </Link>
+          </li>
+        )}
+        {jobs.length === 0 && sheetsToRate === 0 && (
+          <li className="q">Nothing is due. Soaks, drains and ovens will stand here.</li>
+        )}
+      </ol>
+    </section>
+  );
+}
+
+function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; readonly zone: string }): ReactElement {
+  const over = job.at !== undefined && job.at <= now;
+  return (
+    <li className={over ? 'now' : ''}>
+      <span className="f">
+        {job.at === undefined ? 'any time' : over ? `${duration(now - job.at)} over` : clockTime(job.at, zone)}
+      </span>
+      <Link to={`/bench/runs/${job.runId}`}>
+        <b>{job.what}</b>
+        <small>{job.where}</small>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,79 @@
+import type { RunSheet } from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useNavigate } from 'react-router';
+import { v7 as uuidv7 } from 'uuid';
+import { api, sentenceOf } from '../shared/api';
+import { PailMark } from '../shared/pail/PailMark';
+import { shapeOf } from '../shared/pail/pailGeometry';
+import { queryClient } from '../shared/queries';
+
+/** One name, and material, lot, vessels and run come into being; the sheet opens. */
+export function WhatIsInThePail(): ReactElement {
+  const navigate = useNavigate();
+  const [name, setName] = useState('');
+  const start = useMutation({
+    mutationFn: (protocol: string) =>
+      api.post<RunSheet>('/quick-start', { name, protocol, runId: uuidv7(), materialId: uuidv7(), lotId: uuidv7() }),
+    onSuccess: async (sheet) => {
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      void navigate(`/bench/runs/${sheet.id}`);
+    },
+  });
+  const submit = (event: SubmitEvent): void => {
+    event.preventDefault();
+    start.mutate('saturate-drain-dry');
+  };
+  return (
+    <section className="new-pail">
+      <div className="em">
+        <PailMark
+          shape={{ ...shapeOf({ height_cm: 12 }, 'vessel'), baseDiameter_cm: 8.4 }}
+          fill={{ kind: 'empty' }}
+          state="class"
+          tier="large"
+          k={14}
+          label="An empty pail"
+        />
+      </div>
+      <form onSubmit={submit}>
+        <h2>What is in the pail?</h2>
+        <div className="big-field">
+          <input
+            aria-label="What is in the pail?"
+            placeholder="bark, or “the grey stuff”"
+            value={name}
+            onChange={(event) => {
+              setName(event.target.value);
+            }}
+          />
+          <button type="submit" className="act" disabled={start.isPending}>
+            Start a run
+          </button>
+        </div>
+        <p className="mt-3 text-[16px]">One name is enough. The rest can wait until you know it.</p>
+        {start.error !== null && (
+          <p className="sorry mt-3" role="alert">
+            {sentenceOf(start.error)}
+          </p>
+        )}
+        <div className="mt-5 border-t-[1.5px] pt-2 text-[14px]">
+          <button
+            type="button"
+            className="tie text-[15.5px]"
+            disabled={start.isPending}
+            onClick={() => {
+              start.mutate('kitchen-form');
+            }}
+          >
+            No oven, no scale
+          </button>
+          <p className="max-w-[36ch]">
+            A marked bucket and a jug still give you the air. Type the name above, then press this.
+          </p>
+        </div>
+      </form>
+    </section>
+  );
+}
