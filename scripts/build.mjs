@@ -28,22 +28,28 @@ function isStale(what, stamp) {
   return SOURCES[what].some((source) => newest(path.join(ROOT, source)) > built);
 }
 
-async function buildServer() {
+/** Bundles programs of ours for Node: packages stay packages, our own workspaces are built in. */
+export async function bundle(input, dir) {
+  fs.rmSync(dir, { recursive: true, force: true });
   const { rolldown } = await import('rolldown');
-  const bundle = await rolldown({
-    input: {
-      main: path.join(ROOT, 'server/src/main.ts'),
-      calc: path.join(ROOT, 'server/src/calc/main.ts'),
-      demo: path.join(ROOT, 'demo/src/main.ts'),
-    },
+  const built = await rolldown({
+    input,
     platform: 'node',
     tsconfig: path.join(ROOT, 'tsconfig.base.json'),
-    // Packages stay packages; our own workspaces are built in.
     external: (id) =>
       /^[^./]/.test(id) && !path.isAbsolute(id) && !id.startsWith('@bent-pail/') && !id.startsWith('@oxc-project/'),
   });
-  await bundle.write({ dir: SERVER_OUT, format: 'esm', entryFileNames: '[name].js', sourcemap: true });
-  await bundle.close();
+  await built.write({ dir, format: 'esm', entryFileNames: '[name].js', sourcemap: true });
+  await built.close();
+}
+
+function buildServer() {
+  const input = {
+    main: path.join(ROOT, 'server/src/main.ts'),
+    calc: path.join(ROOT, 'server/src/calc/main.ts'),
+    demo: path.join(ROOT, 'demo/src/main.ts'),
+  };
+  return bundle(input, SERVER_OUT);
 }
 
 async function buildWeb() {

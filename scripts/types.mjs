@@ -14,6 +14,7 @@ const PROJECTS = [
   'demo/tsconfig.json',
   'web/tsconfig.json',
   'e2e/tsconfig.json',
+  'scripts/tsconfig.json',
 ];
 const AT_ONCE = 2;
 

@@ -9,6 +9,6 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   html: { cspNonce: '__CSP_NONCE__' },
   worker: { format: 'es' },
-  build: { outDir: 'dist', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
+  build: { manifest: true, outDir: 'dist', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
   server: { host: '127.0.0.1', port: 4311, proxy: { '/api': { target: api, changeOrigin: false } } },
 });

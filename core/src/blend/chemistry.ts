@@ -25,41 +25,49 @@ export function chemistry(
   made: number,
   lime_meqPerL: number,
 ): { readonly figures: BlendChemistry; readonly checks: readonly Check[] } {
+  let buffer = 0;
+  let acidity = 0;
+  let salts = 0;
+  let price = 0;
+  const lacking: { pH?: string; ec?: string; price?: string } = {};
+  for (let i = 0; i < components.length; i += 1) {
+    const volume = volumes[i] as number;
+    if (volume === 0) continue;
+    const c = components[i] as BlendComponent;
+    if (c.pH === undefined || c.buffer_meqPerLpH === undefined) lacking.pH ??= c.name;
+    else {
+      buffer += volume * c.buffer_meqPerLpH;
+      acidity += volume * c.buffer_meqPerLpH * c.pH;
+    }
+    if (c.ec_dSm === undefined) lacking.ec ??= c.name;
+    else salts += volume * c.ec_dSm;
+    if (c.pricePerL === undefined) lacking.price ??= c.name;
+    else price += volume * c.pricePerL;
+  }
   const checks: Check[] = [];
-  const used = components
-    .map((component, i) => ({ component, volume: volumes[i] as number }))
-    .filter((c) => c.volume > 0);
-  const complete = (what: string, code: string, has: (component: BlendComponent) => boolean): boolean => {
-    const lacking = used.find(({ component }) => !has(component));
-    if (lacking === undefined) return true;
-    const message = `No ${what}: it is not known for ${lacking.component.name}.`;
+  const note = (code: string, message: string): void => {
     checks.push({ code, severity: 'note', message });
-    return false;
   };
-  const sum = (of: (component: BlendComponent) => number): number =>
-    used.reduce((total, { component, volume }) => total + volume * of(component), 0);
-
+  const unknown = (code: string, what: string, name: string): void => {
+    note(code, `No ${what}: it is not known for ${name}.`);
+  };
   let pH: number | undefined;
-  const known = (c: BlendComponent): boolean => c.pH !== undefined && c.buffer_meqPerLpH !== undefined;
-  if (complete('pH', 'no-ph', known)) {
-    const buffer = sum((c) => c.buffer_meqPerLpH as number);
-    if (buffer === 0) {
-      checks.push({ code: 'no-buffer', severity: 'note', message: 'No pH: none of the components buffers.' });
-    } else {
-      pH = (sum((c) => (c.buffer_meqPerLpH as number) * (c.pH as number)) + lime_meqPerL * made) / buffer;
-      if (pH < PH_RANGE.lo || pH > PH_RANGE.hi) {
-        const message = `A pH of ${pH.toFixed(1)} lies outside ${String(PH_RANGE.lo)} to ${String(PH_RANGE.hi)}, where the slopes hold; check the lime.`;
-        checks.push({ code: 'ph-range', severity: 'caution', message });
-      }
+  if (lacking.pH !== undefined) unknown('no-ph', 'pH', lacking.pH);
+  else if (buffer === 0) note('no-buffer', 'No pH: none of the components buffers.');
+  else {
+    pH = (acidity + lime_meqPerL * made) / buffer;
+    if (pH < PH_RANGE.lo || pH > PH_RANGE.hi) {
+      const message = `A pH of ${pH.toFixed(1)} lies outside ${String(PH_RANGE.lo)} to ${String(PH_RANGE.hi)}, where the slopes hold; check the lime.`;
+      checks.push({ code: 'ph-range', severity: 'caution', message });
     }
   }
-  const hasEc = complete('EC', 'no-ec', (c) => c.ec_dSm !== undefined);
-  const hasPrice = complete('price', 'no-price', (c) => c.pricePerL !== undefined);
+  if (lacking.ec !== undefined) unknown('no-ec', 'EC', lacking.ec);
+  if (lacking.price !== undefined) unknown('no-price', 'price', lacking.price);
   return {
     figures: {
       ...(pH === undefined ? {} : { pH }),
-      ...(hasEc ? { ec_dSm: sum((c) => c.ec_dSm as number) / made } : {}),
-      ...(hasPrice ? { pricePerL: sum((c) => c.pricePerL as number) / made } : {}),
+      ...(lacking.ec === undefined ? { ec_dSm: salts / made } : {}),
+      ...(lacking.price === undefined ? { pricePerL: price / made } : {}),
     },
     checks,
   };

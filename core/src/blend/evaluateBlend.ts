@@ -1,10 +1,10 @@
 import type { Check } from '../errors';
 import { blendPacking } from '../packing';
-import { containerMean, containerRule, thetaAt, type ContainerRule } from '../retention';
-import { BLEND_DEFAULTS, type BlendSettings } from './blendInput';
+import { containerRule, thetaAt } from '../retention';
+import { BLEND_DEFAULTS, type BlendComponent, type BlendSettings } from './blendInput';
 import { chemistry, type BlendChemistry } from './chemistry';
 import { poreLoss, type PoreLoss } from './poreLoss';
-import { BLEND_HEADS, type PreparedBlend } from './prepareBlend';
+import { BLEND_HEADS, meanAbove, type PreparedBlend } from './prepareBlend';
 
 /** The single figures of a blend; fractions 0..1 of the blend's own volume. */
 export interface BlendScalars extends BlendChemistry {
@@ -58,25 +58,43 @@ export function blendWaterAt(
   loss: PoreLoss,
   suction_cm: number,
 ): number {
-  return prepared.components.reduce((sum, { component }, i) => {
-    const theta = thetaAt(component.retention, suction_cm);
-    const kept = thetaAt(component.retention, loss.suction_cm);
+  return prepared.components.reduce((sum, { retention }, i) => {
+    const theta = thetaAt(retention, suction_cm);
+    const kept = thetaAt(retention, loss.suction_cm);
     return sum + (volumes[i] as number) * (theta - loss.lambda * Math.max(0, theta - kept));
   }, 0);
 }
 
-/** Mean water over the container, in the unit of the volumes. */
-function containerWater(prepared: PreparedBlend, volumes: readonly number[], loss: PoreLoss): number {
-  const usual = loss.suction_cm === BLEND_HEADS.drained;
-  const rule: ContainerRule = usual ? prepared.rule : containerRule(prepared.container, [loss.suction_cm]);
-  return prepared.components.reduce((sum, one, i) => {
+/** Water in the container and what easily leaves it, in the unit of the volumes. */
+interface BlendWater {
+  readonly inContainer: number;
+  readonly easilyAvailable: number;
+}
+
+/** Where the pores lost drain by 10 cm, all that is needed was worked out beforehand. */
+function usualWater(prepared: PreparedBlend, volumes: readonly number[], lambda: number): BlendWater {
+  const { meanTheta, meanAboveDrained, thetaDrained, thetaEasy } = prepared;
+  let inContainer = 0;
+  let easilyAvailable = 0;
+  for (let i = 0; i < volumes.length; i += 1) {
+    const volume = volumes[i] as number;
+    inContainer += volume * ((meanTheta[i] as number) - lambda * (meanAboveDrained[i] as number));
+    easilyAvailable += volume * ((thetaDrained[i] as number) - (thetaEasy[i] as number));
+  }
+  return { inContainer, easilyAvailable };
+}
+
+/** Where finer pores are lost too, the split stands at another suction, with a kink of its own in the container. */
+function unusualWater(prepared: PreparedBlend, volumes: readonly number[], loss: PoreLoss): BlendWater {
+  const rule = containerRule(prepared.container, [loss.suction_cm]);
+  const inContainer = prepared.components.reduce((sum, { retention }, i) => {
     const volume = volumes[i] as number;
     if (volume === 0) return sum;
-    const { retention } = one.component;
-    const kept = usual ? one.thetaDrained : thetaAt(retention, loss.suction_cm);
-    const above = usual ? one.meanAboveDrained : containerMean(rule, (z) => Math.max(0, thetaAt(retention, z) - kept));
-    return sum + volume * (one.meanTheta - loss.lambda * above);
+    const above = meanAbove(rule, retention, thetaAt(retention, loss.suction_cm));
+    return sum + volume * ((prepared.meanTheta[i] as number) - loss.lambda * above);
   }, 0);
+  const at = (suction_cm: number): number => blendWaterAt(prepared, volumes, loss, suction_cm);
+  return { inContainer, easilyAvailable: at(BLEND_HEADS.drained) - at(BLEND_HEADS.easy) };
 }
 
 /**
@@ -92,30 +110,24 @@ export function evaluateBlend(
   settings: BlendSettings,
 ): EvaluatedBlend {
   const packing = blendPacking(prepared.packing, volumes);
-  const loss = poreLoss(
-    prepared,
-    volumes,
-    shrinkOf(settings, () => packingShrink(prepared, volumes, packing)),
-  );
+  const shrink = shrinkOf(settings, () => packingShrink(prepared, volumes, packing));
+  const loss = poreLoss(prepared, volumes, shrink);
   let whole = 0;
   let pores = 0;
   let solids = 0;
-  prepared.components.forEach(({ component }, i) => {
+  for (let i = 0; i < volumes.length; i += 1) {
     const volume = volumes[i] as number;
     whole += volume;
-    pores += volume * component.retention.thetaS;
-    solids += volume * component.dryBulkDensity_gcc;
-  });
+    pores += volume * (prepared.thetaS[i] as number);
+    solids += volume * (prepared.components[i] as BlendComponent).dryBulkDensity_gcc;
+  }
   const volume = whole - loss.lost;
   const totalPorosity = (pores - loss.lost) / volume;
-  const water = containerWater(prepared, volumes, loss) / volume;
-  const at = (suction_cm: number): number => blendWaterAt(prepared, volumes, loss, suction_cm) / volume;
-  const { figures, checks } = chemistry(
-    prepared.components.map(({ component }) => component),
-    volumes,
-    volume,
-    settings.lime_meqPerL ?? BLEND_DEFAULTS.lime_meqPerL,
-  );
+  const isUsual = loss.suction_cm === BLEND_HEADS.drained;
+  const held = isUsual ? usualWater(prepared, volumes, loss.lambda) : unusualWater(prepared, volumes, loss);
+  const water = held.inContainer / volume;
+  const lime = settings.lime_meqPerL ?? BLEND_DEFAULTS.lime_meqPerL;
+  const { figures, checks } = chemistry(prepared.components, volumes, volume, lime);
   return {
     scalars: {
       shrink: loss.shrink,
@@ -125,11 +137,11 @@ export function evaluateBlend(
       totalPorosity,
       water,
       air: totalPorosity - water,
-      easilyAvailable: at(BLEND_HEADS.drained) - at(BLEND_HEADS.easy),
+      easilyAvailable: held.easilyAvailable / volume,
       bulkDensity_gcc: solids / volume,
       ...figures,
     },
     loss,
-    checks: [...loss.checks, ...checks],
+    checks: loss.checks.length === 0 ? checks : [...loss.checks, ...checks],
   };
 }

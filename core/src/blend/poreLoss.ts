@@ -26,15 +26,13 @@ export interface PoreLoss {
  */
 export function poreLoss(prepared: PreparedBlend, volumes: readonly number[], shrink: number): PoreLoss {
   const whole = volumes.reduce((sum, volume) => sum + volume, 0);
-  const drainableBy = (theta: (i: number) => number): number =>
-    volumes.reduce((sum, volume, i) => sum + volume * (retentionOf(prepared, i).thetaS - theta(i)), 0);
   const lost = shrink * whole;
   if (lost === 0) return { shrink, lost, lambda: 0, suction_cm: BLEND_HEADS.drained, checks: [] };
-  const atDrained = drainableBy((i) => componentOf(prepared, i).thetaDrained);
+  const atDrained = drained(volumes, prepared.thetaS, prepared.thetaDrained);
   if (lost <= LARGEST_LOSS * atDrained) {
     return { shrink, lost, lambda: lost / atDrained, suction_cm: BLEND_HEADS.drained, checks: [] };
   }
-  const atLast = drainableBy((i) => componentOf(prepared, i).thetaLast);
+  const atLast = drained(volumes, prepared.thetaS, prepared.thetaLast);
   if (lost > LARGEST_LOSS * atLast) {
     const cut = (LARGEST_LOSS * atLast) / whole;
     const message = `A shrink of ${(100 * shrink).toFixed(1)} % would take more than the drainable pores can give; ${(100 * cut).toFixed(1)} % is used.`;
@@ -46,17 +44,20 @@ export function poreLoss(prepared: PreparedBlend, volumes: readonly number[], sh
       checks: [{ code: 'shrink-cut', severity: 'caution', message }],
     };
   }
-  const drainable = (suction_cm: number): number => drainableBy((i) => thetaAt(retentionOf(prepared, i), suction_cm));
-  const suction_cm = bisect((h) => LARGEST_LOSS * drainable(h) - lost, BLEND_HEADS.drained, BLEND_HEADS.last);
-  return { shrink, lost, lambda: lost / drainable(suction_cm), suction_cm, checks: [] };
+  const drainedBy = (suction_cm: number): number =>
+    prepared.components.reduce((sum, { retention }, i) => {
+      const volume = volumes[i] as number;
+      return volume === 0 ? sum : sum + volume * (retention.thetaS - thetaAt(retention, suction_cm));
+    }, 0);
+  const suction_cm = bisect((h) => LARGEST_LOSS * drainedBy(h) - lost, BLEND_HEADS.drained, BLEND_HEADS.last);
+  return { shrink, lost, lambda: lost / drainedBy(suction_cm), suction_cm, checks: [] };
 }
 
-type PreparedComponent = PreparedBlend['components'][number];
-
-function componentOf(prepared: PreparedBlend, i: number): PreparedComponent {
-  return prepared.components[i] as PreparedComponent;
-}
-
-function retentionOf(prepared: PreparedBlend, i: number): PreparedComponent['component']['retention'] {
-  return componentOf(prepared, i).component.retention;
+/** Pore volume that has drained where each component's water has fallen from saturation to `theta`. */
+function drained(volumes: readonly number[], thetaS: Float64Array, theta: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < volumes.length; i += 1) {
+    sum += (volumes[i] as number) * ((thetaS[i] as number) - (theta[i] as number));
+  }
+  return sum;
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { blendPacking, classDiameters_mm, preparePacking, virtualPacking, type Grains } from '.';
+import { interaction } from './interaction';
 import { solvePacking } from './solvePacking';
 
 const gravel: Grains = { packing: 0.58, d50_mm: 10, spread: 1.4, softness: 0 };
@@ -74,5 +75,29 @@ describe('grain packing', () => {
     const sum = loads.reduce((total, load, i) => total + load / (1 / phi - (inverseGammas[i] as number)), 0);
     expect(sum).toBeCloseTo(4.1, 9);
     expect(phi).toBeLessThan(1 / 1.4);
+  });
+});
+
+describe('how one size disturbs another', () => {
+  const grain = { beta: 0.6, component: 0, softness: 0 };
+
+  it('is worked out by hand for a tenth of the size: loosening sqrt(1 - 0.9^1.02), wall 1 - 0.9^1.5', () => {
+    const coarse = { ...grain, d_mm: 10 };
+    const fine = { ...grain, d_mm: 1 };
+    // Equal betas: 1 - a where the finer is met, 1 - beta + b beta (1 - 1/beta) where the coarser is.
+    expect(interaction(coarse, fine)).toBeCloseTo(1 - Math.sqrt(1 - 0.9 ** 1.02), 12);
+    expect(interaction(fine, coarse)).toBeCloseTo(1 - 0.6 + (1 - 0.9 ** 1.5) * 0.6 * (1 - 1 / 0.6), 12);
+    expect(interaction(coarse, fine)).toBeCloseTo(0.6808, 4);
+  });
+
+  it('is nothing between grains of one size, and whole where one is vanishingly small', () => {
+    expect(interaction({ ...grain, d_mm: 3 }, { ...grain, d_mm: 3 })).toBeCloseTo(0, 12);
+    expect(interaction({ ...grain, d_mm: 1e6 }, { ...grain, d_mm: 1e-6 })).toBeCloseTo(1, 5);
+  });
+
+  it('yields between soft and hard grains, never within one component', () => {
+    const soft = { beta: 0.6, component: 1, softness: 0.5, d_mm: 1 };
+    const hard = { ...grain, d_mm: 10 };
+    expect(interaction(hard, soft)).toBeCloseTo(1 - 0.5 * Math.sqrt(1 - 0.9 ** 1.02), 12);
   });
 });

@@ -62,17 +62,22 @@ export function preparePacking(components: readonly Grains[]): PreparedPacking {
 export function blendPacking(prepared: PreparedPacking, volumes: readonly number[]): number {
   const { alone, betas, coefficients } = prepared;
   const count = alone.length;
-  const envelopes = volumes.map((volume, i) => volume * (alone[i] as number));
-  const total = envelopes.reduce((sum, envelope) => sum + envelope, 0);
-  const shares = envelopes.map((envelope) => envelope / total);
-  const loads = new Array<number>(betas.length);
-  const inverseGammas = new Array<number>(betas.length);
+  let total = 0;
+  for (let i = 0; i < count; i += 1) total += (volumes[i] as number) * (alone[i] as number);
+  const loads = new Float64Array(betas.length);
+  const inverseGammas = new Float64Array(betas.length);
   for (let k = 0; k < betas.length; k += 1) {
+    const own = Math.floor(k / CLASSES);
+    const ownShare = ((volumes[own] as number) * (alone[own] as number)) / total;
+    // A class without volume does not count, so its row need not be summed.
+    if (ownShare === 0) continue;
     let sum = 0;
-    for (let i = 0; i < count; i += 1) sum += (coefficients[k * count + i] as number) * (shares[i] as number);
+    for (let i = 0; i < count; i += 1) {
+      sum += (coefficients[k * count + i] as number) * (volumes[i] as number) * (alone[i] as number);
+    }
     const beta = betas[k] as number;
-    inverseGammas[k] = (1 - sum) / beta;
-    loads[k] = ((shares[Math.floor(k / CLASSES)] as number) * CLASS_SHARE) / beta;
+    inverseGammas[k] = (1 - sum / total) / beta;
+    loads[k] = (ownShare * CLASS_SHARE) / beta;
   }
   return solvePacking(loads, inverseGammas);
 }

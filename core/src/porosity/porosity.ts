@@ -71,7 +71,7 @@ export function porosity(input: PorosityInput): PorosityResult {
   const density = waterDensity(input.waterTemp_C ?? POROSITY_DEFAULTS.waterTemp_C);
 
   input.replicates.forEach((replicate, i) => {
-    requireMasses(replicate, `replicates[${String(i)}]`, input.vessel.height_cm);
+    requireMasses(replicate, i, input.vessel.height_cm);
   });
   const figures = input.replicates.map((replicate) => reduceReplicate(replicate, input.vessel, density));
   const context = {

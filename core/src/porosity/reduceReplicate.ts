@@ -31,44 +31,39 @@ export interface PorosityFigures {
   readonly shrinkage: number;
 }
 
-/** Refuses masses that no bench can give, naming the field. */
-export function requireMasses(r: PorosityReplicate, at: string, vesselHeight_cm: number): void {
-  requireNotNegative(`${at}.tare_g`, r.tare_g, 'g');
-  requireNotNegative(`${at}.dryTray_g`, r.dryTray_g, 'g');
-  requireNotNegative(`${at}.saturated_g`, r.saturated_g, 'g');
-  requireNotNegative(`${at}.drained_g`, r.drained_g, 'g');
-  requireNotNegative(`${at}.dry_g`, r.dry_g, 'g');
+const MASSES = ['tare_g', 'dryTray_g', 'saturated_g', 'drained_g', 'dry_g'] as const;
+
+/** Refuses masses that no bench can give, naming the field. Paths are only written where something is refused. */
+export function requireMasses(r: PorosityReplicate, index: number, vesselHeight_cm: number): void {
+  const at = (field: keyof PorosityReplicate): string => `replicates[${String(index)}].${field}`;
+  for (const field of MASSES) {
+    if (!(r[field] >= 0 && r[field] < Infinity)) requireNotNegative(at(field), r[field], 'g');
+  }
   if (r.saturated_g <= r.tare_g) {
-    refuse(`${at}.saturated_g`, `${String(r.saturated_g)} g must be above the tare of ${String(r.tare_g)} g`);
+    refuse(at('saturated_g'), `${String(r.saturated_g)} g must be above the tare of ${String(r.tare_g)} g`);
   }
   if (r.drained_g > r.saturated_g) {
-    refuse(
-      `${at}.drained_g`,
-      `${String(r.drained_g)} g drained cannot be above ${String(r.saturated_g)} g saturated; weigh both again`,
-    );
+    const sentence = `${String(r.drained_g)} g drained cannot be above ${String(r.saturated_g)} g saturated; weigh both again`;
+    refuse(at('drained_g'), sentence);
   }
   if (r.dry_g <= r.dryTray_g) {
-    refuse(`${at}.dry_g`, `${String(r.dry_g)} g must be above its tray's ${String(r.dryTray_g)} g`);
+    refuse(at('dry_g'), `${String(r.dry_g)} g must be above its tray's ${String(r.dryTray_g)} g`);
   }
   const wet_g = r.drained_g - r.tare_g;
-  if (r.dry_g - r.dryTray_g > wet_g) {
-    refuse(
-      `${at}.dry_g`,
-      `${(r.dry_g - r.dryTray_g).toFixed(1)} g of dry medium cannot be above the ${wet_g.toFixed(1)} g that it weighed drained`,
-    );
+  const dry_g = r.dry_g - r.dryTray_g;
+  if (dry_g > wet_g) {
+    const sentence = `${dry_g.toFixed(1)} g of dry medium cannot be above the ${wet_g.toFixed(1)} g that it weighed drained`;
+    refuse(at('dry_g'), sentence);
   }
-  if (r.filled_g !== undefined && r.filled_g <= r.tare_g) {
-    refuse(`${at}.filled_g`, `${String(r.filled_g)} g must be above the tare of ${String(r.tare_g)} g`);
+  if (r.filled_g !== undefined && !(r.filled_g > r.tare_g)) {
+    refuse(at('filled_g'), `${String(r.filled_g)} g must be above the tare of ${String(r.tare_g)} g`);
   }
-  if (r.drained_mL !== undefined) requireNotNegative(`${at}.drained_mL`, r.drained_mL, 'mL');
-  if (r.settledDepth_cm !== undefined) {
-    requirePositive(`${at}.settledDepth_cm`, r.settledDepth_cm, 'cm');
-    if (r.settledDepth_cm > vesselHeight_cm) {
-      refuse(
-        `${at}.settledDepth_cm`,
-        `${String(r.settledDepth_cm)} cm is above the vessel's ${String(vesselHeight_cm)} cm`,
-      );
-    }
+  if (r.drained_mL !== undefined && !(r.drained_mL >= 0)) requireNotNegative(at('drained_mL'), r.drained_mL, 'mL');
+  const depth = r.settledDepth_cm;
+  if (depth === undefined) return;
+  if (!(depth > 0)) requirePositive(at('settledDepth_cm'), depth, 'cm');
+  if (depth > vesselHeight_cm) {
+    refuse(at('settledDepth_cm'), `${String(depth)} cm is above the vessel's ${String(vesselHeight_cm)} cm`);
   }
 }
 

@@ -61,7 +61,7 @@ export function reduceRun(run: RunRecord): RunResult {
     case 'kitchen':
       return reduceKitchen(run, sheet, checks);
     case 'pH':
-      return reduceSingle(run, sheet, 'pH', 'pH', [...checks, ...PEN_CHECKS]);
+      return withPenChecks(reduceSingle(run, sheet, 'pH', 'pH', checks));
     case 'ec_dSm':
       return reduceSingle(run, sheet, 'ec_dSm', 'ec', checks);
     case 'bagVolume_L':
@@ -76,6 +76,11 @@ const PEN_CHECKS: readonly Check[] = [
     message: 'No calibration of the pen is on record for this run.',
   },
 ];
+
+/** A pH without a calibration on record says so, as soon as there is one to speak of. */
+function withPenChecks(result: RunResult): RunResult {
+  return result.properties.length === 0 ? result : { ...result, checks: [...result.checks, ...PEN_CHECKS] };
+}
 
 function replicateIndices(run: RunRecord): number[] {
   return Array.from({ length: run.replicateCount }, (_, i) => i);
@@ -198,7 +203,7 @@ function reduceSingle(
   const values = replicateIndices(run)
     .map((replicate) => ({ replicate, value: sheet.value(replicate, step) }))
     .filter((one): one is { replicate: number; value: number } => one.value !== undefined);
-  if (values.length === 0) return { properties: [], checks: [] };
+  if (values.length === 0) return { properties: [], checks };
   const result = summarised(run, key, values);
   const remarks = result.working === undefined ? [] : replicates(result.working.input as { values: number[] }).checks;
   return { properties: [result], checks: [...checks, ...remarks] };

@@ -1,4 +1,4 @@
-import { refuse, requireNotNegative, type Check } from '../errors';
+import { CoreError, refuse, requireNotNegative, type Check } from '../errors';
 import { meanOf, sdOf } from '../statistics';
 import { HIGHEST_SCORE, requireScoreFunction, scoreOf, type ScoreFunction } from './scoreFunction';
 import { normalDraw, seededRandom } from './seededRandom';
@@ -126,7 +126,8 @@ function requireScoreInput(input: ScoreInput): void {
   });
   if (input.criteria.every((criterion) => criterion.weight === 0)) refuse('criteria', 'all weights are 0');
   input.caps?.forEach((cap, i) => {
-    if (!names.has(cap.criterion)) refuse(`caps[${String(i)}].criterion`, `there is no criterion "${cap.criterion}"`);
+    if (names.has(cap.criterion)) return;
+    throw new CoreError('unknown', `caps[${String(i)}].criterion`, `there is no criterion "${cap.criterion}"`);
   });
 }
 

@@ -13,13 +13,16 @@ export interface Summary {
 
 /** Mean of values; the caller has made sure that there is one. */
 export function meanOf(values: readonly number[]): number {
-  return values.reduce((sum, value) => sum + value, 0) / values.length;
+  let sum = 0;
+  for (const value of values) sum += value;
+  return sum / values.length;
 }
 
 /** Sample standard deviation (n - 1), centred before squaring so that large masses lose no digits. */
-export function sdOf(values: readonly number[]): number {
-  const mean = meanOf(values);
-  return Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (values.length - 1));
+export function sdOf(values: readonly number[], mean = meanOf(values)): number {
+  let squares = 0;
+  for (const value of values) squares += (value - mean) ** 2;
+  return Math.sqrt(squares / (values.length - 1));
 }
 
 /**
@@ -37,7 +40,7 @@ export function summarise(values: readonly number[], path = 'values'): Summary {
   const n = values.length;
   const mean = meanOf(values);
   if (n === 1) return { mean, n };
-  const sd = sdOf(values);
+  const sd = sdOf(values, mean);
   const se = sd / Math.sqrt(n);
   const half = studentT(0.975, n - 1) * se;
   return { mean, sd, n, se, ...(mean === 0 ? {} : { cv: sd / Math.abs(mean) }), ci95: [mean - half, mean + half] };

@@ -4,7 +4,7 @@ import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
-import { queryClient, sessionQuery } from '../shared/queries';
+import { forgetAllButSession, queryClient, sessionQuery } from '../shared/queries';
 
 const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 
@@ -13,6 +13,7 @@ const DEMO = [
   { name: 'Isla Brandreth', role: 'lead', sees: 'everything' },
   { name: 'Tam Oswin', role: 'tester', sees: 'shelf, bench, blend, score' },
   { name: 'Wyn Harker', role: 'panellist', sees: 'own score sheets, blind' },
+  { name: 'Petra Lund', role: 'panellist', sees: 'likewise; one sheet is open' },
   { name: 'Group K', role: 'student', sees: 'the runs given to the group' },
   { name: 'Visitor', role: 'reader', sees: 'looks, changes nothing' },
 ] as const;
@@ -21,7 +22,7 @@ function useEnter(address: string) {
   return useMutation({
     mutationFn: (body: object) => api.post<SessionState>(address, body),
     onSuccess: (state) => {
-      queryClient.clear();
+      forgetAllButSession();
       queryClient.setQueryData(sessionQuery.queryKey, state);
     },
   });

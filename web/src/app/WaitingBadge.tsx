@@ -3,7 +3,7 @@ import { useOutbox } from '../shared/outbox/useOutbox';
 
 /** How many readings wait for the server, in words, on every page. */
 export function WaitingBadge(): ReactElement | null {
-  const waiting = useOutbox();
+  const waiting = useOutbox() ?? [];
   if (waiting.length === 0) return null;
   const stuck = waiting.filter((entry) => entry.problem !== undefined).length;
   return (

@@ -7,6 +7,7 @@ import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
 import { clockTime, fixed } from '../shared/format';
 import { outboxOf } from '../shared/outbox/store';
+import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
 import { queryClient, runQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
@@ -25,19 +26,36 @@ import { vesselVolumes } from './vesselVolumes';
 export function RunPage(): ReactElement {
   const { id = '' } = useParams();
   const query = useQuery(runQuery(id));
+  const waiting = useOutbox(id);
   return (
     <Await query={query}>
-      {(sheet) => (
-        <OpenSheet key={`${sheet.id}:${sheet.finishedAt ?? 'open'}`} sheet={sheet} away={query.isRefetchError} />
-      )}
+      {(sheet) =>
+        waiting === undefined ? (
+          <p className="q p-5">One moment.</p>
+        ) : (
+          <OpenSheet
+            key={`${sheet.id}:${sheet.finishedAt ?? 'open'}`}
+            sheet={sheet}
+            waiting={waiting}
+            away={query.isRefetchError}
+          />
+        )
+      }
     </Await>
   );
 }
 
-function OpenSheet({ sheet, away }: { readonly sheet: RunSheet; readonly away: boolean }): ReactElement {
+interface OpenSheetProps {
+  readonly sheet: RunSheet;
+  /** Readings that this browser has not handed over yet. */
+  readonly waiting: readonly Waiting[];
+  readonly away: boolean;
+}
+
+function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
   const me = useMe();
   const { notebook } = useSession();
-  const run = useLiveRun(sheet);
+  const run = useLiveRun(sheet, waiting);
   const now = useServerNow(500);
   const mayWrite = me.role !== 'reader';
   const shape = useMemo(

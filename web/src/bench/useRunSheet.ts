@@ -1,7 +1,7 @@
 import type { RunSheet } from '@bent-pail/contract';
 import { reduceRun, runProgress, Sheet, type RunProgress, type RunRecord, type RunResult } from '@bent-pail/core';
 import { useMemo } from 'react';
-import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
+import type { Waiting } from '../shared/outbox/useOutbox';
 import { toRecord } from '../shared/toRecord';
 
 /** A sheet as the person sees it: what the server keeps, and what still waits in this browser. */
@@ -15,8 +15,7 @@ export interface LiveRun {
   readonly waitingIds: ReadonlySet<string>;
 }
 
-export function useLiveRun(sheet: RunSheet): LiveRun {
-  const waiting = useOutbox(sheet.id);
+export function useLiveRun(sheet: RunSheet, waiting: readonly Waiting[]): LiveRun {
   return useMemo(() => {
     const record = toRecord(
       sheet,

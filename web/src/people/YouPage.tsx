@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { useOutbox } from '../shared/outbox/useOutbox';
-import { queryClient, sessionQuery } from '../shared/queries';
+import { forgetAllButSession, queryClient, sessionQuery } from '../shared/queries';
 import { useTheme, type Theme } from '../shared/theme';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
@@ -34,7 +34,7 @@ export function YouPage(): ReactElement {
             <input
               type="checkbox"
               className="size-5"
-              checked={me.singleKeys}
+              checked={keys.isPending ? keys.variables : me.singleKeys}
               onChange={(event) => {
                 keys.mutate(event.target.checked);
               }}
@@ -73,13 +73,13 @@ export function YouPage(): ReactElement {
 
 /** Signing out warns while readings wait: they stay in this browser, but only this person can send them. */
 function SignOut(): ReactElement {
-  const waiting = useOutbox();
+  const waiting = useOutbox() ?? [];
   const [asked, setAsked] = useState(false);
   const out = useMutation({
     mutationFn: () => api.remove<undefined>('/session'),
     onSuccess: async () => {
-      queryClient.clear();
-      await queryClient.query(sessionQuery);
+      forgetAllButSession();
+      await queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey });
     },
   });
   const warn = waiting.length > 0 && asked;

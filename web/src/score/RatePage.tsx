@@ -124,6 +124,7 @@ function Criterion({ sheet, criterion, following, onNext }: CriterionProps): Rea
   });
   const others = panelOf(sheet).filter((one) => one.name !== criterion.name);
   const last = others.every((one) => sheet.ratings.some((rating) => rating.criterion === one.name));
+  const next = following ?? others.find((one) => !sheet.ratings.some((rating) => rating.criterion === one.name));
   const error = keep.error ?? handIn.error;
   const caution = CAUTION[criterion.name];
   return (
@@ -194,9 +195,7 @@ function Criterion({ sheet, criterion, following, onNext }: CriterionProps): Rea
             else keep.mutate();
           }}
         >
-          {last
-            ? 'Hand the sheet in'
-            : `Keep, next: ${(following ?? others.find((one) => !sheet.ratings.some((r) => r.criterion === one.name))).label.toLowerCase()}`}
+          {last || next === undefined ? 'Hand the sheet in' : `Keep, next: ${next.label.toLowerCase()}`}
         </button>
       </div>
     </>

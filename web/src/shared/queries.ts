@@ -42,6 +42,11 @@ export const sessionQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** Forgets what the person before saw; the session itself stays, for the shell is watching it. */
+export function forgetAllButSession(): void {
+  queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] });
+}
+
 export const todayQuery = queryOptions({
   queryKey: ['today'],
   queryFn: () => api.get<TodayPage>('/today'),

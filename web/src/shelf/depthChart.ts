@@ -38,6 +38,7 @@ export function depthChart(points: readonly DepthPoint[], marks: readonly number
     yAxis: ruleAxis(ink, { min: 0, max: 1, interval: 0.5, format: (v) => v.toFixed(1) }),
     tooltip: plainTooltip(ink, (depth) => {
       const point = points.find((one) => one.depth_cm >= depth) ?? points.at(-1);
+      if (point === undefined) return '';
       return `${point.depth_cm.toFixed(0)} cm deep: air ${point.air.toFixed(2)}, water ${point.water.toFixed(2)}`;
     }),
     series: [

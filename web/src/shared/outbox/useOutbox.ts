@@ -5,10 +5,13 @@ import { outboxOf, type OutboxEntry } from './store';
 
 export type Waiting = OutboxEntry & { readonly place: number };
 
-/** What waits for the server, of one run or of all; changes as readings are typed and kept, in any tab. */
-export function useOutbox(runId?: string): readonly Waiting[] {
+/**
+ * What waits for the server, of one run or of all; changes as readings are typed and kept, in any tab. Undefined until
+ * the browser's store has answered for the first time.
+ */
+export function useOutbox(runId?: string): readonly Waiting[] | undefined {
   const { id } = useMe();
-  const [entries, setEntries] = useState<readonly Waiting[]>([]);
+  const [entries, setEntries] = useState<readonly Waiting[]>();
   useEffect(() => {
     const database = outboxOf(id);
     const subscription = liveQuery(() =>

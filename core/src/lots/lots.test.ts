@@ -1,0 +1,119 @@
+import { describe, expect, it } from 'vitest';
+import { PUMICE_SHEET, pumiceLot, readingsOf, runOf } from '../testing/sampleLot';
+import { inPot, lotCard, type LotCard } from '.';
+
+const figure = (card: LotCard, key: string) => card.figures.find((one) => one.property === key);
+
+describe('the card of a lot', () => {
+  it('shows its pail as measured, at the vessel’s depth, and the parts make the whole', () => {
+    const { pail } = lotCard(pumiceLot());
+    expect(pail).toMatchObject({ kind: 'measured', height_cm: 12 });
+    expect((pail?.solid as number) + (pail?.water as number) + (pail?.air as number)).toBeCloseTo(1, 12);
+  });
+
+  it('draws the class’s pail, marked as one, where nothing was weighed', () => {
+    expect(lotCard(pumiceLot([])).pail).toMatchObject({ kind: 'class', height_cm: 10 });
+    const { materialClass, ...unknown } = pumiceLot([]);
+    expect(materialClass).toBeDefined();
+    expect(lotCard(unknown).pail).toBeUndefined();
+  });
+
+  it('averages runs of one method and keeps another method apart', () => {
+    const one = runOf('saturate-drain-dry', PUMICE_SHEET);
+    const two = runOf(
+      'saturate-drain-dry',
+      { ...PUMICE_SHEET, drained: [1167.5, 1163.1, 1171.4] },
+      { id: 'second', number: 2, finishedAt: '2026-11-22T12:00:00Z' },
+    );
+    const firmed = { ...two, id: 'firm', number: 3, settings: { ...two.settings, packingHabit: 'firmed' as const } };
+    const both = lotCard(pumiceLot([one, two]));
+    expect(figure(both, 'airSpace')?.runs.map((run) => run.number)).toEqual([2, 1]);
+    expect(figure(both, 'airSpace')?.summary.n).toBe(2);
+    const apart = lotCard(pumiceLot([one, firmed])).figures.filter((each) => each.property === 'airSpace');
+    expect(apart).toHaveLength(2);
+    expect(apart[0]?.methodKey).not.toBe(apart[1]?.methodKey);
+  });
+
+  it('prices by the true volume once it is poured, by the label until then', () => {
+    expect(figure(lotCard(pumiceLot()), 'pricePerL')).toMatchObject({ origin: 'label', summary: { mean: 9.6 / 40 } });
+    const poured = lotCard(pumiceLot([runOf('bag-volume', { volume: [38] })]));
+    expect(figure(poured, 'pricePerL')).toMatchObject({ origin: 'worked-out', summary: { mean: 9.6 / 38 } });
+  });
+
+  it('names what is missing and which run would give it', () => {
+    expect(lotCard(pumiceLot([])).missing.map((one) => one.protocol)).toEqual([
+      'saturate-drain-dry',
+      'ph-1to5',
+      'ec-1to2',
+      'bag-volume',
+    ]);
+    expect(lotCard(pumiceLot()).missing.map((one) => one.protocol)).not.toContain('saturate-drain-dry');
+  });
+
+  it('an unfinished run counts for nothing yet', () => {
+    const { finishedAt, ...open } = runOf('saturate-drain-dry', PUMICE_SHEET);
+    expect(finishedAt).toBeDefined();
+    expect(lotCard(pumiceLot([open])).pail?.kind).toBe('class');
+  });
+});
+
+describe('the curve inferred from one depth', () => {
+  it('gives back the measured capacity at the depth where the medium stood', () => {
+    const { curve, figures } = lotCard(pumiceLot());
+    if (curve?.kind !== 'inferred') throw new Error('not inferred');
+    const capacity = figures.find((one) => one.property === 'containerCapacity')?.summary.mean as number;
+    expect(inPot(curve, curve.vessel).water).toBeCloseTo(capacity, 8);
+    expect(curve.vessel.height_cm).toBeCloseTo((11.9 + 11.9 + 11.8) / 3, 9);
+  });
+
+  it('takes the depth that counts: corrected ones and excluded replicates do not', () => {
+    const run = runOf('saturate-drain-dry', PUMICE_SHEET);
+    const [old] = readingsOf({ drainedDepth: [11.9] });
+    const corrected = {
+      ...run,
+      readings: [
+        ...run.readings,
+        { ...(old as object), id: 'fix', value: 11.6, corrects: 'drainedDepth0', reason: 'misread' } as never,
+      ],
+      exclusions: [{ replicate: 2, reason: 'spilt' }],
+    };
+    const { curve } = lotCard(pumiceLot([corrected]));
+    expect(curve?.kind === 'inferred' ? curve.vessel.height_cm : 0).toBeCloseTo((11.6 + 11.9) / 2, 9);
+  });
+
+  it('takes less residual water, and says so, where the class’s shape cannot get so dry', () => {
+    const open = { ...PUMICE_SHEET, drained: [947.6, 944.3, 951] };
+    const { curve, figures } = lotCard(pumiceLot([runOf('saturate-drain-dry', open)]));
+    const capacity = figures.find((one) => one.property === 'containerCapacity')?.summary.mean as number;
+    expect(curve?.note).toMatch(/0\.8 of the capacity/);
+    expect(curve?.retention.thetaR).toBeCloseTo(0.8 * capacity, 9);
+  });
+
+  it('holds less water in a deeper pot', () => {
+    const { curve } = lotCard(pumiceLot());
+    if (curve === undefined) throw new Error('no curve');
+    expect(inPot(curve, { height_cm: 25 }).water).toBeLessThan(inPot(curve, { height_cm: 10 }).water);
+  });
+});
+
+describe('a lot at the blend desk', () => {
+  it('counts a loose litre by what it settles to, and prices the settled litre', () => {
+    const { component } = lotCard(pumiceLot());
+    const settled = (11.9 + 11.9 + 11.8) / 3 / 12;
+    expect(component?.settledPerLoose).toBeCloseTo(settled, 9);
+    expect(component?.component.pricePerL).toBeCloseTo(9.6 / 40 / settled, 9);
+  });
+
+  it('says of every field whether it was measured here', () => {
+    const origins = lotCard(pumiceLot()).component?.origins;
+    expect(origins?.find((one) => one.field === 'dryBulkDensity_gcc')?.origin).toBe('measured');
+    expect(origins?.find((one) => one.field === 'pH')?.origin).toBe('class');
+    expect(origins?.find((one) => one.field === 'retention')?.origin).toBe('inferred');
+  });
+
+  it('is unknown without a run and without a class', () => {
+    const { materialClass, ...unknown } = pumiceLot([]);
+    expect(materialClass).toBeDefined();
+    expect(lotCard(unknown).component).toBeUndefined();
+  });
+});

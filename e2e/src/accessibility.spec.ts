@@ -1,0 +1,78 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { BlendRow, LotRow, RaterSheet, RunRow, ScorecardRow } from '@bent-pail/contract';
+import { expect, test } from './notebook';
+import { Person } from './person';
+
+const SIZES = {
+  desk: { width: 1280, height: 800 },
+  tablet: { width: 820, height: 1180 },
+  phone: { width: 390, height: 844 },
+} as const;
+
+async function check(me: Person, where: string): Promise<void> {
+  await me.page.waitForTimeout(400);
+  const { violations } = await new AxeBuilder({ page: me.page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => `${where}: ${id}: ${nodes[0]?.html ?? ''}`)).toEqual([]);
+}
+
+test('no serious finding on any view, and nothing wider than the screen', async ({ browser, notebook }) => {
+  test.slow();
+  const me = await Person.enter(browser, notebook, 'Isla Brandreth');
+  const errors: string[] = [];
+  me.page.on('console', (message) => {
+    if (message.type() === 'error' || message.type() === 'warning') errors.push(message.text());
+  });
+  me.page.on('pageerror', (error) => errors.push(error.message));
+  const lots = await me.ask<LotRow[]>('/lots');
+  const runs = await me.ask<RunRow[]>('/runs');
+  const [blend] = await me.ask<BlendRow[]>('/blends');
+  const [card] = await me.ask<ScorecardRow[]>('/scorecards');
+  const addresses = [
+    '/',
+    '/shelf',
+    '/shelf/new',
+    `/shelf/lots/${(lots.find((one) => one.code === 'PM-3') as LotRow).id}`,
+    '/bench?start',
+    `/bench/runs/${(runs.find((one) => one.finishedAt === undefined) as RunRow).id}`,
+    `/bench/runs/${(runs.find((one) => one.finishedAt !== undefined) as RunRow).id}`,
+    '/blend',
+    `/blend/${(blend as BlendRow).id}`,
+    '/score?start',
+    `/score/cards/${(card as ScorecardRow).id}`,
+    '/you',
+    '/nowhere',
+  ];
+  for (const address of addresses) {
+    await me.page.goto(`${notebook.url}${address}`);
+    await me.page.locator('main').waitFor();
+    await check(me, address);
+    for (const size of [SIZES.tablet, SIZES.phone]) {
+      await me.page.setViewportSize(size);
+      const over = await me.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(over, `${address} at ${String(size.width)}`).toBeLessThanOrEqual(0);
+    }
+    await me.page.setViewportSize(SIZES.desk);
+  }
+  expect(errors).toEqual([]);
+});
+
+test('the drawer, the dark page, the door and the rating sheet on a phone have none either', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Isla Brandreth', { colorScheme: 'dark' });
+  const lots = await me.ask<LotRow[]>('/lots');
+  await me.go(`/shelf/lots/${(lots.find((one) => one.code === 'PM-3') as LotRow).id}`);
+  await me.page.locator('.props [data-working]').first().click();
+  await check(me, 'card with drawer, dark');
+  const outside = await browser.newContext();
+  const door = await outside.newPage();
+  await door.goto(notebook.url);
+  await door.getByRole('heading', { name: 'The Tollgarth notebook' }).waitFor();
+  await check(new Person(door, notebook), 'door');
+  const rater = await Person.enter(browser, notebook, 'Petra Lund', { viewport: SIZES.phone });
+  const sheet = (await rater.ask<RaterSheet[]>('/sheets')).find((one) => !one.handedIn) as RaterSheet;
+  await rater.go(`/score/sheets/${sheet.scorecardId}`);
+  await check(rater, 'rating sheet');
+});

@@ -1,0 +1,92 @@
+import type {
+  BlendPage,
+  BlendRow,
+  KeptReading,
+  LotCardPage,
+  LotRow,
+  RunSheet,
+  ScorecardPage,
+  ScorecardRow,
+} from '@bent-pail/contract';
+import { randomUUID } from 'node:crypto';
+import { expect, test } from './notebook';
+import { Person } from './person';
+
+test('composes a blend, sees it settle as a slider moves, changes the pot, keeps it', async ({ browser, notebook }) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  await me.go('/shelf');
+  await me.page.getByRole('link', { name: 'Bark nuggets 9–18 mm, BN-2' }).click();
+  await me.page.getByRole('link', { name: 'Put into a blend' }).click();
+  await me.page.getByLabel('Add a lot').selectOption({ label: 'Sharp sand, SS-3' });
+  const figure = (name: string) => me.page.getByRole('button', { name: new RegExp(`^${name}: `) }).first();
+  await expect(figure('Settles into itself')).toBeVisible();
+  const air = async (): Promise<number> => Number(await figure('Air space').getAttribute('data-value'));
+  const before = await air();
+  const slider = me.page.getByRole('slider', { name: 'Parts of Sharp sand' });
+  await slider.focus();
+  for (let i = 0; i < 4; i += 1) await slider.press('ArrowRight');
+  await expect.poll(air).toBeLessThan(before - 0.02);
+
+  const deep = await air();
+  await me.page.getByRole('button', { name: /^My pot:/ }).click();
+  await me.page.getByRole('button', { name: 'Plug cell 4 cm' }).click();
+  await expect.poll(air).toBeLessThan(deep);
+
+  await me.page.reload();
+  await expect(me.page.getByLabel('Parts of Sharp sand, typed')).toHaveValue('3');
+  await me.page.getByLabel('Name of the blend').fill('Scree');
+  await me.page.getByRole('button', { name: 'Keep it' }).click();
+  await me.page.waitForURL(/\/blend\/[0-9a-f-]{36}$/);
+  const blends = await me.ask<BlendRow[]>('/blends');
+  expect(blends.find((blend) => blend.name === 'Scree')?.latest.result.air).toBeCloseTo(await air(), 9);
+});
+
+test('10 g more in one demo reading change card, blend and score, and the kept blend says so', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  const lots = await me.ask<LotRow[]>('/lots');
+  const correct = async (code: string): Promise<void> => {
+    const lot = lots.find((one) => one.code === code) as LotRow;
+    const { card } = await me.ask<LotCardPage>(`/lots/${lot.id}`);
+    const run = card.figures.find((one) => one.property === 'containerCapacity')?.runs[0]?.id as string;
+    const sheet = await me.ask<RunSheet>(`/runs/${run}`);
+    const old = sheet.readings.find((one) => one.step === 'drained') as KeptReading;
+    const body = {
+      id: randomUUID(),
+      replicate: old.replicate,
+      step: 'drained',
+      value: old.value + 10,
+      takenAt: old.takenAt,
+      corrects: old.id,
+      reason: 'scale read again',
+    };
+    expect((await me.tell('POST', `/runs/${run}/readings`, body)).status).toBe(201);
+  };
+  const capacity = async (code: string): Promise<number> => {
+    const lot = lots.find((one) => one.code === code) as LotRow;
+    const { card } = await me.ask<LotCardPage>(`/lots/${lot.id}`);
+    return card.figures.find((one) => one.property === 'containerCapacity')?.summary.mean as number;
+  };
+  const camellia = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
+  const card = (await me.ask<ScorecardRow[]>('/scorecards')).find((one) => one.lotCode === 'TW-1') as ScorecardRow;
+  const waterFound = async (): Promise<number> =>
+    (await me.ask<ScorecardPage>(`/scorecards/${card.id}`)).card.criteria.find((one) => one.criterion.name === 'water')
+      ?.found as number;
+
+  const [barkBefore, scoreBefore] = [await capacity('BK-7'), await waterFound()];
+  await me.go(`/blend/${camellia.id}`);
+  const water = () => me.page.getByRole('button', { name: /^Water it holds: / });
+  await water().waitFor();
+  const blendBefore = Number(await water().getAttribute('data-value'));
+  await correct('BK-7');
+  await correct('TW-1');
+  expect(await capacity('BK-7')).toBeGreaterThan(barkBefore);
+  expect(await waterFound()).toBeGreaterThan(scoreBefore);
+  await me.go(`/blend/${camellia.id}`);
+  await expect.poll(async () => Number(await water().getAttribute('data-value'))).toBeGreaterThan(blendBefore);
+  await expect(me.page.getByText(/Its lots were measured again since: .*water was/)).toBeVisible();
+  const kept = await me.ask<BlendPage>(`/blends/${camellia.id}`);
+  expect(kept.versions[0]?.result).toEqual(camellia.latest.result);
+});

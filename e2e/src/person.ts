@@ -1,0 +1,86 @@
+import type { Browser, BrowserContext, Locator, Page } from '@playwright/test';
+import type { Notebook } from './notebook';
+
+/** Somebody at a browser, who does things in the words of the work. */
+export class Person {
+  constructor(
+    readonly page: Page,
+    private readonly notebook: Notebook,
+  ) {}
+
+  /** A browser of one's own, signed in by the demo's one click. */
+  static async enter(
+    browser: Browser,
+    notebook: Notebook,
+    name: string,
+    options: Parameters<Browser['newContext']>[0] = {},
+  ): Promise<Person> {
+    const context = await browser.newContext({
+      locale: 'en-GB',
+      timezoneId: 'Europe/London',
+      viewport: { width: 1280, height: 800 },
+      ...options,
+    });
+    const person = new Person(await context.newPage(), notebook);
+    await person.signIn(name);
+    return person;
+  }
+
+  get context(): BrowserContext {
+    return this.page.context();
+  }
+
+  async signIn(name: string): Promise<void> {
+    await this.page.goto(this.notebook.url);
+    await this.page.getByRole('button', { name: new RegExp(name) }).click();
+    await this.page.getByRole('navigation', { name: 'Order of the work' }).waitFor();
+  }
+
+  async go(address: string): Promise<void> {
+    await this.page.goto(`${this.notebook.url}${address}`);
+    await this.page.locator('main h1').waitFor();
+  }
+
+  /** Asks the API as this person. */
+  async ask<T>(address: string): Promise<T> {
+    return this.page.evaluate(async (at) => (await fetch(`/api${at}`)).json() as Promise<never>, address);
+  }
+
+  async tell<T>(
+    method: string,
+    address: string,
+    body: unknown,
+  ): Promise<{ readonly status: number; readonly body: T }> {
+    return this.page.evaluate(
+      async ([how, at, what]) => {
+        const answer = await fetch(`/api${String(at)}`, {
+          method: String(how),
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify(what),
+        });
+        const text = await answer.text();
+        return { status: answer.status, body: (text === '' ? undefined : JSON.parse(text)) as never };
+      },
+      [method, address, body] as const,
+    );
+  }
+
+  /** The lit cell's field. */
+  get cell(): Locator {
+    return this.page.locator('.lit-cell .big input');
+  }
+
+  /** Types a reading into the lit cell and presses Enter. */
+  async read(value: number | string): Promise<void> {
+    await this.cell.fill(String(value));
+    await this.cell.press('Enter');
+  }
+
+  /** How many readings on the sheet are kept, and how many wait. */
+  kept(): Locator {
+    return this.page.locator('[data-state="kept"]');
+  }
+  waiting(): Locator {
+    return this.page.locator('[data-state="waiting"]');
+  }
+}

@@ -1,0 +1,34 @@
+import type { RunRow } from '@bent-pail/contract';
+import { expect, test } from './notebook';
+import { Person } from './person';
+
+test('timers go by the bench computer’s clock: right with the browser an hour wrong, and after it slept', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  const runs = await me.ask<RunRow[]>('/runs');
+  const draining = runs.find((run) => run.finishedAt === undefined && run.lotName === 'Rice hulls') as RunRow;
+  const [row] = await notebook.rows<{ value: number }>(
+    "select value from readings where run_id = $1 and step = 'drain' and replicate = 0",
+    [draining.id],
+  );
+  const left = async (): Promise<number> => {
+    const { now } = await me.ask<{ now: number }>('/time');
+    return ((row?.value as number) * 1000 + 3600000 - now) / 1000;
+  };
+  const shown = async (): Promise<number> => {
+    const text = await me.page.getByRole('timer', { name: 'A, draining' }).innerText();
+    const [minutes = 0, seconds = 0] = text.split(':').map(Number);
+    return minutes * 60 + seconds;
+  };
+  await me.page.clock.install({ time: Date.now() + 3600000 });
+  await me.go(`/bench/runs/${draining.id}`);
+  await expect.poll(async () => Math.abs((await shown()) - (await left()))).toBeLessThan(3);
+
+  // The page sleeps for twenty minutes while the bench goes on.
+  notebook.forward(20);
+  await me.page.clock.fastForward('20:00');
+  await me.page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
+  await expect.poll(async () => Math.abs((await shown()) - (await left()))).toBeLessThan(3);
+});

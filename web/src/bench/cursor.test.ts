@@ -1,0 +1,68 @@
+import { PROTOCOLS, Sheet, type Protocol, type Reading } from '@bent-pail/core';
+import { describe, expect, it } from 'vitest';
+import { moved, nextEmpty } from './cursor';
+
+const protocol = PROTOCOLS[0] as Protocol;
+const shape = { protocol, replicateCount: 3, excluded: new Set<number>() };
+const sheet = (cells: readonly (readonly [string, number])[]): Sheet =>
+  new Sheet(
+    cells.map(([step, replicate], i): Reading => ({
+      id: String(i),
+      step,
+      replicate,
+      value: 1,
+      takenAt: '2026-11-24T08:00:00Z',
+    })),
+  );
+
+describe('the next cell to fill', () => {
+  it('goes across the replicates, then down to the next step', () => {
+    expect(nextEmpty(shape, sheet([]))).toMatchObject({ step: 'waterTemp', replicate: 0 });
+    expect(
+      nextEmpty(
+        shape,
+        sheet([
+          ['waterTemp', 0],
+          ['tare', 0],
+        ]),
+        { step: 'tare', replicate: 0 },
+      ),
+    ).toMatchObject({ step: 'tare', replicate: 1 });
+    expect(
+      nextEmpty(
+        shape,
+        sheet([
+          ['waterTemp', 0],
+          ['tare', 0],
+          ['tare', 1],
+          ['tare', 2],
+        ]),
+        { step: 'tare', replicate: 2 },
+      ),
+    ).toMatchObject({ step: 'filled', replicate: 0 });
+  });
+
+  it('comes round to what was passed over, but not to what may stay empty', () => {
+    const all = protocol.steps.flatMap((step) => [0, 1, 2].map((replicate) => [step.key, replicate] as const));
+    const without = (step: string) => sheet(all.filter(([key, replicate]) => !(key === step && replicate === 1)));
+    expect(nextEmpty(shape, without('tare'), { step: 'dryAgain', replicate: 2 })).toMatchObject({
+      step: 'tare',
+      replicate: 1,
+    });
+    expect(nextEmpty(shape, without('filled'), { step: 'dryAgain', replicate: 2 })).toBeUndefined();
+  });
+
+  it('leaves an excluded replicate alone', () => {
+    const less = { ...shape, excluded: new Set([0]) };
+    expect(nextEmpty(less, sheet([['waterTemp', 0]]))).toMatchObject({ step: 'tare', replicate: 1 });
+  });
+});
+
+describe('arrow keys', () => {
+  it('move one cell and stop at the edge', () => {
+    expect(moved(shape, { step: 'tare', replicate: 0 }, 'ArrowRight')).toEqual({ step: 'tare', replicate: 1 });
+    expect(moved(shape, { step: 'tare', replicate: 2 }, 'ArrowRight')).toBeUndefined();
+    expect(moved(shape, { step: 'tare', replicate: 2 }, 'ArrowUp')).toEqual({ step: 'waterTemp', replicate: 0 });
+    expect(moved(shape, { step: 'waterTemp', replicate: 0 }, 'ArrowUp')).toBeUndefined();
+  });
+});

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { age, duration, figure, fixed } from './format';
+
+describe('a shown number', () => {
+  it.each([
+    [1541.6, 1, '1\u2009541.6'],
+    [-0.04, 1, '0.0'],
+    [-3.2, 1, '−3.2'],
+    [0.325, 2, '0.33'],
+  ])('%s to %s decimals is %s', (value, digits, shown) => {
+    expect(fixed(value, digits)).toBe(shown);
+  });
+
+  it('has no more digits than its spread deserves', () => {
+    expect(figure(0.36123, 3, 0.0061)).toEqual({ value: '0.361', spread: '0.006' });
+    expect(figure(0.36123, 3, 0.0141)).toEqual({ value: '0.361', spread: '0.014' });
+    expect(figure(38.2, 1, 4.3)).toEqual({ value: '38', spread: '4' });
+    expect(figure(0.36123, 2)).toEqual({ value: '0.36' });
+  });
+});
+
+describe('time', () => {
+  it.each([
+    [42000, '0:42'],
+    [760000, '12:40'],
+    [4 * 3600000 + 8 * 60000, '4 h 08'],
+    [-61000, '1:01'],
+  ])('%s ms stands on the clock as %s', (ms, shown) => {
+    expect(duration(ms)).toBe(shown);
+  });
+
+  it('ages in days, weeks, months', () => {
+    const now = Date.parse('2026-11-24T12:00:00Z');
+    expect(age('2026-11-24T08:00:00Z', now)).toBe('today');
+    expect(age('2026-11-12T08:00:00Z', now)).toBe('12 d');
+    expect(age('2026-10-20T08:00:00Z', now)).toBe('5 wk');
+    expect(age('2026-06-20T08:00:00Z', now)).toBe('5 mo');
+  });
+});

@@ -1,0 +1,55 @@
+import type { RunSheet } from '@bent-pail/contract';
+import { PROTOCOLS, type Protocol } from '@bent-pail/core';
+import { describe, expect, it } from 'vitest';
+import { benchLines, dueJobs } from './jobs';
+
+const at = (minute: number): string => new Date(Date.UTC(2026, 10, 24, 8, minute)).toISOString();
+const seconds = (minute: number): number => Date.UTC(2026, 10, 24, 8, minute) / 1000;
+
+function sheet(readings: readonly (readonly [string, number, number])[], id = 'r'): RunSheet {
+  return {
+    id,
+    number: 7,
+    lot: { id: 'l', name: 'Pumice', code: 'PM-3' },
+    protocol: PROTOCOLS[0] as Protocol,
+    settings: { packingHabit: 'tapped', soak_min: 30, drain_min: 60, ovenTemp_C: 104 },
+    replicateCount: 2,
+    vessels: [undefined, undefined],
+    vesselNames: [],
+    readings: readings.map(([step, replicate, value], i) => ({
+      id: `${id}${String(i)}`,
+      seq: i,
+      keptAt: at(0),
+      takenAt: at(0),
+      step,
+      replicate,
+      value,
+    })),
+    exclusions: [],
+    startedAt: at(0),
+    startedBy: 'T',
+    version: 1,
+  };
+}
+
+const soaking = sheet([
+  ['waterTemp', 0, 17],
+  ['tare', 0, 300],
+  ['tare', 1, 300],
+  ['soak', 0, seconds(10)],
+  ['soak', 1, seconds(12)],
+]);
+
+describe('what is on the bench', () => {
+  it('puts replicates at one step on one line, due with the first', () => {
+    const lines = benchLines([soaking]);
+    expect(lines).toHaveLength(1);
+    expect(lines[0]).toMatchObject({ replicates: [0, 1], hold: { name: 'soaking', deadline: seconds(40) * 1000 } });
+  });
+
+  it('makes one job of them, in order of time, with what can be done any time last', () => {
+    const jobs = dueJobs([sheet([], 'new'), soaking]);
+    expect(jobs[0]).toMatchObject({ what: 'Water level with the surface, wiped, A B', at: seconds(40) * 1000 });
+    expect(jobs.at(-1)?.at).toBeUndefined();
+  });
+});
