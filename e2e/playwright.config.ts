@@ -9,7 +9,7 @@ export default defineConfig({
   retries: 0,
   timeout: 45000,
   expect: { timeout: 10000 },
-  reporter: [['line'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? 'test-results/e2e.json' }]],
+  reporter: [['line'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? 'test-results/e2e.json' }]],
   outputDir: '../test-results',
   use: {
     viewport: { width: 1280, height: 800 },

@@ -91,7 +91,7 @@ for (const { formula, file, from, to } of MUTATIONS) {
     survived += 1;
     continue;
   }
-  let caught = false;
+  let caught;
   try {
     fs.writeFileSync(at, source.replace(from, to));
     caught = suiteFails();

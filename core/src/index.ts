@@ -1,13 +1,16 @@
 /** Everything public of the core, by concept of the bench. */
 export * from './blend';
 export * from './calc';
+export * from './chemistry';
 export * from './classes';
 export * from './desk';
+export * from './drainage';
 export * from './errors';
 export * from './judging';
 export * from './kitchen';
 export * from './lots';
 export * from './packing';
+export * from './particles';
 export * from './porosity';
 export * from './properties';
 export * from './protocols';

@@ -7,7 +7,7 @@ import { ROOT, scripts, TEMPLATES } from './cluster';
 export default async function setup(): Promise<() => void> {
   const { cluster } = await scripts();
   const own = cluster(path.join(ROOT, '.data'), 'e2e');
-  process.env['BENT_PAIL_E2E_DATABASE'] = await own.start();
+  process.env.BENT_PAIL_E2E_DATABASE = await own.start();
   const admin = new pg.Client({ connectionString: own.url('postgres') });
   await admin.connect();
   for (const name of Object.values(TEMPLATES)) {

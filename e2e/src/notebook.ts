@@ -20,7 +20,7 @@ export class Notebook {
   ) {}
 
   static async open(template: TemplateName): Promise<Notebook> {
-    const adminUrl = process.env['BENT_PAIL_E2E_DATABASE'] ?? '';
+    const adminUrl = process.env.BENT_PAIL_E2E_DATABASE ?? '';
     const name = `e2e_${randomUUID().replaceAll('-', '')}`;
     const admin = new pg.Client({ connectionString: adminUrl });
     await admin.connect();
@@ -29,7 +29,7 @@ export class Notebook {
     await admin.query(`create database ${name} template ${TEMPLATES[template]}`);
     await admin.end();
     const { freePort } = await scripts();
-    const worker = Number(process.env['TEST_PARALLEL_INDEX'] ?? '0');
+    const worker = Number(process.env.TEST_PARALLEL_INDEX ?? '0');
     const port = await freePort(4500 + 100 * worker);
     const notebook = new Notebook(`http://127.0.0.1:${String(port)}`, port, adminUrl.replace(/\/[^/]+$/, `/${name}`));
     await notebook.start();

@@ -53,8 +53,8 @@ export class Person {
   ): Promise<{ readonly status: number; readonly body: T }> {
     return this.page.evaluate(
       async ([how, at, what]) => {
-        const answer = await fetch(`/api${String(at)}`, {
-          method: String(how),
+        const answer = await fetch(`/api${at}`, {
+          method: how,
           headers: { 'content-type': 'application/json' },
           body: JSON.stringify(what),
         });

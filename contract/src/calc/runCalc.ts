@@ -100,12 +100,24 @@ function sentence(error: ErrorObject): CalcError {
         `${shown(error.data)} is not known; known are ${(params.allowedValues as unknown[]).slice(0, 6).join(', ')}${(params.allowedValues as unknown[]).length > 6 ? ', …' : ''}`,
       );
     case 'discriminator':
-      return params.error === 'mapping'
-        ? answer('unknown', at('type'), `${shown(params.tagValue)} is not known; known are line, bands, window, direct`)
-        : answer('missing', at('type'), 'say line, bands, window or direct');
+      return discriminated(error, at, answer);
     default:
       return answer('invalid', at(), `${shown(error.data)} ${error.message ?? 'cannot be used'}`);
   }
+}
+
+/** Forms told apart by one field: which are known stands in the schema itself. */
+function discriminated(
+  error: ErrorObject,
+  at: (last?: string) => string,
+  answer: (code: CoreErrorCode, path: string, words: string) => CalcError,
+): CalcError {
+  const { tag, error: kind, tagValue } = error.params as { tag: string; error: string; tagValue?: unknown };
+  const forms =
+    (error.parentSchema as { oneOf?: readonly { properties: Record<string, { const?: string }> }[] }).oneOf ?? [];
+  const known = forms.map((form) => form.properties[tag]?.const ?? '').join(', ');
+  if (kind === 'mapping') return answer('unknown', at(tag), `${shown(tagValue)} is not known; known are ${known}`);
+  return answer('missing', at(tag), `say which of ${known}`);
 }
 
 function wanted(type: unknown): string {

@@ -54,6 +54,51 @@ const component = object(
   ['name', 'volume', 'dryBulkDensity_gcc', 'retention', 'interparticleVoid', 'd50_mm', 'spread'],
 );
 
+/** Told apart by `kind`. */
+const observation: JsonSchema = {
+  type: 'object',
+  required: ['kind'],
+  discriminator: { propertyName: 'kind' },
+  oneOf: [
+    object({ kind: { const: 'point' }, head_cm: number, ringHeight_cm: number, theta: number, weight: number }, [
+      'kind',
+      'head_cm',
+      'theta',
+    ]),
+    object({ kind: { const: 'column' }, height_cm: number, theta: number, weight: number }, [
+      'kind',
+      'height_cm',
+      'theta',
+    ]),
+    object({ kind: { const: 'slice' }, from_cm: number, to_cm: number, theta: number, weight: number }, [
+      'kind',
+      'from_cm',
+      'to_cm',
+      'theta',
+    ]),
+  ],
+};
+
+const constantHead = {
+  method: { const: 'constant' },
+  volume_mL: number,
+  length_cm: number,
+  area_cm2: number,
+  time_s: number,
+  headDifference_cm: number,
+  waterTemp_C: number,
+};
+const fallingHead = {
+  method: { const: 'falling' },
+  tubeArea_cm2: number,
+  area_cm2: number,
+  length_cm: number,
+  time_s: number,
+  head1_cm: number,
+  head2_cm: number,
+  waterTemp_C: number,
+};
+
 const side: JsonSchema = { type: ['number', 'null'] };
 const range: JsonSchema = { type: 'array', items: side, minItems: 2, maxItems: 2 };
 
@@ -113,6 +158,74 @@ export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
     'thetaR',
     'n',
   ]),
+  'retention-fit': object(
+    {
+      d50_mm: number,
+      observations: list(observation),
+      fix: object({ thetaR: number, thetaS: number, alpha_percm: number, n: number }, []),
+    },
+    ['observations'],
+  ),
+  drainage: object({ readings: list(object({ t_s: number, drained_mL: number }, ['t_s', 'drained_mL'])) }, [
+    'readings',
+  ]),
+  conductivity: {
+    type: 'object',
+    required: ['method'],
+    discriminator: { propertyName: 'method' },
+    oneOf: [object(constantHead, Object.keys(constantHead)), object(fallingHead, Object.keys(fallingHead))],
+  },
+  'ph-calibration': object({ temp_C: number, buffers: list(object({ pH: number, mV: number }, ['pH', 'mV'])) }, [
+    'temp_C',
+    'buffers',
+  ]),
+  'ph-reading': object(
+    {
+      calibration: object({ slope_mVperpH: number, offset_mV: number, temp_C: number }, [
+        'slope_mVperpH',
+        'offset_mV',
+        'temp_C',
+      ]),
+      mV: number,
+      temp_C: number,
+    },
+    ['calibration', 'mV', 'temp_C'],
+  ),
+  ec25: object({ ec_dSm: number, temp_C: number, method: { enum: ['paste', '1:2', '1:5', 'pour-through'] } }, [
+    'ec_dSm',
+    'temp_C',
+  ]),
+  sieve: object(
+    {
+      sample_g: number,
+      sieves: list(object({ opening_mm: number, retained_g: number }, ['opening_mm', 'retained_g'])),
+    },
+    ['sample_g', 'sieves'],
+  ),
+  rinse: object({ readings_dSm: list(number), target_dSm: number }, ['readings_dSm', 'target_dSm']),
+  texture: object({ sand: number, silt: number, clay: number }, ['sand', 'silt', 'clay']),
+  'settling-time': object({ depth_cm: number, diameter_um: number, temp_C: number, particleDensity_gcc: number }, [
+    'depth_cm',
+    'diameter_um',
+    'temp_C',
+  ]),
+  dose: object(
+    {
+      components: list(
+        object({ name: text, volume: number, pH: number, buffer_meqPerLpH: number }, [
+          'name',
+          'volume',
+          'pH',
+          'buffer_meqPerLpH',
+        ]),
+      ),
+      targetPH: number,
+      cce: number,
+      purity: number,
+      shrink: number,
+    },
+    ['components', 'targetPH'],
+  ),
   'container-capacity': object({ retention, container, baseSuction_cm: number }, ['retention', 'container']),
   blend: object(
     {

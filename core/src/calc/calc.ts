@@ -1,7 +1,28 @@
 import { blend, type BlendInput } from '../blend';
+import {
+  dose,
+  ec25,
+  phCalibration,
+  phReading,
+  rinse,
+  type DoseInput,
+  type Ec25Input,
+  type PhCalibrationInput,
+  type PhReadingInput,
+  type RinseInput,
+} from '../chemistry';
+import { conductivity, drainage, type ConductivityInput, type DrainageInput } from '../drainage';
 import { kitchen, type KitchenInput } from '../kitchen';
+import { settlingTime, sieve, texture, type SettlingInput, type SieveInput, type TextureInput } from '../particles';
 import { porosity, type PorosityInput } from '../porosity';
-import { containerCapacity, inferRetention, type ContainerCapacityInput, type RetentionInferInput } from '../retention';
+import {
+  containerCapacity,
+  fitRetention,
+  inferRetention,
+  type ContainerCapacityInput,
+  type RetentionFitInput,
+  type RetentionInferInput,
+} from '../retention';
 import { score, type ScoreInput } from '../scoring';
 import { replicates, type ReplicatesInput } from '../statistics';
 
@@ -10,8 +31,19 @@ export const CALCULATIONS = {
   porosity: (input: PorosityInput) => porosity(input),
   kitchen: (input: KitchenInput) => kitchen(input),
   replicates: (input: ReplicatesInput) => replicates(input),
+  'retention-fit': (input: RetentionFitInput) => fitRetention(input),
   'retention-infer': (input: RetentionInferInput) => inferRetention(input),
   'container-capacity': (input: ContainerCapacityInput) => containerCapacity(input),
+  drainage: (input: DrainageInput) => drainage(input),
+  conductivity: (input: ConductivityInput) => conductivity(input),
+  'ph-calibration': (input: PhCalibrationInput) => phCalibration(input),
+  'ph-reading': (input: PhReadingInput) => phReading(input),
+  ec25: (input: Ec25Input) => ec25(input),
+  sieve: (input: SieveInput) => sieve(input),
+  rinse: (input: RinseInput) => rinse(input),
+  texture: (input: TextureInput) => texture(input),
+  'settling-time': (input: SettlingInput) => settlingTime(input),
   blend: (input: BlendInput) => blend(input),
+  dose: (input: DoseInput) => dose(input),
   score: (input: ScoreInput) => score(input),
 } as const;

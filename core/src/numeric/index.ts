@@ -1,7 +1,17 @@
 /**
- * Small numerical tools that the bench's formulas share: a bisection and a quadrature rule.
- * Both are deterministic and stop at double precision.
- * Anything larger (least squares, distributions) comes from a library.
+ * Small numerical tools that the bench's formulas share: bisection, a quadrature rule, least squares within bounds.
+ * All are deterministic and stop at double precision, and say how they ended.
+ * Distributions come from a library.
  */
 export { bisect } from './bisect';
 export { gaussLegendre, type Rule } from './gaussLegendre';
+export {
+  leastSquares,
+  LEAST_SQUARES,
+  normal,
+  type Bounds,
+  type FitStatus,
+  type LeastSquaresFit,
+  type Residuals,
+} from './leastSquares';
+export { invertSymmetric, solveSymmetric } from './solveSymmetric';

@@ -10,6 +10,15 @@ export {
   type ContainerCapacityInput,
   type ContainerCapacityResult,
 } from './containerCapacity';
-export { FIT_BOUNDS, fitCurve, type CurveFit, type CurvePoint } from './fitCurve';
+export { RETENTION_ORDER } from './curveSlopes';
+export { fitCurve, type CurveFit, type CurvePoint } from './fitCurve';
+export {
+  FIT_BOUNDS,
+  fitRetention,
+  type RetentionFitInput,
+  type RetentionFitResult,
+  type RetentionParameter,
+} from './fitRetention';
+export { observedHeights, type RetentionObservation } from './observation';
 export { ALPHA_BOUNDS, inferRetention, type RetentionInferInput, type RetentionInferResult } from './inferRetention';
 export { requireRetention, thetaAt, type Retention } from './retention';

@@ -1,6 +1,23 @@
 /** The names by which a result can be asked for again from outside, on a command line or over HTTP. */
 export type CalcName =
-  'porosity' | 'kitchen' | 'replicates' | 'retention-infer' | 'container-capacity' | 'blend' | 'score';
+  | 'porosity'
+  | 'kitchen'
+  | 'replicates'
+  | 'retention-fit'
+  | 'retention-infer'
+  | 'container-capacity'
+  | 'drainage'
+  | 'conductivity'
+  | 'ph-calibration'
+  | 'ph-reading'
+  | 'ec25'
+  | 'sieve'
+  | 'rinse'
+  | 'texture'
+  | 'settling-time'
+  | 'blend'
+  | 'dose'
+  | 'score';
 
 /**
  * How one shown number came about: the calculation, exactly what was put into it, and where the number stands in

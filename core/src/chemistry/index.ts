@@ -1,0 +1,27 @@
+/**
+ * pH, salts and what moves them: the pen's calibration, readings by it, EC at 25 degC, rinsing, lime and sulphur.
+ * The extraction is part of every value; EC always states its reference temperature.
+ * Classes and doses are guidance beside the numbers.
+ */
+export { dose, DOSE_DEFAULTS, EQUIVALENTS, type DoseComponent, type DoseInput, type DoseResult } from './dose';
+export {
+  EC_CLASS_STARTS,
+  EC_TEMPERATURE,
+  ec25,
+  ecClass,
+  type Ec25Input,
+  type Ec25Result,
+  type EcClass,
+  type ExtractionMethod,
+} from './ec25';
+export {
+  CALIBRATION_LIMITS,
+  NERNST_mVperK,
+  phCalibration,
+  type CalibrationState,
+  type PhBuffer,
+  type PhCalibrationInput,
+  type PhCalibrationResult,
+} from './phCalibration';
+export { phReading, type PhReadingInput } from './phReading';
+export { rinse, type RinseInput, type RinseResult } from './rinse';

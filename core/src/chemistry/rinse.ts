@@ -1,0 +1,85 @@
+import { refuse, requireNotNegative, type Check } from '../errors';
+import { leastSquares, type Residuals } from '../numeric';
+
+export interface RinseInput {
+  /** EC of each drain in order; the first is the first drain, before any rinse. */
+  readonly readings_dSm: readonly number[];
+  readonly target_dSm: number;
+}
+
+export interface RinseResult {
+  readonly ecInf_dSm: number;
+  readonly r: number;
+  /** Rinses after the first drain; absent where the target is never reached. */
+  readonly rinsesToTarget?: number;
+  readonly checks: readonly Check[];
+}
+
+const PARAMETERS = 3;
+
+/** Beyond this the number of rinses is no plan any more. */
+const MOST_RINSES = 1000;
+
+/** Residuals by EC_inf, EC_0 - EC_inf, r. */
+function model(readings: readonly number[]): Residuals {
+  return {
+    count: readings.length,
+    evaluate: (parameters, residuals, jacobian) => {
+      const [end, drop, r] = parameters as [number, number, number];
+      readings.forEach((reading, k) => {
+        const power = r ** k;
+        residuals[k] = end + drop * power - reading;
+        jacobian[k * PARAMETERS] = 1;
+        jacobian[k * PARAMETERS + 1] = power;
+        jacobian[k * PARAMETERS + 2] = k === 0 ? 0 : drop * k * r ** (k - 1);
+      });
+    },
+  };
+}
+
+/**
+ * Rinsing out free salts: EC_k = EC_inf + (EC_0 - EC_inf) r^k by least squares, and how many rinses reach a target.
+ *
+ * Readings of the same medium, dS/m, in order, at least three; r 0..1, EC_inf not below 0. Rinses are counted after the
+ * first drain, whose fitted EC is EC_0; 0 where that is at the target already; absent, with a check, where EC_inf is
+ * not below the target.
+ * Throws for fewer than three readings, negative ones, or a first reading of zero.
+ * Example: 3.2, 1.7, 0.95 (EC_inf 0.2, r 0.5) to 0.5: k = ln(0.1)/ln(0.5) = 3.32, so 4 rinses.
+ */
+export function rinse(input: RinseInput): RinseResult {
+  const { readings_dSm: readings, target_dSm } = input;
+  requireNotNegative('target_dSm', target_dSm, 'dS/m');
+  if (readings.length < PARAMETERS)
+    refuse('readings_dSm', `${String(readings.length)} readings; at least three tell how it falls`);
+  readings.forEach((reading, i) => {
+    requireNotNegative(`readings_dSm[${String(i)}]`, reading, 'dS/m');
+  });
+  const first = readings[0] as number;
+  if (first === 0) refuse('readings_dSm[0]', 'a first drain of 0 dS/m has nothing to rinse out');
+  const last = readings.at(-1) as number;
+  const bounds = { lo: [0, -2 * first, 0], hi: [2 * Math.max(...readings), 4 * first, 1] };
+  const fits = [0.2, 0.5, 0.8].map((r) => leastSquares(model(readings), [0.8 * last, first - 0.8 * last, r], bounds));
+  const best = fits.reduce((a, b) => (b.sse < a.sse ? b : a));
+  const [ecInf_dSm, drop, r] = best.parameters as [number, number, number];
+  const needed = rinsesNeeded({ ecInf_dSm, drop, r, target_dSm });
+  if (needed !== undefined) return { ecInf_dSm, r, rinsesToTarget: needed, checks: [] };
+  const message = `Rinsing alone will not reach ${String(target_dSm)} dS/m: it levels out at ${ecInf_dSm.toFixed(2)}. A calcium soak may free what is held.`;
+  return { ecInf_dSm, r, checks: [{ code: 'never', severity: 'caution', message }] };
+}
+
+interface Falling {
+  readonly ecInf_dSm: number;
+  readonly drop: number;
+  readonly r: number;
+  readonly target_dSm: number;
+}
+
+function rinsesNeeded({ ecInf_dSm, drop, r, target_dSm }: Falling): number | undefined {
+  if (ecInf_dSm + drop <= target_dSm) return 0;
+  if (target_dSm <= ecInf_dSm || r >= 1) return undefined;
+  if (r === 0) return 1;
+  const exact = Math.log((target_dSm - ecInf_dSm) / drop) / Math.log(r);
+  // A target that a rinse reaches exactly is reached, whatever the last digit says.
+  const whole = Math.ceil(exact - 1e-9);
+  return whole > MOST_RINSES ? undefined : whole;
+}

@@ -1,0 +1,15 @@
+/**
+ * How fast water leaves and passes: the drain curve and saturated conductivity.
+ * Times are seconds after the holes were opened, volumes what drained in all.
+ * Conductivity is brought to 20 degC by the viscosity of water.
+ */
+export { conductivity, type ConductivityInput, type ConductivityResult } from './conductivity';
+export {
+  DRAIN_CLASSES,
+  drainage,
+  drainClass,
+  type DrainageInput,
+  type DrainageResult,
+  type DrainClass,
+  type DrainReading,
+} from './drainCurve';

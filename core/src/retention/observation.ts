@@ -1,0 +1,95 @@
+import { refuse, requireNotNegative, requirePositive, requireWithin } from '../errors';
+import { gaussLegendre } from '../numeric';
+
+/** What was measured of a curve: at one suction, over a drained column, over a slice of one. */
+export type RetentionObservation =
+  | {
+      readonly kind: 'point';
+      readonly head_cm: number;
+      readonly ringHeight_cm?: number;
+      readonly theta: number;
+      readonly weight?: number;
+    }
+  | { readonly kind: 'column'; readonly height_cm: number; readonly theta: number; readonly weight?: number }
+  | {
+      readonly kind: 'slice';
+      readonly from_cm: number;
+      readonly to_cm: number;
+      readonly theta: number;
+      readonly weight?: number;
+    };
+
+/** Suctions and weights that sum to one: the observation is the mean of theta over them. */
+export interface ObservedHeights {
+  readonly suctions_cm: readonly number[];
+  readonly weights: readonly number[];
+}
+
+/** Nodes over a range; heights are taken as u^4 of it, which flattens the steep wet end. */
+const NODES = gaussLegendre(24);
+const FLATTEN = 4;
+
+/** Refuses an observation that no bench can give, naming the field. */
+export function requireObservation(observation: RetentionObservation, path: string): void {
+  requireWithin(`${path}.theta`, observation.theta, 0, 1);
+  if (observation.weight !== undefined) requirePositive(`${path}.weight`, observation.weight, '');
+  switch (observation.kind) {
+    case 'point':
+      requireNotNegative(`${path}.head_cm`, observation.head_cm, 'cm');
+      if (observation.ringHeight_cm !== undefined)
+        requirePositive(`${path}.ringHeight_cm`, observation.ringHeight_cm, 'cm');
+      return;
+    case 'column':
+      requirePositive(`${path}.height_cm`, observation.height_cm, 'cm');
+      return;
+    case 'slice':
+      requireNotNegative(`${path}.from_cm`, observation.from_cm, 'cm');
+      if (!(observation.to_cm > observation.from_cm)) {
+        refuse(
+          `${path}.to_cm`,
+          `${String(observation.to_cm)} cm must be above from_cm ${String(observation.from_cm)} cm`,
+        );
+      }
+  }
+}
+
+function over(from: number, to: number): ObservedHeights {
+  const suctions_cm: number[] = [];
+  const weights: number[] = [];
+  NODES.nodes.forEach((node, i) => {
+    const u = (1 + node) / 2;
+    suctions_cm.push(from + (to - from) * u ** FLATTEN);
+    weights.push(((NODES.weights[i] as number) / 2) * FLATTEN * u ** (FLATTEN - 1));
+  });
+  return { suctions_cm, weights };
+}
+
+/**
+ * Where an observation looked: a point at its suction, or over its ring where the ring's height is given (suction is to
+ * the middle); a column from its drained base up; a slice between its heights.
+ */
+export function observedHeights(observation: RetentionObservation): ObservedHeights {
+  switch (observation.kind) {
+    case 'point': {
+      const half = (observation.ringHeight_cm ?? 0) / 2;
+      if (half === 0) return { suctions_cm: [observation.head_cm], weights: [1] };
+      return over(Math.max(0, observation.head_cm - half), observation.head_cm + half);
+    }
+    case 'column':
+      return over(0, observation.height_cm);
+    case 'slice':
+      return over(observation.from_cm, observation.to_cm);
+  }
+}
+
+/** Observations that look at the same place are one, however often they were made. */
+export function placeOf(observation: RetentionObservation): string {
+  switch (observation.kind) {
+    case 'point':
+      return `point ${String(observation.head_cm)} ${String(observation.ringHeight_cm ?? 0)}`;
+    case 'column':
+      return `column ${String(observation.height_cm)}`;
+    case 'slice':
+      return `slice ${String(observation.from_cm)} ${String(observation.to_cm)}`;
+  }
+}
