@@ -46,8 +46,8 @@ const MUTATIONS = [
   {
     formula: 'loosening of grains by finer ones',
     file: 'packing/interaction.ts',
-    from: 'Math.sqrt(1 - Math.pow(1 - j.d_mm / k.d_mm, EXPONENTS.loosening))',
-    to: '(1 - Math.pow(1 - j.d_mm / k.d_mm, EXPONENTS.loosening))',
+    from: 'Math.sqrt(1 - Math.pow(1 - sizeRatio, LOOSENING_EXPONENT))',
+    to: '(1 - Math.pow(1 - sizeRatio, LOOSENING_EXPONENT))',
   },
   {
     formula: 'coarse pores close first on mixing',

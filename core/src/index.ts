@@ -1,4 +1,5 @@
 /** Everything public of the core, by concept of the bench. */
+export * from './bands';
 export * from './blend';
 export * from './calc';
 export * from './chemistry';
@@ -14,9 +15,11 @@ export * from './particles';
 export * from './porosity';
 export * from './properties';
 export * from './protocols';
+export * from './quantity';
 export * from './retention';
 export * from './runs';
 export * from './scoring';
+export * from './search';
 export * from './statistics';
 export * from './vessel';
 export * from './water';

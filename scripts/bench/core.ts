@@ -1,10 +1,16 @@
 import {
+  bands,
   evaluateBlend,
+  fitRetention,
   MEDIA_CLASSES,
   porosity,
   prepareBlend,
+  recipeSearch,
+  TARGET_PROFILES,
+  thetaAt,
   type BlendComponent,
   type MediaClass,
+  type TargetProfile,
 } from '@bent-pail/core';
 import { timeOf, type Figure } from './measure';
 
@@ -29,6 +35,70 @@ export function componentOf(id: string, volume: number): BlendComponent {
 
 const FIVE = ['bark-fine', 'coir-pith', 'pumice-coarse', 'compost-green', 'perlite-coarse'] as const;
 
+const TEN = [...FIVE, 'peat-light-fine', 'loam', 'sand-coarse', 'vermiculite', 'bark-graded'] as const;
+const TUB = { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 };
+
+/** Noisy points, so that every start is worked to its end. */
+function fitOnce(): unknown {
+  const curve = { thetaR: 0.2, thetaS: 0.85, alpha_percm: 0.15, n: 1.9 };
+  const heads = [0, 2, 5, 10, 20, 35, 60, 100];
+  return fitRetention({
+    observations: heads.map((head_cm, i) => ({
+      kind: 'point',
+      head_cm,
+      theta: thetaAt(curve, head_cm) * (1 + (i % 2 === 0 ? 0.01 : -0.01)),
+    })),
+  });
+}
+
+function searchOf(count: number): unknown {
+  const components = TEN.slice(0, count).map((id) => componentOf(id, 1));
+  const profile = TARGET_PROFILES.find((one) => one.id === 'acid-lovers') ?? TARGET_PROFILES[0];
+  return recipeSearch({
+    components,
+    parts: 12,
+    container: TUB,
+    targets: (profile as TargetProfile).targets.map(({ property, ideal, limits, weight }) => ({
+      property,
+      ideal,
+      limits,
+      weight,
+    })),
+  });
+}
+
+export function bandsOnce(): unknown {
+  const components = FIVE.map((id) => {
+    const component = componentOf(id, 2);
+    const { thetaR, thetaS, alpha_percm, n } = component.retention;
+    return {
+      ...component,
+      interparticleVoid_se: 0.03,
+      d50_mm_se: 0.3 * component.d50_mm,
+      pH_se: 0.2,
+      dryBulkDensity_gcc_se: 0.05 * component.dryBulkDensity_gcc,
+      retention: {
+        ...component.retention,
+        thetaR_se: 0.1 * thetaR,
+        thetaS_se: 0.01 * thetaS,
+        alpha_percm_se: 0.2 * alpha_percm,
+        n_se: 0.05 * n,
+      },
+    };
+  });
+  return bands({ components, container: TUB, model: 'packing', kappa_se: 0.3 });
+}
+
+/** Median of a few runs of something long, ms. */
+function once(call: () => unknown): number {
+  const times = Array.from({ length: 5 }, () => {
+    const began = performance.now();
+    call();
+    return performance.now() - began;
+  });
+  return times.sort((a, b) => a - b)[2] as number;
+}
+
 export function coreFigures(): Figure[] {
   const replicates = Array.from({ length: 12 }, (_, i) => ({
     tare_g: 312 + i / 10,
@@ -52,6 +122,25 @@ export function coreFigures(): Figure[] {
     { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 },
   );
   return [
+    {
+      what: 'retention fit, 8 observations, 8 starts',
+      value: timeOf(fitOnce, { batch: 5 }) / 1000,
+      unit: 'ms',
+      bar: 10,
+    },
+    {
+      what: 'whole-part search, 12 parts, 8 lots (50,388 recipes)',
+      value: once(() => searchOf(8)) / 1000,
+      unit: 's',
+      bar: 0.4,
+    },
+    {
+      what: 'whole-part search, 12 parts, 10 lots (293,930 recipes)',
+      value: once(() => searchOf(10)) / 1000,
+      unit: 's',
+      bar: 2,
+    },
+    { what: 'bands, 2,000 draws, 5 components', value: once(bandsOnce) / 1000, unit: 's', bar: 0.3 },
     { what: 'porosity reduction, 12 replicates', value: timeOf(() => porosity(sheet)), unit: 'µs', bar: 50 },
     {
       what: 'one blend, 5 prepared components, scalars',

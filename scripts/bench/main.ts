@@ -10,7 +10,7 @@ process.stdout.write(`${String(cpus().length)} cores, Node ${process.versions.no
 for (const { what, value, unit, bar } of figures) {
   const verdict = value <= bar ? 'within' : 'OVER';
   process.stdout.write(
-    `${what.padEnd(56)} ${value.toFixed(1).padStart(9)} ${unit.padEnd(3)} ${verdict} ${String(bar)} ${unit}\n`,
+    `${what.padEnd(56)} ${value.toPrecision(3).padStart(9)} ${unit.padEnd(3)} ${verdict} ${String(bar)} ${unit}\n`,
   );
 }
 process.exitCode = figures.every(({ value, bar }) => value <= bar) ? 0 : 1;

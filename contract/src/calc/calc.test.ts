@@ -88,6 +88,22 @@ const GOOD: Readonly<Record<string, readonly [object, string, number]>> = {
     'lime_gPerMadeL',
     2.2518,
   ],
+  'recipe-search': [
+    {
+      components: [part, { ...part, name: 'other' }],
+      parts: 4,
+      container: { height_cm: 15 },
+      targets: [{ property: 'air', ideal: [0.3, 0.4], limits: [0.2, null], weight: 1 }],
+    },
+    'evaluated',
+    5,
+  ],
+  bands: [{ ...blend, components: [{ ...part, volume_se: 0 }], draws: 10 }, 'bulkDensity_gcc.p50', 0.5],
+  quantity: [
+    { want: { pots: 100, potVolume_L: 2 }, settling: 0.1, shrink: 0.2, lines: [{ name: 'bark', parts: 1 }] },
+    'loose_L',
+    277.777778,
+  ],
   blend: [
     { ...blend, model: 'average', components: [part, { ...part, dryBulkDensity_gcc: 0.1 }] },
     'bulkDensity_gcc',

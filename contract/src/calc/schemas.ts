@@ -15,12 +15,8 @@ const list = (items: JsonSchema): JsonSchema => ({ type: 'array', items });
 
 const container = object({ height_cm: number, topDiameter_cm: number, baseDiameter_cm: number }, ['height_cm']);
 
-const retention = object({ thetaR: number, thetaS: number, alpha_percm: number, n: number }, [
-  'thetaR',
-  'thetaS',
-  'alpha_percm',
-  'n',
-]);
+const retentionFields = { thetaR: number, thetaS: number, alpha_percm: number, n: number };
+const retention = object(retentionFields, Object.keys(retentionFields));
 
 const replicate = object(
   {
@@ -36,23 +32,41 @@ const replicate = object(
   ['tare_g', 'saturated_g', 'drained_g', 'dryTray_g', 'dry_g'],
 );
 
-const component = object(
-  {
-    name: text,
-    volume: number,
-    dryBulkDensity_gcc: number,
-    retention,
-    interparticleVoid: number,
-    d50_mm: number,
-    spread: number,
-    softness: number,
-    pH: number,
-    buffer_meqPerLpH: number,
-    ec_dSm: number,
-    pricePerL: number,
-  },
-  ['name', 'volume', 'dryBulkDensity_gcc', 'retention', 'interparticleVoid', 'd50_mm', 'spread'],
-);
+const componentFields = {
+  name: text,
+  volume: number,
+  dryBulkDensity_gcc: number,
+  retention,
+  interparticleVoid: number,
+  d50_mm: number,
+  spread: number,
+  softness: number,
+  pH: number,
+  buffer_meqPerLpH: number,
+  ec_dSm: number,
+  pricePerL: number,
+};
+const componentNeeds = ['name', 'dryBulkDensity_gcc', 'retention', 'interparticleVoid', 'd50_mm', 'spread'] as const;
+const component = object(componentFields, ['volume', ...componentNeeds]);
+
+const blendFields = {
+  container,
+  model: { enum: ['packing', 'average', 'measured'] },
+  kappa: number,
+  shrink: number,
+  lime_meqPerL: number,
+};
+
+/** The same with a standard error beside every number. */
+function withErrors(fields: Readonly<Record<string, JsonSchema>>): Readonly<Record<string, JsonSchema>> {
+  const errors = Object.entries(fields).flatMap(([key, schema]) =>
+    schema === number ? [[`${key}_se`, number] as const] : [],
+  );
+  return { ...fields, ...Object.fromEntries(errors) };
+}
+
+const side: JsonSchema = { type: ['number', 'null'] };
+const range: JsonSchema = { type: 'array', items: side, minItems: 2, maxItems: 2 };
 
 /** Told apart by `kind`. */
 const observation: JsonSchema = {
@@ -98,9 +112,6 @@ const fallingHead = {
   head2_cm: number,
   waterTemp_C: number,
 };
-
-const side: JsonSchema = { type: ['number', 'null'] };
-const range: JsonSchema = { type: 'array', items: side, minItems: 2, maxItems: 2 };
 
 /** Told apart by `type`, so that a mistake inside one form is reported as such. */
 const scoreFunction: JsonSchema = {
@@ -227,16 +238,58 @@ export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
     ['components', 'targetPH'],
   ),
   'container-capacity': object({ retention, container, baseSuction_cm: number }, ['retention', 'container']),
-  blend: object(
+  blend: object({ components: list(component), ...blendFields }, ['components', 'container', 'model']),
+  'recipe-search': object(
     {
-      components: list(component),
+      components: list(object({ ...componentFields, minParts: number, maxParts: number }, componentNeeds)),
+      parts: number,
       container,
-      model: { enum: ['packing', 'average', 'measured'] },
-      kappa: number,
-      shrink: number,
-      lime_meqPerL: number,
+      targets: list(
+        object({ property: text, ideal: range, limits: range, weight: number, must: { type: 'boolean' } }, [
+          'property',
+          'ideal',
+          'limits',
+          'weight',
+        ]),
+      ),
+      keep: number,
+    },
+    ['components', 'parts', 'container', 'targets'],
+  ),
+  bands: object(
+    {
+      components: list(
+        object(
+          {
+            ...withErrors(componentFields),
+            retention: object(withErrors(retentionFields), Object.keys(retentionFields)),
+            retention_cov: list(list(number)),
+          },
+          ['volume', ...componentNeeds],
+        ),
+      ),
+      ...withErrors(blendFields),
+      draws: number,
+      seed: { type: 'integer', minimum: 0 },
+      windows: list(object({ property: text, range }, ['property', 'range'])),
+      driversOf: text,
     },
     ['components', 'container', 'model'],
+  ),
+  quantity: object(
+    {
+      // Pots, a bed or a volume: which of them is complete is the core's to say.
+      want: object(
+        { pots: number, potVolume_L: number, length_m: number, width_m: number, depth_cm: number, volume_L: number },
+        [],
+      ),
+      settling: number,
+      shrink: number,
+      lines: list(
+        object({ name: text, parts: number, yield: number, unit_L: number, pricePerUnit: number }, ['name', 'parts']),
+      ),
+    },
+    ['want', 'settling', 'shrink', 'lines'],
   ),
   score: object(
     {

@@ -63,12 +63,9 @@ export function chemistry(
   }
   if (lacking.ec !== undefined) unknown('no-ec', 'EC', lacking.ec);
   if (lacking.price !== undefined) unknown('no-price', 'price', lacking.price);
-  return {
-    figures: {
-      ...(pH === undefined ? {} : { pH }),
-      ...(lacking.ec === undefined ? { ec_dSm: salts / made } : {}),
-      ...(lacking.price === undefined ? { pricePerL: price / made } : {}),
-    },
-    checks,
-  };
+  const figures: { pH?: number; ec_dSm?: number; pricePerL?: number } = {};
+  if (pH !== undefined) figures.pH = pH;
+  if (lacking.ec === undefined) figures.ec_dSm = salts / made;
+  if (lacking.price === undefined) figures.pricePerL = price / made;
+  return { figures, checks };
 }

@@ -4,7 +4,7 @@ import { containerRule, thetaAt } from '../retention';
 import { BLEND_DEFAULTS, type BlendComponent, type BlendSettings } from './blendInput';
 import { chemistry, type BlendChemistry } from './chemistry';
 import { poreLoss, type PoreLoss } from './poreLoss';
-import { BLEND_HEADS, meanAbove, type PreparedBlend } from './prepareBlend';
+import { BLEND_HEADS, meansOf, type PreparedBlend } from './prepareBlend';
 
 /** The single figures of a blend; fractions 0..1 of the blend's own volume. */
 export interface BlendScalars extends BlendChemistry {
@@ -31,10 +31,11 @@ export interface EvaluatedBlend {
 function packingShrink(prepared: PreparedBlend, volumes: readonly number[], packing: number): number {
   let whole = 0;
   let envelopes = 0;
-  volumes.forEach((volume, i) => {
+  for (let i = 0; i < volumes.length; i += 1) {
+    const volume = volumes[i] as number;
     whole += volume;
     envelopes += volume * (prepared.packing.alone[i] as number);
-  });
+  }
   const shrink = 1 - envelopes / packing / whole;
   // Below the solver's own rounding a single component would otherwise shrink by 1e-16.
   return shrink > 1e-13 ? shrink : 0;
@@ -90,7 +91,7 @@ function unusualWater(prepared: PreparedBlend, volumes: readonly number[], loss:
   const inContainer = prepared.components.reduce((sum, { retention }, i) => {
     const volume = volumes[i] as number;
     if (volume === 0) return sum;
-    const above = meanAbove(rule, retention, thetaAt(retention, loss.suction_cm));
+    const { above } = meansOf(rule, retention, thetaAt(retention, loss.suction_cm));
     return sum + volume * ((prepared.meanTheta[i] as number) - loss.lambda * above);
   }, 0);
   const at = (suction_cm: number): number => blendWaterAt(prepared, volumes, loss, suction_cm);
@@ -128,20 +129,16 @@ export function evaluateBlend(
   const water = held.inContainer / volume;
   const lime = settings.lime_meqPerL ?? BLEND_DEFAULTS.lime_meqPerL;
   const { figures, checks } = chemistry(prepared.components, volumes, volume, lime);
-  return {
-    scalars: {
-      shrink: loss.shrink,
-      lambda: loss.lambda,
-      volume,
-      packing,
-      totalPorosity,
-      water,
-      air: totalPorosity - water,
-      easilyAvailable: held.easilyAvailable / volume,
-      bulkDensity_gcc: solids / volume,
-      ...figures,
-    },
-    loss,
-    checks: loss.checks.length === 0 ? checks : [...loss.checks, ...checks],
-  };
+  const scalars: BlendScalars = Object.assign(figures, {
+    shrink: loss.shrink,
+    lambda: loss.lambda,
+    volume,
+    packing,
+    totalPorosity,
+    water,
+    air: totalPorosity - water,
+    easilyAvailable: held.easilyAvailable / volume,
+    bulkDensity_gcc: solids / volume,
+  });
+  return { scalars, loss, checks: loss.checks.length === 0 ? checks : [...loss.checks, ...checks] };
 }

@@ -7,10 +7,11 @@ export { blend, blendProfile, type BlendResult } from './blend';
 export {
   BLEND_DEFAULTS,
   requireBlendInput,
+  requireComponents,
   type BlendComponent,
   type BlendInput,
   type BlendModel,
   type BlendSettings,
 } from './blendInput';
-export { evaluateBlend, type BlendScalars } from './evaluateBlend';
+export { evaluateBlend, type BlendScalars, type EvaluatedBlend } from './evaluateBlend';
 export { BLEND_HEADS, CURVE_HEADS_CM, prepareBlend, type PreparedBlend } from './prepareBlend';

@@ -25,7 +25,8 @@ export interface PoreLoss {
  * D = 0.8 M(h*); where even D > 0.8 M(100), h* = 100 and s is cut, with a check. lambda = D / M(h*).
  */
 export function poreLoss(prepared: PreparedBlend, volumes: readonly number[], shrink: number): PoreLoss {
-  const whole = volumes.reduce((sum, volume) => sum + volume, 0);
+  let whole = 0;
+  for (const volume of volumes) whole += volume;
   const lost = shrink * whole;
   if (lost === 0) return { shrink, lost, lambda: 0, suction_cm: BLEND_HEADS.drained, checks: [] };
   const atDrained = drained(volumes, prepared.thetaS, prepared.thetaDrained);

@@ -1,5 +1,5 @@
-import { preparePacking, type PreparedPacking } from '../packing';
-import { containerMean, containerRule, thetaAt, type ContainerRule, type Retention } from '../retention';
+import { preparePacking, type Grains, type PreparedPacking } from '../packing';
+import { containerRule, thetaAt, type ContainerRule, type Retention } from '../retention';
 import type { Container } from '../vessel';
 import { BLEND_DEFAULTS, type BlendComponent } from './blendInput';
 
@@ -26,33 +26,67 @@ export interface PreparedBlend {
 }
 
 /** Everything of a blend that does not depend on its volumes. The input is already checked. */
-export function prepareBlend(components: readonly BlendComponent[], container: Container): PreparedBlend {
-  const rule = containerRule(container, [BLEND_HEADS.drained]);
-  const each = (figure: (retention: Retention) => number): Float64Array =>
-    Float64Array.from(components, ({ retention }) => figure(retention));
-  const at = (suction_cm: number): Float64Array => each((retention) => thetaAt(retention, suction_cm));
+export function prepareBlend(
+  components: readonly BlendComponent[],
+  container: Container,
+  rule = containerRule(container, [BLEND_HEADS.drained]),
+): PreparedBlend {
+  const count = components.length;
+  const figures = (): Float64Array => new Float64Array(count);
+  const thetaS = figures();
+  const thetaDrained = figures();
+  const thetaEasy = figures();
+  const thetaLast = figures();
+  const meanTheta = figures();
+  const meanAboveDrained = figures();
+  components.forEach(({ retention }, i) => {
+    const kept = thetaAt(retention, BLEND_HEADS.drained);
+    const { mean, above } = meansOf(rule, retention, kept);
+    thetaS[i] = retention.thetaS;
+    thetaDrained[i] = kept;
+    thetaEasy[i] = thetaAt(retention, BLEND_HEADS.easy);
+    thetaLast[i] = thetaAt(retention, BLEND_HEADS.last);
+    meanTheta[i] = mean;
+    meanAboveDrained[i] = above;
+  });
   return {
     components,
     container,
     rule,
-    packing: preparePacking(
-      components.map((component) => ({
-        packing: 1 - component.interparticleVoid,
-        d50_mm: component.d50_mm,
-        spread: component.spread,
-        softness: component.softness ?? BLEND_DEFAULTS.softness,
-      })),
-    ),
-    thetaS: each((retention) => retention.thetaS),
-    thetaDrained: at(BLEND_HEADS.drained),
-    thetaEasy: at(BLEND_HEADS.easy),
-    thetaLast: at(BLEND_HEADS.last),
-    meanTheta: each((retention) => containerMean(rule, (z) => thetaAt(retention, z))),
-    meanAboveDrained: each((retention) => meanAbove(rule, retention, thetaAt(retention, BLEND_HEADS.drained))),
+    packing: preparePacking(components.map(grainsOf)),
+    thetaS,
+    thetaDrained,
+    thetaEasy,
+    thetaLast,
+    meanTheta,
+    meanAboveDrained,
   };
 }
 
-/** Mean over the container of the water above a fraction: the part that coarse pores hold. */
-export function meanAbove(rule: ContainerRule, retention: Retention, kept: number): number {
-  return containerMean(rule, (z) => Math.max(0, thetaAt(retention, z) - kept));
+/** Means over the container: of the water, and of the water above a fraction, which is what coarse pores hold. */
+export function meansOf(
+  rule: ContainerRule,
+  retention: Retention,
+  kept: number,
+): { readonly mean: number; readonly above: number } {
+  const { heights_cm, weights } = rule;
+  let mean = 0;
+  let above = 0;
+  for (let i = 0; i < heights_cm.length; i += 1) {
+    const theta = thetaAt(retention, heights_cm[i] as number);
+    const weight = weights[i] as number;
+    mean += weight * theta;
+    if (theta > kept) above += weight * (theta - kept);
+  }
+  return { mean, above };
+}
+
+/** What the packing asks of a component. */
+export function grainsOf(component: BlendComponent): Grains {
+  return {
+    packing: 1 - component.interparticleVoid,
+    d50_mm: component.d50_mm,
+    spread: component.spread,
+    softness: component.softness ?? BLEND_DEFAULTS.softness,
+  };
 }

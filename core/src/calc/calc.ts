@@ -1,3 +1,4 @@
+import { bands, type BandsInput } from '../bands';
 import { blend, type BlendInput } from '../blend';
 import {
   dose,
@@ -15,6 +16,7 @@ import { conductivity, drainage, type ConductivityInput, type DrainageInput } fr
 import { kitchen, type KitchenInput } from '../kitchen';
 import { settlingTime, sieve, texture, type SettlingInput, type SieveInput, type TextureInput } from '../particles';
 import { porosity, type PorosityInput } from '../porosity';
+import { quantity, type QuantityInput } from '../quantity';
 import {
   containerCapacity,
   fitRetention,
@@ -24,6 +26,7 @@ import {
   type RetentionInferInput,
 } from '../retention';
 import { score, type ScoreInput } from '../scoring';
+import { recipeSearch, type RecipeSearchInput } from '../search';
 import { replicates, type ReplicatesInput } from '../statistics';
 
 /** Every calculation that can be asked for by name, with the shape of its input. */
@@ -44,6 +47,9 @@ export const CALCULATIONS = {
   texture: (input: TextureInput) => texture(input),
   'settling-time': (input: SettlingInput) => settlingTime(input),
   blend: (input: BlendInput) => blend(input),
+  'recipe-search': (input: RecipeSearchInput) => recipeSearch(input),
+  bands: (input: BandsInput) => bands(input),
+  quantity: (input: QuantityInput) => quantity(input),
   dose: (input: DoseInput) => dose(input),
   score: (input: ScoreInput) => score(input),
 } as const;

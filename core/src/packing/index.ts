@@ -4,5 +4,6 @@
  * Prepared once for a set of components, evaluated for any shares of them.
  */
 export { classDiameters_mm, type Grains } from './grains';
-export { blendPacking, preparePacking, virtualPacking, type PreparedPacking } from './preparePacking';
+export { blendPacking, preparePacking, type PreparedPacking } from './preparePacking';
 export { POURED_K } from './solvePacking';
+export { virtualPacking } from './virtualPacking';

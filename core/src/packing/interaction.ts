@@ -9,19 +9,28 @@
 export interface SizeClass {
   readonly d_mm: number;
   readonly beta: number;
-  readonly component: number;
   readonly softness: number;
 }
 
-export const EXPONENTS = Object.freeze({ loosening: 1.02, wall: 1.5 });
+export const LOOSENING_EXPONENT = 1.02;
+
+/** Share of its packing that a class keeps beside coarser grains: (1 - d_k/d_j)^1.5, written with a root for speed. */
+export function unwalled(sizeRatio: number): number {
+  const gap = 1 - sizeRatio;
+  return gap * Math.sqrt(gap);
+}
+
+/** How far finer grains push a class apart: sqrt(1 - (1 - d_j/d_k)^1.02). */
+export function loosened(sizeRatio: number): number {
+  return Math.sqrt(1 - Math.pow(1 - sizeRatio, LOOSENING_EXPONENT));
+}
 
 /** Coefficient c_kj in gamma_k = beta_k / (1 - sum_j c_kj y_j). */
 export function interaction(k: SizeClass, j: SizeClass): number {
-  const yielding = j.component === k.component ? 1 : 1 - Math.abs(k.softness - j.softness);
+  const yielding = 1 - Math.abs(k.softness - j.softness);
   if (j.d_mm > k.d_mm) {
-    const wall = yielding * (1 - Math.pow(1 - k.d_mm / j.d_mm, EXPONENTS.wall));
+    const wall = yielding * (1 - unwalled(k.d_mm / j.d_mm));
     return 1 - k.beta + wall * k.beta * (1 - 1 / j.beta);
   }
-  const loosening = yielding * Math.sqrt(1 - Math.pow(1 - j.d_mm / k.d_mm, EXPONENTS.loosening));
-  return 1 - (loosening * k.beta) / j.beta;
+  return 1 - (yielding * loosened(j.d_mm / k.d_mm) * k.beta) / j.beta;
 }

@@ -79,7 +79,7 @@ describe('grain packing', () => {
 });
 
 describe('how one size disturbs another', () => {
-  const grain = { beta: 0.6, component: 0, softness: 0 };
+  const grain = { beta: 0.6, softness: 0 };
 
   it('is worked out by hand for a tenth of the size: loosening sqrt(1 - 0.9^1.02), wall 1 - 0.9^1.5', () => {
     const coarse = { ...grain, d_mm: 10 };
@@ -96,7 +96,7 @@ describe('how one size disturbs another', () => {
   });
 
   it('yields between soft and hard grains, never within one component', () => {
-    const soft = { beta: 0.6, component: 1, softness: 0.5, d_mm: 1 };
+    const soft = { beta: 0.6, softness: 0.5, d_mm: 1 };
     const hard = { ...grain, d_mm: 10 };
     expect(interaction(hard, soft)).toBeCloseTo(1 - 0.5 * Math.sqrt(1 - 0.9 ** 1.02), 12);
   });

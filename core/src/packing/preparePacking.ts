@@ -1,7 +1,7 @@
-import { bisect } from '../numeric';
 import { CLASS_QUANTILES, CLASS_SHARE, classDiameters_mm, type Grains } from './grains';
 import { interaction, type SizeClass } from './interaction';
 import { solvePacking } from './solvePacking';
+import { ownRows, virtualPacking, type OwnRow } from './virtualPacking';
 
 /** What does not change while shares change: virtual packings and the pair coefficients summed by component. */
 export interface PreparedPacking {
@@ -14,42 +14,39 @@ export interface PreparedPacking {
 }
 
 const CLASSES = CLASS_QUANTILES.length;
-const BETA_BOUNDS = Object.freeze({ lo: 1e-4, hi: 5 });
-
-function classesOf(grains: Grains, component: number, beta: number): SizeClass[] {
-  return classDiameters_mm(grains).map((d_mm) => ({ d_mm, beta, component, softness: grains.softness }));
-}
-
-function packingAlone(grains: Grains, beta: number): number {
-  const classes = classesOf(grains, 0, beta);
-  const inverseGammas = classes.map(
-    (k) => (1 - CLASS_SHARE * classes.reduce((sum, j) => sum + interaction(k, j), 0)) / beta,
-  );
-  return solvePacking(
-    classes.map(() => CLASS_SHARE / beta),
-    inverseGammas,
-  );
-}
-
-/**
- * Virtual packing beta of a component: the one with which it packs alone, poured, at its own loose packing.
- * Found by bisection; the same for all its classes.
- */
-export function virtualPacking(grains: Grains): number {
-  return bisect((beta) => packingAlone(grains, beta) - grains.packing, BETA_BOUNDS.lo, BETA_BOUNDS.hi);
-}
-
 /** Prepares components for many evaluations; the sums are linear in the components' shares of solids. */
 export function preparePacking(components: readonly Grains[]): PreparedPacking {
-  const classes = components.flatMap((grains, i) => classesOf(grains, i, virtualPacking(grains)));
-  const coefficients = new Float64Array(classes.length * components.length);
-  classes.forEach((k, row) => {
-    for (const j of classes) {
-      const at = row * components.length + j.component;
-      coefficients[at] = (coefficients[at] as number) + CLASS_SHARE * interaction(k, j);
-    }
+  const count = components.length;
+  const materials = components.map((grains) => {
+    const beta = virtualPacking(grains);
+    const classes = classDiameters_mm(grains).map((d_mm): SizeClass => ({ d_mm, beta, softness: grains.softness }));
+    return { beta, classes, rows: ownRows(grains.spread) };
   });
-  return { alone: components.map((c) => c.packing), betas: classes.map((c) => c.beta), coefficients };
+  const coefficients = new Float64Array(CLASSES * count * count);
+  for (let i = 0; i < count; i += 1) {
+    const { beta, classes, rows } = materials[i] as (typeof materials)[number];
+    for (let own = 0; own < CLASSES; own += 1) {
+      const at = (i * CLASSES + own) * count;
+      const k = classes[own] as SizeClass;
+      for (let j = 0; j < count; j += 1) {
+        const row = rows[own] as OwnRow;
+        coefficients[at + j] =
+          i === j ? 1 - row.above - row.level * beta : besides(k, (materials[j] as (typeof materials)[number]).classes);
+      }
+    }
+  }
+  return {
+    alone: components.map((c) => c.packing),
+    betas: materials.flatMap(({ beta, classes }) => classes.map(() => beta)),
+    coefficients,
+  };
+}
+
+/** What one class meets of another material, all its classes together. */
+function besides(k: SizeClass, classes: readonly SizeClass[]): number {
+  let sum = 0;
+  for (const j of classes) sum += interaction(k, j);
+  return CLASS_SHARE * sum;
 }
 
 /**
@@ -62,22 +59,34 @@ export function preparePacking(components: readonly Grains[]): PreparedPacking {
 export function blendPacking(prepared: PreparedPacking, volumes: readonly number[]): number {
   const { alone, betas, coefficients } = prepared;
   const count = alone.length;
+  const classes = betas.length;
+  if (shares.length < count) shares = new Float64Array(count);
+  if (loads.length < classes) {
+    loads = new Float64Array(classes);
+    inverseGammas = new Float64Array(classes);
+  }
   let total = 0;
   for (let i = 0; i < count; i += 1) total += (volumes[i] as number) * (alone[i] as number);
-  const loads = new Float64Array(betas.length);
-  const inverseGammas = new Float64Array(betas.length);
-  for (let k = 0; k < betas.length; k += 1) {
-    const own = Math.floor(k / CLASSES);
-    const ownShare = ((volumes[own] as number) * (alone[own] as number)) / total;
-    // A class without volume does not count, so its row need not be summed.
-    if (ownShare === 0) continue;
-    let sum = 0;
-    for (let i = 0; i < count; i += 1) {
-      sum += (coefficients[k * count + i] as number) * (volumes[i] as number) * (alone[i] as number);
+  for (let i = 0; i < count; i += 1) shares[i] = ((volumes[i] as number) * (alone[i] as number)) / total;
+  let used = 0;
+  for (let i = 0; i < count; i += 1) {
+    const own = shares[i] as number;
+    // Classes without volume do not count and are left out.
+    if (own === 0) continue;
+    for (let k = i * CLASSES; k < (i + 1) * CLASSES; k += 1) {
+      let sum = 0;
+      const row = k * count;
+      for (let j = 0; j < count; j += 1) sum += (coefficients[row + j] as number) * (shares[j] as number);
+      const beta = betas[k] as number;
+      inverseGammas[used] = (1 - sum) / beta;
+      loads[used] = (own * CLASS_SHARE) / beta;
+      used += 1;
     }
-    const beta = betas[k] as number;
-    inverseGammas[k] = (1 - sum / total) / beta;
-    loads[k] = (ownShare * CLASS_SHARE) / beta;
   }
-  return solvePacking(loads, inverseGammas);
+  return solvePacking(loads, inverseGammas, used);
 }
+
+/** Room to work in, kept between calls: a search asks hundreds of thousands of times. */
+let shares = new Float64Array(16);
+let loads = new Float64Array(80);
+let inverseGammas = new Float64Array(80);

@@ -3,7 +3,14 @@
  * Suction is positive and equals the height above a freely drained base.
  * A curve is measured, inferred from one depth, or fitted to a predicted one; each says which.
  */
-export { containerMean, containerRule, QUADRATURE, type ContainerRule } from './containerMean';
+export {
+  containerMean,
+  containerRule,
+  QUADRATURE,
+  QUICK_QUADRATURE,
+  type ContainerRule,
+  type Fineness,
+} from './containerMean';
 export {
   containerCapacity,
   PROFILE_HEIGHTS,

@@ -16,6 +16,9 @@ export type CalcName =
   | 'texture'
   | 'settling-time'
   | 'blend'
+  | 'recipe-search'
+  | 'bands'
+  | 'quantity'
   | 'dose'
   | 'score';
 

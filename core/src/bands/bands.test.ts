@@ -1,0 +1,160 @@
+import { describe, expect, it } from 'vitest';
+import { blend } from '../blend';
+import { meanOf, sdOf } from '../statistics';
+import { seededRandom } from '../scoring';
+import { classComponent } from '../testing/classComponent';
+import { bands, type BandsInput, type BandsResult } from '.';
+import { drawCurve, logNormal, lowerFactor, truncatedNormal } from './draw';
+
+const container = { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 };
+const still = { volume_se: 0 };
+const input: BandsInput = {
+  components: [
+    { ...classComponent('bark-fine', 4), ...still },
+    { ...classComponent('coir-pith', 2), ...still },
+    { ...classComponent('pumice-coarse', 2), ...still },
+  ],
+  container,
+  model: 'packing',
+  draws: 400,
+};
+const done = (more: Partial<BandsInput> = {}): BandsResult => bands({ ...input, ...more }) as BandsResult;
+const withError = (more: object): BandsInput['components'] =>
+  input.components.map((one, i) => (i === 0 ? { ...one, ...more } : one));
+
+describe('bands of a blend', () => {
+  it('have no width where nothing is uncertain, and stand where blend stands', () => {
+    const result = done();
+    const exact = blend({ ...input, components: input.components });
+    for (const key of ['air', 'water', 'pH', 'bulkDensity_gcc', 'shrink', 'pricePerL'] as const) {
+      expect(result[key]?.p95, key).toBe(result[key]?.p5);
+      expect(Math.abs((result[key]?.p50 as number) - (exact[key] as number)), key).toBeLessThan(1e-4);
+    }
+    expect(result.drivers).toEqual([]);
+  });
+
+  it('are the same for the same seed and others for another', () => {
+    const kappa = { kappa_se: 0.4 };
+    expect(done({ ...kappa, seed: 7 })).toEqual(done({ ...kappa, seed: 7 }));
+    expect(done({ ...kappa, seed: 8 }).air?.p5).not.toBe(done({ ...kappa, seed: 7 }).air?.p5);
+  });
+
+  it('grow with an error, and doubling it raises its share', () => {
+    const components = (pH_se: number) => withError({ pH_se, buffer_meqPerLpH_se: 3 });
+    const shareOf = (result: BandsResult): number =>
+      result.drivers.find((one) => one.input === 'components[0].pH')?.share ?? 0;
+    const small = done({ components: components(0.1), driversOf: 'pH' });
+    const large = done({ components: components(0.2), driversOf: 'pH' });
+    const width = ({ pH }: BandsResult): number => (pH?.p95 as number) - (pH?.p5 as number);
+    expect(width(large)).toBeGreaterThan(1.2 * width(small));
+    expect(shareOf(large)).toBeGreaterThan(shareOf(small));
+    expect(large.drivers[0]?.input).toBe('components[0].pH');
+  });
+
+  it('let the scoop err by 3 % unless told otherwise', () => {
+    const { volume_se, ...scooped } = { ...classComponent('bark-fine', 4), volume_se: 0 };
+    expect(volume_se).toBe(0);
+    const result = done({ components: [scooped, ...input.components.slice(1)] });
+    expect(result.bulkDensity_gcc?.p95).toBeGreaterThan(result.bulkDensity_gcc?.p5 as number);
+    expect(result.drivers.map((one) => one.input)).toEqual(['components[0].volume']);
+  });
+
+  it('tell the chance of a window: half where it ends at the median, all where it is open', () => {
+    const base = done({ kappa_se: 0.4 });
+    const result = done({
+      kappa_se: 0.4,
+      windows: [
+        { property: 'air', range: [null, base.air?.p50 as number] },
+        { property: 'water', range: [null, null] },
+        { property: 'air', range: [0.9, null] },
+      ],
+    });
+    expect(result.chance.map((one) => one.chance)).toEqual([0.5, 1, 0]);
+  });
+
+  it('draw a curve as a whole: its covariance narrows what its errors alone would widen', () => {
+    const { retention } = classComponent('bark-fine');
+    const errors = { thetaR: 0.03, thetaS: 0.01, alpha_percm: 0.05, n: 0.1 };
+    const apart = { ...retention, thetaR_se: errors.thetaR, n_se: errors.n };
+    const tied = [
+      [errors.thetaR ** 2, 0, 0, 0.98 * errors.thetaR * errors.n],
+      [0, 0, 0, 0],
+      [0, 0, 0, 0],
+      [0.98 * errors.thetaR * errors.n, 0, 0, errors.n ** 2],
+    ];
+    const width = (result: BandsResult): number => (result.water?.p95 as number) - (result.water?.p5 as number);
+    // More residual water and a steeper curve cancel each other at this height.
+    expect(width(done({ components: withError({ retention_cov: tied }) }))).toBeLessThan(
+      width(done({ components: withError({ retention: apart }) })),
+    );
+  });
+
+  it('can be stopped, and tell how far they are', () => {
+    const told: number[] = [];
+    expect(
+      bands(
+        { ...input, kappa_se: 0.2 },
+        { isCancelled: () => told.length > 2, onProgress: (share) => told.push(share) },
+      ),
+    ).toBeUndefined();
+    expect(told.length).toBe(3);
+  });
+
+  it.each<[string, Partial<BandsInput>, RegExp]>([
+    ['a negative error', { kappa_se: -1 }, /invalid kappa_se/],
+    ['no draws', { draws: 0 }, /invalid draws/],
+    [
+      'a lopsided covariance',
+      {
+        components: withError({
+          retention_cov: [
+            [1, 2, 0, 0],
+            [0, 1, 0, 0],
+            [0, 0, 1, 0],
+            [0, 0, 0, 1],
+          ],
+        }),
+      },
+      /must be symmetric/,
+    ],
+    ['a window on nothing', { windows: [{ property: 'colour', range: [0, 1] }] }, /windows\[0\]\.property/],
+  ])('refuse %s', (_, more, message) => {
+    expect(() => done(more)).toThrow(message);
+  });
+});
+
+describe('draws', () => {
+  const many = (one: () => number): number[] => Array.from({ length: 20000 }, one);
+
+  it('of a positive value have its mean and its error', () => {
+    const random = seededRandom(3);
+    const values = many(() => logNormal(random, 2, 0.6));
+    expect(meanOf(values)).toBeCloseTo(2, 1);
+    expect(sdOf(values)).toBeCloseTo(0.6, 1);
+    expect(Math.min(...values)).toBeGreaterThan(0);
+  });
+
+  it('within limits stay there', () => {
+    const random = seededRandom(3);
+    const values = many(() => truncatedNormal(random, 0.5, 0.4, 0, 1));
+    expect(Math.min(...values)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...values)).toBeLessThanOrEqual(1);
+  });
+
+  it('of a curve have its covariance and are always curves', () => {
+    const covariance = [
+      [4e-4, 0, 0, 1e-3],
+      [0, 1e-4, 0, 0],
+      [0, 0, 4e-4, 0],
+      [1e-3, 0, 0, 1e-2],
+    ];
+    const random = seededRandom(5);
+    const mean = { thetaR: 0.2, thetaS: 0.85, alpha_percm: 0.2, n: 1.8 };
+    const curves = Array.from({ length: 20000 }, () => drawCurve(random, mean, lowerFactor(covariance)));
+    const [r, n] = [curves.map((c) => c.thetaR), curves.map((c) => c.n)];
+    const tied = meanOf(r.map((value, i) => (value - 0.2) * ((n[i] as number) - 1.8)));
+    expect(sdOf(r)).toBeCloseTo(0.02, 3);
+    expect(tied).toBeCloseTo(1e-3, 4);
+    expect(curves.every((c) => c.n > 1 && c.thetaS > c.thetaR)).toBe(true);
+  });
+});

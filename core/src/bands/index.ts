@@ -1,0 +1,16 @@
+/**
+ * How far a prediction can be trusted: bands by drawing every uncertain input again and again.
+ * Draws are seeded, so the same question has the same answer; a curve is drawn as a whole.
+ * What drives the spread says which measurement would narrow it.
+ */
+export { bands, type Band, type BandProperty, type BandsResult, type WorkControl } from './bands';
+export {
+  BANDS_DEFAULTS,
+  SCOOP_SHARE,
+  type BandsInput,
+  type ComponentErrors,
+  type RetentionErrors,
+  type UncertainComponent,
+  type Window,
+} from './bandsInput';
+export { type Driver } from './drivers';

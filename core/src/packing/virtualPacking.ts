@@ -1,0 +1,62 @@
+import { bisect } from '../numeric';
+import { CLASS_QUANTILES, CLASS_SHARE, type Grains } from './grains';
+import { loosened, unwalled } from './interaction';
+import { POURED_K } from './solvePacking';
+
+/** Above this no packing of real grains lies, virtual or not. */
+const BETA_MOST = 5;
+
+/**
+ * Virtual packing beta of a component: the one with which it packs alone, poured, at its own loose packing phi; the
+ * same for all its classes.
+ *
+ * Alone, 1/gamma_k = (1 - s F_k - s m_k)/beta + s m_k, with s the share of a class, F_k the unloosened share of the
+ * finer classes and m_k the unwalled count of the coarser; phi being known, K = sum (s/beta)/(1/phi - 1/gamma_k) is one
+ * falling function of beta, solved by bisection from where the first gamma reaches phi.
+ * Example: one size of grains packing at 0.6: beta = 0.6 (1 + 1/4.1).
+ */
+export function virtualPacking(grains: Grains): number {
+  const inverse = 1 / grains.packing;
+  const rows = ownRows(grains.spread);
+  const least = Math.max(...rows.map(({ level, above }) => above / (inverse - level)));
+  const compaction = (beta: number): number => {
+    let sum = -POURED_K;
+    for (const { level, above } of rows) {
+      const room = inverse - level - above / beta;
+      if (!(room > 0)) return Infinity;
+      sum += CLASS_SHARE / beta / room;
+    }
+    return sum;
+  };
+  return bisect(compaction, least, BETA_MOST);
+}
+
+/** What a class meets within its own material: 1/gamma = above/beta + level. */
+export interface OwnRow {
+  readonly level: number;
+  readonly above: number;
+}
+
+/** Rows by spread: thousands of draws ask for the same few materials. */
+const known = new Map<number, readonly OwnRow[]>();
+const MOST_KNOWN = 64;
+
+/** Ratios of diameters within one log-normal material are powers of its spread, so only that decides. */
+export function ownRows(spread: number): readonly OwnRow[] {
+  const before = known.get(spread);
+  if (before !== undefined) return before;
+  const rows = CLASS_QUANTILES.map((qk): OwnRow => {
+    let finer = 0;
+    let coarser = 0;
+    for (const qj of CLASS_QUANTILES) {
+      const ratio = Math.pow(spread, qj - qk);
+      if (ratio > 1) coarser += unwalled(1 / ratio);
+      else finer += 1 - loosened(ratio);
+    }
+    const level = CLASS_SHARE * coarser;
+    return { level, above: 1 - CLASS_SHARE * finer - level };
+  });
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(spread, rows);
+  return rows;
+}

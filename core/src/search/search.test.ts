@@ -1,0 +1,135 @@
+import { describe, expect, it } from 'vitest';
+import { blend } from '../blend';
+import { findTargetProfile } from '../classes';
+import { classComponent } from '../testing/classComponent';
+import { countRecipes, forEachRecipe, lossOf, recipeSearch, type RecipeSearchInput, type RecipeSearchResult } from '.';
+
+const container = { height_cm: 15 };
+const ids = ['bark-fine', 'coir-pith', 'pumice-coarse', 'compost-green'] as const;
+const prices = [0.15, 0.3, 0.35, 0.08];
+const components = ids.map((id, i) => ({ ...classComponent(id), pricePerL: prices[i] as number }));
+const targets = (findTargetProfile('foliage-indoor')?.targets ?? []).map(({ property, ideal, limits, weight }) => ({
+  property,
+  ideal,
+  limits,
+  weight,
+}));
+const input: RecipeSearchInput = { components, parts: 6, container, targets };
+const search = (more: Partial<RecipeSearchInput> = {}): RecipeSearchResult =>
+  recipeSearch({ ...input, ...more }) as RecipeSearchResult;
+
+function everyRecipe(more: Partial<RecipeSearchInput> = {}): number[][] {
+  const all: number[][] = [];
+  forEachRecipe({ ...input, ...more }, (parts) => {
+    all.push([...parts]);
+    return true;
+  });
+  return all;
+}
+
+describe('every recipe', () => {
+  it('is tried once: 84 ways to share 6 parts among 4, 50,388 for 12 among 8', () => {
+    const all = everyRecipe();
+    expect(all).toHaveLength(84);
+    expect(new Set(all.map(String)).size).toBe(84);
+    expect(all.every((parts) => parts.reduce((a, b) => a + b, 0) === 6)).toBe(true);
+    expect(countRecipes({ ...input, parts: 12, components: [...components, ...components] })).toBe(50388);
+  });
+
+  it('keeps to the limits of each component', () => {
+    const limited = components.map((one, i) => ({
+      ...one,
+      ...(i === 0 ? { minParts: 2 } : {}),
+      ...(i === 3 ? { maxParts: 1 } : {}),
+    }));
+    const all = everyRecipe({ components: limited });
+    expect(all.every((parts) => (parts[0] as number) >= 2 && (parts[3] as number) <= 1)).toBe(true);
+    expect(all).toHaveLength(countRecipes({ ...input, components: limited }));
+  });
+});
+
+describe('the search', () => {
+  it('equals trying each recipe through blend', () => {
+    const { recipes, evaluated } = search({ keep: 84 });
+    expect(evaluated).toBe(84);
+    const byHand = everyRecipe()
+      .map((parts) => {
+        const result = blend({
+          components: components.map((one, i) => ({ ...one, volume: parts[i] as number })),
+          container,
+          model: 'packing',
+        });
+        return { parts, loss: lossOf(result, targets) as number, air: result.air };
+      })
+      .sort((a, b) => a.loss - b.loss);
+    expect(recipes.map((one) => one.loss)).toEqual(byHand.map((one) => expect.closeTo(one.loss, 9) as number));
+    expect(recipes[0]?.parts).toEqual(byHand[0]?.parts);
+    expect(recipes[0]?.air).toBeCloseTo(byHand[0]?.air as number, 9);
+  });
+
+  it('keeps the best few, best first', () => {
+    const few = search({ keep: 5 }).recipes;
+    expect(few).toHaveLength(5);
+    expect(few).toEqual(search({ keep: 84 }).recipes.slice(0, 5));
+  });
+
+  it('draws the front of price against fit: nothing is cheaper and better than what stands on it', () => {
+    const { front, recipes } = search({ keep: 84 });
+    for (const point of front) {
+      expect(
+        recipes.some((one) => (one.pricePerL as number) < point.price - 1e-12 && one.loss < point.loss - 1e-12),
+      ).toBe(false);
+    }
+    expect(front.map((one) => one.price)).toEqual([...front.map((one) => one.price)].sort((a, b) => a - b));
+    expect(front.map((one) => one.loss)).toEqual([...front.map((one) => one.loss)].sort((a, b) => b - a));
+    expect(front.at(-1)?.loss).toBe(recipes[0]?.loss);
+  });
+
+  it('rejects what breaks a must, but has tried it', () => {
+    const must = [
+      ...targets,
+      { property: 'air', ideal: [0.3, 0.4], limits: [0.28, 0.5], weight: 1, must: true } as const,
+    ];
+    const { recipes, evaluated } = search({ targets: must, keep: 84 });
+    expect(evaluated).toBe(84);
+    expect(recipes.length).toBeGreaterThan(0);
+    expect(recipes.every((one) => one.air >= 0.28 && one.air <= 0.5)).toBe(true);
+  });
+
+  it('counts a property that is lacking as a miss of 1, and says so', () => {
+    const { pH, ...unknown } = components[0] as (typeof components)[number];
+    expect(pH).toBeDefined();
+    const result = search({ components: [unknown, ...components.slice(1)], keep: 84 });
+    expect(result.checks.map((check) => check.code)).toEqual(['property-lacking']);
+    const only = search({
+      components: [unknown, ...components.slice(1)],
+      targets: [{ property: 'pH', ideal: [0, 14], limits: [0, 14], weight: 1 }],
+      keep: 84,
+    });
+    expect(only.recipes.find((one) => one.parts[0] === 6)?.loss).toBe(1);
+    expect(only.recipes.find((one) => one.parts[0] === 0)?.loss).toBe(0);
+  });
+
+  it('stops when asked', () => {
+    expect(recipeSearch(input, { isCancelled: () => true })).toBeUndefined();
+  });
+
+  it.each<[string, Partial<RecipeSearchInput>, RegExp]>([
+    ['half a part', { parts: 2.5 }, /invalid parts/],
+    ['limits that cannot be met', { components: components.map((one) => ({ ...one, minParts: 2 })) }, /invalid parts/],
+    [
+      'an unknown property',
+      { targets: [{ property: 'colour', ideal: [0, 1], limits: [0, 1], weight: 1 }] },
+      /unknown targets\[0\]\.property/,
+    ],
+    ['no target', { targets: [] }, /invalid targets/],
+    ['weights of nothing', { targets: targets.map((one) => ({ ...one, weight: 0 })) }, /all weights are 0/],
+    [
+      'more than a maximum',
+      { components: components.map((one) => ({ ...one, minParts: 3, maxParts: 2 })) },
+      /components\[0\]\.minParts/,
+    ],
+  ])('refuses %s', (_, more, message) => {
+    expect(() => search(more)).toThrow(message);
+  });
+});

@@ -1,0 +1,120 @@
+import { requireComponents, type BlendComponent } from '../blend';
+import { CoreError, refuse, requireNotNegative } from '../errors';
+import type { Range } from '../scoring';
+import { requireContainer, type Container } from '../vessel';
+
+/** A component with how many parts it may have; its volume comes from the recipe. */
+export type SearchComponent = Omit<BlendComponent, 'volume'> & {
+  readonly volume?: number;
+  readonly minParts?: number;
+  readonly maxParts?: number;
+};
+
+export interface SearchTarget {
+  readonly property: string;
+  readonly ideal: Range;
+  readonly limits: Range;
+  readonly weight: number;
+  readonly must?: boolean;
+}
+
+export interface RecipeSearchInput {
+  readonly components: readonly SearchComponent[];
+  /** Whole parts that a recipe shares out. */
+  readonly parts: number;
+  readonly container: Container;
+  readonly targets: readonly SearchTarget[];
+  readonly keep?: number;
+}
+
+export const SEARCH_DEFAULTS = Object.freeze({ keep: 20, mostParts: 60, mostComponents: 16, mostRecipes: 2e7 });
+
+/** Scalar outputs of a blend that a target may speak of. */
+export const SEARCHABLE = [
+  'air',
+  'water',
+  'easilyAvailable',
+  'totalPorosity',
+  'bulkDensity_gcc',
+  'pH',
+  'ec_dSm',
+  'pricePerL',
+  'shrink',
+  'lambda',
+  'packing',
+] as const;
+export type SearchableProperty = (typeof SEARCHABLE)[number];
+
+/** Least and most parts of each component, held to what the others leave. */
+export interface PartLimits {
+  readonly least: readonly number[];
+  readonly most: readonly number[];
+}
+
+export function partLimits({ components, parts }: RecipeSearchInput): PartLimits {
+  const least = components.map((one) => one.minParts ?? 0);
+  const sum = least.reduce((a, b) => a + b, 0);
+  const most = components.map((one, i) => Math.min(one.maxParts ?? parts, parts - sum + (least[i] as number)));
+  return { least, most };
+}
+
+export function requireSearch(input: RecipeSearchInput): void {
+  const { components, parts, targets, keep } = input;
+  requireContainer(input.container);
+  if (!(Number.isInteger(parts) && parts >= 1 && parts <= SEARCH_DEFAULTS.mostParts)) {
+    refuse('parts', `${String(parts)} must be a whole number from 1 to ${String(SEARCH_DEFAULTS.mostParts)}`);
+  }
+  if (keep !== undefined && !(Number.isInteger(keep) && keep >= 1))
+    refuse('keep', `${String(keep)} must be a whole number of 1 or more`);
+  if (components.length > SEARCH_DEFAULTS.mostComponents) {
+    refuse(
+      'components',
+      `${String(components.length)} are too many to try every recipe; choose at most ${String(SEARCH_DEFAULTS.mostComponents)}`,
+    );
+  }
+  requireComponents(components.map((one) => ({ ...one, volume: one.volume ?? 1 })));
+  requireParts(input);
+  if (targets.length === 0) refuse('targets', 'name at least one target to search for');
+  targets.forEach((target, i) => {
+    requireTarget(target, `targets[${String(i)}]`);
+  });
+  if (targets.every((target) => target.weight === 0)) refuse('targets', 'all weights are 0');
+}
+
+function requireParts({ components, parts }: RecipeSearchInput): void {
+  const whole = (value: number | undefined): boolean => value === undefined || (Number.isInteger(value) && value >= 0);
+  components.forEach((one, i) => {
+    const at = `components[${String(i)}]`;
+    if (!whole(one.minParts)) refuse(`${at}.minParts`, `${String(one.minParts)} must be a whole number of 0 or more`);
+    if (!whole(one.maxParts)) refuse(`${at}.maxParts`, `${String(one.maxParts)} must be a whole number of 0 or more`);
+    if ((one.minParts ?? 0) > (one.maxParts ?? parts))
+      refuse(`${at}.minParts`, `${String(one.minParts)} must not be above maxParts ${String(one.maxParts ?? parts)}`);
+  });
+  const least = components.reduce((sum, one) => sum + (one.minParts ?? 0), 0);
+  const most = components.reduce((sum, one) => sum + (one.maxParts ?? parts), 0);
+  if (least > parts || most < parts) {
+    refuse(
+      'parts',
+      `${String(parts)} parts cannot be shared out: the limits allow ${String(least)} to ${String(most)}`,
+    );
+  }
+}
+
+function requireTarget(target: SearchTarget, at: string): void {
+  if (!(SEARCHABLE as readonly string[]).includes(target.property)) {
+    throw new CoreError(
+      'unknown',
+      `${at}.property`,
+      `a blend has no "${target.property}"; it has ${SEARCHABLE.join(', ')}`,
+    );
+  }
+  requireNotNegative(`${at}.weight`, target.weight, '');
+  const [idealLo, idealHi] = target.ideal;
+  const [limitLo, limitHi] = target.limits;
+  if (idealLo !== null && idealHi !== null && idealLo > idealHi)
+    refuse(`${at}.ideal`, `${String(idealLo)} must not be above ${String(idealHi)}`);
+  if (idealLo !== null && limitLo !== null && limitLo > idealLo)
+    refuse(`${at}.limits`, `the lower limit must not be above the ideal's ${String(idealLo)}`);
+  if (idealHi !== null && limitHi !== null && limitHi < idealHi)
+    refuse(`${at}.limits`, `the upper limit must not be under the ideal's ${String(idealHi)}`);
+}
