@@ -50,6 +50,12 @@ export class Recipe {
   @IsIn(['packing', 'average'], { message: 'The model is packing or average.' })
   model!: 'packing' | 'average';
 
+  /** Profile of the use that the blend is held against. */
+  @IsOptional()
+  @IsString({ message: 'Name the target profile.' })
+  @MaxLength(60, { message: 'Name the target profile.' })
+  target?: string;
+
   @IsNumber(number, { message: 'Lime must be a number of meq per litre.' })
   @Min(0, { message: 'Lime cannot be negative.' })
   @Max(500, { message: 'More than 500 meq of lime to a litre; check it.' })

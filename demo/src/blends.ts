@@ -18,6 +18,7 @@ export function blendHappenings(loading: Loading): Happening[] {
           pot,
           model: 'packing',
           lime_meqPerL: lime_meqPerL ?? 0,
+          ...(blend.target === undefined ? {} : { target: blend.target }),
         };
         const body = { id: uuidv7(), blendId, name: blend.name, recipe, ...(reason === undefined ? {} : { reason }) };
         await keepVersion(loading.context, named(loading.people, blend.by, 'person'), readBody(NewBlendVersion, body));

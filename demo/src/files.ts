@@ -55,6 +55,7 @@ export interface RunFile {
 export interface BlendFile {
   readonly name: string;
   readonly by: string;
+  readonly target?: string;
   readonly pot: {
     readonly name: string;
     readonly height_cm: number;

@@ -90,3 +90,48 @@ test('10 g more in one demo reading change card, blend and score, and the kept b
   const kept = await me.ask<BlendPage>(`/blends/${camellia.id}`);
   expect(kept.versions[0]?.result).toEqual(camellia.latest.result);
 });
+
+test('holds a blend against a use: bands, chances, what would narrow them, every whole-part recipe, and a search that stops', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  const camellia = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
+  await me.go(`/blend/${camellia.id}`);
+  await expect(me.page.getByLabel('Target')).toHaveValue('acid-lovers');
+  const row = me.page.getByRole('row', { name: /^Water it holds/ });
+  await expect(row).toContainText(/0\.\d\d–0\.\d\d/);
+  await expect(row).toContainText('%');
+  await me.page.getByRole('button', { name: 'pH, 1:5 in water', exact: true }).click();
+  const narrow = me.page.getByRole('region', { name: 'What would narrow it' });
+  await expect(narrow.getByRole('listitem').first()).toContainText('%');
+
+  await me.page.getByLabel('Search among another lot too').selectOption({ label: 'Bark nuggets 9–18 mm, BN-2' });
+  await me.page.getByRole('button', { name: 'Search 4 lots' }).click();
+  await expect(me.page.getByText('all 165 tried')).toBeVisible();
+  const best = me.page.getByRole('button', { name: /^Take \d/ }).first();
+  const words = (await best.getAttribute('aria-label')) ?? '';
+  await best.click();
+  const shown = await me.page
+    .getByLabel(/^Parts of .*, typed$/)
+    .evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value));
+  const taken = /^Take ([\d to]+):/.exec(words)?.[1]?.split(' to ').filter((parts) => parts !== '0');
+  expect(shown).toEqual(taken);
+  await expect(me.page.getByText(/^Changed since version/)).toBeVisible();
+
+  for (const label of [
+    'Perlite, coarse, PE-4',
+    'Peat, light, fine, PT-5',
+    'Loam, sterilised, LM-2',
+    'Sharp sand, SS-3',
+    'Grit 2–6 mm, GR-2',
+    'Vermiculite, VM-1',
+    'Wood fibre, WF-1',
+  ]) {
+    await me.page.getByLabel('Search among another lot too').selectOption({ label });
+  }
+  await me.page.getByLabel('Whole parts').selectOption('16');
+  await me.page.getByRole('button', { name: /^Search \d+ lots$/ }).click();
+  await me.page.getByRole('button', { name: /^Stop, \d+ % tried$/ }).click();
+  await expect(me.page.getByRole('button', { name: /^Search \d+ lots$/ })).toBeVisible({ timeout: 1000 });
+});

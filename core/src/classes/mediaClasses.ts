@@ -16,6 +16,13 @@ export interface MediaClass {
   readonly particleDensityApparentBounds_gcc: readonly [number, number];
   readonly totalPorosity: Typical;
   readonly retention: Retention;
+  /** Standard deviations of the curve's parameters between media of the class. */
+  readonly retentionSpread: {
+    readonly thetaR_sd: number;
+    readonly thetaS_sd: number;
+    readonly lnAlpha_sd: number;
+    readonly lnNMinus1_sd: number;
+  };
   readonly inVessel10cm: { readonly water: Typical; readonly air: Typical };
   readonly interparticleVoid: Typical;
   readonly d50_mm: Typical;

@@ -11,3 +11,4 @@ export {
   type DeskLine,
   type DeskResult,
 } from './predict';
+export { deskBandsInput, deskSearchInput, KAPPA_PRIOR, windowsOf, type DeskSearch } from './uncertainDesk';

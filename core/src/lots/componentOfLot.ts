@@ -1,5 +1,7 @@
+import type { ComponentErrors } from '../bands';
 import type { BlendComponent } from '../blend';
 import { findMediaClass, type MediaClass } from '../classes';
+import { errorsOfLot } from './errorsOfLot';
 import type { LotCurve } from './lotCurve';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
@@ -14,6 +16,8 @@ export interface ComponentOrigin {
 export interface LotComponent {
   /** Without its volume, which the recipe gives. */
   readonly component: Omit<BlendComponent, 'volume'>;
+  /** How uncertain each figure is. */
+  readonly errors: ComponentErrors;
   /** Settled volume to a loose litre; 1 where no run says. */
   readonly settledPerLoose: number;
   readonly origins: readonly ComponentOrigin[];
@@ -74,6 +78,7 @@ export function componentOfLot(
       ...(ec === undefined ? {} : { ec_dSm: ec }),
       ...(price === undefined ? {} : { pricePerL: price.summary.mean / settledPerLoose }),
     },
+    errors: errorsOfLot(lot, figures, curve),
     settledPerLoose,
     origins,
     notes,

@@ -2,7 +2,7 @@
 export type StepKind = 'weigh' | 'volume' | 'depth' | 'temperature' | 'pH' | 'ec' | 'time';
 
 /** Cautions that a step can carry; the words stand in one place. */
-export type CautionKey = 'dust' | 'germs' | 'heat' | 'sharp' | 'chemicals' | 'electric' | 'lifting';
+export type CautionKey = 'dust' | 'germs' | 'heat' | 'sharp' | 'chemicals' | 'liming' | 'electric' | 'lifting';
 
 /** Pictures of a step's set-up, drawn by the interface. */
 export type StepPicture =

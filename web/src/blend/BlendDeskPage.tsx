@@ -1,7 +1,7 @@
-import type { BlendPage, LotRow, Recipe } from '@bent-pail/contract';
-import type { DeskInput } from '@bent-pail/core';
+import type { BlendPage, LotRow, Recipe, RecipeLine } from '@bent-pail/contract';
+import { deskBandsInput, findTargetProfile, type DeskInput, type PropertyKey } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, type ReactElement } from 'react';
+import { useEffect, useMemo, useState, type ReactElement } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
@@ -9,10 +9,15 @@ import { useHand } from '../shared/handStore';
 import { useLastPot } from '../shared/pot/usePot';
 import { blendQuery, lotsQuery } from '../shared/queries';
 import './blend.css';
+import { DeskFigures } from './DeskFigures';
 import { DeskHead } from './DeskHead';
+import { DoseLine } from './DoseLine';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { Narrow } from './Narrow';
+import { NearestRecipes } from './NearestRecipes';
 import { PredictedPail } from './PredictedPail';
 import { RecipeColumn } from './RecipeColumn';
+import { useBands } from './useBands';
 import { usePrediction } from './usePrediction';
 import { WaterInPot } from './WaterInPot';
 
@@ -108,12 +113,22 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
   const change = useDrafts((state) => state.change);
   const draft = shown === undefined ? (kept ?? start) : start;
   const { recipe } = draft;
+  const [asked, setAsked] = useState<PropertyKey>('air');
+  const profile = useMemo(() => findTargetProfile(recipe.target ?? ''), [recipe.target]);
   const input = useMemo(() => deskInput(recipe, lots), [recipe, lots]);
+  const bandsInput = useMemo(
+    () => (input === undefined ? undefined : deskBandsInput(input, profile, asked)),
+    [input, profile, asked],
+  );
   const { result, problem } = usePrediction(input);
+  const bands = useBands(bandsInput);
   const pot = { name: recipe.potName, shape: recipe.pot };
   const onChange = (next: BlendDraft): void => {
     change(draftKey, next);
     if (shown !== undefined) void navigate(`/blend/${draftKey}`, { replace: true });
+  };
+  const onLines = (lines: readonly RecipeLine[]): void => {
+    onChange({ ...draft, recipe: { ...recipe, lines: [...lines] } });
   };
   return (
     <main>
@@ -132,25 +147,42 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
         </p>
       )}
       <div className="desk-grid">
-        <RecipeColumn
-          draft={draft}
-          lots={lots}
-          result={result}
-          onChange={(lines) => {
-            onChange({ ...draft, recipe: { ...recipe, lines: [...lines] } });
-          }}
-        />
+        <RecipeColumn draft={draft} lots={lots} result={result} onChange={onLines} />
         {result === undefined ? (
           <section className="md:col-span-2">
             <EmptyPail question={recipe.lines.length === 0 ? 'What goes in first?' : 'Give one of them a part.'} />
           </section>
         ) : (
           <>
-            <PredictedPail result={result} pot={pot} />
+            <PredictedPail result={result} pot={pot}>
+              <DeskFigures
+                figures={result.figures}
+                bands={bands}
+                profile={profile}
+                asked={asked}
+                onAsk={(key) => {
+                  setAsked(key as PropertyKey);
+                }}
+              />
+              <DoseLine
+                result={result}
+                target={profile?.targets.find((target) => target.property === 'pH')}
+                lime_meqPerL={recipe.lime_meqPerL}
+                onLime={(lime_meqPerL) => {
+                  onChange({ ...draft, recipe: { ...recipe, lime_meqPerL } });
+                }}
+              />
+            </PredictedPail>
             <WaterInPot result={result} pot={pot} />
           </>
         )}
       </div>
+      {result !== undefined && (
+        <div className="desk-low">
+          <NearestRecipes lines={recipe.lines} lots={lots} pot={pot} profile={profile} onTake={onLines} />
+          <Narrow bands={bands} asked={asked} lines={recipe.lines} lots={lots} />
+        </div>
+      )}
     </main>
   );
 }

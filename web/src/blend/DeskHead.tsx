@@ -1,5 +1,5 @@
 import type { BlendPage, BlendVersion, NewBlendVersion } from '@bent-pail/contract';
-import { parseNumber, type DeskResult } from '@bent-pail/core';
+import { parseNumber, TARGET_PROFILES, type DeskResult } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -53,6 +53,29 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
             ),
           },
           {
+            term: 'Target',
+            value: (
+              <select
+                aria-label="Target"
+                className="min-h-8 max-w-[190px] bg-transparent font-semibold"
+                value={recipe.target ?? ''}
+                onChange={(event) => {
+                  const { target, ...untargeted } = recipe;
+                  const chosen = event.target.value;
+                  if (chosen !== target)
+                    onChange({ ...draft, recipe: chosen === '' ? untargeted : { ...recipe, target: chosen } });
+                }}
+              >
+                <option value="">none</option>
+                {TARGET_PROFILES.map((profile) => (
+                  <option key={profile.id} value={profile.id}>
+                    {profile.label}
+                  </option>
+                ))}
+              </select>
+            ),
+          },
+          {
             term: 'Mixing model',
             value: (
               <select
@@ -72,7 +95,7 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
             ),
           },
           {
-            term: 'Lime, meq per L made',
+            term: 'Lime, meq/L',
             value: (
               <LimeField
                 lime={recipe.lime_meqPerL}

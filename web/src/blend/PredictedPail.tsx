@@ -1,24 +1,23 @@
 import type { DeskFigure, DeskResult, PropertyKey } from '@bent-pail/core';
-import { property } from '@bent-pail/core';
-import type { ReactElement } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import { Figure } from '../shared/Figure';
-import { fixed } from '../shared/format';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { ReadPail } from '../shared/pail/ReadPail';
 import type { Pot } from '../shared/pot/pots';
-import { useSession } from '../shared/useSession';
 
 interface PredictedPailProps {
   readonly result: DeskResult;
   readonly pot: Pot;
+  /** The figures in a table, below the pail. */
+  readonly children: ReactNode;
 }
 
 /** Height of the large pail, px. */
 const LARGE = 158;
 
 /** The predicted pail in my pot, the plain average beside it, and every figure with its working. */
-export function PredictedPail({ result, pot }: PredictedPailProps): ReactElement {
+export function PredictedPail({ result, pot, children }: PredictedPailProps): ReactElement {
   const { air, water, totalPorosity } = result.result;
   const find = (key: PropertyKey): DeskFigure | undefined => result.figures.find((figure) => figure.property === key);
   const shape = shapeOf(pot.shape, 'pot');
@@ -36,7 +35,7 @@ export function PredictedPail({ result, pot }: PredictedPailProps): ReactElement
   return (
     <section aria-label="The pail">
       <h2 className="flex items-baseline justify-between">
-        The pail, in my pot <small>drained, free base; no band yet</small>
+        The pail, in my pot <small>drained, free base</small>
       </h2>
       <div className="mt-2 flex items-end justify-between gap-3">
         <div className="min-w-0 flex-1">
@@ -65,7 +64,7 @@ export function PredictedPail({ result, pot }: PredictedPailProps): ReactElement
         </div>
         <PlainAverage result={result} shape={shape} k={70 / wide} />
       </div>
-      <FigureTable figures={result.figures} />
+      {children}
       <Remarks result={result} />
     </section>
   );
@@ -98,54 +97,6 @@ function PlainAverage({
         k={k}
       />
     </figure>
-  );
-}
-
-function FigureTable({ figures }: { readonly figures: readonly DeskFigure[] }): ReactElement {
-  const { notebook } = useSession();
-  return (
-    <table className="desk-figures mt-3">
-      <thead>
-        <tr>
-          <th scope="col">In this pot</th>
-          <th scope="col">predicted</th>
-          <th scope="col" className="w-20">
-            plain average
-          </th>
-          <th scope="col" className="w-16">
-            unit
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {figures
-          .filter((figure) => figure.property !== 'shrink')
-          .map((figure) => {
-            const { label, digits, unit } = property(figure.property);
-            const shownUnit = figure.property === 'pricePerL' ? `${notebook.currency}${unit} made` : unit;
-            return (
-              <tr key={figure.property}>
-                <th scope="row">{label}</th>
-                <td>
-                  <Figure
-                    label={label}
-                    value={figure.value}
-                    digits={Math.min(digits, 2)}
-                    unit={shownUnit}
-                    origin="worked-out"
-                    working={figure.working}
-                    bare
-                  />
-                </td>
-                <td className="f q">
-                  {figure.plainAverage === undefined ? '' : fixed(figure.plainAverage, Math.min(digits, 2))}
-                </td>
-                <td className="f q">{shownUnit}</td>
-              </tr>
-            );
-          })}
-      </tbody>
-    </table>
   );
 }
 

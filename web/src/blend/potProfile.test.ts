@@ -17,6 +17,7 @@ function lotOf(id: string): LotComponent {
       spread,
       softness,
     },
+    errors: {},
     settledPerLoose: 1,
     origins: [],
     notes: [],

@@ -36,6 +36,11 @@ export const CAUTIONS: Readonly<Record<CautionKey, CautionText>> = {
     short: 'Gloves and goggles with buffers, storage solution and acids; read the label and the safety data sheet.',
     long: 'Acid goes into water, never the other way round. Lime burns eyes and skin. Keep concentrates labelled and locked from children. Used buffers and rinse water go where local rules say.',
   },
+  liming: {
+    title: 'Lime and sulphur',
+    short: 'Prefer ground limestone; goggles, gloves and no wind. Never with ammonium fertiliser or fresh manure.',
+    long: 'Quicklime and hydrated lime burn eyes and skin. Lime with ammonium fertiliser or fresh manure frees ammonia. Sulphur dust and dry organic dust can burn or explode: no flame, no spark. Follow the label and its safety data sheet.',
+  },
   electric: {
     title: 'Water and mains',
     short: 'Scales, pens and ovens by a sink: residual-current protection, dry hands.',

@@ -1,0 +1,121 @@
+import type { ComponentErrors } from '../bands';
+import { findMediaClass, type MediaClass, type Typical } from '../classes';
+import { CoreError } from '../errors';
+import { property, type PropertyKey } from '../properties';
+import { inferRetention, type Retention, type RetentionInferInput } from '../retention';
+import type { LotCurve } from './lotCurve';
+import type { LotFigure } from './lotFigures';
+import type { LotRecord } from './lotRecord';
+
+/** A class's range is read as its 5 to 95 % band; one standard deviation is this part of it. */
+export const RANGE_TO_SD = 1 / (2 * 1.645);
+
+/** Spread of what even a class does not state, as shares of the value. */
+const GUESSED = Object.freeze({ spreadShare: 0.15, unknownD50Share: 0.6, unknownVoid: 0.08 });
+
+/** Shape of a curve where no class is named: as wide as the widest class. */
+const UNKNOWN_SHAPE_SD = Object.freeze({ thetaR_sd: 0.06, thetaS_sd: 0.03, lnAlpha_sd: 0.6, lnNMinus1_sd: 0.35 });
+
+/** Part of a change of one input by which slopes are taken. */
+const STEP = 1e-4;
+
+const sdOf = ({ range: [lo, hi] }: Typical): number => (hi - lo) * RANGE_TO_SD;
+
+/** Standard error of a measured figure; a single replicate is trusted no better than its method. */
+function seOf(figure: LotFigure | undefined): number | undefined {
+  if (figure === undefined || figure.origin === 'label') return undefined;
+  return figure.summary.se ?? property(figure.property).floor;
+}
+
+/**
+ * How uncertain what the desk knows of a lot is: standard errors of its own figures, wide ones of its class's.
+ *
+ * A measured figure has its SE, or its method's floor where there is one replicate; a class figure has a third of its
+ * range. The curve varies as a whole: one inferred from a depth has the class's spread of shape, with alpha following
+ * so that the measured capacity stays what it was measured to be.
+ */
+export function errorsOfLot(lot: LotRecord, figures: readonly LotFigure[], curve: LotCurve): ComponentErrors {
+  const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
+  const find = (key: PropertyKey): LotFigure | undefined => figures.find((figure) => figure.property === key);
+  const either = (key: PropertyKey, ofClass: Typical | undefined): number | undefined =>
+    find(key) === undefined ? (ofClass === undefined ? undefined : sdOf(ofClass)) : seOf(find(key));
+  const density = either('bulkDensity_gcc', mediaClass?.dryBulkDensity_gcc);
+  const pH = either('pH', mediaClass?.pH_1to5_water);
+  const ec = either('ec_dSm', mediaClass?.ec_1to2_dSm);
+  return {
+    ...(density === undefined ? {} : { dryBulkDensity_gcc_se: density }),
+    ...(pH === undefined ? {} : { pH_se: pH }),
+    ...(ec === undefined ? {} : { ec_dSm_se: ec }),
+    ...(mediaClass === undefined ? {} : { buffer_meqPerLpH_se: sdOf(mediaClass.buffer_meqPerLpH) }),
+    ...grainErrors(mediaClass),
+    retention_cov: curveCovarianceOf(mediaClass, figures, curve),
+  };
+}
+
+function grainErrors(mediaClass: MediaClass | undefined): ComponentErrors {
+  if (mediaClass === undefined)
+    return { interparticleVoid_se: GUESSED.unknownVoid, d50_mm_se: GUESSED.unknownD50Share * 2 };
+  return {
+    interparticleVoid_se: sdOf(mediaClass.interparticleVoid),
+    d50_mm_se: sdOf(mediaClass.d50_mm),
+    spread_se: GUESSED.spreadShare * (mediaClass.spread - 1),
+  };
+}
+
+function curveCovarianceOf(
+  mediaClass: MediaClass | undefined,
+  figures: readonly LotFigure[],
+  curve: LotCurve,
+): number[][] {
+  const shape = mediaClass?.retentionSpread ?? UNKNOWN_SHAPE_SD;
+  const { retention } = curve;
+  const n_sd = (retention.n - 1) * shape.lnNMinus1_sd;
+  if (curve.kind === 'class') {
+    return diagonal([shape.thetaR_sd, shape.thetaS_sd, retention.alpha_percm * shape.lnAlpha_sd, n_sd]);
+  }
+  const se = (key: PropertyKey): number => seOf(figures.find((figure) => figure.property === key)) ?? shape.thetaS_sd;
+  const inputs = [
+    { key: 'thetaR', sd: Math.min(shape.thetaR_sd, 0.5 * (curve.input.capacity - retention.thetaR)) },
+    { key: 'thetaS', sd: se('totalPorosity') },
+    { key: 'n', sd: n_sd },
+    { key: 'capacity', sd: se('containerCapacity') },
+  ] as const;
+  const covariance = diagonal([0, 0, 0, 0]);
+  for (const { key, sd } of inputs) {
+    const slope = slopesBy(curve.input, key);
+    slope.forEach((a, i) => {
+      slope.forEach((b, j) => {
+        const row = covariance[i] as number[];
+        row[j] = (row[j] as number) + a * b * sd * sd;
+      });
+    });
+  }
+  return covariance;
+}
+
+/** How thetaR, thetaS, alpha and n move with one input of the inference, by a small step. */
+function slopesBy(
+  input: RetentionInferInput,
+  key: 'thetaR' | 'thetaS' | 'n' | 'capacity',
+): readonly [number, number, number, number] {
+  const step = STEP * Math.max(input[key], 0.01);
+  const moved = (sign: number): Retention | undefined => {
+    try {
+      return inferRetention({ ...input, [key]: input[key] + sign * step }).retention;
+    } catch (error) {
+      // At the edge of what can be inferred only one side has an answer.
+      if (error instanceof CoreError) return undefined;
+      throw error;
+    }
+  };
+  const here = inferRetention(input).retention;
+  const up = moved(1) ?? here;
+  const down = moved(-1) ?? here;
+  const width = (moved(1) === undefined ? 0 : step) + (moved(-1) === undefined ? 0 : step);
+  const slope = (name: keyof Retention): number => (width === 0 ? 0 : (up[name] - down[name]) / width);
+  return [slope('thetaR'), slope('thetaS'), slope('alpha_percm'), slope('n')];
+}
+
+function diagonal(errors: readonly number[]): number[][] {
+  return errors.map((sd, i) => errors.map((_, j) => (i === j ? sd * sd : 0)));
+}

@@ -1,0 +1,128 @@
+import {
+  property,
+  type Band,
+  type BandProperty,
+  type BandsResult,
+  type DeskFigure,
+  type Target,
+  type TargetProfile,
+} from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Figure } from '../shared/Figure';
+import { fixed } from '../shared/format';
+import { useSession } from '../shared/useSession';
+import { WindowBar } from './WindowBar';
+
+interface DeskFiguresProps {
+  readonly figures: readonly DeskFigure[];
+  readonly bands: BandsResult | undefined;
+  readonly profile: TargetProfile | undefined;
+  /** Whose spread is explained beside the table. */
+  readonly asked: string;
+  readonly onAsk: (property: string) => void;
+}
+
+/** A chance under this stands inverse: it deserves a look. */
+const POOR_CHANCE = 0.75;
+
+/** Every predicted figure with its working, its band, the use's window, the chance to meet it, the plain average. */
+export function DeskFigures({ figures, bands, profile, asked, onAsk }: DeskFiguresProps): ReactElement {
+  return (
+    <table className="desk-figures mt-3">
+      <thead>
+        <tr>
+          <th scope="col">In this pot</th>
+          <th scope="col">predicted</th>
+          <th scope="col">5–95 %</th>
+          <th scope="col" className="w-win !text-left">
+            {profile === undefined ? '' : '[ window ]'}
+          </th>
+          <th scope="col">{profile === undefined ? '' : 'chance'}</th>
+          <th scope="col">plain</th>
+        </tr>
+      </thead>
+      <tbody>
+        {figures
+          .filter((figure) => figure.property !== 'shrink')
+          .map((figure) => (
+            <FigureRow
+              key={figure.property}
+              figure={figure}
+              band={bands?.[figure.property as BandProperty]}
+              target={profile?.targets.find((target) => target.property === figure.property)}
+              chance={bands?.chance.find((one) => one.property === figure.property)?.chance}
+              asked={asked === figure.property}
+              onAsk={() => {
+                onAsk(figure.property);
+              }}
+            />
+          ))}
+      </tbody>
+    </table>
+  );
+}
+
+interface FigureRowProps {
+  readonly figure: DeskFigure;
+  readonly band: Band | undefined;
+  readonly target: Target | undefined;
+  readonly chance: number | undefined;
+  readonly asked: boolean;
+  readonly onAsk: () => void;
+}
+
+const shownChance = (chance: number): string =>
+  chance > 0.99 ? '>99 %' : chance < 0.01 ? '<1 %' : `${String(Math.round(100 * chance))} %`;
+
+function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProps): ReactElement {
+  const { notebook } = useSession();
+  const { label, digits, unit } = property(figure.property);
+  const shownUnit = figure.property === 'pricePerL' ? `${notebook.currency}${unit} made` : unit;
+  const places = Math.min(digits, 2);
+  return (
+    <tr className={asked ? 'asked' : ''}>
+      <th scope="row">
+        <button type="button" className="ask" aria-pressed={asked} title="What would narrow this?" onClick={onAsk}>
+          {label}
+        </button>{' '}
+        <small className="f">{shownUnit}</small>
+      </th>
+      <td>
+        <Figure
+          label={label}
+          value={figure.value}
+          digits={places}
+          unit={shownUnit}
+          origin="worked-out"
+          working={figure.working}
+          bare
+        />
+      </td>
+      <td className="f q whitespace-nowrap">
+        {band === undefined ? '…' : `${fixed(band.p5, places)}–${fixed(band.p95, places)}`}
+      </td>
+      <td className="w-win">
+        {target !== undefined && (
+          <WindowBar
+            value={figure.value}
+            band={band}
+            ideal={target.ideal}
+            limits={target.limits}
+            says={windowSays(target, places)}
+          />
+        )}
+      </td>
+      <td>
+        {target !== undefined && chance !== undefined && (
+          <span className={`f ${chance < POOR_CHANCE ? 'poor' : ''}`}>{shownChance(chance)}</span>
+        )}
+      </td>
+      <td className="f q">{figure.plainAverage === undefined ? '' : fixed(figure.plainAverage, places)}</td>
+    </tr>
+  );
+}
+
+function windowSays({ ideal: [lo, hi] }: Target, places: number): string {
+  if (lo === null) return `Window: up to ${fixed(hi ?? 0, places)}.`;
+  return hi === null ? `Window: from ${fixed(lo, places)}.` : `Window: ${fixed(lo, places)} to ${fixed(hi, places)}.`;
+}

@@ -1,0 +1,55 @@
+import type { LotRow, RecipeLine } from '@bent-pail/contract';
+import { inSentence, property, type BandsResult, type PropertyKey } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { driverWords } from './driverWords';
+
+interface NarrowProps {
+  readonly bands: BandsResult | undefined;
+  readonly asked: PropertyKey;
+  readonly lines: readonly RecipeLine[];
+  readonly lots: readonly LotRow[];
+}
+
+const SHOWN = 4;
+
+/** Which measurement would narrow a figure most, as shares of its spread, each with the run that would give it. */
+export function Narrow({ bands, asked, lines, lots }: NarrowProps): ReactElement {
+  const used = lines.filter((line) => line.parts > 0).map((line) => lots.find((lot) => lot.id === line.lotId));
+  const drivers = (bands?.drivers ?? []).slice(0, SHOWN);
+  return (
+    <section aria-label="What would narrow it">
+      <h2 className="flex items-baseline justify-between">
+        What would narrow {inSentence(property(asked).label)} most{' '}
+        <small className="whitespace-nowrap">of its spread</small>
+      </h2>
+      {bands === undefined && <p className="q mt-2 text-[14px]">Drawing 2 000 times.</p>}
+      <ol className="mt-1">
+        {drivers.map(({ input, share }) => {
+          const { words, link, act } = driverWords(input, used);
+          return (
+            <li
+              key={input}
+              className="relative flex min-h-9 items-baseline justify-between gap-3 border-b border-zinc2 pt-1"
+            >
+              <span className="text-[15px]">
+                {words}{' '}
+                {link !== undefined && (
+                  <Link className="text-[13.5px]" to={link}>
+                    {act}
+                  </Link>
+                )}
+              </span>
+              <span className="f whitespace-nowrap">{Math.round(100 * share)} %</span>
+              <span className="absolute bottom-0 left-0 h-[3px] bg-ink" style={{ width: `${String(100 * share)}%` }} />
+            </li>
+          );
+        })}
+      </ol>
+      <p className="q mt-2 text-[13px]">
+        Press a figure’s name to ask about it. Bands come from 2 000 seeded draws of all that is uncertain; an
+        unmeasured lot has its class’s spread.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,191 @@
+import type { LotRow, RecipeLine } from '@bent-pail/contract';
+import { deskSearchInput, type FoundRecipe, type RecipeSearchResult, type TargetProfile } from '@bent-pail/core';
+import { useMemo, useState, type ReactElement } from 'react';
+import { Chart } from '../shared/chart/Chart';
+import { fixed } from '../shared/format';
+import { PailMark } from '../shared/pail/PailMark';
+import { shapeOf } from '../shared/pail/pailGeometry';
+import type { Pot } from '../shared/pot/pots';
+import { useSession } from '../shared/useSession';
+import { frontChart } from './frontChart';
+import { useSearch } from './useSearch';
+
+interface NearestRecipesProps {
+  readonly lines: readonly RecipeLine[];
+  readonly lots: readonly LotRow[];
+  readonly pot: Pot;
+  readonly profile: TargetProfile | undefined;
+  readonly onTake: (lines: readonly RecipeLine[]) => void;
+}
+
+const PARTS = [6, 8, 10, 12, 16] as const;
+const SHOWN = 6;
+const KEPT = 20;
+
+/** Every way to share whole parts among the chosen lots, held against the use: the best as pails, price against fit. */
+export function NearestRecipes({ lines, lots, pot, profile, onTake }: NearestRecipesProps): ReactElement {
+  const { state, start, cancel } = useSearch();
+  const [parts, setParts] = useState(8);
+  const [more, setMore] = useState<readonly string[]>([]);
+  const chosen = useMemo(
+    () =>
+      [...new Set([...lines.map((line) => line.lotId), ...more])].flatMap((id) =>
+        lots.filter((lot) => lot.id === id && lot.component !== undefined),
+      ),
+    [lines, more, lots],
+  );
+  const [searched, setSearched] = useState<readonly LotRow[]>([]);
+  const search = (): void => {
+    if (profile === undefined) return;
+    setSearched(chosen);
+    start(
+      deskSearchInput({
+        lots: chosen.flatMap(({ component }) => (component === undefined ? [] : [{ lot: component }])),
+        parts,
+        container: pot.shape,
+        profile,
+        keep: KEPT,
+      }),
+    );
+  };
+  const take = (recipe: FoundRecipe): void => {
+    onTake(searched.map((lot, i) => ({ lotId: lot.id, parts: recipe.parts[i] ?? 0 })).filter((line) => line.parts > 0));
+  };
+  return (
+    <section className="nearest" aria-label="Nearest whole-part recipes">
+      <h2 className="flex flex-wrap items-baseline justify-between gap-2">
+        Nearest whole-part recipes
+        <small>
+          {state.kind === 'done'
+            ? `${String(parts)} parts of ${searched.map((lot) => lot.name.split(',')[0]).join(', ')}; all ${fixed(state.result.evaluated, 0)} tried`
+            : 'miss 0 is inside every window'}
+        </small>
+      </h2>
+      <div className="mt-1 flex flex-wrap items-center gap-3 text-[14px]">
+        <label className="flex items-center gap-2">
+          Share
+          <select
+            className="box !min-h-9"
+            aria-label="Whole parts"
+            value={parts}
+            onChange={(event) => {
+              setParts(Number(event.target.value));
+            }}
+          >
+            {PARTS.map((count) => (
+              <option key={count} value={count}>
+                {count}
+              </option>
+            ))}
+          </select>
+          parts
+        </label>
+        <select
+          className="box !min-h-9"
+          aria-label="Search among another lot too"
+          value=""
+          onChange={(event) => {
+            if (event.target.value !== '') setMore([...more, event.target.value]);
+          }}
+        >
+          <option value="">among another lot too</option>
+          {lots
+            .filter((lot) => lot.component !== undefined && lot.kind === 'material' && !chosen.includes(lot))
+            .map((lot) => (
+              <option key={lot.id} value={lot.id}>
+                {lot.name}, {lot.code}
+              </option>
+            ))}
+        </select>
+        {state.kind === 'running' ? (
+          <button type="button" className="alt !min-h-9" onClick={cancel}>
+            Stop, {Math.round(100 * state.share)} % tried
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="alt !min-h-9"
+            disabled={profile === undefined || chosen.length < 2}
+            onClick={search}
+          >
+            Search {chosen.length} lots
+          </button>
+        )}
+        {profile === undefined && <span className="q">Choose a target above first.</span>}
+        {more.length > 0 && <small>also {more.map((id) => lots.find((lot) => lot.id === id)?.name).join(', ')}</small>}
+      </div>
+      {state.kind === 'failed' && (
+        <p className="sorry mt-2" role="alert">
+          {state.sentence}
+        </p>
+      )}
+      {state.kind === 'done' && <Found result={state.result} pot={pot} onTake={take} />}
+    </section>
+  );
+}
+
+interface FoundProps {
+  readonly result: RecipeSearchResult;
+  readonly pot: Pot;
+  readonly onTake: (recipe: FoundRecipe) => void;
+}
+
+function Found({ result, pot, onTake }: FoundProps): ReactElement {
+  const { notebook } = useSession();
+  const options = useMemo(() => frontChart(result, notebook.currency), [result, notebook.currency]);
+  const shape = shapeOf(pot.shape, 'pot');
+  return (
+    <div className="found">
+      <ol>
+        {result.recipes.slice(0, SHOWN).map((recipe) => (
+          <li key={recipe.parts.join(':')}>
+            <button
+              type="button"
+              onClick={() => {
+                onTake(recipe);
+              }}
+              aria-label={`Take ${recipe.parts.join(' to ')}: air ${recipe.air.toFixed(2)}, miss ${recipe.loss.toFixed(2)}`}
+            >
+              <PailMark
+                shape={shape}
+                fill={{ kind: 'parted', solid: 1 - recipe.totalPorosity, water: recipe.water, air: recipe.air }}
+                state="predicted"
+                tier="medium"
+                k={54 / Math.max(shape.height_cm, shape.topDiameter_cm)}
+              />
+              <span className="f block text-[17px] font-medium">
+                {recipe.parts.map((own) => (own === 0 ? '·' : String(own))).join(' ')}
+              </span>
+              <span className="f block text-[13px]">
+                air {recipe.air.toFixed(2)}
+                {recipe.pH === undefined ? '' : `  pH ${recipe.pH.toFixed(1)}`}
+              </span>
+              <span className="f block text-[13px]">
+                {recipe.pricePerL === undefined
+                  ? 'no price'
+                  : `${notebook.currency}${recipe.pricePerL.toFixed(2)} per L`}
+              </span>
+              <span className="miss">
+                <span style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }} />
+              </span>
+              <span className="f block text-[13px]">miss {recipe.loss.toFixed(2)}</span>
+            </button>
+          </li>
+        ))}
+      </ol>
+      {result.front.length > 1 && (
+        <Chart
+          title={
+            <>
+              <b>Price against fit</b>{' '}
+              <span className="q">{notebook.currency} per L made; nothing is cheaper and better than the line</span>
+            </>
+          }
+          says={`Price against fit: from ${result.front[0]?.price.toFixed(2) ?? ''} with miss ${result.front[0]?.loss.toFixed(2) ?? ''} to ${result.front.at(-1)?.price.toFixed(2) ?? ''} with miss ${result.front.at(-1)?.loss.toFixed(2) ?? ''}.`}
+          height={150}
+          options={options}
+        />
+      )}
+    </div>
+  );
+}
