@@ -102,7 +102,7 @@ function loadDemo(env, fresh, children) {
     child.once('exit', (code) => {
       children.delete(child);
       if (code === 0) resolve();
-      else reject(new Advice('The demo data could not be loaded.'));
+      else reject(new Advice('So the demo data could not be loaded.'));
     });
   });
 }

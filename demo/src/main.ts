@@ -1,6 +1,5 @@
 import { shiftedClock, systemClock } from '@bent-pail/server/clock';
-import { createDataSource } from '@bent-pail/server/database/dataSource';
-import { importShipped } from '@bent-pail/server/database/importShipped';
+import { openOrExit } from '@bent-pail/server/database/openDatabase';
 import { readNotebook } from './files';
 import { loadDemo } from './load';
 
@@ -12,10 +11,7 @@ const clockFile = process.env.BENT_PAIL_CLOCK_FILE;
 const clock = clockFile === undefined ? systemClock : shiftedClock(clockFile);
 const fresh = process.argv.includes('--fresh');
 
-const db = createDataSource(databaseUrl);
-await db.initialize();
-await db.runMigrations();
-await importShipped(db);
+const db = await openOrExit(databaseUrl);
 const outcome = await loadDemo({ db, files: readNotebook(folder), now: clock.now(), fresh });
 await db.destroy();
 if (outcome === 'loaded') process.stdout.write('The Tollgarth demo notebook is loaded.\n');

@@ -4,8 +4,7 @@ import { openNotebook } from './accounts/service';
 import { createApp } from './app';
 import { shiftedClock, systemClock } from './clock';
 import { readConfig } from './config';
-import { createDataSource } from './database/dataSource';
-import { importShipped } from './database/importShipped';
+import { openOrExit } from './database/openDatabase';
 
 /** How long open answers may take when the server is asked to stop. */
 const CLOSING_MS = 3000;
@@ -13,10 +12,7 @@ const CLOSING_MS = 3000;
 const config = readConfig(process.env);
 const logger = pino({ level: config.logLevel, redact: ['req.headers.cookie', 'req.headers.authorization'] });
 const clock = config.clockFile === undefined ? systemClock : shiftedClock(config.clockFile);
-const db = createDataSource(config.databaseUrl);
-await db.initialize();
-await db.runMigrations();
-await importShipped(db);
+const db = await openOrExit(config.databaseUrl);
 const notebook = await openNotebook(db, config.demo);
 const app = createApp({
   context: { db, clock },

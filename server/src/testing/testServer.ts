@@ -9,9 +9,9 @@ import { v7 as uuidv7 } from 'uuid';
 import { openNotebook } from '../accounts/service';
 import { createApp, type App } from '../app';
 import type { Clock } from '../clock';
-import { createDataSource } from '../database/dataSource';
+import type { createDataSource } from '../database/dataSource';
 import { UserEntity } from '../database/entities';
-import { importShipped } from '../database/importShipped';
+import { openDatabase } from '../database/openDatabase';
 
 /** A clock that tests move by hand. */
 export class TestClock implements Clock {
@@ -87,10 +87,7 @@ export async function startTestServer(options: { readonly demo?: boolean } = {})
   const name = `t_${randomUUID().replaceAll('-', '')}`;
   await administer(admin, `create database ${name}`);
   const databaseUrl = admin.replace(/\/[^/]+$/, `/${name}`);
-  const db = createDataSource(databaseUrl);
-  await db.initialize();
-  await db.runMigrations();
-  await importShipped(db);
+  const db = await openDatabase(databaseUrl);
   const notebook = await openNotebook(db, options.demo ?? true);
   const clock = new TestClock();
   const app = createApp({

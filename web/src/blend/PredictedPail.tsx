@@ -55,6 +55,8 @@ export function PredictedPail({ result, pot, children }: PredictedPailProps): Re
                     value={1 - totalPorosity}
                     digits={2}
                     origin="worked-out"
+                    working={find('totalPorosity')?.working}
+                    lessThan1By={{ label: 'Total porosity', value: totalPorosity }}
                     className="text-[25px]"
                   />
                 ),

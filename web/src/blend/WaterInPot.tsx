@@ -71,7 +71,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
           <div key={name} className="flex-1 border-r border-zinc3 py-1 pl-3 first:pl-0 last:border-r-0">
             <dt className="q">{name}</dt>
             <dd>
-              <span className="fig worked-out text-[18px]">{air.toFixed(2)}</span> <span className="q">air</span>
+              <span className="f text-[18px] font-medium">{air.toFixed(2)}</span> <span className="q">air</span>
             </dd>
           </div>
         ))}

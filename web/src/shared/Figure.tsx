@@ -12,6 +12,8 @@ interface FigureProps {
   readonly origin: Origin;
   readonly working?: Working | undefined;
   readonly className?: string;
+  /** The value is one less this number, whose working is opened: solid is what is no pore. */
+  readonly lessThan1By?: { readonly label: string; readonly value: number };
   /** Unit and spread are set by the table around it. */
   readonly bare?: boolean;
 }
@@ -26,6 +28,7 @@ export function Figure({
   origin,
   working,
   className = '',
+  lessThan1By,
   bare = false,
 }: FigureProps): ReactElement {
   const open = useWorking((state) => state.open);
@@ -39,10 +42,11 @@ export function Figure({
         type="button"
         className={classes}
         data-working={working.text}
-        data-value={value}
+        data-value={lessThan1By?.value ?? value}
         aria-label={`${label}: ${shown.value}${unit === '' ? '' : ` ${unit}`}. Show working.`}
         onClick={() => {
-          open({ label, shown: shown.value, unit, working });
+          const whose = lessThan1By ?? { label, value };
+          open({ label: whose.label, shown: figure(whose.value, digits, sd).value, unit, working });
         }}
       >
         {shown.value}

@@ -66,7 +66,8 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
   const pail = card.pail as NonNullable<LotCard['pail']>;
   const shape = shapeOf({ height_cm: pail.height_cm }, 'vessel');
   const measured = pail.kind === 'measured';
-  const find = (key: 'airSpace' | 'containerCapacity') => card.figures.find((one) => one.property === key);
+  const find = (key: 'airSpace' | 'containerCapacity' | 'totalPorosity') =>
+    card.figures.find((one) => one.property === key);
   const reading = (part: 'air' | 'water', key: 'airSpace' | 'containerCapacity'): PailReading => {
     const figure = measured ? find(key) : undefined;
     return {
@@ -85,6 +86,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
       ),
     };
   };
+  const porosity = find('totalPorosity');
   const readings: PailReading[] = [
     reading('air', 'airSpace'),
     reading('water', 'containerCapacity'),
@@ -96,7 +98,12 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
           value={pail.solid}
           digits={measured ? 3 : 2}
           origin={measured ? 'measured' : 'label'}
+          working={measured ? porosity?.working : undefined}
+          {...(porosity === undefined
+            ? {}
+            : { lessThan1By: { label: 'Total porosity', value: porosity.summary.mean } })}
           className="text-[23px]"
+          bare
         />
       ),
     },
