@@ -1,4 +1,4 @@
-import type { Protocol } from '@bent-pail/core';
+import type { Protocol, Step } from '@bent-pail/core';
 import type { RunFile } from './files';
 
 /** One reading of a run, minutes after the run began; a timer is started and has no value of its own. */
@@ -10,9 +10,14 @@ export interface Planned {
 }
 
 /** Pace of a calm tester: between readings, until the oven has done its work, between the two dry weighings. */
-const PACE = Object.freeze({ reading: 1.5, firstDrying: 22 * 60, secondDrying: 122 });
+const PACE = Object.freeze({ reading: 1.5, firstDrying: 22 * 60, secondDrying: 122, suction: 24 * 60 });
 
-const WAITS_BEFORE: Readonly<Record<string, number>> = { dry: PACE.firstDrying, dryAgain: PACE.secondDrying };
+/** Minutes that pass before a step by itself: drying, and a day on the suction table. */
+function waitBefore({ key, suction_cm }: Step): number {
+  if (key === 'dry') return PACE.firstDrying;
+  if (key === 'dryAgain') return PACE.secondDrying;
+  return (suction_cm ?? 0) > 0 ? PACE.suction : 0;
+}
 
 /** Readings of a run in the order and at the pace of the work: steps down, replicates across, timers run out. */
 export function planRun(run: RunFile, protocol: Protocol, drain_min: number): Planned[] {
@@ -27,7 +32,7 @@ export function planRun(run: RunFile, protocol: Protocol, drain_min: number): Pl
       if (step.key === run.stopAfter) break;
       continue;
     }
-    minute = Math.max(minute, readyAt) + (WAITS_BEFORE[step.key] ?? 0);
+    minute = Math.max(minute, readyAt) + waitBefore(step);
     const began = minute;
     for (let replicate = 0; replicate < replicates; replicate += 1) {
       const value = step.hold === undefined ? values?.[replicate] : 'now';

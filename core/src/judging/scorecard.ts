@@ -45,7 +45,7 @@ function foundInLot(figure: 'pricePerL' | 'air' | 'water' | 'pH', rubric: Rubric
     return { value: one.summary.mean, working: one.working, ...(one.origin === 'label' ? { label: true } : {}) };
   }
   // A class's curve says what such media do, not what this product does.
-  if (card.curve?.kind !== 'inferred') return undefined;
+  if (card.curve === undefined || card.curve.kind === 'class') return undefined;
   const pot = inPot(card.curve, rubric.container);
   return { value: pot[figure], working: pot.workings[figure] };
 }

@@ -27,6 +27,8 @@ export interface LotComponent {
 /** Single-grain media: no pores inside the grains, so the measured porosity is the space between them. */
 const SINGLE_GRAIN = new Set(['sand-coarse', 'sand-fine', 'grit']);
 
+const CURVE_ORIGIN = { fitted: 'measured', inferred: 'inferred', class: 'class' } as const;
+
 /** Grain size and spread where no class is named: a middling crumb. */
 export const UNKNOWN_GRAINS = Object.freeze({ interparticleVoid: 0.45, d50_mm: 2, spread: 2.5, softness: 0 });
 
@@ -53,7 +55,7 @@ export function componentOfLot(
     const origin = figure === undefined ? 'class' : figure.origin === 'label' ? 'label' : 'measured';
     origins.push({ field, origin });
   };
-  origins.push({ field: 'retention', origin: curve.kind === 'inferred' ? 'inferred' : 'class' });
+  origins.push({ field: 'retention', origin: CURVE_ORIGIN[curve.kind] });
   told('dryBulkDensity_gcc', find('bulkDensity_gcc'));
 
   const settling = find('shrinkage')?.summary.mean;
@@ -73,6 +75,7 @@ export function componentOfLot(
       dryBulkDensity_gcc: density,
       retention: curve.retention,
       ...grains(mediaClass, curve, notes),
+      ...sieved(find('d50_mm'), find('grainSpread'), told),
       ...(pH === undefined ? {} : { pH }),
       ...(mediaClass === undefined ? {} : { buffer_meqPerLpH: mediaClass.buffer_meqPerLpH.typical }),
       ...(ec === undefined ? {} : { ec_dSm: ec }),
@@ -104,4 +107,17 @@ function grains(
     spread: mediaClass.spread,
     softness: mediaClass.softness,
   };
+}
+
+/** Grain size and spread from the sieves, where both lie within the stack. */
+function sieved(
+  d50: LotFigure | undefined,
+  spread: LotFigure | undefined,
+  told: (field: string, figure: LotFigure | undefined) => void,
+): Partial<Pick<BlendComponent, 'd50_mm' | 'spread'>> {
+  told('d50_mm', d50);
+  if (d50 === undefined) return {};
+  if (spread === undefined) return { d50_mm: d50.summary.mean };
+  told('spread', spread);
+  return { d50_mm: d50.summary.mean, spread: Math.max(1, spread.summary.mean) };
 }

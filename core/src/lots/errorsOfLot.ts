@@ -48,6 +48,7 @@ export function errorsOfLot(lot: LotRecord, figures: readonly LotFigure[], curve
     ...(ec === undefined ? {} : { ec_dSm_se: ec }),
     ...(mediaClass === undefined ? {} : { buffer_meqPerLpH_se: sdOf(mediaClass.buffer_meqPerLpH) }),
     ...grainErrors(mediaClass),
+    ...(find('d50_mm')?.summary.se === undefined ? {} : { d50_mm_se: find('d50_mm')?.summary.se as number }),
     retention_cov: curveCovarianceOf(mediaClass, figures, curve),
   };
 }
@@ -70,7 +71,8 @@ function curveCovarianceOf(
   const shape = mediaClass?.retentionSpread ?? UNKNOWN_SHAPE_SD;
   const { retention } = curve;
   const n_sd = (retention.n - 1) * shape.lnNMinus1_sd;
-  if (curve.kind === 'class') {
+  if (curve.kind === 'fitted' && curve.fit.covariance !== undefined) return curve.fit.covariance.map((row) => [...row]);
+  if (curve.kind !== 'inferred') {
     return diagonal([shape.thetaR_sd, shape.thetaS_sd, retention.alpha_percm * shape.lnAlpha_sd, n_sd]);
   }
   const se = (key: PropertyKey): number => seOf(figures.find((figure) => figure.property === key)) ?? shape.thetaS_sd;

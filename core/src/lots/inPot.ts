@@ -16,9 +16,16 @@ export function inPot(curve: LotCurve, container: Container): InPot {
   const input: ContainerCapacityInput = { retention: curve.retention, container };
   const { water, air, totalPorosity } = containerCapacity(input);
   const from =
-    curve.kind === 'inferred'
-      ? [{ label: 'alpha, solved', value: curve.retention.alpha_percm, unit: '/cm', working: curve.working }]
-      : [];
+    curve.kind === 'class'
+      ? []
+      : [
+          {
+            label: curve.kind === 'inferred' ? 'alpha, solved' : 'alpha, fitted',
+            value: curve.retention.alpha_percm,
+            unit: '/cm',
+            working: curve.working,
+          },
+        ];
   const working = (pick: 'water' | 'air'): Working => ({
     text: `capacity.${pick}`,
     calc: 'container-capacity',

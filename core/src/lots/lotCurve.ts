@@ -1,7 +1,15 @@
 import { findMediaClass, type MediaClass } from '../classes';
 import { CoreError } from '../errors';
-import { inferRetention, type Retention, type RetentionInferInput } from '../retention';
-import { settledDepth_cm, Sheet } from '../runs';
+import {
+  fitRetention,
+  inferRetention,
+  type Retention,
+  type RetentionFitInput,
+  type RetentionFitResult,
+  type RetentionInferInput,
+  type RetentionObservation,
+} from '../retention';
+import { reduceRun, retentionObservationsOf, settledDepth_cm, Sheet } from '../runs';
 import { meanOf } from '../statistics';
 import { containerBelow, type Container } from '../vessel';
 import type { Working } from '../workings';
@@ -15,6 +23,14 @@ export type LotCurve =
       readonly retention: Retention;
       readonly input: RetentionInferInput;
       readonly vessel: Container;
+      readonly note: string;
+      readonly working: Working;
+    }
+  | {
+      readonly kind: 'fitted';
+      readonly retention: Retention;
+      readonly fit: RetentionFitResult;
+      readonly observations: readonly RetentionObservation[];
       readonly note: string;
       readonly working: Working;
     }
@@ -44,14 +60,63 @@ function shapeOf({ height_cm, topDiameter_cm, baseDiameter_cm }: Container): Con
     : { height_cm, topDiameter_cm, baseDiameter_cm };
 }
 
+/** Everything that finished runs tell of the curve: points from suction tables, columns from drained vessels. */
+function observationsOf(lot: LotRecord): {
+  readonly points: RetentionObservation[];
+  readonly columns: RetentionObservation[];
+} {
+  const points: RetentionObservation[] = [];
+  const columns: RetentionObservation[] = [];
+  for (const run of lot.runs.filter((one) => one.finishedAt !== undefined)) {
+    const sheet = new Sheet(run.readings);
+    const counted = Array.from({ length: run.replicateCount }, (_, i) => i).filter(
+      (i) => !run.exclusions.some((exclusion) => exclusion.replicate === i),
+    );
+    if (run.protocol.reduction === 'retention') {
+      points.push(...counted.flatMap((replicate) => retentionObservationsOf(run, sheet, replicate) ?? []));
+    }
+    const capacity = reduceRun(run).properties.find((one) => one.property === 'containerCapacity')?.summary?.mean;
+    const vessel = capacity === undefined ? undefined : vesselOf(lot, run.id);
+    if (capacity !== undefined && vessel !== undefined)
+      columns.push({ kind: 'column', height_cm: vessel.height_cm, theta: capacity });
+  }
+  return { points, columns };
+}
+
+/** A curve fitted to points and columns together, where a suction table was used; undefined where it was not. */
+function fittedCurve(lot: LotRecord): LotCurve | undefined {
+  const { points, columns } = observationsOf(lot);
+  if (points.length === 0) return undefined;
+  const observations = [...points, ...columns];
+  const input: RetentionFitInput = { observations };
+  try {
+    const fit = fitRetention(input);
+    const what =
+      columns.length === 0
+        ? ''
+        : ` and ${String(columns.length)} drained ${columns.length === 1 ? 'vessel' : 'vessels'}`;
+    const note = `Curve fitted to ${String(points.length)} weighings on the suction table${what}, misfit ${fit.rmse.toFixed(3)}.`;
+    const working: Working = { text: 'curve.fittedAlpha', calc: 'retention-fit', input, pick: 'retention.alpha_percm' };
+    return { kind: 'fitted', retention: fit.retention, fit, observations, note, working };
+  } catch (error) {
+    // Too few weighings for a curve: the one from a single depth is still there.
+    if (error instanceof CoreError) return undefined;
+    throw error;
+  }
+}
+
 /**
- * The water curve of a lot: inferred from its saturate-drain-dry run, else its class's, else undefined.
+ * The water curve of a lot: fitted where a suction table was used, else inferred from its saturate-drain-dry run, else
+ * its class's, else undefined.
  *
- * n and theta_r are the class's; alpha is solved so that the mean over the vessel is the measured capacity. Where no
- * alpha fits, theta_r is 0.8 of the capacity, then steeper curves are tried, and the note says so. Without a class n
- * is 2. A capacity that no curve reaches leaves the class's curve, with a note, so that one odd run hides nothing.
+ * Inferred: n and theta_r are the class's; alpha is solved so that the mean over the vessel is the measured capacity.
+ * Where no alpha fits, theta_r is 0.8 of the capacity, then steeper curves are tried, and the note says so. Without a
+ * class n is 2. A capacity that no curve reaches leaves the class's curve, with a note, so that one odd run hides
+ * nothing.
  */
 export function lotCurve(lot: LotRecord, figures: readonly LotFigure[]): LotCurve | undefined {
+  const fitted = fittedCurve(lot);
+  if (fitted !== undefined) return fitted;
   const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
   const capacity = figures.find((figure) => figure.property === 'containerCapacity');
   const porosity = figures.find(

@@ -1,4 +1,5 @@
-import { property, type PropertyKey } from '../properties';
+import { PROPERTIES, property, type PropertyKey } from '../properties';
+import type { Reduction } from '../protocols';
 import { reduceRun, type RunProperty, type RunRecord } from '../runs';
 import { replicates, type Summary } from '../statistics';
 import type { Working } from '../workings';
@@ -21,6 +22,8 @@ export interface LotFigure {
   readonly working: Working;
 }
 
+const PROPERTY_ORDER = Object.keys(PROPERTIES) as readonly PropertyKey[];
+
 interface Finished {
   readonly run: RunRecord & { readonly finishedAt: string };
   readonly properties: readonly RunProperty[];
@@ -34,17 +37,23 @@ function finishedRuns(lot: LotRecord): Finished[] {
     .map((run) => ({ run, properties: reduceRun(run).properties }));
 }
 
-const METHOD_TEXT = {
+/** How a value was had, where neither vessel nor packing is part of it. */
+const METHOD_TEXT: Readonly<Partial<Record<Reduction, string>>> = {
   pH: '1:5 v/v in water',
   ec_dSm: '1:2 v/v in water',
   bagVolume_L: 'poured through a hoop',
-} as const;
+  sieve: 'sieved dry',
+  rinse: 'drains of rinsing',
+};
 
 function methodOf(run: RunRecord): string {
   const { reduction } = run.protocol;
-  if (reduction === 'pH' || reduction === 'ec_dSm' || reduction === 'bagVolume_L') return METHOD_TEXT[reduction];
+  const plain = METHOD_TEXT[reduction];
+  if (plain !== undefined) return plain;
   const depth = run.vessels[0]?.height_cm;
+  if (reduction === 'retention') return `suction table, ${String(depth ?? '?')} cm rings`;
   const where = depth === undefined ? '' : `${String(depth)} cm vessel, `;
+  if (reduction === 'drainCurve') return `${where}${run.settings.packingHabit}`;
   const kitchen = reduction === 'kitchen' ? ', kitchen form' : '';
   return `${where}${run.settings.packingHabit}, drained ${String(run.settings.drain_min)} min${kitchen}`;
 }
@@ -68,7 +77,11 @@ export function lotFigures(lot: LotRecord): LotFigure[] {
       groups.set(group, entry);
     }
   }
-  const figures = [...groups.values()].map(({ key, members }) => figureOf(key, members));
+  // In the registry's order; within a property the newest method stays first.
+  const place = (figure: LotFigure): number => PROPERTY_ORDER.indexOf(figure.property);
+  const figures = [...groups.values()]
+    .map(({ key, members }) => figureOf(key, members))
+    .sort((a, b) => place(a) - place(b));
   const price = priceFigure(lot, figures);
   return price === undefined ? figures : [...figures, price];
 }

@@ -6,7 +6,19 @@ export type CautionKey = 'dust' | 'germs' | 'heat' | 'sharp' | 'chemicals' | 'li
 
 /** Pictures of a step's set-up, drawn by the interface. */
 export type StepPicture =
-  'scale-empty' | 'scale-full' | 'soak' | 'level' | 'ruler' | 'drain' | 'jug' | 'oven' | 'thermometer' | 'pen' | 'hoop';
+  | 'scale-empty'
+  | 'scale-full'
+  | 'soak'
+  | 'level'
+  | 'ruler'
+  | 'drain'
+  | 'jug'
+  | 'oven'
+  | 'thermometer'
+  | 'pen'
+  | 'hoop'
+  | 'sieve'
+  | 'suction';
 
 export interface Step {
   readonly key: string;
@@ -25,10 +37,17 @@ export interface Step {
   /** For kind `time`: what runs from here, and which setting says how long. */
   readonly hold?: { readonly name: string; readonly setting: 'soak_min' | 'drain_min' };
   readonly caution?: CautionKey;
+  /** The mesh whose mass is read here, mm; 0 is the pan. */
+  readonly opening_mm?: number;
+  /** Seconds after the holes were opened at which this is read. */
+  readonly at_s?: number;
+  /** Suction at which this is weighed, cm of water; 0 is soaked. */
+  readonly suction_cm?: number;
 }
 
 /** How a finished sheet becomes results. */
-export type Reduction = 'porosity' | 'kitchen' | 'pH' | 'ec_dSm' | 'bagVolume_L';
+export type Reduction =
+  'porosity' | 'kitchen' | 'pH' | 'ec_dSm' | 'bagVolume_L' | 'sieve' | 'drainCurve' | 'rinse' | 'retention';
 
 export interface Protocol {
   readonly key: string;

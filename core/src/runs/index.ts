@@ -5,7 +5,9 @@
  */
 export { Sheet, type Cell, type Reading } from './reading';
 export { settledDepth_cm } from './porosityRun';
-export { reduceRun, type ReplicateValue, type RunProperty, type RunResult } from './reduceRun';
+export { retentionObservationsOf } from './reduceByCalc';
+export { type ReplicateValue, type RunProperty, type RunResult } from './reducer';
+export { reduceRun } from './reduceRun';
 export {
   replicateName,
   RUN_DEFAULTS,

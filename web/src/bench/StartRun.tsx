@@ -37,6 +37,12 @@ export function StartRun(props: StartRunProps): ReactElement {
   );
 }
 
+/** Rings for the suction table are the shallowest there are; all else begins with the first vessel. */
+function firstVessel(vessels: readonly VesselRow[], protocolKey: string): string | undefined {
+  if (protocolKey !== 'suction-table') return vessels[0]?.id;
+  return [...vessels].sort((a, b) => (a.height_cm ?? Infinity) - (b.height_cm ?? Infinity))[0]?.id;
+}
+
 interface StartFormProps extends StartRunProps {
   readonly lots: readonly LotRow[];
   readonly vessels: readonly VesselRow[];
@@ -51,6 +57,12 @@ function StartForm({ lotId, protocolKey, lots, vessels, students }: StartFormPro
   const [habit, setHabit] = useState<PackingHabit>('tapped');
   const [student, setStudent] = useState('');
   const protocol = PROTOCOLS.find((one) => one.key === key) ?? PROTOCOLS[0];
+  const [first, setFirst] = useState<string>();
+  const from = Math.max(
+    0,
+    vessels.findIndex((vessel) => vessel.id === (first ?? firstVessel(vessels, key))),
+  );
+  const used = vessels.slice(from, from + (Number(count) || 0));
   const start = useMutation({
     mutationFn: (body: NewRun) => api.post<RunSheet>('/runs', body),
     onSuccess: async (sheet) => {
@@ -68,12 +80,11 @@ function StartForm({ lotId, protocolKey, lots, vessels, students }: StartFormPro
       lotId: lot,
       protocol: key,
       replicates,
-      vesselIds: protocol?.usesVessel === true ? vessels.slice(0, replicates).map((vessel) => vessel.id) : [],
+      vesselIds: protocol?.usesVessel === true ? used.map((vessel) => vessel.id) : [],
       settings: { ...settings, packingHabit: habit },
       ...(student === '' ? {} : { studentId: student }),
     });
   };
-  const used = vessels.slice(0, Number(count) || 0);
   return (
     <form
       className="flex flex-wrap items-end gap-4 border-b-[3px] border-ink bg-paper px-5 py-4"
@@ -134,6 +145,24 @@ function StartForm({ lotId, protocolKey, lots, vessels, students }: StartFormPro
           <option value="firmed">firmed</option>
         </select>
       </label>
+      {protocol?.usesVessel === true && (
+        <label className="field">
+          <span>Vessels, from</span>
+          <select
+            value={vessels[from]?.id ?? ''}
+            onChange={(event) => {
+              setFirst(event.target.value);
+            }}
+          >
+            {vessels.map((vessel) => (
+              <option key={vessel.id} value={vessel.id}>
+                {vessel.name}
+                {vessel.height_cm === undefined ? '' : `, ${String(vessel.height_cm)} cm`}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       {students.length > 0 && (
         <label className="field">
           <span>Entered by</span>

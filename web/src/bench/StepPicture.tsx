@@ -118,6 +118,26 @@ const PICTURES: Readonly<Record<Picture, () => ReactElement>> = {
       <path d="M52 12 H68 V62 L60 78 L52 62 Z M55 18 H65 V28 H55 Z" {...LINE} fill="var(--paper)" />
     </>
   ),
+  sieve: () => (
+    <>
+      <path d="M26 24 H94 M28 24 V42 H92 V24 M28 42 V60 H92 V42 M28 60 V78 H92 V60 M28 78 V98 H92 V78" {...LINE} />
+      <path d="M30 42 H90 M30 60 H90 M30 78 H90" {...LINE} strokeDasharray="3 2" />
+      <rect x="32" y="34" width="56" height="8" fill="url(#solid)" />
+      <rect x="38" y="54" width="44" height="6" fill="url(#solid)" />
+      <rect x="46" y="74" width="28" height="4" fill="url(#solid)" />
+    </>
+  ),
+  suction: () => (
+    <>
+      <path d="M40 22 V44 H80 V22" {...LINE} />
+      <path d="M42 26 H78 V44 H42 Z" fill="url(#unsplit)" />
+      <rect x="24" y="44" width="72" height="10" fill="url(#water)" />
+      <path d="M24 44 V56 H96 V44 M60 56 V98 H84" {...LINE} />
+      <path d="M78 90 V104 H104 V90" {...LINE} />
+      <path d="M80 96 H102" {...LINE} stroke="var(--water-ink)" />
+      <path d="M16 34 V96 M12 34 H20 M12 96 H20" {...LINE} strokeWidth={1.4} />
+    </>
+  ),
   hoop: () => (
     <>
       <path d="M32 58 L36 106 H84 L88 58 Z" fill="url(#solid)" />

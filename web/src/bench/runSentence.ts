@@ -1,4 +1,4 @@
-import type { PropertyKey, RunResult } from '@bent-pail/core';
+import { drainClass, type DrainClass, type PropertyKey, type RunResult } from '@bent-pail/core';
 import { airWord, percent } from '../shared/airWords';
 
 /** A run ends in a sentence, not in a row of numbers. */
@@ -20,5 +20,27 @@ export function runSentence(result: RunResult): string {
   if (ec !== undefined) return `EC ${ec.toFixed(2)} dS/m by 1:2 in water at 25 °C.`;
   const volume = mean('bagVolume_L');
   if (volume !== undefined) return `The bag really holds ${volume.toFixed(1)} L, poured loose.`;
+  const d50 = mean('d50_mm');
+  if (d50 !== undefined) {
+    const fines = mean('fines');
+    return `Half of it is finer than ${d50.toFixed(1)} mm${fines === undefined ? '' : `; ${percent(fines)} is finer than half a millimetre`}.`;
+  }
+  const t90 = mean('t90_s');
+  if (t90 !== undefined)
+    return `Nine tenths are out after ${t90.toFixed(0)} s: it drains ${drainWord(drainClass(t90))}.`;
+  const easy = mean('easilyAvailable');
+  if (easy !== undefined) return `${percent(easy)} of it is water that roots take easily.`;
+  const level = mean('ecInf_dSm');
+  const rinses = mean('rinsesToTarget');
+  if (level !== undefined) {
+    const many =
+      rinses === undefined
+        ? 'Rinsing alone does not reach 0.5 dS/m'
+        : `${rinses.toFixed(0)} rinses bring it to 0.5 dS/m`;
+    return `${many}; it levels out at ${level.toFixed(2)} dS/m.`;
+  }
   return 'The run is finished.';
 }
+
+const drainWord = (word: DrainClass): string =>
+  ({ quick: 'quickly', moderate: 'moderately', slow: 'slowly', 'very slow': 'very slowly' })[word];

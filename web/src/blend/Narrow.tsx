@@ -2,6 +2,7 @@ import type { LotRow, RecipeLine } from '@bent-pail/contract';
 import { inSentence, property, type BandsResult, type PropertyKey } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
+import { fixed } from '../shared/format';
 import { driverWords } from './driverWords';
 
 interface NarrowProps {
@@ -23,7 +24,7 @@ export function Narrow({ bands, asked, lines, lots }: NarrowProps): ReactElement
         What would narrow {inSentence(property(asked).label)} most{' '}
         <small className="whitespace-nowrap">of its spread</small>
       </h2>
-      {bands === undefined && <p className="q mt-2 text-[14px]">Drawing 2 000 times.</p>}
+      {bands === undefined && <p className="q mt-2 text-[14px]">Drawing {fixed(2000, 0)} times.</p>}
       <ol className="mt-1">
         {drivers.map(({ input, share }) => {
           const { words, link, act } = driverWords(input, used);
@@ -47,8 +48,8 @@ export function Narrow({ bands, asked, lines, lots }: NarrowProps): ReactElement
         })}
       </ol>
       <p className="q mt-2 text-[13px]">
-        Press a figure’s name to ask about it. Bands come from 2 000 seeded draws of all that is uncertain; an
-        unmeasured lot has its class’s spread.
+        Press a figure’s name to ask about it. Bands come from {fixed(2000, 0)} seeded draws of all that is uncertain;
+        an unmeasured lot has its class’s spread.
       </p>
     </section>
   );

@@ -80,7 +80,12 @@ function RecipeRow({ lot, parts, onParts, onRemove }: RecipeRowProps): ReactElem
           )}
         </b>
         <small>
-          {lot?.code} · {tested === 'inferred' ? 'tested, one depth' : 'class figures'}
+          {lot?.code} ·{' '}
+          {tested === 'measured'
+            ? 'tested, whole curve'
+            : tested === 'inferred'
+              ? 'tested, one depth'
+              : 'class figures'}
         </small>
       </span>
       <PartsStepper name={name} parts={parts} onParts={onParts} />

@@ -10,6 +10,9 @@ const suctions = Array.from(
   (_, i) => SUCTION.from * (SUCTION.to / SUCTION.from) ** (i / SUCTION.points),
 );
 
+/** Ink for what was fitted to measurements, dashes for what was inferred, dots for a class. */
+const LINE = { fitted: 'solid', inferred: 'dashed', class: 'dotted' } as const;
+
 /** Water held by suction: dashed where the curve was inferred, dotted where it is the class's; the measured mean as a bar. */
 export function curveChart(curve: LotCurve): (ink: ChartInk) => object {
   const points = suctions.map((h) => [h, thetaAt(curve.retention, h)]);
@@ -42,9 +45,22 @@ export function curveChart(curve: LotCurve): (ink: ChartInk) => object {
         type: 'line',
         data: points,
         symbol: 'none',
-        lineStyle: { color: ink.waterInk, width: 2.2, type: curve.kind === 'inferred' ? 'dashed' : 'dotted' },
+        lineStyle: { color: ink.waterInk, width: 2.2, type: LINE[curve.kind] },
+      },
+      {
+        type: 'scatter',
+        data: curve.kind === 'fitted' ? pointsOf(curve.observations) : [],
+        symbolSize: 7,
+        itemStyle: { color: ink.paper, borderColor: ink.ink, borderWidth: 1.8 },
       },
       ...measured.map((one) => ({ ...one, lineStyle: { ...one.lineStyle, color: ink.ink, type: 'solid' } })),
     ],
   });
+}
+
+/** Weighings on the suction table, at their suctions; soaked ones stand at the left edge of the log scale. */
+function pointsOf(observations: Extract<LotCurve, { kind: 'fitted' }>['observations']): number[][] {
+  return observations.flatMap((one) =>
+    one.kind === 'point' ? [[Math.max(one.head_cm, SUCTION.from), one.theta]] : [],
+  );
 }

@@ -1,0 +1,28 @@
+import type { Protocol, Step } from './protocol';
+
+const MOST_RINSES = 5;
+const NEEDED = 3;
+
+/** Soak, drain, read the EC of what runs out; again. */
+export const RINSE: Protocol = {
+  key: 'rinse',
+  version: 1,
+  label: 'Rinsing',
+  plain: 'Soak, drain and read the EC of the drain, again and again: what rinses out, and where it levels out.',
+  takes: 'an EC meter, a bucket, two hours',
+  reduction: 'rinse',
+  usesVessel: false,
+  replicates: { usual: 2, most: 12 },
+  steps: Array.from({ length: MOST_RINSES + 1 }, (_, k): Step => ({
+    key: `drain${String(k)}`,
+    kind: 'ec',
+    unit: 'dS/m',
+    label: k === 0 ? 'EC of the first drain' : `EC after rinse ${String(k)}`,
+    say: 'Cover with fresh water, wait, drain, read the drain corrected to 25 °C.',
+    why: 'Rinsing takes out free salts only: potassium and sodium that coir holds need a calcium soak.',
+    bounds: [0, 60],
+    picture: 'pen',
+    ...(k >= NEEDED ? { optional: true as const } : {}),
+    ...(k === 0 ? { caution: 'electric' as const } : {}),
+  })),
+};

@@ -1,0 +1,129 @@
+import type { RetentionObservation } from '../retention';
+import { waterFraction } from '../porosity';
+import { waterDensity } from '../water';
+import type { Sheet } from './reading';
+import { byCalc } from './reducer';
+import { runVesselVolume_mL, type RunRecord } from './runRecord';
+
+function volumeOf(run: RunRecord, replicate: number): number | undefined {
+  const vessel = run.vessels[replicate];
+  return vessel === undefined ? undefined : runVesselVolume_mL(vessel);
+}
+
+/** Kitchen form: water in, water out. */
+export const reduceKitchen = byCalc({
+  calc: 'kitchen',
+  inputOf: (run, sheet, replicate) => {
+    const vesselVolume_mL = volumeOf(run, replicate);
+    const waterAdded_mL = sheet.value(replicate, 'added');
+    const drained_mL = sheet.value(replicate, 'collected');
+    if (vesselVolume_mL === undefined || waterAdded_mL === undefined || drained_mL === undefined) return undefined;
+    return { vesselVolume_mL, waterAdded_mL, drained_mL };
+  },
+  picks: [
+    { property: 'airSpace', pick: 'airSpace', text: 'kitchen.airSpace' },
+    { property: 'capacityAtLeast', pick: 'capacityAtLeast', text: 'kitchen.capacityAtLeast' },
+  ],
+});
+
+/** A stack of sieves: which step is which mesh stands in the protocol. */
+export const reduceSieve = byCalc({
+  calc: 'sieve',
+  inputOf: (run, sheet, replicate) => {
+    const sample_g = sheet.value(replicate, 'sample');
+    const sieves = run.protocol.steps.flatMap(({ key, opening_mm }) => {
+      const retained_g = sheet.value(replicate, key);
+      return opening_mm === undefined || retained_g === undefined ? [] : [{ opening_mm, retained_g }];
+    });
+    const meshes = run.protocol.steps.filter(({ opening_mm }) => opening_mm !== undefined).length;
+    return sample_g === undefined || sieves.length < meshes ? undefined : { sample_g, sieves };
+  },
+  picks: [
+    { property: 'd50_mm', pick: 'd50_mm', text: 'sieve.d50_mm' },
+    { property: 'grainSpread', pick: 'spread', text: 'sieve.spread' },
+    { property: 'fines', pick: 'fines', text: 'sieve.fines' },
+  ],
+});
+
+/** Least readings of a curve with three parameters. */
+const LEAST_OF_CURVE = 3;
+
+/** The drain curve: what ran out in all by the times that the protocol names. */
+export const reduceDrainCurve = byCalc({
+  calc: 'drainage',
+  inputOf: (run, sheet, replicate) => {
+    const readings = run.protocol.steps.flatMap(({ key, at_s }) => {
+      const drained_mL = sheet.value(replicate, key);
+      return at_s === undefined || drained_mL === undefined ? [] : [{ t_s: at_s, drained_mL }];
+    });
+    return readings.length < LEAST_OF_CURVE ? undefined : { readings };
+  },
+  picks: [
+    { property: 't50_s', pick: 't50_s', text: 'drainage.t50_s' },
+    { property: 't90_s', pick: 't90_s', text: 'drainage.t90_s' },
+  ],
+});
+
+/** EC that a rinsed medium is asked to reach, dS/m, until a run can name its own. */
+export const RINSE_TARGET_dSm = 0.5;
+
+/** Rinsing: the EC of one drain after the other. */
+export const reduceRinse = byCalc({
+  calc: 'rinse',
+  inputOf: (run, sheet, replicate) => {
+    const readings_dSm: number[] = [];
+    for (const { key } of run.protocol.steps) {
+      const reading = sheet.value(replicate, key);
+      // A gap ends the series: what comes after it is not the next drain.
+      if (reading === undefined) break;
+      readings_dSm.push(reading);
+    }
+    return readings_dSm.length < LEAST_OF_CURVE ? undefined : { readings_dSm, target_dSm: RINSE_TARGET_dSm };
+  },
+  picks: [
+    { property: 'ecInf_dSm', pick: 'ecInf_dSm', text: 'rinse.ecInf_dSm' },
+    { property: 'rinsesToTarget', pick: 'rinsesToTarget', text: 'rinse.rinsesToTarget' },
+  ],
+});
+
+/** What a replicate on the suction table tells of the curve; undefined until it is dried. */
+export function retentionObservationsOf(
+  run: RunRecord,
+  sheet: Sheet,
+  replicate: number,
+): RetentionObservation[] | undefined {
+  const volume = volumeOf(run, replicate);
+  const ringHeight_cm = run.vessels[replicate]?.height_cm;
+  const [tare, tray, dry] = ['tare', 'dryTray', 'dry'].map((step) => sheet.value(replicate, step));
+  if (
+    volume === undefined ||
+    ringHeight_cm === undefined ||
+    tare === undefined ||
+    tray === undefined ||
+    dry === undefined
+  )
+    return undefined;
+  const density = waterDensity(sheet.value(0, 'waterTemp') ?? 20);
+  return run.protocol.steps.flatMap(({ key, suction_cm }): RetentionObservation[] => {
+    const mass = sheet.value(replicate, key);
+    if (suction_cm === undefined || mass === undefined) return [];
+    const theta = waterFraction(mass - tare - (dry - tray), density, volume);
+    // Soaked, the ring stands full; on the table suction is to its middle.
+    return [{ kind: 'point', head_cm: suction_cm, theta, ...(suction_cm === 0 ? {} : { ringHeight_cm }) }];
+  });
+}
+
+/** Suction table: van Genuchten's curve of each replicate. */
+export const reduceRetention = byCalc({
+  calc: 'retention-fit',
+  inputOf: (run, sheet, replicate) => {
+    const observations = retentionObservationsOf(run, sheet, replicate);
+    return observations === undefined || observations.length < 4 ? undefined : { observations };
+  },
+  picks: [
+    { property: 'airAt10', pick: 'airAt10', text: 'retention.airAt10' },
+    { property: 'easilyAvailable', pick: 'easilyAvailable', text: 'retention.easilyAvailable' },
+    { property: 'buffering', pick: 'buffering', text: 'retention.buffering' },
+    { property: 'lessAvailable', pick: 'lessAvailable', text: 'retention.lessAvailable' },
+  ],
+});

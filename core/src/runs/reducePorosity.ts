@@ -1,0 +1,63 @@
+import type { Check } from '../errors';
+import { porosity, spreadChecks, type PorosityFigures } from '../porosity';
+import type { PropertyKey } from '../properties';
+import { pickAt } from '../workings';
+import { earlyAirOf, porosityInputOf, sheetChecks } from './porosityRun';
+import { attempt, replicateIndices, summarised, type FreshValue, type Reducer } from './reducer';
+import { replicateName } from './runRecord';
+
+const POROSITY_PROPERTIES = [
+  'totalPorosity',
+  'containerCapacity',
+  'airSpace',
+  'bulkDensity_gcc',
+  'particleDensity_gcc',
+  'gravimetricWater_gg',
+  'asReceivedMoisture',
+  'shrinkage',
+] as const satisfies readonly PropertyKey[];
+
+/** Saturate, drain, dry: checks as soon as they can be made, air before the oven, all else after it. */
+export const reducePorosity: Reducer = (run, sheet) => {
+  const checks: Check[] = [];
+  const byProperty = new Map<PropertyKey, FreshValue[]>();
+  const add = (key: PropertyKey, value: FreshValue): void => {
+    byProperty.set(key, [...(byProperty.get(key) ?? []), value]);
+  };
+  const counted: PorosityFigures[] = [];
+  for (const replicate of replicateIndices(run)) {
+    const excluded = run.exclusions.some((one) => one.replicate === replicate);
+    checks.push(...sheetChecks(run, sheet, replicate));
+    const early = earlyAirOf(run, sheet, replicate);
+    const input = porosityInputOf(run, sheet, replicate);
+    if (input === undefined) {
+      if (early !== undefined) add('airSpace', { replicate, value: early });
+      continue;
+    }
+    const result = attempt(replicate, checks, () => porosity(input));
+    if (result === undefined) continue;
+    const figures = result.replicates[0] as PorosityFigures;
+    if (!excluded) {
+      counted.push(figures);
+      checks.push(
+        ...result.checks
+          .filter((c) => c.replicate !== undefined)
+          .map((c) => ({ ...c, message: renamed(c.message, replicate), replicate })),
+      );
+    }
+    for (const key of POROSITY_PROPERTIES) {
+      const pick = `replicates[0].${key}`;
+      const value = pickAt(result, pick);
+      if (typeof value !== 'number') continue;
+      add(key, { replicate, value, working: { text: `porosity.${key}`, calc: 'porosity', input, pick } });
+    }
+  }
+  if (counted.length > 1 || (counted.length === 1 && run.finishedAt !== undefined))
+    checks.push(...spreadChecks(counted));
+  return { properties: [...byProperty].map(([key, values]) => summarised(run, key, values)), checks };
+};
+
+/** Each replicate is reduced alone, so the core calls it A; the sheet knows its letter. */
+function renamed(message: string, replicate: number): string {
+  return message.replace(/\bA\b/, replicateName(replicate));
+}

@@ -1,0 +1,109 @@
+import { CALCULATIONS } from '../calc';
+import { CoreError, type Check } from '../errors';
+import { property, type PropertyKey } from '../properties';
+import { replicates, type Summary } from '../statistics';
+import { pickAt, type CalcName, type Source, type Working } from '../workings';
+import type { Sheet } from './reading';
+import { replicateName, type RunRecord } from './runRecord';
+
+/** One value of one replicate, with its working where it was computed. */
+export interface ReplicateValue {
+  readonly replicate: number;
+  readonly value: number;
+  readonly excluded?: string;
+  readonly working?: Working;
+}
+
+/** One property of a run: every replicate's value and the summary of those that count. */
+export interface RunProperty {
+  readonly property: PropertyKey;
+  readonly values: readonly ReplicateValue[];
+  readonly summary?: Summary;
+  readonly working?: Working;
+}
+
+export interface RunResult {
+  readonly properties: readonly RunProperty[];
+  readonly checks: readonly Check[];
+}
+
+/** Turns the readings of a sheet, as they stand, into results. */
+export type Reducer = (run: RunRecord, sheet: Sheet) => RunResult;
+
+/** A value before the run's exclusions are known to it. */
+export type FreshValue = Omit<ReplicateValue, 'excluded'>;
+
+export function replicateIndices(run: RunRecord): number[] {
+  return Array.from({ length: run.replicateCount }, (_, i) => i);
+}
+
+/** A property of the run: excluded values stay in sight and out of the summary. */
+export function summarised(run: RunRecord, key: PropertyKey, values: readonly FreshValue[]): RunProperty {
+  const marked = values.map((value): ReplicateValue => {
+    const exclusion = run.exclusions.find((one) => one.replicate === value.replicate);
+    return exclusion === undefined ? value : { ...value, excluded: exclusion.reason };
+  });
+  const counted = marked.filter((value) => value.excluded === undefined);
+  if (counted.length === 0) return { property: key, values: marked };
+  const { floor, unit } = property(key);
+  const input = { values: counted.map((value) => value.value), ...(floor === undefined ? {} : { floor }) };
+  const from: Source[] = marked.map((value) => ({
+    label: replicateName(value.replicate),
+    value: value.value,
+    unit,
+    ...(value.working === undefined ? {} : { working: value.working }),
+    ...(value.excluded === undefined ? {} : { struck: value.excluded }),
+  }));
+  const working: Working = { text: 'replicates.mean', calc: 'replicates', input, pick: 'summary.mean', from };
+  return { property: key, values: marked, summary: replicates(input).summary, working };
+}
+
+/** Runs a reduction and turns a refusal into a fault of that replicate, in the same sentence. */
+export function attempt<T>(replicate: number, checks: Check[], reduce: () => T): T | undefined {
+  try {
+    return reduce();
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error;
+    const sentence = error.message.slice(error.message.indexOf(': ') + 2);
+    checks.push({
+      code: 'refused',
+      severity: 'fault',
+      message: `${replicateName(replicate)}: ${sentence}.`,
+      replicate,
+    });
+    return undefined;
+  }
+}
+
+/** What a reduction asks the core for each replicate, and which numbers of the answer are properties. */
+export interface CalcReduction {
+  readonly calc: CalcName;
+  /** Undefined while readings are missing. */
+  readonly inputOf: (run: RunRecord, sheet: Sheet, replicate: number) => object | undefined;
+  readonly picks: readonly { readonly property: PropertyKey; readonly pick: string; readonly text: string }[];
+}
+
+/** A reducer that asks one calculation for each replicate; notes of the calculation stay in the working. */
+export function byCalc({ calc, inputOf, picks }: CalcReduction): Reducer {
+  const calculate = CALCULATIONS[calc] as (input: object) => { readonly checks?: readonly Check[] };
+  return (run, sheet) => {
+    const checks: Check[] = [];
+    const values = new Map<PropertyKey, FreshValue[]>();
+    for (const replicate of replicateIndices(run)) {
+      const input = inputOf(run, sheet, replicate);
+      const result = input === undefined ? undefined : attempt(replicate, checks, () => calculate(input));
+      if (input === undefined || result === undefined) continue;
+      const loud = (result.checks ?? []).filter((check) => check.severity !== 'note');
+      checks.push(
+        ...loud.map((check) => ({ ...check, message: `${replicateName(replicate)}: ${check.message}`, replicate })),
+      );
+      for (const { property: key, pick, text } of picks) {
+        const value = pickAt(result, pick);
+        if (typeof value !== 'number') continue;
+        const known = values.get(key) ?? [];
+        values.set(key, [...known, { replicate, value, working: { text, calc, input, pick } }]);
+      }
+    }
+    return { properties: [...values].map(([key, found]) => summarised(run, key, found)), checks };
+  };
+}
