@@ -23,7 +23,7 @@ export default defineConfig({
         extends: './web/vite.config.ts',
         test: {
           name: 'web',
-          include: ['web/src/**/*.test.{ts,tsx}'],
+          include: ['web/src/**/*.test.{ts,tsx}', 'web/worker/**/*.test.ts'],
           environment: 'happy-dom',
           env,
           setupFiles: ['web/src/testing/setup.ts'],

@@ -13,6 +13,7 @@ const PROJECTS = [
   'server/tsconfig.json',
   'demo/tsconfig.json',
   'web/tsconfig.json',
+  'web/worker/tsconfig.json',
   'e2e/tsconfig.json',
   'scripts/tsconfig.json',
 ];

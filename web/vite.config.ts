@@ -1,4 +1,5 @@
 import tailwindcss from '@tailwindcss/vite';
+import path from 'node:path';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
@@ -9,6 +10,22 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   html: { cspNonce: '__CSP_NONCE__' },
   worker: { format: 'es' },
-  build: { manifest: true, outDir: 'dist', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
+  build: {
+    manifest: true,
+    outDir: 'dist',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 900,
+    rolldownOptions: {
+      input: {
+        index: path.join(import.meta.dirname, 'index.html'),
+        sw: path.join(import.meta.dirname, 'worker/serviceWorker.ts'),
+      },
+      output: {
+        // A service worker keeps its name and stands at the root, or it could not serve the whole page.
+        entryFileNames: ({ name }) => (name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js'),
+      },
+    },
+  },
   server: { host: '127.0.0.1', port: 4311, proxy: { '/api': { target: api, changeOrigin: false } } },
 });

@@ -86,7 +86,7 @@ test('10 g more in one demo reading change card, blend and score, and the kept b
   expect(await waterFound()).toBeGreaterThan(scoreBefore);
   await me.go(`/blend/${camellia.id}`);
   await expect.poll(async () => Number(await water().getAttribute('data-value'))).toBeGreaterThan(blendBefore);
-  await expect(me.page.getByText(/Its lots were measured again since: .*water was/)).toBeVisible();
+  await expect(me.page.getByText(/Its lots were measured again since/)).toBeVisible();
   const kept = await me.ask<BlendPage>(`/blends/${camellia.id}`);
   expect(kept.versions[0]?.result).toEqual(camellia.latest.result);
 });
@@ -115,7 +115,10 @@ test('holds a blend against a use: bands, chances, what would narrow them, every
   const shown = await me.page
     .getByLabel(/^Parts of .*, typed$/)
     .evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value));
-  const taken = /^Take ([\d to]+):/.exec(words)?.[1]?.split(' to ').filter((parts) => parts !== '0');
+  const taken = /^Take ([\d to]+):/
+    .exec(words)?.[1]
+    ?.split(' to ')
+    .filter((parts) => parts !== '0');
   expect(shown).toEqual(taken);
   await expect(me.page.getByText(/^Changed since version/)).toBeVisible();
 

@@ -89,20 +89,22 @@ test('killed before it could commit: the reading waits, then is kept once', asyn
 test('killed between commit and answer: what was committed is not kept twice', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
   const runId = await openSheet(me);
-  let cut = false;
+  let first = true;
+  let killed = false;
   await me.page.route('**/readings', async (route) => {
-    if (cut) {
+    if (!first) {
       await route.continue();
       return;
     }
-    cut = true;
+    first = false;
     const answer = await route.fetch();
     expect(answer.status()).toBe(201);
     await notebook.kill();
+    killed = true;
     await route.abort('connectionreset');
   });
   await me.read(5.1);
-  await expect.poll(() => cut).toBe(true);
+  await expect.poll(() => killed).toBe(true);
   await expect(me.waiting()).toHaveCount(1);
   expect(await readings(notebook, runId)).toHaveLength(1);
   await notebook.start();
@@ -145,4 +147,26 @@ test('two people at one cell: both readings stay, and the result waits for a dec
   await expect(one.page.getByText(/Two readings stand in one cell: 5\.\d and 5\.\d/)).toBeVisible();
   await expect(two.page.getByText(/Two readings stand in one cell/)).toBeVisible();
   expect(await readings(notebook, runId)).toHaveLength(2);
+});
+
+test('a reload while the server is away opens the sheet as it was, and typing goes on', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  await openSheet(me);
+  await me.page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await me.read(5.1);
+  await expect(me.kept()).toHaveCount(1);
+  // The sheet is asked for every two seconds; once is enough to have it kept.
+  await me.page.waitForResponse((answer) => /\/api\/runs\/[0-9a-f-]{36}$/.test(answer.url()) && answer.ok());
+  await me.page.waitForTimeout(300);
+  await notebook.kill();
+  await me.page.reload();
+  await expect(me.kept()).toHaveCount(1);
+  await me.read(5.2);
+  await expect(me.waiting()).toHaveCount(1);
+  await notebook.start();
+  await expect(me.waiting()).toHaveCount(0);
+  await expect(me.kept()).toHaveCount(2);
 });

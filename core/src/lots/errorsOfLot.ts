@@ -1,8 +1,14 @@
 import type { ComponentErrors } from '../bands';
 import { findMediaClass, type MediaClass, type Typical } from '../classes';
-import { CoreError } from '../errors';
 import { property, type PropertyKey } from '../properties';
-import { inferRetention, type Retention, type RetentionInferInput } from '../retention';
+import {
+  containerMean,
+  containerRule,
+  QUICK_QUADRATURE,
+  thetaAt,
+  type Retention,
+  type RetentionInferInput,
+} from '../retention';
 import type { LotCurve } from './lotCurve';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
@@ -84,7 +90,7 @@ function curveCovarianceOf(
   ] as const;
   const covariance = diagonal([0, 0, 0, 0]);
   for (const { key, sd } of inputs) {
-    const slope = slopesBy(curve.input, key);
+    const slope = slopesBy(curve.input, retention, key);
     slope.forEach((a, i) => {
       slope.forEach((b, j) => {
         const row = covariance[i] as number[];
@@ -95,27 +101,37 @@ function curveCovarianceOf(
   return covariance;
 }
 
-/** How thetaR, thetaS, alpha and n move with one input of the inference, by a small step. */
+/**
+ * How thetaR, thetaS, alpha and n move with one input of the inference.
+ *
+ * The mean over the vessel stays the capacity, so alpha follows the others by the ratio of the mean's slopes; the mean
+ * is looked at twice for each, a small step apart.
+ */
 function slopesBy(
   input: RetentionInferInput,
+  retention: Retention,
   key: 'thetaR' | 'thetaS' | 'n' | 'capacity',
 ): readonly [number, number, number, number] {
-  const step = STEP * Math.max(input[key], 0.01);
-  const moved = (sign: number): Retention | undefined => {
-    try {
-      return inferRetention({ ...input, [key]: input[key] + sign * step }).retention;
-    } catch (error) {
-      // At the edge of what can be inferred only one side has an answer.
-      if (error instanceof CoreError) return undefined;
-      throw error;
-    }
+  const rule = containerRule(input.container, [], QUICK_QUADRATURE);
+  const mean = (curve: Retention): number => containerMean(rule, (z) => thetaAt(curve, z));
+  const slopeBy = (name: keyof Retention): number => {
+    const step = STEP * Math.max(retention[name], 0.01);
+    const moved = (sign: number): number => mean({ ...retention, [name]: retention[name] + sign * step });
+    return (moved(1) - moved(-1)) / (2 * step);
   };
-  const here = inferRetention(input).retention;
-  const up = moved(1) ?? here;
-  const down = moved(-1) ?? here;
-  const width = (moved(1) === undefined ? 0 : step) + (moved(-1) === undefined ? 0 : step);
-  const slope = (name: keyof Retention): number => (width === 0 ? 0 : (up[name] - down[name]) / width);
-  return [slope('thetaR'), slope('thetaS'), slope('alpha_percm'), slope('n')];
+  const byAlpha = slopeBy('alpha_percm');
+  // Where alpha hardly moves the mean the vessel says nothing of it.
+  const alpha = (change: number): number => (Math.abs(byAlpha) < 1e-9 ? 0 : change / byAlpha);
+  switch (key) {
+    case 'thetaR':
+      return [1, 0, alpha(-slopeBy('thetaR')), 0];
+    case 'thetaS':
+      return [0, 1, alpha(-slopeBy('thetaS')), 0];
+    case 'n':
+      return [0, 0, alpha(-slopeBy('n')), 1];
+    case 'capacity':
+      return [0, 0, alpha(1), 0];
+  }
 }
 
 function diagonal(errors: readonly number[]): number[][] {

@@ -75,6 +75,7 @@ function observationsOf(lot: LotRecord): {
     if (run.protocol.reduction === 'retention') {
       points.push(...counted.flatMap((replicate) => retentionObservationsOf(run, sheet, replicate) ?? []));
     }
+    if (run.protocol.reduction !== 'porosity') continue;
     const capacity = reduceRun(run).properties.find((one) => one.property === 'containerCapacity')?.summary?.mean;
     const vessel = capacity === undefined ? undefined : vesselOf(lot, run.id);
     if (capacity !== undefined && vessel !== undefined)

@@ -53,6 +53,10 @@ const STARTS = [
 /** Good enough that another start cannot matter. */
 const PERFECT_SSE = 1e-20;
 
+/** Starts that end at one sum of squares, to this share, found one minimum; so many of them are believed. */
+const SAME_MINIMUM = 1e-6;
+const ENOUGH_AGREE = 4;
+
 /** The four parameters as the iteration moves them, and back. */
 const toFree = (r: Retention): number[] => [r.thetaR, r.thetaS, Math.log(r.alpha_percm), Math.log(r.n - 1)];
 const fromFree = (free: readonly number[]): Retention => ({
@@ -102,7 +106,8 @@ function residualsOf(observations: readonly RetentionObservation[], base: readon
  *
  * Minimises sum w (theta_model - theta)^2; a column's or slice's theta is the mean over its heights, suction being the
  * height above a drained base; a point with `ringHeight_cm` is the mean over its ring. Bounds: FIT_BOUNDS, with
- * alpha to the smaller of 3 and 0.35 d50_mm per cm, never under 0.35. Eight starts.
+ * alpha to the smaller of 3 and 0.35 d50_mm per cm, never under 0.35. Eight starts, fewer where four of them
+ * end at one minimum.
  * Standard errors from SSE/(n - p) (J'J)^-1, absent where observations are as few as free parameters, where they
  * cannot tell parameters apart, and for a parameter that rests on a bound; each says so in a check.
  * rmse = sqrt(SSE/n). Derived: air at 10 cm, theta(10)-theta(50), theta(50)-theta(100), theta(100).
@@ -175,12 +180,16 @@ function bestFit(input: RetentionFitInput, fix: Partial<Retention>, free: readon
   const wettest = Math.max(...thetas);
   const driest = Math.min(...thetas);
   let best: Best | undefined;
+  let agreeing = 0;
   for (const [alpha_percm, n] of STARTS) {
     const base = toFree({ thetaR: 0.6 * driest, thetaS: wettest, alpha_percm, n, ...fix });
     const model = residualsOf(input.observations, base, free);
     const fit = leastSquares(model, pick(base), { lo: pick(bounds.lo), hi: pick(bounds.hi) });
-    if (best === undefined || fit.sse < best.fit.sse) best = { base, fit };
-    if (best.fit.sse < PERFECT_SSE) break;
+    const before = best?.fit.sse ?? Infinity;
+    if (Math.abs(fit.sse - before) <= SAME_MINIMUM * before) agreeing += 1;
+    else if (fit.sse < before) agreeing = 1;
+    if (fit.sse < before) best = { base, fit };
+    if (best !== undefined && (best.fit.sse < PERFECT_SSE || agreeing >= ENOUGH_AGREE)) break;
   }
   return best as Best;
 }

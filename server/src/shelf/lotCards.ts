@@ -24,6 +24,34 @@ function toRecord(lot: LotEntity, material: MaterialEntity, sheets: readonly Run
   };
 }
 
+/** Cards that were computed before: a cache that can be dropped at any time, keyed by all that a card rests on. */
+const known = new Map<string, { readonly key: string; readonly card: LotCard }>();
+const MOST_KNOWN = 2000;
+
+/** What a card rests on, in short: a reading more, an exclusion, a filling, a changed price, and the key is another. */
+function keyOf(record: LotRecord, lot: LotEntity, material: MaterialEntity): string {
+  const runs = record.runs.map(({ id, readings, exclusions, finishedAt, vessels }) => [
+    id,
+    readings.length,
+    exclusions.length,
+    finishedAt,
+    vessels.map((vessel) => vessel?.fillings.length),
+  ]);
+  return JSON.stringify([lot.version, material.version, runs]);
+}
+
+function cardOf(record: LotRecord, lot: LotEntity, material: MaterialEntity): LotCard {
+  const key = keyOf(record, lot, material);
+  const before = known.get(record.id);
+  if (before?.key === key) return before.card;
+  const card = lotCard(record);
+  known.delete(record.id);
+  known.set(record.id, { key, card });
+  const oldest = known.keys().next().value;
+  if (known.size > MOST_KNOWN && oldest !== undefined) known.delete(oldest);
+  return card;
+}
+
 /** Lots with their cards, computed from their readings, newest lot first; all of them, or those named. */
 export async function loadLots(manager: EntityManager, ids?: readonly string[]): Promise<LoadedLot[]> {
   const where = ids === undefined ? {} : { where: { id: In([...ids]) } };
@@ -35,7 +63,7 @@ export async function loadLots(manager: EntityManager, ids?: readonly string[]):
   return lots.map((lot) => {
     const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
     const own = sheets.filter((sheet) => sheet.lot.id === lot.id);
-    const card = lotCard(toRecord(lot, material, own));
+    const card = cardOf(toRecord(lot, material, own), lot, material);
     const finishedRuns = own.filter((sheet) => sheet.finishedAt !== undefined).length;
     const row: LotRow = {
       id: lot.id,

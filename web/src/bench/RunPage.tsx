@@ -14,6 +14,7 @@ import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
 import './bench.css';
 import { moved, nextEmpty, type CellAt } from './cursor';
+import { draftKey, useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
 import { LeaveOut } from './LeaveOut';
 import { MeasureVessels } from './MeasureVessels';
@@ -45,6 +46,11 @@ export function RunPage(): ReactElement {
   );
 }
 
+/** The lit cell, and whether a person chose it. */
+interface LitAt extends CellAt {
+  readonly byHand: boolean;
+}
+
 interface OpenSheetProps {
   readonly sheet: RunSheet;
   /** Readings that this browser has not handed over yet. */
@@ -66,14 +72,24 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
     }),
     [sheet.protocol, sheet.replicateCount, sheet.exclusions],
   );
-  const [lit, setLit] = useState<CellAt | undefined>(() =>
-    sheet.finishedAt === undefined && mayWrite ? nextEmpty(shape, run.cells) : undefined,
+  const [at, setAt] = useState<LitAt | undefined>(() => {
+    const cell = sheet.finishedAt === undefined && mayWrite ? nextEmpty(shape, run.cells) : undefined;
+    return cell === undefined ? undefined : { ...cell, byHand: false };
+  });
+  const typed = useDrafts((state) =>
+    at === undefined ? '' : (state.texts[draftKey(sheet.id, at.replicate, at.step)] ?? ''),
   );
+  // A cell that was lit by itself moves on when its reading arrives by another way; one that is typed in never does.
+  const isOvertaken = at?.byHand === false && typed === '' && run.cells.cell(at.replicate, at.step).standing.length > 0;
+  const lit: CellAt | undefined = isOvertaken ? nextEmpty(shape, run.cells, at) : at;
+  const go = (cell: CellAt | undefined, byHand: boolean): void => {
+    setAt(cell === undefined ? undefined : { ...cell, byHand });
+  };
 
   const keep = (reading: NewReading): void => {
     const after = new Sheet([...run.record.readings, reading]);
     void outboxOf(me.id).entries.add({ runId: sheet.id, reading });
-    setLit(sheet.finishedAt === undefined ? nextEmpty(shape, after, reading) : undefined);
+    go(sheet.finishedAt === undefined ? nextEmpty(shape, after, reading) : undefined, false);
   };
   return (
     <main className="bench-page">
@@ -88,14 +104,14 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
             zone={notebook.zone}
             mayWrite={mayWrite}
             onLight={(cell) => {
-              if (mayWrite) setLit(cell);
+              if (mayWrite) go(cell, true);
             }}
             onKeep={keep}
             onSkip={() => {
-              setLit((at) => (at === undefined ? at : nextEmpty(shape, run.cells, at)));
+              if (lit !== undefined) go(nextEmpty(shape, run.cells, lit), false);
             }}
             onMove={(key) => {
-              setLit((at) => (at === undefined ? at : (moved(shape, at, key) ?? at)));
+              if (lit !== undefined) go(moved(shape, lit, key) ?? lit, true);
             }}
           />
           <StuckReadings waiting={run.waiting} />

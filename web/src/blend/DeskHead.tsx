@@ -258,6 +258,6 @@ function movedOn(version: BlendVersion, { input, result }: DeskResult): string |
       ['water', then.water, result.water],
     ] as const
   ).filter(([, was, is]) => Math.abs(was - is) >= WORTH_NAMING);
-  if (changes.length === 0) return 'Its lots were measured again since; its air and water stay as they were.';
+  if (changes.length === 0) return 'Its lots were measured again since, with no change in air and water worth naming.';
   return `Its lots were measured again since: ${changes.map(([what, was, is]) => `${what} was ${was.toFixed(3)}, is now ${is.toFixed(3)}`).join('; ')}.`;
 }

@@ -2,6 +2,7 @@ import type { Me } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
+import { forgetOpen } from '../shared/offline';
 import { useOutbox } from '../shared/outbox/useOutbox';
 import { forgetAllButSession, queryClient, sessionQuery } from '../shared/queries';
 import { useTheme, type Theme } from '../shared/theme';
@@ -79,6 +80,7 @@ function SignOut(): ReactElement {
     mutationFn: () => api.remove<undefined>('/session'),
     onSuccess: async () => {
       forgetAllButSession();
+      await forgetOpen();
       await queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey });
     },
   });
