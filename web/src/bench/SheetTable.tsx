@@ -28,7 +28,7 @@ export function SheetTable(props: SheetTableProps): ReactElement {
   const { run, lit, now, zone } = props;
   const air = run.result.properties.find((property) => property.property === 'airSpace');
   return (
-    <div className="overflow-x-auto">
+    <div className="sheet-wrap">
       <table className="sheet">
         <colgroup>
           <col className="c0" />

@@ -234,7 +234,7 @@ function VersionLine({ page, shown, changed, result, draftKey }: VersionLineProp
       {page.versions.length > 1 && (
         <>
           {' '}
-          All:{' '}
+          Versions{' '}
           {page.versions.map((one) => (
             <Link key={one.id} className="mr-1" to={`/blend/${page.id}/versions/${String(one.n)}`}>
               {one.n}

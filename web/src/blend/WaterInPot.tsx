@@ -10,7 +10,13 @@ interface WaterInPotProps {
   readonly pot: Pot;
 }
 
-const BOX = Object.freeze({ width: 300, height: 300 });
+const BOX = Object.freeze({ width: 262, height: 296 });
+
+/** Room around the pot: figures at the left, the mark at the right, the unit above. */
+const ROOM = Object.freeze({ left: 34, right: 40, top: 22, bottom: 4 });
+
+/** Height of the mark in pixels: its slider reaches half of it beyond the pot so that the point meets its line. */
+const MARK = 24;
 
 const SLICES = [
   { name: 'top third', from: 2 / 3, to: 1 },
@@ -31,7 +37,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
       <h2 className="flex items-baseline justify-between">
         Where the water sits <small>dotted: plain average</small>
       </h2>
-      <div className="relative mt-2 flex">
+      <div className="relative mt-2 flex" style={{ width: BOX.width + ROOM.left + ROOM.right }}>
         <Slider.Root
           className="height-slider"
           orientation="vertical"
@@ -42,7 +48,10 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
           onValueChange={([value]) => {
             setPart((value ?? 0) / 100);
           }}
-          style={{ height: BOX.height - 8 }}
+          style={{
+            top: ROOM.top + drawing.y(height_cm) - MARK / 2,
+            height: drawing.y(0) - drawing.y(height_cm) + MARK,
+          }}
         >
           <Slider.Track className="absolute inset-0" />
           <Slider.Thumb
@@ -102,8 +111,10 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
   const ticks = Array.from({ length: Math.floor(height_cm / step) + 1 }, (_, i) => i * step);
   return (
     <svg
-      viewBox={`-34 -22 ${String(drawing.width + 62)} ${String(drawing.height + 26)}`}
-      className="block w-full"
+      width={drawing.width + ROOM.left + ROOM.right}
+      height={drawing.height + ROOM.top + ROOM.bottom}
+      viewBox={`${String(-ROOM.left)} ${String(-ROOM.top)} ${String(drawing.width + ROOM.left + ROOM.right)} ${String(drawing.height + ROOM.top + ROOM.bottom)}`}
+      className="block"
       role="img"
       aria-label={`Water by height in the pot: ${says}.`}
     >
@@ -132,11 +143,11 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
       {foot_cm > 0 && (
         <>
           <path
-            d={`M${String(x(foot_cm, 0) - 10)} ${String(y(foot_cm))}H${String(drawing.width + 28)}`}
+            d={`M${String(x(foot_cm, 0) - 10)} ${String(y(foot_cm))}H${String(drawing.width + 4)}`}
             stroke="var(--zinc-4)"
             strokeDasharray="6 4"
           />
-          <text x={drawing.width + 28} y={y(foot_cm) - 5} textAnchor="end" className="nm halo">
+          <text x={drawing.width + ROOM.right} y={y(foot_cm) - 5} textAnchor="end" className="nt halo">
             wet foot
           </text>
         </>

@@ -132,12 +132,12 @@ function LotLine({ lot }: { readonly lot: LotRow }): ReactElement {
         <LotPail pail={lot.pail} size={28} />
       </td>
       <td className="!text-left">
-        <Link className="inline-flex min-h-11 items-center text-[16px] font-semibold" to={`/shelf/lots/${lot.id}`}>
-          {lot.name}, {lot.code}
+        <Link className="shelf-link" to={`/shelf/lots/${lot.id}`}>
+          <b>
+            {lot.name}, {lot.code}
+          </b>
+          <small>{[lot.grade, lot.source, lot.state].filter((part) => part !== undefined).join(' · ')}</small>
         </Link>
-        <small className="block pb-1">
-          {[lot.grade, lot.source, lot.state].filter((part) => part !== undefined).join(' · ')}
-        </small>
       </td>
       {cell(lot.pail?.air, 2, pailInk)}
       {cell(lot.pail?.water, 2, pailInk)}
