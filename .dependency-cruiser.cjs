@@ -43,7 +43,10 @@ module.exports = {
       comment: 'A folder of the core is entered by its index; retention’s own types may be named by the class table.',
       severity: 'error',
       from: { path: '^core/src/([^/]+)/', pathNot: '^core/src/classes/' },
-      to: { path: '^core/src/([^/]+)/', pathNot: ['^core/src/$1/', '^core/src/[^/]+/index\\.ts$', '^core/src/testing/'] },
+      to: {
+        path: '^core/src/([^/]+)/',
+        pathNot: ['^core/src/$1/', '^core/src/[^/]+/index\\.ts$', '^core/src/testing/'],
+      },
     },
   ],
   options: {

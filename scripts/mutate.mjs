@@ -58,8 +58,8 @@ const MUTATIONS = [
   {
     formula: 'pH where the titration slopes balance',
     file: 'blend/chemistry.ts',
-    from: '(c.buffer_meqPerLpH as number) * (c.pH as number)',
-    to: '(c.pH as number)',
+    from: 'volume * c.buffer_meqPerLpH * c.pH',
+    to: 'volume * c.pH',
   },
   {
     formula: 'score of a window’s flank',
@@ -69,16 +69,19 @@ const MUTATIONS = [
   },
 ];
 
-function suiteFails() {
+/** What the core's suite printed if it fails. */
+function suiteFailure() {
   const vitest = path.join(ROOT, 'node_modules/vitest/vitest.mjs');
   const done = spawnSync(process.execPath, [vitest, 'run', '--project', 'core', '--bail', '1'], {
     cwd: ROOT,
     encoding: 'utf8',
   });
-  return done.status !== 0;
+  return done.status === 0 ? undefined : done.stdout + done.stderr;
 }
 
-if (suiteFails()) {
+const before = suiteFailure();
+if (before !== undefined) {
+  console.error(before);
   console.error('The core’s tests fail before anything is broken; mend them first.');
   process.exit(1);
 }
@@ -94,7 +97,7 @@ for (const { formula, file, from, to } of MUTATIONS) {
   let caught;
   try {
     fs.writeFileSync(at, source.replace(from, to));
-    caught = suiteFails();
+    caught = suiteFailure() !== undefined;
   } finally {
     fs.writeFileSync(at, source);
   }

@@ -14,6 +14,8 @@ interface TimelineProps {
 const HOURS = 12;
 const WIDTH = 760;
 const HOUR_MS = 3600000;
+/** An hour nearer than this to the present would lie under its plate. */
+const NOW_CLEARS = 56;
 
 function xOf(at: number, now: number): number {
   const x = ((at - now) / (2 * HOURS * HOUR_MS) + 0.5) * WIDTH;
@@ -32,9 +34,11 @@ export function Timeline({ lines, now, zone }: TimelineProps): ReactElement {
           {ticks.map((tick) => (
             <g key={tick}>
               <path d={`M${String(xOf(tick, now))} 22V34`} stroke="var(--zinc-4)" strokeWidth="1.5" />
-              <text x={xOf(tick, now)} y="17" textAnchor="middle" className="ax">
-                {clockTime(tick, zone)}
-              </text>
+              {Math.abs(xOf(tick, now) - WIDTH / 2) > NOW_CLEARS && (
+                <text x={xOf(tick, now)} y="17" textAnchor="middle" className="ax">
+                  {clockTime(tick, zone)}
+                </text>
+              )}
             </g>
           ))}
           <path d={`M0 34H${String(WIDTH)}`} stroke="var(--ink)" strokeWidth="1.5" />
