@@ -5,7 +5,7 @@
  */
 export { componentOfLot, type ComponentOrigin, type LotComponent } from './componentOfLot';
 export { inPot, type InPot } from './inPot';
-export { lotCard, type LotCard, type MissingFigure, type PailFigures } from './lotCard';
+export { lotCard, pailOfClass, type LotCard, type MissingFigure, type PailFigures } from './lotCard';
 export { lotCurve, type LotCurve } from './lotCurve';
 export { lotFigures, type LotFigure, type Origin } from './lotFigures';
 export { type LotRecord } from './lotRecord';

@@ -83,13 +83,18 @@ function pailOf(lot: LotRecord, figures: readonly LotFigure[]): PailFigures | un
     const water = capacity.summary.mean;
     return { solid: 1 - water - air.summary.mean, water, air: air.summary.mean, height_cm, kind: 'measured' };
   }
-  const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
+  return lot.materialClass === undefined ? undefined : pailOfClass(lot.materialClass);
+}
+
+/** The pail that a class usually makes: parts of the volume of a drained 10 cm vessel; nothing for an unknown class. */
+export function pailOfClass(classId: string): PailFigures | undefined {
+  const mediaClass = findMediaClass(classId);
   if (mediaClass === undefined) return undefined;
-  const { water, air: classAir } = mediaClass.inVessel10cm;
+  const { water, air } = mediaClass.inVessel10cm;
   return {
-    solid: 1 - water.typical - classAir.typical,
+    solid: 1 - water.typical - air.typical,
     water: water.typical,
-    air: classAir.typical,
+    air: air.typical,
     height_cm: CLASS_PAIL_HEIGHT_CM,
     kind: 'class',
   };

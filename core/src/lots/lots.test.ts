@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { PUMICE_SHEET, pumiceLot, readingsOf, runOf } from '../testing/sampleLot';
-import { inPot, lotCard, type LotCard } from '.';
+import { inPot, lotCard, pailOfClass, type LotCard } from '.';
 
 const figure = (card: LotCard, key: string) => card.figures.find((one) => one.property === key);
 
@@ -16,6 +16,12 @@ describe('the card of a lot', () => {
     const { materialClass, ...unknown } = pumiceLot([]);
     expect(materialClass).toBeDefined();
     expect(lotCard(unknown).pail).toBeUndefined();
+  });
+
+  it('gives a class’s pail as parts that make the whole, and nothing for a class that is not known', () => {
+    const pail = pailOfClass('peat-light-fine');
+    expect((pail?.solid as number) + (pail?.water as number) + (pail?.air as number)).toBeCloseTo(1, 12);
+    expect(pailOfClass('moon-dust')).toBeUndefined();
   });
 
   it('averages runs of one method and keeps another method apart', () => {

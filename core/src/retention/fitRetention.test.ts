@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { normalDraw, seededRandom } from '../scoring';
-import { studentT } from '../statistics/studentT';
+import { studentT } from '../statistics';
 import { containerCapacity, fitRetention, thetaAt, type Retention, type RetentionObservation } from '.';
 
 const truth: Retention = { thetaR: 0.2, thetaS: 0.85, alpha_percm: 0.15, n: 1.9 };

@@ -5,4 +5,5 @@
  */
 export { grubbs, GRUBBS, type GrubbsResult } from './grubbs';
 export { replicates, type ReplicatesInput, type ReplicatesResult } from './replicates';
+export { studentT } from './studentT';
 export { meanOf, sdOf, summarise, type Summary } from './summary';

@@ -5,6 +5,7 @@ import { Figure } from '../shared/Figure';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { replicateName } from '@bent-pail/core';
+import { ClassPail } from './ClassPail';
 import { runSentence } from './runSentence';
 import type { LiveRun } from './useRunSheet';
 
@@ -20,9 +21,12 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
   return (
     <aside className="side" aria-label="Results so far">
       {first === undefined ? (
-        <p className="q text-[15px]">
-          Results appear here as readings come in, while there is still time to repeat one.
-        </p>
+        <>
+          <p className="q text-[15px]">
+            Results appear here as readings come in, while there is still time to repeat one.
+          </p>
+          <ClassPail sheet={run.sheet} />
+        </>
       ) : (
         <Headline run={run} lead={first} />
       )}
