@@ -6,7 +6,7 @@ export default defineConfig({
   globalSetup: './src/globalSetup.ts',
   workers: 2,
   fullyParallel: true,
-  retries: 0,
+  retries: 1,
   timeout: 45000,
   expect: { timeout: 10000 },
   reporter: [['line'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? 'test-results/e2e.json' }]],

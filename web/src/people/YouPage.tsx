@@ -23,7 +23,13 @@ export function YouPage(): ReactElement {
   const { theme, choose } = useTheme();
   const keys = useMutation({
     mutationFn: (singleKeys: boolean) => api.patch<Me>('/me', { singleKeys }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey }),
+    // The box and the keys must never say different things, also while the server has not answered yet.
+    onMutate: (singleKeys) => {
+      queryClient.setQueryData(sessionQuery.queryKey, (was) =>
+        was?.me === undefined ? was : { ...was, me: { ...was.me, singleKeys } },
+      );
+    },
+    onSettled: () => queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey }),
   });
   return (
     <main>
@@ -35,7 +41,7 @@ export function YouPage(): ReactElement {
             <input
               type="checkbox"
               className="size-5"
-              checked={keys.isPending ? keys.variables : me.singleKeys}
+              checked={me.singleKeys}
               onChange={(event) => {
                 keys.mutate(event.target.checked);
               }}
