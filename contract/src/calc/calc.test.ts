@@ -104,6 +104,19 @@ const GOOD: Readonly<Record<string, readonly [object, string, number]>> = {
     'loose_L',
     277.777778,
   ],
+  ratio: [{ add: [12, 8], take: [2], per: [4] }, 'ratio', 4.5],
+  'drop-time': [{ drops_s: [90, 3, 4] }, 'median_s', 4],
+  hydration: [{ held_mL: [400, 500, 550, 575], capacity_mL: 600 }, 'hMax_mL', 600],
+  titration: [
+    {
+      steps: [
+        { dose_meqPerL: 0, pH: 4.5 },
+        { dose_meqPerL: 20, pH: 5.5 },
+      ],
+    },
+    'buffer_meqPerLpH',
+    20,
+  ],
   blend: [
     { ...blend, model: 'average', components: [part, { ...part, dryBulkDensity_gcc: 0.1 }] },
     'bulkDensity_gcc',

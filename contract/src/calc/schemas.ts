@@ -301,4 +301,8 @@ export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
     },
     ['criteria'],
   ),
+  ratio: object({ add: list(number), take: list(number), per: list(number), perTake: list(number) }, ['add']),
+  'drop-time': object({ drops_s: list(number) }, ['drops_s']),
+  hydration: object({ held_mL: list(number), capacity_mL: number }, ['held_mL', 'capacity_mL']),
+  titration: object({ steps: list(object({ dose_meqPerL: number, pH: number }, ['dose_meqPerL', 'pH'])) }, ['steps']),
 };

@@ -6,11 +6,13 @@ import {
   phCalibration,
   phReading,
   rinse,
+  titration,
   type DoseInput,
   type Ec25Input,
   type PhCalibrationInput,
   type PhReadingInput,
   type RinseInput,
+  type TitrationInput,
 } from '../chemistry';
 import { conductivity, drainage, type ConductivityInput, type DrainageInput } from '../drainage';
 import { kitchen, type KitchenInput } from '../kitchen';
@@ -27,7 +29,9 @@ import {
 } from '../retention';
 import { score, type ScoreInput } from '../scoring';
 import { recipeSearch, type RecipeSearchInput } from '../search';
+import { ratio, type RatioInput } from '../shares';
 import { replicates, type ReplicatesInput } from '../statistics';
+import { dropTime, hydration, type DropTimeInput, type HydrationInput } from '../wetting';
 
 /** Every calculation that can be asked for by name, with the shape of its input. */
 export const CALCULATIONS = {
@@ -52,4 +56,8 @@ export const CALCULATIONS = {
   quantity: (input: QuantityInput) => quantity(input),
   dose: (input: DoseInput) => dose(input),
   score: (input: ScoreInput) => score(input),
+  ratio: (input: RatioInput) => ratio(input),
+  'drop-time': (input: DropTimeInput) => dropTime(input),
+  hydration: (input: HydrationInput) => hydration(input),
+  titration: (input: TitrationInput) => titration(input),
 } as const;

@@ -25,3 +25,4 @@ export {
 } from './phCalibration';
 export { phReading, type PhReadingInput } from './phReading';
 export { rinse, type RinseInput, type RinseResult } from './rinse';
+export { titration, type TitrationInput, type TitrationResult } from './titration';

@@ -1,5 +1,5 @@
 import { refuse, requireNotNegative, type Check } from '../errors';
-import { leastSquares, type Residuals } from '../numeric';
+import { fitApproach, LEAST_OF_APPROACH } from '../numeric';
 
 export interface RinseInput {
   /** EC of each drain in order; the first is the first drain, before any rinse. */
@@ -15,27 +15,8 @@ export interface RinseResult {
   readonly checks: readonly Check[];
 }
 
-const PARAMETERS = 3;
-
 /** Beyond this the number of rinses is no plan any more. */
 const MOST_RINSES = 1000;
-
-/** Residuals by EC_inf, EC_0 - EC_inf, r. */
-function model(readings: readonly number[]): Residuals {
-  return {
-    count: readings.length,
-    evaluate: (parameters, residuals, jacobian) => {
-      const [end, drop, r] = parameters as [number, number, number];
-      readings.forEach((reading, k) => {
-        const power = r ** k;
-        residuals[k] = end + drop * power - reading;
-        jacobian[k * PARAMETERS] = 1;
-        jacobian[k * PARAMETERS + 1] = power;
-        jacobian[k * PARAMETERS + 2] = k === 0 ? 0 : drop * k * r ** (k - 1);
-      });
-    },
-  };
-}
 
 /**
  * Rinsing out free salts: EC_k = EC_inf + (EC_0 - EC_inf) r^k by least squares, and how many rinses reach a target.
@@ -49,7 +30,7 @@ function model(readings: readonly number[]): Residuals {
 export function rinse(input: RinseInput): RinseResult {
   const { readings_dSm: readings, target_dSm } = input;
   requireNotNegative('target_dSm', target_dSm, 'dS/m');
-  if (readings.length < PARAMETERS)
+  if (readings.length < LEAST_OF_APPROACH)
     refuse('readings_dSm', `${String(readings.length)} readings; at least three tell how it falls`);
   readings.forEach((reading, i) => {
     requireNotNegative(`readings_dSm[${String(i)}]`, reading, 'dS/m');
@@ -58,9 +39,7 @@ export function rinse(input: RinseInput): RinseResult {
   if (first === 0) refuse('readings_dSm[0]', 'a first drain of 0 dS/m has nothing to rinse out');
   const last = readings.at(-1) as number;
   const bounds = { lo: [0, -2 * first, 0], hi: [2 * Math.max(...readings), 4 * first, 1] };
-  const fits = [0.2, 0.5, 0.8].map((r) => leastSquares(model(readings), [0.8 * last, first - 0.8 * last, r], bounds));
-  const best = fits.reduce((a, b) => (b.sse < a.sse ? b : a));
-  const [ecInf_dSm, drop, r] = best.parameters as [number, number, number];
+  const { end: ecInf_dSm, gap: drop, r } = fitApproach(readings, 0.8 * last, bounds);
   const needed = rinsesNeeded({ ecInf_dSm, drop, r, target_dSm });
   if (needed !== undefined) return { ecInf_dSm, r, rinsesToTarget: needed, checks: [] };
   const message = `Rinsing alone will not reach ${String(target_dSm)} dS/m: it levels out at ${ecInf_dSm.toFixed(2)}. A calcium soak may free what is held.`;

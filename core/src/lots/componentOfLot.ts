@@ -66,6 +66,8 @@ export function componentOfLot(
   if (pH !== undefined) told('pH', find('pH'));
   const ec = find('ec_dSm')?.summary.mean ?? mediaClass?.ec_1to2_dSm.typical;
   if (ec !== undefined) told('ec_dSm', find('ec_dSm'));
+  const buffer = find('buffer_meqPerLpH')?.summary.mean ?? mediaClass?.buffer_meqPerLpH.typical;
+  if (buffer !== undefined) told('buffer_meqPerLpH', find('buffer_meqPerLpH'));
   const price = find('pricePerL');
   if (price !== undefined) told('pricePerL', price);
 
@@ -77,7 +79,7 @@ export function componentOfLot(
       ...grains(mediaClass, curve, notes),
       ...sieved(find('d50_mm'), find('grainSpread'), told),
       ...(pH === undefined ? {} : { pH }),
-      ...(mediaClass === undefined ? {} : { buffer_meqPerLpH: mediaClass.buffer_meqPerLpH.typical }),
+      ...(buffer === undefined ? {} : { buffer_meqPerLpH: buffer }),
       ...(ec === undefined ? {} : { ec_dSm: ec }),
       ...(price === undefined ? {} : { pricePerL: price.summary.mean / settledPerLoose }),
     },

@@ -48,11 +48,12 @@ export function errorsOfLot(lot: LotRecord, figures: readonly LotFigure[], curve
   const density = either('bulkDensity_gcc', mediaClass?.dryBulkDensity_gcc);
   const pH = either('pH', mediaClass?.pH_1to5_water);
   const ec = either('ec_dSm', mediaClass?.ec_1to2_dSm);
+  const buffer = either('buffer_meqPerLpH', mediaClass?.buffer_meqPerLpH);
   return {
     ...(density === undefined ? {} : { dryBulkDensity_gcc_se: density }),
     ...(pH === undefined ? {} : { pH_se: pH }),
     ...(ec === undefined ? {} : { ec_dSm_se: ec }),
-    ...(mediaClass === undefined ? {} : { buffer_meqPerLpH_se: sdOf(mediaClass.buffer_meqPerLpH) }),
+    ...(buffer === undefined ? {} : { buffer_meqPerLpH_se: buffer }),
     ...grainErrors(mediaClass),
     ...(find('d50_mm')?.summary.se === undefined ? {} : { d50_mm_se: find('d50_mm')?.summary.se as number }),
     retention_cov: curveCovarianceOf(mediaClass, figures, curve),

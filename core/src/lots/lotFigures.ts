@@ -1,4 +1,4 @@
-import { PROPERTIES, property, type PropertyKey } from '../properties';
+import { classWords, PROPERTIES, property, type PropertyKey } from '../properties';
 import type { Reduction } from '../protocols';
 import { reduceRun, type RunProperty, type RunRecord } from '../runs';
 import { replicates, type Summary } from '../statistics';
@@ -12,6 +12,8 @@ export type Origin = 'measured' | 'worked-out' | 'label';
 export interface LotFigure {
   readonly property: PropertyKey;
   readonly summary: Summary;
+  /** What is judged by classes, in words, instead of a mean. */
+  readonly words?: string;
   readonly origin: Origin;
   /** How it was had, as `12 cm vessel, tapped` or `1:5 v/v in water`. */
   readonly method: string;
@@ -48,7 +50,7 @@ const METHOD_TEXT: Readonly<Partial<Record<Reduction, string>>> = {
 
 function methodOf(run: RunRecord): string {
   const { reduction } = run.protocol;
-  const plain = METHOD_TEXT[reduction];
+  const plain = run.protocol.method ?? METHOD_TEXT[reduction];
   if (plain !== undefined) return plain;
   const depth = run.vessels[0]?.height_cm;
   if (reduction === 'retention') return `suction table, ${String(depth ?? '?')} cm rings`;
@@ -94,8 +96,19 @@ function figureOf(
   const method = methodOf(newest.run);
   const runs = members.map(({ run }) => ({ id: run.id, number: run.number, finishedAt: run.finishedAt }));
   const base = { property: key, origin: 'measured', method, methodKey: method, runs } as const;
+  const { classes } = property(key);
+  const judged = members.flatMap(({ result }) => result.values.filter((one) => one.excluded === undefined));
+  const words =
+    classes === undefined
+      ? {}
+      : {
+          words: classWords(
+            classes,
+            judged.map((one) => one.value),
+          ),
+        };
   if (members.length === 1) {
-    return { ...base, summary: newest.result.summary as Summary, working: newest.result.working as Working };
+    return { ...base, ...words, summary: newest.result.summary as Summary, working: newest.result.working as Working };
   }
   const values = members.map(({ result }) => (result.summary as Summary).mean);
   const from = members.map(({ run, result }, i) => ({
@@ -108,6 +121,7 @@ function figureOf(
   const input = { values };
   return {
     ...base,
+    ...words,
     summary: replicates(input).summary,
     working: { text: 'replicates.runs', calc: 'replicates', input, pick: 'summary.mean', from },
   };

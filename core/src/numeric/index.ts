@@ -4,6 +4,7 @@
  * Distributions come from a library.
  */
 export { bisect } from './bisect';
+export { fitApproach, LEAST_OF_APPROACH, type Approach } from './fitApproach';
 export { gaussLegendre, type Rule } from './gaussLegendre';
 export {
   leastSquares,

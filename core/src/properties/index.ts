@@ -3,4 +3,4 @@
  * Cards, blends, rubrics and exports all name properties from here.
  * A new property is one line.
  */
-export { PROPERTIES, property, type Property, type PropertyKey } from './properties';
+export { classWords, PROPERTIES, property, type Property, type PropertyKey } from './properties';

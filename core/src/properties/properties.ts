@@ -8,6 +8,8 @@ export interface Property {
   readonly unit: string;
   /** Decimals where no spread says otherwise. */
   readonly digits: number;
+  /** For what is judged by classes: their names in order; the value is the place in it, from 0. */
+  readonly classes?: readonly string[];
   /** A difference that the method can tell; outliers must pass it. */
   readonly floor?: number;
 }
@@ -52,6 +54,171 @@ export const PROPERTIES = {
   t90_s: { label: 'Drains, t90', plain: 'nine tenths are out', unit: 's', digits: 0 },
   ecInf_dSm: { label: 'Rinses out to', plain: 'EC that more water does not lower', unit: 'dS/m', digits: 2 },
   rinsesToTarget: { label: 'Rinses to 0.5 dS/m', plain: 'after the first drain', unit: '', digits: 0 },
+  pHPaste: { label: 'pH, saturated paste', plain: 'sour under 7, limy above', unit: '', digits: 2, floor: 0.1 },
+  pH1to2: { label: 'pH, 1:2 in water', plain: 'sour under 7, limy above', unit: '', digits: 2, floor: 0.1 },
+  pHCaCl2: { label: 'pH, 1:2 in CaCl2', plain: 'steadier than in water, and lower', unit: '', digits: 2, floor: 0.1 },
+  pHPourThrough: { label: 'pH, pour-through', plain: 'of the water in the pot', unit: '', digits: 2, floor: 0.1 },
+  ecPaste: { label: 'EC of the paste, 25 °C', plain: 'salts in the water that roots meet', unit: 'dS/m', digits: 2 },
+  ec1to5: { label: 'EC, 1:5 at 25 °C', plain: 'salts that dissolve in much water', unit: 'dS/m', digits: 2 },
+  ecPourThrough: { label: 'EC, pour-through, 25 °C', plain: 'salts in the water of the pot', unit: 'dS/m', digits: 2 },
+  buffer_meqPerLpH: { label: 'Buffering', plain: 'lime that lifts a litre by one pH', unit: 'meq/L/pH', digits: 1 },
+  pHIncubated: {
+    label: 'pH without lime, after a week',
+    plain: 'where the line through the jars begins',
+    unit: '',
+    digits: 2,
+    floor: 0.1,
+  },
+  k20_cms: { label: 'Conductivity at 20 °C', plain: 'how fast water runs through it soaked', unit: 'cm/s', digits: 4 },
+  firstDrip_s: { label: 'First drip', plain: 'seconds after pouring', unit: 's', digits: 0 },
+  lastDrip_s: { label: 'Last drip', plain: 'seconds after pouring', unit: 's', digits: 0 },
+  runoff: { label: 'Ran off', plain: 'part of the poured water that did not go in', unit: '', digits: 2 },
+  dropTime_s: { label: 'Drop stands', plain: 'median of the drops, air-dry', unit: 's', digits: 0 },
+  firstPass: { label: 'Taken up at the first watering', plain: 'part of what it can hold', unit: '', digits: 2 },
+  passesTo95: { label: 'Waterings to be full again', plain: 'to 95 % of what it can hold', unit: '', digits: 0 },
+  ringDensity_gcc: { label: 'Dry bulk density, ring', plain: 'by the standard form', unit: 'g/mL', digits: 3 },
+  waterAt10: { label: 'Water at 10 cm, ring', plain: 'by the standard form', unit: '', digits: 3, floor: 0.02 },
+  shrinkOnDrying: { label: 'Shrinks on drying', plain: 'height that a dried core loses', unit: '', digits: 3 },
+  heft_gcc: {
+    label: 'Density as it came',
+    plain: 'weight of a level millilitre, water and all',
+    unit: 'g/mL',
+    digits: 3,
+  },
+  sieveYield: { label: 'Kept by the mesh', plain: 'part of what went in', unit: '', digits: 2 },
+  sieveLoss: { label: 'Lost while sieving', plain: 'part of what went in', unit: '', digits: 3 },
+  dustShare: { label: 'Turns to dust', plain: 'part that became fines when shaken', unit: '', digits: 3 },
+  sandShare: { label: 'Sand, by jar', plain: 'above 50 µm', unit: '', digits: 2 },
+  siltShare: { label: 'Silt, by jar', plain: '2 to 50 µm', unit: '', digits: 2 },
+  clayShare: { label: 'Clay, by jar', plain: 'under 2 µm, reads high', unit: '', digits: 2 },
+  floating: { label: 'Floats', plain: 'part of the dry weight', unit: '', digits: 2 },
+  ribbon_cm: { label: 'Ribbon', plain: 'length before it breaks', unit: 'cm', digits: 1 },
+  foreignPerL: { label: 'Foreign matter', plain: 'plastic, glass and stones in a litre', unit: '/L', digits: 1 },
+  woodPerL: { label: 'Wood over 2 cm', plain: 'pieces in a litre', unit: '/L', digits: 1 },
+  unknownPerL: { label: 'Unknown bits', plain: 'in a litre; find out what they are', unit: '/L', digits: 1 },
+  weedsPerL: { label: 'Weed seedlings', plain: 'in a litre, less the blank', unit: '/L', digits: 1 },
+  heating_C: { label: 'Heats itself by', plain: 'above the room, within two days', unit: '°C', digits: 1 },
+  cress: { label: 'Cress came up', plain: 'part of the seeds sown', unit: '', digits: 2 },
+  swelling: { label: 'Swells when soaked', plain: 'times its dry volume', unit: '', digits: 1 },
+  expansion_LperKg: { label: 'Becomes', plain: 'loose litres from a kilogram', unit: 'L/kg', digits: 1 },
+  prepWater_L: { label: 'Water to prepare it', plain: 'litres for each loose litre', unit: 'L/L', digits: 2 },
+  settledFirst: { label: 'Settles at the first watering', plain: 'part of the depth', unit: '', digits: 3 },
+  settledMonth: { label: 'Settled after a month', plain: 'part of the depth', unit: '', digits: 3 },
+  settledYear: { label: 'Settled after a year', plain: 'part of the depth', unit: '', digits: 3 },
+  palmGrit: {
+    label: 'Palm grit',
+    plain: 'gritty share by feel',
+    unit: '',
+    digits: 0,
+    classes: ['none', 'a little', 'about half', 'mostly', 'all grit'],
+  },
+  squeeze: {
+    label: 'Fist squeeze',
+    plain: 'what a squeezed handful does',
+    unit: '',
+    digits: 0,
+    classes: ['falls apart at once', 'holds, crumbles at a touch', 'stays a ball', 'drips'],
+  },
+  ball: {
+    label: 'Ball',
+    plain: 'kneaded to putty',
+    unit: '',
+    digits: 0,
+    classes: ['makes no ball', 'makes a ball that breaks', 'makes a firm ball'],
+  },
+  smell: {
+    label: 'Smell',
+    plain: 'wafted, moist',
+    unit: '',
+    digits: 0,
+    classes: ['earthy', 'neutral', 'woody', 'sour', 'ammonia', 'chemical'],
+  },
+  rinseColour: {
+    label: 'Colour of the rinse',
+    plain: 'beside the EC, never instead',
+    unit: '',
+    digits: 0,
+    classes: ['clear', 'straw', 'tea', 'brown', 'black'],
+  },
+  recognisable: {
+    label: 'Recognisable bits',
+    plain: 'what it once was',
+    unit: '',
+    digits: 0,
+    classes: ['none', 'a few', 'many'],
+  },
+  bagSmell: {
+    label: 'After five days in a bag',
+    plain: 'not ripe turns sour',
+    unit: '',
+    digits: 0,
+    classes: ['earthy', 'weak', 'sour or ammonia'],
+  },
+  pests: { label: 'Pests', plain: 'under a yellow card', unit: '', digits: 0, classes: ['none seen', 'a few', 'many'] },
+  grainEdges: {
+    label: 'Edges of the grains',
+    plain: 'sharp ones lock',
+    unit: '',
+    digits: 0,
+    classes: ['round', 'worn', 'angular', 'sharp'],
+  },
+  grainPores: {
+    label: 'Pores of the grains',
+    plain: 'open ones hold water',
+    unit: '',
+    digits: 0,
+    classes: ['dense', 'a few pores', 'porous all through'],
+  },
+  crush: {
+    label: 'Crushes',
+    plain: 'how long it will last',
+    unit: '',
+    digits: 0,
+    classes: ['in the fingers', 'with pliers', 'only with a hammer'],
+  },
+  fizz: {
+    label: 'Fizz under vinegar',
+    plain: 'lime lifts the pH',
+    unit: '',
+    digits: 0,
+    classes: ['none', 'a little', 'strong'],
+  },
+  unknownRub: {
+    label: 'Rubbed',
+    plain: 'between gloved fingers',
+    unit: '',
+    digits: 0,
+    classes: ['hard, stays', 'flakes', 'smears', 'springs back'],
+  },
+  unknownFloat: {
+    label: 'In water',
+    plain: 'floats or sinks',
+    unit: '',
+    digits: 0,
+    classes: ['floats', 'hangs', 'sinks'],
+  },
+  unknownMagnet: {
+    label: 'Drawn by a magnet',
+    plain: 'slag and cinder are',
+    unit: '',
+    digits: 0,
+    classes: ['no', 'yes'],
+  },
+  labNitrate: { label: 'Nitrate N', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labAmmonium: { label: 'Ammonium N', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labPhosphorus: { label: 'Phosphorus', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labPotassium: { label: 'Potassium', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labCalcium: { label: 'Calcium', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labMagnesium: { label: 'Magnesium', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labSulphur: { label: 'Sulphur', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labIron: { label: 'Iron', plain: 'by a laboratory', unit: 'mg/L', digits: 1 },
+  labManganese: { label: 'Manganese', plain: 'by a laboratory', unit: 'mg/L', digits: 1 },
+  labZinc: { label: 'Zinc', plain: 'by a laboratory', unit: 'mg/L', digits: 1 },
+  labCopper: { label: 'Copper', plain: 'by a laboratory', unit: 'mg/L', digits: 1 },
+  labBoron: { label: 'Boron', plain: 'by a laboratory', unit: 'mg/L', digits: 1 },
+  labSodium: { label: 'Sodium', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labChloride: { label: 'Chloride', plain: 'by a laboratory', unit: 'mg/L', digits: 0 },
+  labOrganic: { label: 'Organic matter', plain: 'lost on ignition, by a laboratory', unit: '%', digits: 0 },
   water: {
     label: 'Water it holds',
     plain: 'part of the pot that is water when it stops dripping',
@@ -65,6 +232,14 @@ export const PROPERTIES = {
 } as const satisfies Record<string, Omit<Property, 'key'>>;
 
 export type PropertyKey = keyof typeof PROPERTIES;
+
+/** Judged classes in words: one name where all agree, else each with how often. */
+export function classWords(classes: readonly string[], values: readonly number[]): string {
+  const named = values.map((value) => classes[Math.round(value)] ?? '');
+  const kinds = [...new Set(named)];
+  if (kinds.length === 1) return kinds[0] as string;
+  return kinds.map((kind) => `${kind} ×${String(named.filter((one) => one === kind).length)}`).join(', ');
+}
 
 /** The entry of a property, with its key. */
 export function property(key: PropertyKey): Property {

@@ -3,6 +3,38 @@
  * A run keeps the version that it was made with; changed content needs a new version.
  * A new protocol is one file, one test and one line below.
  */
+import { BALL_RIBBON } from './ballRibbon';
+import { BUFFERING } from './buffering';
+import { CONSTANT_HEAD } from './constantHead';
+import { DROP_PENETRATION } from './dropPenetration';
+import { DRY_BULK_DENSITY } from './dryBulkDensity';
+import { EC_1_TO_5 } from './ecOneToFive';
+import { EVENNESS } from './evenness';
+import { EXPANSION } from './expansion';
+import { FALLING_HEAD } from './fallingHead';
+import { FLOAT_RINSE } from './floatRinse';
+import { FRIABILITY } from './friability';
+import { GRAIN_CARD } from './grainCard';
+import { HEFT } from './heft';
+import { HYDRATION_EFFICIENCY } from './hydration';
+import { JAR } from './jar';
+import { LAB_REPORT } from './labReport';
+import { LOOK } from './look';
+import { MATURITY } from './maturity';
+import { PALM_GRIT } from './palmGrit';
+import { PESTS } from './pests';
+import { PH_CACL2 } from './phCalciumChloride';
+import { PH_1_TO_2 } from './phOneToTwo';
+import { PH_PASTE } from './phPaste';
+import { POUR_TEST } from './pourTest';
+import { POUR_THROUGH } from './pourThrough';
+import { RINSE_COLOUR } from './rinseColour';
+import { SETTLING } from './settling';
+import { SIEVE_YIELD } from './sieveYield';
+import { SMELL } from './smell';
+import { SQUEEZE } from './squeeze';
+import { UNKNOWNS } from './unknowns';
+import { WEEDS } from './weeds';
 import { DRAIN_CURVE } from './drainCurve';
 import { KITCHEN_FORM } from './kitchenForm';
 import type { Protocol } from './protocol';
@@ -12,18 +44,38 @@ import { SIEVE } from './sieve';
 import { BAG_VOLUME, EC_1_TO_2, PH_1_TO_5 } from './singleReading';
 import { SUCTION_TABLE } from './suctionTable';
 
-/** All shipped protocols, the main one first. */
-export const PROTOCOLS: readonly Protocol[] = [
-  SATURATE_DRAIN_DRY,
-  KITCHEN_FORM,
-  PH_1_TO_5,
-  EC_1_TO_2,
-  BAG_VOLUME,
-  SUCTION_TABLE,
-  SIEVE,
-  DRAIN_CURVE,
-  RINSE,
+/** Shipped protocols by what they tell of, the main one first. */
+export const PROTOCOL_GROUPS: readonly { readonly label: string; readonly protocols: readonly Protocol[] }[] = [
+  {
+    label: 'Water and air',
+    protocols: [SATURATE_DRAIN_DRY, KITCHEN_FORM, SUCTION_TABLE, DRY_BULK_DENSITY, HEFT, EVENNESS],
+  },
+  {
+    label: 'Drainage and wetting',
+    protocols: [DRAIN_CURVE, POUR_TEST, CONSTANT_HEAD, FALLING_HEAD, DROP_PENETRATION, HYDRATION_EFFICIENCY],
+  },
+  {
+    label: 'pH and salts',
+    protocols: [PH_1_TO_5, PH_1_TO_2, PH_PASTE, PH_CACL2, POUR_THROUGH, EC_1_TO_2, EC_1_TO_5, BUFFERING, RINSE],
+  },
+  { label: 'Grains', protocols: [SIEVE, SIEVE_YIELD, FRIABILITY, JAR, PALM_GRIT, FLOAT_RINSE, GRAIN_CARD] },
+  {
+    label: 'By hand and eye',
+    protocols: [SQUEEZE, BALL_RIBBON, SMELL, LOOK, RINSE_COLOUR, MATURITY, WEEDS, PESTS, UNKNOWNS],
+  },
+  { label: 'The bag, the lab, time', protocols: [BAG_VOLUME, EXPANSION, LAB_REPORT, SETTLING] },
 ];
 
+/** All shipped protocols. */
+export const PROTOCOLS: readonly Protocol[] = PROTOCOL_GROUPS.flatMap(({ protocols }) => protocols);
+
 export { inSentence } from './inSentence';
-export { type CautionKey, type Protocol, type Reduction, type Step, type StepKind, type StepPicture } from './protocol';
+export {
+  type CautionKey,
+  type Protocol,
+  type ProtocolResult,
+  type Reduction,
+  type Step,
+  type StepKind,
+  type StepPicture,
+} from './protocol';

@@ -1,5 +1,19 @@
+import type { PropertyKey } from '../properties';
+
 /** What a cell of the sheet holds; it decides the unit's keypad, the picture and the plausibility bounds. */
-export type StepKind = 'weigh' | 'volume' | 'depth' | 'temperature' | 'pH' | 'ec' | 'time';
+export type StepKind =
+  | 'weigh'
+  | 'volume'
+  | 'depth'
+  | 'temperature'
+  | 'pH'
+  | 'ec'
+  | 'time'
+  | 'seconds'
+  | 'count'
+  | 'length'
+  | 'class'
+  | 'lab';
 
 /** Cautions that a step can carry; the words stand in one place. */
 export type CautionKey = 'dust' | 'germs' | 'heat' | 'sharp' | 'chemicals' | 'liming' | 'electric' | 'lifting';
@@ -18,7 +32,20 @@ export type StepPicture =
   | 'pen'
   | 'hoop'
   | 'sieve'
-  | 'suction';
+  | 'suction'
+  | 'hand'
+  | 'eye'
+  | 'nose'
+  | 'jar'
+  | 'drop'
+  | 'tube'
+  | 'tray'
+  | 'report'
+  | 'block';
+
+export type Hold =
+  | { readonly name: string; readonly setting: 'soak_min' | 'drain_min' }
+  | { readonly name: string; readonly minutes: number };
 
 export interface Step {
   readonly key: string;
@@ -34,20 +61,58 @@ export interface Step {
   readonly optional?: true;
   /** Read once for the whole run, kept with the first replicate. */
   readonly once?: true;
-  /** For kind `time`: what runs from here, and which setting says how long. */
-  readonly hold?: { readonly name: string; readonly setting: 'soak_min' | 'drain_min' };
+  /** For kind `time`: what runs from here, and how long: by a setting of the run, or as the protocol says. */
+  readonly hold?: Hold;
+  /** For kind `class`: the classes by name, in order; the reading is the place in it, from 0. */
+  readonly classes?: readonly string[];
   readonly caution?: CautionKey;
   /** The mesh whose mass is read here, mm; 0 is the pan. */
   readonly opening_mm?: number;
   /** Seconds after the holes were opened at which this is read. */
   readonly at_s?: number;
+  /** What this jar was given, meq per L of medium; acid is negative. */
+  readonly dose_meqPerL?: number;
   /** Suction at which this is weighed, cm of water; 0 is soaked. */
   readonly suction_cm?: number;
 }
 
 /** How a finished sheet becomes results. */
 export type Reduction =
-  'porosity' | 'kitchen' | 'pH' | 'ec_dSm' | 'bagVolume_L' | 'sieve' | 'drainCurve' | 'rinse' | 'retention';
+  | 'porosity'
+  | 'kitchen'
+  | 'pH'
+  | 'ec_dSm'
+  | 'bagVolume_L'
+  | 'sieve'
+  | 'drainCurve'
+  | 'rinse'
+  | 'retention'
+  | 'arithmetic'
+  | 'constantHead'
+  | 'fallingHead'
+  | 'dropTime'
+  | 'hydration'
+  | 'titration';
+
+/** A result of a sheet that is a reading itself, or a part over a whole. Steps are named by key. */
+export type ProtocolResult =
+  | { readonly property: PropertyKey; readonly read: string }
+  | {
+      readonly property: PropertyKey;
+      readonly add: readonly string[];
+      readonly take?: readonly string[];
+      /** `vessel` is the volume of the vessel, mL; without it the result is a difference. */
+      readonly per?: readonly string[];
+      readonly perTake?: readonly string[];
+    };
+
+/** A spread between replicates that is itself the finding. */
+export interface SpreadCheck {
+  readonly property: PropertyKey;
+  /** Largest coefficient of variation that passes. */
+  readonly cvOver: number;
+  readonly message: string;
+}
 
 export interface Protocol {
   readonly key: string;
@@ -56,6 +121,11 @@ export interface Protocol {
   readonly plain: string;
   readonly takes: string;
   readonly reduction: Reduction;
+  /** For reduction `arithmetic`: what the sheet gives. */
+  readonly results?: readonly ProtocolResult[];
+  readonly spreadCheck?: SpreadCheck;
+  /** How its values are had, in a few words that part them from values by another method. */
+  readonly method?: string;
   readonly usesVessel: boolean;
   readonly replicates: { readonly usual: number; readonly most: number };
   readonly steps: readonly Step[];

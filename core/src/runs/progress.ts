@@ -37,7 +37,10 @@ export function cellReplicate(step: Step, replicate: number): number {
 
 /** Deadline of a hold that began at `startedAt_s` seconds since 1970, in milliseconds. */
 function deadlineOf(run: RunRecord, step: Step, startedAt_s: number): number {
-  return startedAt_s * 1000 + (step.hold === undefined ? 0 : run.settings[step.hold.setting] * 60000);
+  const { hold } = step;
+  if (hold === undefined) return startedAt_s * 1000;
+  const minutes = 'minutes' in hold ? hold.minutes : run.settings[hold.setting];
+  return startedAt_s * 1000 + minutes * 60000;
 }
 
 /**

@@ -8,6 +8,8 @@ export function readingRefusal(protocol: Protocol, stepKey: string, value: numbe
   const step = protocol.steps.find((one) => one.key === stepKey);
   if (step === undefined) return `There is no step "${stepKey}" in ${protocol.label}.`;
   if (!Number.isFinite(value)) return `${step.label}: this is not a number.`;
+  if (step.classes !== undefined && step.classes[value] === undefined)
+    return `${step.label}: choose one of ${step.classes.join(', ')}.`;
   const [lo, hi] = step.bounds;
   if (value >= lo && value <= hi) return undefined;
   return `${step.label}: ${String(value)} ${step.unit} must lie between ${String(lo)} and ${String(hi)} ${step.unit}.`;

@@ -127,3 +127,112 @@ export const reduceRetention = byCalc({
     { property: 'lessAvailable', pick: 'lessAvailable', text: 'retention.lessAvailable' },
   ],
 });
+
+/** Cross-section of a round tube, cm2. */
+const areaOf = (diameter_cm: number): number => (Math.PI * diameter_cm ** 2) / 4;
+
+/** All the named readings of a replicate, or undefined while one is missing. */
+function allOf<K extends string>(
+  sheet: Sheet,
+  replicate: number,
+  steps: readonly K[],
+): Readonly<Record<K, number>> | undefined {
+  const found: Partial<Record<K, number>> = {};
+  for (const step of steps) {
+    const value = sheet.value(replicate, step);
+    if (value === undefined) return undefined;
+    found[step] = value;
+  }
+  return found as Record<K, number>;
+}
+
+const CONDUCTIVITY = [{ property: 'k20_cms', pick: 'k20_cms', text: 'conductivity.k20_cms' }] as const;
+
+/** Constant head: a steady flow caught in a jug. */
+export const reduceConstantHead = byCalc({
+  calc: 'conductivity',
+  inputOf: (_run, sheet, replicate) => {
+    const waterTemp_C = sheet.value(0, 'waterTemp');
+    const read = allOf(sheet, replicate, ['length', 'diameter', 'head', 'collected', 'time']);
+    if (read === undefined || waterTemp_C === undefined) return undefined;
+    return {
+      method: 'constant',
+      volume_mL: read.collected,
+      length_cm: read.length,
+      area_cm2: areaOf(read.diameter),
+      time_s: read.time,
+      headDifference_cm: read.head,
+      waterTemp_C,
+    };
+  },
+  picks: CONDUCTIVITY,
+});
+
+/** Falling head: water sinking in a standpipe. */
+export const reduceFallingHead = byCalc({
+  calc: 'conductivity',
+  inputOf: (_run, sheet, replicate) => {
+    const waterTemp_C = sheet.value(0, 'waterTemp');
+    const read = allOf(sheet, replicate, ['length', 'diameter', 'pipe', 'head1', 'head2', 'time']);
+    if (read === undefined || waterTemp_C === undefined) return undefined;
+    return {
+      method: 'falling',
+      tubeArea_cm2: areaOf(read.pipe),
+      area_cm2: areaOf(read.diameter),
+      length_cm: read.length,
+      time_s: read.time,
+      head1_cm: read.head1,
+      head2_cm: read.head2,
+      waterTemp_C,
+    };
+  },
+  picks: CONDUCTIVITY,
+});
+
+const LEAST_DROPS = 5;
+
+/** Drops on a dry surface. */
+export const reduceDropTime = byCalc({
+  calc: 'drop-time',
+  inputOf: (run, sheet, replicate) => {
+    const drops_s = run.protocol.steps.flatMap(({ key }) => sheet.value(replicate, key) ?? []);
+    return drops_s.length < LEAST_DROPS ? undefined : { drops_s };
+  },
+  picks: [{ property: 'dropTime_s', pick: 'median_s', text: 'wetting.dropTime' }],
+});
+
+/** The same water again and again: what is held is the weight over the dry pot. */
+export const reduceHydration = byCalc({
+  calc: 'hydration',
+  inputOf: (run, sheet, replicate) => {
+    const read = allOf(sheet, replicate, ['capacity', 'dry']);
+    if (read === undefined) return undefined;
+    const held_mL: number[] = [];
+    for (const { key } of run.protocol.steps.filter((step) => step.key.startsWith('pass'))) {
+      const mass = sheet.value(replicate, key);
+      if (mass === undefined) break;
+      held_mL.push(mass - read.dry);
+    }
+    return held_mL.length < LEAST_OF_CURVE ? undefined : { held_mL, capacity_mL: read.capacity };
+  },
+  picks: [
+    { property: 'firstPass', pick: 'firstPass', text: 'wetting.firstPass' },
+    { property: 'passesTo95', pick: 'passesTo95', text: 'wetting.passesTo95' },
+  ],
+});
+
+/** Jars with more and more lime. */
+export const reduceTitration = byCalc({
+  calc: 'titration',
+  inputOf: (run, sheet, replicate) => {
+    const steps = run.protocol.steps.flatMap(({ key, dose_meqPerL }) => {
+      const pH = sheet.value(replicate, key);
+      return dose_meqPerL === undefined || pH === undefined ? [] : [{ dose_meqPerL, pH }];
+    });
+    return steps.length < LEAST_OF_CURVE ? undefined : { steps };
+  },
+  picks: [
+    { property: 'buffer_meqPerLpH', pick: 'buffer_meqPerLpH', text: 'titration.buffer_meqPerLpH' },
+    { property: 'pHIncubated', pick: 'pH', text: 'titration.pH' },
+  ],
+});

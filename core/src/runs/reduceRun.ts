@@ -1,7 +1,19 @@
 import type { Check } from '../errors';
 import type { Reduction } from '../protocols';
 import { Sheet } from './reading';
-import { reduceDrainCurve, reduceKitchen, reduceRetention, reduceRinse, reduceSieve } from './reduceByCalc';
+import { reduceArithmetic } from './reduceArithmetic';
+import {
+  reduceConstantHead,
+  reduceDrainCurve,
+  reduceDropTime,
+  reduceFallingHead,
+  reduceHydration,
+  reduceKitchen,
+  reduceRetention,
+  reduceRinse,
+  reduceSieve,
+  reduceTitration,
+} from './reduceByCalc';
 import { reducePorosity } from './reducePorosity';
 import type { Reducer, RunResult } from './reducer';
 import { reduceBagVolume, reduceEc, reducePh } from './reduceSingle';
@@ -18,6 +30,12 @@ const REDUCERS: Readonly<Record<Reduction, Reducer>> = {
   drainCurve: reduceDrainCurve,
   rinse: reduceRinse,
   retention: reduceRetention,
+  arithmetic: reduceArithmetic,
+  constantHead: reduceConstantHead,
+  fallingHead: reduceFallingHead,
+  dropTime: reduceDropTime,
+  hydration: reduceHydration,
+  titration: reduceTitration,
 };
 
 /**

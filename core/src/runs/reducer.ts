@@ -1,6 +1,6 @@
 import { CALCULATIONS } from '../calc';
 import { CoreError, type Check } from '../errors';
-import { property, type PropertyKey } from '../properties';
+import { classWords, property, type PropertyKey } from '../properties';
 import { replicates, type Summary } from '../statistics';
 import { pickAt, type CalcName, type Source, type Working } from '../workings';
 import type { Sheet } from './reading';
@@ -19,6 +19,8 @@ export interface RunProperty {
   readonly property: PropertyKey;
   readonly values: readonly ReplicateValue[];
   readonly summary?: Summary;
+  /** What is judged by classes, in words, instead of a mean. */
+  readonly words?: string;
   readonly working?: Working;
 }
 
@@ -45,7 +47,7 @@ export function summarised(run: RunRecord, key: PropertyKey, values: readonly Fr
   });
   const counted = marked.filter((value) => value.excluded === undefined);
   if (counted.length === 0) return { property: key, values: marked };
-  const { floor, unit } = property(key);
+  const { floor, unit, classes } = property(key);
   const input = { values: counted.map((value) => value.value), ...(floor === undefined ? {} : { floor }) };
   const from: Source[] = marked.map((value) => ({
     label: replicateName(value.replicate),
@@ -55,7 +57,8 @@ export function summarised(run: RunRecord, key: PropertyKey, values: readonly Fr
     ...(value.excluded === undefined ? {} : { struck: value.excluded }),
   }));
   const working: Working = { text: 'replicates.mean', calc: 'replicates', input, pick: 'summary.mean', from };
-  return { property: key, values: marked, summary: replicates(input).summary, working };
+  const words = classes === undefined ? {} : { words: classWords(classes, input.values) };
+  return { property: key, values: marked, summary: replicates(input).summary, ...words, working };
 }
 
 /** Runs a reduction and turns a refusal into a fault of that replicate, in the same sentence. */

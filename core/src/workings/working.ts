@@ -20,7 +20,11 @@ export type CalcName =
   | 'bands'
   | 'quantity'
   | 'dose'
-  | 'score';
+  | 'score'
+  | 'ratio'
+  | 'drop-time'
+  | 'hydration'
+  | 'titration';
 
 /**
  * How one shown number came about: the calculation, exactly what was put into it, and where the number stands in

@@ -51,7 +51,7 @@ async function makeRun(lotId: string, key: string, { vessel, readings }: SheetFi
       const answer = await tester.post(`/runs/${id}/readings`, reading(server, replicate, step.key, value));
       expect(answer.status, `${step.key}: ${JSON.stringify(answer.body)}`).toBe(201);
     }
-    if (step.hold !== undefined) server.clock.forward(61);
+    if (step.hold !== undefined) server.clock.forward('minutes' in step.hold ? step.hold.minutes + 1 : 61);
   }
   const finished = await tester.post<RunSheet>(`/runs/${id}/finish`);
   expect(finished.status, JSON.stringify(finished.body)).toBe(200);

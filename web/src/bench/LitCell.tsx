@@ -1,12 +1,13 @@
 import type { NewReading } from '@bent-pail/contract';
 import { parseNumber, readingRefusal, replicateName, type Protocol, type Reading, type Step } from '@bent-pail/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
-import { v7 as uuidv7 } from 'uuid';
 import { fixed } from '../shared/format';
 import { serverNow } from '../shared/serverClock';
+import { ClassCell } from './ClassCell';
 import { draftKey, useDrafts } from './draftStore';
+import { newReading } from './newReading';
 
-interface LitCellProps {
+export interface LitCellProps {
   readonly runId: string;
   readonly protocol: Protocol;
   readonly step: Step;
@@ -24,10 +25,6 @@ type Doubt =
   | { readonly kind: 'sentence'; readonly sentence: string }
   | { readonly kind: 'ask'; readonly choices: readonly number[] };
 
-function newReading(replicate: number, step: string, value: number): NewReading {
-  return { id: uuidv7(), replicate, step, value, takenAt: new Date(serverNow()).toISOString() };
-}
-
 /** The cell to fill: the widest, tallest, the only white one. Enter keeps and goes on. */
 export function LitCell(props: LitCellProps): ReactElement {
   const { runId, step, replicate, standing } = props;
@@ -37,6 +34,8 @@ export function LitCell(props: LitCellProps): ReactElement {
       <span className="who">{standing === undefined ? who : `Correct ${who}`}</span>
       {step.kind === 'time' ? (
         <StartTime {...props} />
+      ) : step.classes !== undefined ? (
+        <ClassCell key={draftKey(runId, replicate, step.key)} {...props} classes={step.classes} />
       ) : (
         <TypedCell key={draftKey(runId, replicate, step.key)} {...props} />
       )}

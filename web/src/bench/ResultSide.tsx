@@ -64,11 +64,12 @@ function Headline({ run, lead }: { readonly run: LiveRun; readonly lead: RunProp
             unit={unit}
             origin="measured"
             working={lead.working}
-            className="text-[38px]"
+            words={lead.words}
+            className={lead.words === undefined ? 'text-[38px]' : 'text-[24px]'}
           />
           <span className="q text-[15px]">
             {counted} of {total}
-            {lead.summary.sd === undefined ? ', no spread' : ''}
+            {lead.summary.sd === undefined && lead.words === undefined ? ', no spread' : ''}
           </span>
         </p>
       )}
@@ -143,6 +144,7 @@ function Others({ properties }: { readonly properties: readonly RunProperty[] })
                     unit={unit}
                     origin="measured"
                     working={one.working}
+                    words={one.words}
                   />
                 </td>
               </tr>

@@ -46,6 +46,12 @@ export function RunPage(): ReactElement {
   );
 }
 
+/** Whether a cell takes a number: a timer is started and a class is chosen. */
+function isTyped({ protocol }: RunSheet, key: string): boolean {
+  const step = protocol.steps.find((one) => one.key === key);
+  return step !== undefined && step.kind !== 'time' && step.classes === undefined;
+}
+
 /** The lit cell, and whether a person chose it. */
 interface LitAt extends CellAt {
   readonly byHand: boolean;
@@ -122,7 +128,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           )}
         </section>
         <div className="under">
-          {lit !== undefined && (
+          {lit !== undefined && isTyped(sheet, lit.step) && (
             <Keypad
               runId={sheet.id}
               cell={lit}

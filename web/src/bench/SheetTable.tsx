@@ -173,7 +173,7 @@ function SheetCell(
       <button
         type="button"
         className="cell-button f"
-        aria-label={`${step.label}, ${replicateName(replicate)}: ${standing === undefined ? 'empty' : String(standing.value)}`}
+        aria-label={`${step.label}, ${replicateName(replicate)}: ${standing === undefined ? 'empty' : (step.classes?.[standing.value] ?? String(standing.value))}`}
         onClick={() => {
           onLight({ replicate: at, step: step.key });
         }}
@@ -183,7 +183,7 @@ function SheetCell(
         ))}
         {cell.replaced.map((reading) => (
           <s key={reading.id} className="q block text-[13px]">
-            {fixed(reading.value, decimalsOf(reading.value))}
+            {step.classes?.[reading.value] ?? fixed(reading.value, decimalsOf(reading.value))}
           </s>
         ))}
       </button>
@@ -214,9 +214,15 @@ function Shown({
   const text =
     step.kind === 'time'
       ? clockTime(reading.value * 1000, zone)
-      : fixed(reading.value, Math.max(decimalsOf(reading.value), DECIMALS[step.kind] ?? 0));
+      : step.classes !== undefined
+        ? (step.classes[reading.value] ?? '')
+        : fixed(reading.value, Math.max(decimalsOf(reading.value), DECIMALS[step.kind] ?? 0));
   return (
-    <span className="block" data-reading={reading.id} data-state={waiting ? 'waiting' : 'kept'}>
+    <span
+      className={step.classes === undefined ? 'block' : 'judged'}
+      data-reading={reading.id}
+      data-state={waiting ? 'waiting' : 'kept'}
+    >
       {text}
       {waiting && <small className="block">waiting</small>}
     </span>

@@ -1,5 +1,5 @@
 import type { LotRow, NewRun, RunSheet, UserRow, VesselRow } from '@bent-pail/contract';
-import { defaultSettings, findMediaClass, PROTOCOLS, type PackingHabit } from '@bent-pail/core';
+import { defaultSettings, findMediaClass, PROTOCOL_GROUPS, PROTOCOLS, type PackingHabit } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
@@ -53,10 +53,11 @@ function StartForm({ lotId, protocolKey, lots, vessels, students }: StartFormPro
   const navigate = useNavigate();
   const [lot, setLot] = useState(lotId ?? lots[0]?.id ?? '');
   const [key, setKey] = useState(protocolKey ?? 'saturate-drain-dry');
-  const [count, setCount] = useState('3');
+  const [typedCount, setCount] = useState<string>();
   const [habit, setHabit] = useState<PackingHabit>('tapped');
   const [student, setStudent] = useState('');
   const protocol = PROTOCOLS.find((one) => one.key === key) ?? PROTOCOLS[0];
+  const count = typedCount ?? String(protocol?.replicates.usual ?? 3);
   const [first, setFirst] = useState<string>();
   const from = Math.max(
     0,
@@ -114,10 +115,14 @@ function StartForm({ lotId, protocolKey, lots, vessels, students }: StartFormPro
             setKey(event.target.value);
           }}
         >
-          {PROTOCOLS.map((one) => (
-            <option key={one.key} value={one.key}>
-              {one.label}
-            </option>
+          {PROTOCOL_GROUPS.map((group) => (
+            <optgroup key={group.label} label={group.label}>
+              {group.protocols.map((one) => (
+                <option key={one.key} value={one.key}>
+                  {one.label}
+                </option>
+              ))}
+            </optgroup>
           ))}
         </select>
       </label>

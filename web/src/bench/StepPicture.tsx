@@ -138,6 +138,80 @@ const PICTURES: Readonly<Record<Picture, () => ReactElement>> = {
       <path d="M16 34 V96 M12 34 H20 M12 96 H20" {...LINE} strokeWidth={1.4} />
     </>
   ),
+  hand: () => (
+    <>
+      <path d="M22 74 C20 60 30 52 42 54 L80 56 C92 56 100 64 98 76 L92 96 C80 108 46 108 34 98 Z" {...LINE} />
+      <path d="M44 54 V34 M56 54 V28 M68 55 V30 M80 56 V38" {...LINE} strokeWidth={7} strokeLinecap="round" />
+      <ellipse cx="62" cy="72" rx="22" ry="13" fill="url(#unsplit)" stroke="var(--ink)" strokeWidth="1.8" />
+    </>
+  ),
+  eye: () => (
+    <>
+      <path d="M12 84 L22 106 H98 L108 84 Z" {...LINE} />
+      <path d="M30 92 h4 M44 96 h3 M58 91 h5 M70 98 h3 M84 93 h4 M52 101 h3" {...LINE} strokeWidth={3} />
+      <circle cx="58" cy="44" r="22" {...LINE} fill="var(--paper)" />
+      <path d="M74 60 L92 78" {...LINE} strokeWidth={4} strokeLinecap="round" />
+      <path d="M50 42 h6 M60 48 h4" {...LINE} strokeWidth={3} />
+    </>
+  ),
+  nose: () => (
+    <>
+      <path d="M30 74 L34 106 H70 L76 74 Z" fill="url(#unsplit)" />
+      <path d="M28 66 L34 106 H70 L78 66" {...LINE} />
+      <path d="M44 62 C40 54 50 50 46 40 M58 62 C54 54 64 48 60 38" {...LINE} strokeDasharray="4 3" />
+      <path d="M92 14 C90 28 108 34 104 44 C100 50 92 46 90 50" {...LINE} />
+      <path d="M88 72 C80 66 72 60 68 48" {...LINE} />
+    </>
+  ),
+  jar: () => (
+    <>
+      <path d="M38 34 H82 V106 H38 Z" fill="url(#water)" opacity="0.7" />
+      <rect x="38" y="92" width="44" height="14" fill="url(#solid)" />
+      <rect x="38" y="80" width="44" height="12" fill="url(#unsplit)" />
+      <path d="M36 24 H84 V32 H36 Z M38 32 V106 H82 V32" {...LINE} />
+      <path d="M90 34 V106 M88 80 H94 M88 92 H94" {...LINE} strokeWidth={1.4} />
+    </>
+  ),
+  drop: () => (
+    <>
+      <rect x="16" y="78" width="88" height="26" fill="url(#solid)" />
+      <path d="M14 78 H106" {...LINE} />
+      <path d="M48 78 C48 64 72 64 72 78 Z" fill="url(#water)" stroke="var(--water-ink)" strokeWidth="1.8" />
+      <path d="M56 12 H64 V34 L60 42 L56 34 Z" {...LINE} />
+      <path d="M60 48 C56 54 57 58 60 58 C63 58 64 54 60 48" fill="url(#water)" />
+    </>
+  ),
+  tube: () => (
+    <>
+      <rect x="46" y="44" width="28" height="44" fill="url(#solid)" />
+      <rect x="46" y="18" width="28" height="26" fill="url(#water)" />
+      <path d="M46 10 V90 H74 V10 M46 88 H74" {...LINE} />
+      <path d="M60 90 V98 H96 V104" {...LINE} />
+      <path d="M30 18 V98 M26 18 H34 M26 98 H34" {...LINE} strokeWidth={1.4} />
+    </>
+  ),
+  tray: () => (
+    <>
+      <path d="M12 82 L20 104 H100 L108 82 Z" fill="url(#unsplit)" stroke="var(--ink)" strokeWidth="1.8" />
+      <path d="M34 82 V68 M34 70 C28 68 28 62 30 60 M34 70 C40 68 40 62 38 60" {...LINE} />
+      <path d="M62 82 V62 M62 66 C54 64 54 56 57 54 M62 66 C70 64 70 56 67 54" {...LINE} />
+      <path d="M86 82 V72 M86 74 C81 72 81 67 83 65 M86 74 C91 72 91 67 89 65" {...LINE} />
+    </>
+  ),
+  report: () => (
+    <>
+      <path d="M30 14 H78 L92 28 V106 H30 Z M78 14 V28 H92" {...LINE} fill="var(--paper)" />
+      <path d="M40 42 H64 M40 54 H58 M40 66 H66 M40 78 H60 M40 90 H62" {...LINE} strokeWidth={1.6} />
+      <path d="M74 42 H82 M74 54 H82 M74 66 H82 M74 78 H82 M74 90 H82" {...LINE} strokeWidth={3} />
+    </>
+  ),
+  block: () => (
+    <>
+      <path d="M26 54 L58 40 L98 52 L66 68 Z" {...LINE} fill="var(--paper)" />
+      <path d="M26 54 V88 L66 104 V68 Z" fill="url(#solid)" stroke="var(--ink)" strokeWidth="1.8" />
+      <path d="M66 68 L98 52 V86 L66 104" {...LINE} />
+    </>
+  ),
   hoop: () => (
     <>
       <path d="M32 58 L36 106 H84 L88 58 Z" fill="url(#solid)" />

@@ -24,6 +24,8 @@ describe('a run ends in a sentence', () => {
     [{ easilyAvailable: 0.332 }, '33 % of it is water that roots take easily.'],
     [{ ecInf_dSm: 0.27, rinsesToTarget: 4 }, '4 rinses bring it to 0.5 dS/m; it levels out at 0.27 dS/m.'],
     [{ ecInf_dSm: 0.8 }, 'Rinsing alone does not reach 0.5 dS/m; it levels out at 0.80 dS/m.'],
+    [{ sandShare: 0.4, siltShare: 0.4, clayShare: 0.2 }, 'By its layers it is loam, give or take 10 points of clay.'],
+    [{ dustShare: 0.034 }, 'Turns to dust: 0.034.'],
     [{}, 'The run is finished.'],
   ])('%j', (means, sentence) => {
     expect(runSentence(result(means))).toBe(sentence);

@@ -1,4 +1,5 @@
-import { drainClass, type DrainClass, type PropertyKey, type RunResult } from '@bent-pail/core';
+import { drainClass, property, texture, type DrainClass, type PropertyKey, type RunResult } from '@bent-pail/core';
+import { figure } from '../shared/format';
 import { airWord, percent } from '../shared/airWords';
 
 /** A run ends in a sentence, not in a row of numbers. */
@@ -39,7 +40,27 @@ export function runSentence(result: RunResult): string {
         : `${rinses.toFixed(0)} rinses bring it to 0.5 dS/m`;
     return `${many}; it levels out at ${level.toFixed(2)} dS/m.`;
   }
-  return 'The run is finished.';
+  return jarSentence(mean) ?? plainSentence(result);
+}
+
+/** Layers in a jar name a soil. */
+function jarSentence(mean: (key: PropertyKey) => number | undefined): string | undefined {
+  const [sand, silt, clay] = [mean('sandShare'), mean('siltShare'), mean('clayShare')];
+  if (sand === undefined || silt === undefined || clay === undefined) return undefined;
+  return `By its layers it is ${texture({ sand, silt, clay }).class}, give or take 10 points of clay.`;
+}
+
+/** Most results have no sentence of their own: the first ones are read out. */
+const READ_OUT = 3;
+
+function plainSentence({ properties }: RunResult): string {
+  const told = properties.slice(0, READ_OUT).flatMap(({ property: key, summary, words }) => {
+    if (summary === undefined) return [];
+    const { label, digits, unit } = property(key);
+    const value = words ?? `${figure(summary.mean, digits, summary.sd).value}${unit === '' ? '' : ` ${unit}`}`;
+    return [`${label}: ${value}`];
+  });
+  return told.length === 0 ? 'The run is finished.' : `${told.join('; ')}.`;
 }
 
 const drainWord = (word: DrainClass): string =>

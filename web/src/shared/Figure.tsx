@@ -14,6 +14,8 @@ interface FigureProps {
   readonly className?: string;
   /** The value is one less this number, whose working is opened: solid is what is no pore. */
   readonly lessThan1By?: { readonly label: string; readonly value: number };
+  /** What is judged by classes: shown instead of the number. */
+  readonly words?: string | undefined;
   /** Unit and spread are set by the table around it. */
   readonly bare?: boolean;
 }
@@ -29,11 +31,12 @@ export function Figure({
   working,
   className = '',
   lessThan1By,
+  words,
   bare = false,
 }: FigureProps): ReactElement {
   const open = useWorking((state) => state.open);
-  const shown = figure(value, digits, sd);
-  const classes = `fig ${origin} ${className}`;
+  const shown = words === undefined ? figure(value, digits, sd) : { value: words, spread: undefined };
+  const classes = `fig ${origin} ${className} ${words === undefined ? '' : 'in-words'}`;
   const number =
     working === undefined ? (
       <span className={classes}>{shown.value}</span>
@@ -46,7 +49,7 @@ export function Figure({
         aria-label={`${label}: ${shown.value}${unit === '' ? '' : ` ${unit}`}. Show working.`}
         onClick={() => {
           const whose = lessThan1By ?? { label, value };
-          open({ label: whose.label, shown: figure(whose.value, digits, sd).value, unit, working });
+          open({ label: whose.label, shown: words ?? figure(whose.value, digits, sd).value, unit, working });
         }}
       >
         {shown.value}

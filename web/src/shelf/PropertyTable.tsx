@@ -77,11 +77,14 @@ function PropertyRow({
           unit={shownUnit}
           origin={one.origin}
           working={one.working}
+          words={one.words}
           bare
         />
       </td>
       <td className="s f">
-        {spread === undefined ? (
+        {one.words !== undefined ? (
+          <span className="q font-sans">n {one.summary.n}</span>
+        ) : spread === undefined ? (
           <span className="q font-sans">{sd === 0 ? 'all equal' : 'no spread'}</span>
         ) : (
           `± ${spread}`

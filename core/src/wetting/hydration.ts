@@ -1,0 +1,49 @@
+import { refuse, requireNotNegative, requirePositive, type Check } from '../errors';
+import { fitApproach, LEAST_OF_APPROACH } from '../numeric';
+
+export interface HydrationInput {
+  /** Water held after each watering, mL, in order. */
+  readonly held_mL: readonly number[];
+  readonly capacity_mL: number;
+}
+
+export interface HydrationResult {
+  /** Share of container capacity that the first watering left. */
+  readonly firstPass: number;
+  /** Waterings to 95 % of container capacity; absent where ten do not reach it. */
+  readonly passesTo95?: number;
+  readonly hMax_mL: number;
+  readonly r: number;
+  readonly checks: readonly Check[];
+}
+
+export const HYDRATION = Object.freeze({ enough: 0.95, waterings: 10 });
+
+/**
+ * Hydration efficiency: the same water given again and again to a dried medium.
+ *
+ * h_k = h_max - (h_max - h_1) r^(k-1), r = exp(-1/k0), least squares through what is held after each watering (mL,
+ * three to ten). passesTo95 is the first k of the curve at 95 % of the container capacity, absent with a check where
+ * ten do not reach it.
+ * Throws for fewer than three or more than ten, negative ones, all zero, or a capacity of zero.
+ * Example: 400 held at once, 500 after two, 550 after three of 600: h_max 600, r 0.5, 95 % after 4.
+ */
+export function hydration({ held_mL, capacity_mL }: HydrationInput): HydrationResult {
+  requirePositive('capacity_mL', capacity_mL, 'mL');
+  if (held_mL.length < LEAST_OF_APPROACH || held_mL.length > HYDRATION.waterings)
+    refuse('held_mL', `${String(held_mL.length)} waterings; three to ten tell how it takes water`);
+  held_mL.forEach((held, i) => {
+    requireNotNegative(`held_mL[${String(i)}]`, held, 'mL');
+  });
+  const most = Math.max(...held_mL);
+  if (most === 0) refuse('held_mL', 'nothing was held, so there is no curve');
+  const bounds = { lo: [0, -3 * most, 0], hi: [3 * most, most, 1] };
+  const { end: hMax_mL, gap, r } = fitApproach(held_mL, 1.05 * most, bounds);
+  const enough = HYDRATION.enough * capacity_mL;
+  const passes = Array.from({ length: HYDRATION.waterings }, (_, i) => i + 1);
+  const reached = passes.find((k) => hMax_mL + gap * r ** (k - 1) >= enough * (1 - 1e-9));
+  const firstPass = (held_mL[0] as number) / capacity_mL;
+  if (reached !== undefined) return { firstPass, passesTo95: reached, hMax_mL, r, checks: [] };
+  const message = `Ten waterings do not bring it to 95 % of what it can hold: it levels out at ${(hMax_mL / capacity_mL).toFixed(2)} of it. Wet it from below, or add a wetter.`;
+  return { firstPass, hMax_mL, r, checks: [{ code: 'not-in-ten', severity: 'caution', message }] };
+}
