@@ -1,3 +1,4 @@
+import type { InstrumentRow } from './instruments';
 import type { Exclusion, Protocol, Reading, RunSettings, RunVessel } from '@bent-pail/core';
 import { Type } from 'class-transformer';
 import {
@@ -149,6 +150,8 @@ export interface RunSheet {
   readonly vesselNames: readonly { readonly id: string; readonly name: string }[];
   readonly readings: readonly KeptReading[];
   readonly exclusions: readonly Exclusion[];
+  /** What it is read with from now on, one of a kind, each with its newest calibration. */
+  readonly instruments: readonly InstrumentRow[];
   readonly startedAt: string;
   readonly startedBy: string;
   readonly finishedAt?: string;

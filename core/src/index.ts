@@ -7,6 +7,7 @@ export * from './classes';
 export * from './desk';
 export * from './drainage';
 export * from './errors';
+export * from './instruments';
 export * from './judging';
 export * from './kitchen';
 export * from './lots';

@@ -28,6 +28,19 @@ export interface VesselFile {
   readonly waterTemp_C: number;
 }
 
+export interface InstrumentFile {
+  readonly name: string;
+  readonly kind: 'pH' | 'ec' | 'scale';
+  readonly showsMv: boolean;
+  readonly calibrations: readonly {
+    readonly daysAgo: number;
+    readonly at: string;
+    readonly by: string;
+    readonly temp_C: number;
+    readonly points: readonly { readonly nominal: number; readonly shown: number }[];
+  }[];
+}
+
 /** When a run began, or how long ago its last reading was. */
 export type RunStart = { readonly daysAgo: number; readonly at: string } | { readonly lastMinutesAgo: number };
 
@@ -85,12 +98,20 @@ export interface ScorecardFile {
 export interface NotebookFiles {
   readonly shelf: readonly ShelfFile[];
   readonly vessels: readonly VesselFile[];
+  readonly instruments: readonly InstrumentFile[];
   readonly runs: readonly RunFile[];
   readonly blends: readonly BlendFile[];
   readonly scorecards: readonly ScorecardFile[];
 }
 
-const NAMES = ['shelf', 'vessels', 'runs', 'blends', 'scorecards'] as const satisfies readonly (keyof NotebookFiles)[];
+const NAMES = [
+  'shelf',
+  'vessels',
+  'instruments',
+  'runs',
+  'blends',
+  'scorecards',
+] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */
 export function readNotebook(folder: string): NotebookFiles {

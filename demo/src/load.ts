@@ -1,9 +1,10 @@
 import type { Me } from '@bent-pail/contract';
 import { openNotebook } from '@bent-pail/server/accounts/service';
-import { NotebookRow, UserEntity } from '@bent-pail/server/database/entities';
+import { NotebookRow, UserEntity } from '@bent-pail/server/database/entities/index';
 import type { DataSource } from 'typeorm';
 import { blendHappenings } from './blends';
 import type { NotebookFiles } from './files';
+import { instrumentHappenings } from './instruments';
 import { SetClock, type Loading } from './loading';
 import { runHappenings } from './runs';
 import { scorecardHappenings } from './scorecards';
@@ -23,7 +24,7 @@ interface LoadOptions {
 /** Empties everything that the demo wrote; only ever on a database with the demo flag. */
 async function wipe(db: DataSource): Promise<void> {
   await db.query(
-    'truncate notebook, users, session, materials, lots, vessels, runs, blends, scorecards restart identity cascade',
+    'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, scorecards restart identity cascade',
   );
 }
 
@@ -54,6 +55,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
   const happenings = [
     ...shelfHappenings(loading),
     ...vesselHappenings(loading),
+    ...instrumentHappenings(loading),
     ...runHappenings(loading),
     ...blendHappenings(loading),
     ...scorecardHappenings(loading),

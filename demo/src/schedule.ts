@@ -19,6 +19,10 @@ function waitBefore({ key, suction_cm }: Step): number {
   return (suction_cm ?? 0) > 0 ? PACE.suction : 0;
 }
 
+function minutesOf(hold: NonNullable<Step['hold']>, settings: { soak_min: number; drain_min: number }): number {
+  return 'minutes' in hold ? hold.minutes : settings[hold.setting];
+}
+
 /** Readings of a run in the order and at the pace of the work: steps down, replicates across, timers run out. */
 export function planRun(run: RunFile, protocol: Protocol, drain_min: number): Planned[] {
   const holds = { soak_min: run.soak_min, drain_min };
@@ -40,7 +44,7 @@ export function planRun(run: RunFile, protocol: Protocol, drain_min: number): Pl
       plan.push({ minute, replicate, step: step.key, value });
       minute += PACE.reading;
     }
-    readyAt = step.hold === undefined ? 0 : began + holds[step.hold.setting] + 1;
+    readyAt = step.hold === undefined ? 0 : began + minutesOf(step.hold, holds) + 1;
     if (step.key === run.stopAfter) break;
   }
   return plan;

@@ -17,6 +17,7 @@ import { Api } from './http/api';
 import { servePages } from './http/pages';
 import { answerProblems, notFound } from './http/problems';
 import { sameOriginWrites } from './http/sameOrigin';
+import { instrumentRoutes } from './instruments/routes';
 import { scoreRoutes } from './scores/routes';
 import { shelfRoutes } from './shelf/routes';
 import { todayRoutes } from './today/routes';
@@ -70,6 +71,7 @@ export function createApp(options: AppOptions): App {
   accountRoutes(api, context);
   shelfRoutes(api, context);
   benchRoutes(api, context);
+  instrumentRoutes(api, context);
   blendRoutes(api, context);
   scoreRoutes(api, context);
   todayRoutes(api, context);

@@ -107,6 +107,17 @@ const GOOD: Readonly<Record<string, readonly [object, string, number]>> = {
   ratio: [{ add: [12, 8], take: [2], per: [4] }, 'ratio', 4.5],
   'drop-time': [{ drops_s: [90, 3, 4] }, 'median_s', 4],
   hydration: [{ held_mL: [400, 500, 550, 575], capacity_mL: 600 }, 'hMax_mL', 600],
+  'pen-reading': [
+    {
+      buffers: [
+        { pH: 4, shown: 4.2 },
+        { pH: 7, shown: 7.2 },
+      ],
+      shown: 5.7,
+    },
+    'pH',
+    5.5,
+  ],
   titration: [
     {
       steps: [

@@ -305,4 +305,7 @@ export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
   'drop-time': object({ drops_s: list(number) }, ['drops_s']),
   hydration: object({ held_mL: list(number), capacity_mL: number }, ['held_mL', 'capacity_mL']),
   titration: object({ steps: list(object({ dose_meqPerL: number, pH: number }, ['dose_meqPerL', 'pH'])) }, ['steps']),
+  'pen-reading': object({ buffers: list(object({ pH: number, shown: number }, ['pH', 'shown'])), shown: number }, [
+    'buffers',
+  ]),
 };

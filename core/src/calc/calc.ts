@@ -15,6 +15,7 @@ import {
   type TitrationInput,
 } from '../chemistry';
 import { conductivity, drainage, type ConductivityInput, type DrainageInput } from '../drainage';
+import { penReading, type PenReadingInput } from '../instruments';
 import { kitchen, type KitchenInput } from '../kitchen';
 import { settlingTime, sieve, texture, type SettlingInput, type SieveInput, type TextureInput } from '../particles';
 import { porosity, type PorosityInput } from '../porosity';
@@ -60,4 +61,5 @@ export const CALCULATIONS = {
   'drop-time': (input: DropTimeInput) => dropTime(input),
   hydration: (input: HydrationInput) => hydration(input),
   titration: (input: TitrationInput) => titration(input),
+  'pen-reading': (input: PenReadingInput) => penReading(input),
 } as const;

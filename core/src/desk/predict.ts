@@ -1,4 +1,5 @@
 import { blend, blendProfile, requireBlendInput, type BlendInput, type BlendModel, type BlendResult } from '../blend';
+import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import type { LotComponent } from '../lots';
 import type { PropertyKey } from '../properties';
 import type { Container } from '../vessel';
@@ -23,6 +24,8 @@ export interface DeskFigure {
   readonly value: number;
   readonly plainAverage?: number;
   readonly working: Working;
+  /** What is wrong with the instruments behind a lot's figure. */
+  readonly trouble?: CalibrationTrouble;
 }
 
 export interface DeskResult {
@@ -60,6 +63,19 @@ export function deskBlendInput(desk: DeskInput): BlendInput {
   };
 }
 
+/** The worst calibration behind a lot's figure that enters this one, with the lot's name before it. */
+function troubleBehind({ lines }: DeskInput, key: PropertyKey): CalibrationTrouble | undefined {
+  return worstTrouble(
+    lines.flatMap(({ lot }) =>
+      lot.origins.flatMap(({ field, trouble }) =>
+        (field === key || (key === 'pH' && field === 'buffer_meqPerLpH')) && trouble !== undefined
+          ? [{ state: trouble.state, sentence: `${lot.component.name}: ${trouble.sentence}` }]
+          : [],
+      ),
+    ),
+  );
+}
+
 /** Predicts a recipe in a pot, each figure with its working and the plain average beside it. */
 export function predictDesk(desk: DeskInput): DeskResult {
   const input = deskBlendInput(desk);
@@ -72,7 +88,16 @@ export function predictDesk(desk: DeskInput): DeskResult {
     if (value === undefined) return [];
     const plainAverage = plain[key];
     const working: Working = { text: `blend.${key}`, calc: 'blend', input, pick: key };
-    return [{ property: key, value, ...(plainAverage === undefined ? {} : { plainAverage }), working }];
+    const trouble = troubleBehind(desk, key);
+    return [
+      {
+        property: key,
+        value,
+        ...(plainAverage === undefined ? {} : { plainAverage }),
+        working,
+        ...(trouble === undefined ? {} : { trouble }),
+      },
+    ];
   });
   return {
     input,

@@ -1,3 +1,4 @@
+import type { CalibrationTrouble } from '../instruments';
 import { inPot, type LotCard } from '../lots';
 import { meanOf } from '../statistics';
 import { score, type ScoredCriterion, type ScoreInput, type ScoreResult } from '../scoring';
@@ -19,6 +20,8 @@ export interface CardCriterion {
   readonly found?: number;
   readonly foundWorking?: Working;
   readonly label?: true;
+  /** What is wrong with the instruments that it rests on. */
+  readonly trouble?: CalibrationTrouble;
   readonly score?: number;
   readonly spread?: number;
   readonly raters: readonly Rating[];
@@ -36,13 +39,19 @@ interface Found {
   readonly value: number;
   readonly working: Working;
   readonly label?: true;
+  readonly trouble?: CalibrationTrouble;
 }
 
 function foundInLot(figure: 'pricePerL' | 'air' | 'water' | 'pH', rubric: Rubric, card: LotCard): Found | undefined {
   if (figure === 'pricePerL' || figure === 'pH') {
     const one = card.figures.find((candidate) => candidate.property === figure);
     if (one === undefined) return undefined;
-    return { value: one.summary.mean, working: one.working, ...(one.origin === 'label' ? { label: true } : {}) };
+    return {
+      value: one.summary.mean,
+      working: one.working,
+      ...(one.origin === 'label' ? { label: true } : {}),
+      ...(one.trouble === undefined ? {} : { trouble: one.trouble }),
+    };
   }
   // A class's curve says what such media do, not what this product does.
   if (card.curve === undefined || card.curve.kind === 'class') return undefined;
@@ -88,6 +97,7 @@ export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating
       criterion,
       ...(value === undefined ? {} : { found: value.value, foundWorking: value.working }),
       ...(value?.label === true ? { label: true } : {}),
+      ...(value?.trouble === undefined ? {} : { trouble: value.trouble }),
       ...(value === undefined && raters.length > 0 ? { found: meanOf(raters.map((rating) => rating.value)) } : {}),
       ...(points?.score === undefined ? {} : { score: points.score }),
       ...(points?.spread === undefined ? {} : { spread: points.spread }),

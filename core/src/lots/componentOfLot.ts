@@ -1,6 +1,7 @@
 import type { ComponentErrors } from '../bands';
 import type { BlendComponent } from '../blend';
 import { findMediaClass, type MediaClass } from '../classes';
+import type { CalibrationTrouble } from '../instruments';
 import { errorsOfLot } from './errorsOfLot';
 import type { LotCurve } from './lotCurve';
 import type { LotFigure } from './lotFigures';
@@ -10,6 +11,8 @@ import type { LotRecord } from './lotRecord';
 export interface ComponentOrigin {
   readonly field: string;
   readonly origin: 'measured' | 'inferred' | 'class' | 'label';
+  /** What is wrong with the instruments that a measured one rests on. */
+  readonly trouble?: CalibrationTrouble;
 }
 
 /** A lot ready for the blend desk. */
@@ -53,7 +56,8 @@ export function componentOfLot(
   const notes: string[] = [curve.note];
   const told = (field: string, figure: LotFigure | undefined): void => {
     const origin = figure === undefined ? 'class' : figure.origin === 'label' ? 'label' : 'measured';
-    origins.push({ field, origin });
+    const trouble = figure?.trouble;
+    origins.push({ field, origin, ...(trouble === undefined ? {} : { trouble }) });
   };
   origins.push({ field: 'retention', origin: CURVE_ORIGIN[curve.kind] });
   told('dryBulkDensity_gcc', find('bulkDensity_gcc'));

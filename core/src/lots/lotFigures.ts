@@ -1,3 +1,4 @@
+import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import { classWords, PROPERTIES, property, type PropertyKey } from '../properties';
 import type { Reduction } from '../protocols';
 import { reduceRun, type RunProperty, type RunRecord } from '../runs';
@@ -15,6 +16,8 @@ export interface LotFigure {
   /** What is judged by classes, in words, instead of a mean. */
   readonly words?: string;
   readonly origin: Origin;
+  /** What is wrong with the instruments that it rests on. */
+  readonly trouble?: CalibrationTrouble;
   /** How it was had, as `12 cm vessel, tapped` or `1:5 v/v in water`. */
   readonly method: string;
   /** Values by another method are kept apart and never merged. */
@@ -95,7 +98,15 @@ function figureOf(
   const newest = members[0] as { run: Finished['run']; result: RunProperty };
   const method = methodOf(newest.run);
   const runs = members.map(({ run }) => ({ id: run.id, number: run.number, finishedAt: run.finishedAt }));
-  const base = { property: key, origin: 'measured', method, methodKey: method, runs } as const;
+  const trouble = worstTrouble(members.map(({ result }) => result.trouble));
+  const base = {
+    property: key,
+    origin: 'measured',
+    method,
+    methodKey: method,
+    runs,
+    ...(trouble === undefined ? {} : { trouble }),
+  } as const;
   const { classes } = property(key);
   const judged = members.flatMap(({ result }) => result.values.filter((one) => one.excluded === undefined));
   const words =

@@ -1,3 +1,5 @@
+import type { CalibrationStamp } from '../instruments';
+
 /** One number taken at the bench. Readings are only ever added; a correction names the one that it replaces. */
 export interface Reading {
   readonly id: string;
@@ -10,6 +12,8 @@ export interface Reading {
   readonly corrects?: string;
   readonly reason?: string;
   readonly by?: string;
+  /** What it was read with, and what that was worth; absent where no instrument was named. */
+  readonly stamp?: CalibrationStamp;
 }
 
 /** All that was ever read for one cell of the sheet. */

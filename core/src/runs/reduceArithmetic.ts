@@ -5,6 +5,7 @@ import type { Source } from '../workings';
 import { cellReplicate } from './progress';
 import type { Sheet } from './reading';
 import { attempt, replicateIndices, summarised, type FreshValue, type Reducer, type RunProperty } from './reducer';
+import { valueOfReading } from './reduceSingle';
 import { runVesselVolume_mL, type RunRecord } from './runRecord';
 
 type Ratio = Exclude<ProtocolResult, { readonly read: string }>;
@@ -57,8 +58,8 @@ function valueOf(
   checks: Check[],
 ): FreshValue | undefined {
   if ('read' in result) {
-    const value = amount(run, sheet, replicate, result.read);
-    return value === undefined ? undefined : { replicate, value };
+    const reading = sheet.reading(replicate, result.read);
+    return reading === undefined ? undefined : valueOfReading(reading, checks);
   }
   const parts = partsOf(run, sheet, replicate, result);
   const found = parts === undefined ? undefined : attempt(replicate, checks, () => ratio(parts.input));

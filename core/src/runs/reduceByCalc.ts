@@ -1,9 +1,12 @@
+import { findMediaClass } from '../classes';
+import type { Check } from '../errors';
 import type { RetentionObservation } from '../retention';
 import { waterFraction } from '../porosity';
-import { waterDensity } from '../water';
+import { waterDensity, waterViscosity } from '../water';
 import type { Sheet } from './reading';
 import { byCalc } from './reducer';
-import { runVesselVolume_mL, type RunRecord } from './runRecord';
+import { correctedValue } from './reduceSingle';
+import { replicateName, runVesselVolume_mL, type RunRecord } from './runRecord';
 
 function volumeOf(run: RunRecord, replicate: number): number | undefined {
   const vessel = run.vessels[replicate];
@@ -148,6 +151,24 @@ function allOf<K extends string>(
 
 const CONDUCTIVITY = [{ property: 'k20_cms', pick: 'k20_cms', text: 'conductivity.k20_cms' }] as const;
 
+/** Grains times flux over kinematic viscosity, beyond which flow is no longer in step with the head. */
+const DARCY_LIMIT = 1;
+
+/** Whether the flow was still in step with the head, by the class's usual grain. */
+function darcyRemarks(run: RunRecord, sheet: Sheet, replicate: number): Check[] {
+  const read = allOf(sheet, replicate, ['diameter', 'collected', 'time']);
+  const temp_C = sheet.value(0, 'waterTemp');
+  const mediaClass = run.materialClass === undefined ? undefined : findMediaClass(run.materialClass);
+  if (read === undefined || temp_C === undefined || mediaClass === undefined) return [];
+  const flux_cms = read.collected / (areaOf(read.diameter) * read.time);
+  // mPa s over g/mL is hundredths of cm2/s.
+  const kinematic_cm2s = waterViscosity(temp_C) / 100 / waterDensity(temp_C);
+  const reynolds = (flux_cms * mediaClass.d50_mm.typical) / 10 / kinematic_cm2s;
+  if (reynolds <= DARCY_LIMIT) return [];
+  const message = `${replicateName(replicate)} flows too fast for Darcy’s law (Reynolds number ${reynolds.toFixed(1)}, at most 1): lower the head.`;
+  return [{ code: 'too-fast', severity: 'caution', message, replicate }];
+}
+
 /** Constant head: a steady flow caught in a jug. */
 export const reduceConstantHead = byCalc({
   calc: 'conductivity',
@@ -166,6 +187,7 @@ export const reduceConstantHead = byCalc({
     };
   },
   picks: CONDUCTIVITY,
+  remarks: darcyRemarks,
 });
 
 /** Falling head: water sinking in a standpipe. */
@@ -226,7 +248,7 @@ export const reduceTitration = byCalc({
   calc: 'titration',
   inputOf: (run, sheet, replicate) => {
     const steps = run.protocol.steps.flatMap(({ key, dose_meqPerL }) => {
-      const pH = sheet.value(replicate, key);
+      const pH = correctedValue(sheet, replicate, key);
       return dose_meqPerL === undefined || pH === undefined ? [] : [{ dose_meqPerL, pH }];
     });
     return steps.length < LEAST_OF_CURVE ? undefined : { steps };

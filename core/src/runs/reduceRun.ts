@@ -1,5 +1,7 @@
 import type { Check } from '../errors';
-import type { Reduction } from '../protocols';
+import type { PropertyKey } from '../properties';
+import type { Protocol, Reduction, Step } from '../protocols';
+import { calibrationChecks, troubleOf } from './calibrationTrouble';
 import { Sheet } from './reading';
 import { reduceArithmetic } from './reduceArithmetic';
 import {
@@ -38,6 +40,12 @@ const REDUCERS: Readonly<Record<Reduction, Reducer>> = {
   titration: reduceTitration,
 };
 
+/** Steps that a property rests on: the one that it is read from, else all of the sheet. */
+function stepsBehind({ steps, results }: Protocol, key: PropertyKey): readonly Step[] {
+  const result = results?.find((one) => one.property === key);
+  return result !== undefined && 'read' in result ? steps.filter((step) => step.key === result.read) : steps;
+}
+
 /**
  * Results of a run from its readings as they stand, complete or not.
  *
@@ -54,5 +62,11 @@ export function reduceRun(run: RunRecord): RunResult {
     replicate: cell.standing[0]?.replicate as number,
   }));
   const { properties, checks } = REDUCERS[run.protocol.reduction](run, sheet);
-  return { properties, checks: [...undecided, ...checks] };
+  return {
+    properties: properties.map((one) => {
+      const trouble = troubleOf(run, sheet, stepsBehind(run.protocol, one.property));
+      return trouble === undefined ? one : { ...one, trouble };
+    }),
+    checks: [...undecided, ...calibrationChecks(run, sheet), ...checks],
+  };
 }

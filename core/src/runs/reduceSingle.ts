@@ -1,30 +1,48 @@
 import type { Check } from '../errors';
+import { penReading } from '../instruments';
 import type { PropertyKey } from '../properties';
 import { replicates } from '../statistics';
-import { replicateIndices, summarised, type Reducer } from './reducer';
+import type { Reading, Sheet } from './reading';
+import { attempt, replicateIndices, summarised, type FreshValue, type Reducer } from './reducer';
 
-const PEN_CHECKS: readonly Check[] = [
-  {
-    code: 'calibration-missing',
-    severity: 'caution',
-    message: 'No calibration of the pen is on record for this run.',
-  },
-];
-
-/** A reading that is the property itself, with remarks on its spread. */
-export function singleReading(key: PropertyKey, step: string, always: readonly Check[] = []): Reducer {
-  return (run, sheet) => {
-    const values = replicateIndices(run)
-      .map((replicate) => ({ replicate, value: sheet.value(replicate, step) }))
-      .filter((one): one is { replicate: number; value: number } => one.value !== undefined);
-    if (values.length === 0) return { properties: [], checks: [] };
-    const result = summarised(run, key, values);
-    const remarks = result.working === undefined ? [] : replicates(result.working.input as { values: number[] }).checks;
-    return { properties: [result], checks: [...always, ...remarks] };
+/** A reading as a value: one of a pen without mV is corrected by the line through its buffers, and says so. */
+export function valueOfReading(reading: Reading, checks: Check[]): FreshValue | undefined {
+  const { replicate, value, stamp } = reading;
+  const buffers = stamp?.buffers;
+  if (buffers === undefined) return { replicate, value };
+  const input = { buffers, shown: value };
+  const corrected = attempt(replicate, checks, () => penReading(input))?.pH;
+  if (corrected === undefined) return undefined;
+  const from = [{ label: `shown by ${stamp?.instrument ?? 'the pen'}`, value, unit: 'pH' }];
+  return {
+    replicate,
+    value: corrected,
+    working: { text: 'pen.corrected', calc: 'pen-reading', input, pick: 'pH', from },
   };
 }
 
-/** A pH without a calibration on record says so, as soon as there is one to speak of. */
-export const reducePh = singleReading('pH', 'pH', PEN_CHECKS);
+/** What a step reads for a replicate, corrected where its pen asks for it; undefined while it is not read. */
+export function correctedValue(sheet: Sheet, replicate: number, step: string): number | undefined {
+  const reading = sheet.reading(replicate, step);
+  return reading === undefined ? undefined : valueOfReading(reading, [])?.value;
+}
+
+/** A reading that is the property itself, with remarks on its spread. */
+function singleReading(key: PropertyKey, step: string): Reducer {
+  return (run, sheet) => {
+    const checks: Check[] = [];
+    const values = replicateIndices(run)
+      .map((replicate) => sheet.reading(replicate, step))
+      .filter((reading) => reading !== undefined)
+      .map((reading) => valueOfReading(reading, checks))
+      .filter((value) => value !== undefined);
+    if (values.length === 0) return { properties: [], checks };
+    const result = summarised(run, key, values);
+    const remarks = result.working === undefined ? [] : replicates(result.working.input as { values: number[] }).checks;
+    return { properties: [result], checks: [...checks, ...remarks] };
+  };
+}
+
+export const reducePh = singleReading('pH', 'pH');
 export const reduceEc = singleReading('ec_dSm', 'ec');
 export const reduceBagVolume = singleReading('bagVolume_L', 'volume');

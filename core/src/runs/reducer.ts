@@ -1,5 +1,6 @@
 import { CALCULATIONS } from '../calc';
 import { CoreError, type Check } from '../errors';
+import type { CalibrationTrouble } from '../instruments';
 import { classWords, property, type PropertyKey } from '../properties';
 import { replicates, type Summary } from '../statistics';
 import { pickAt, type CalcName, type Source, type Working } from '../workings';
@@ -22,6 +23,8 @@ export interface RunProperty {
   /** What is judged by classes, in words, instead of a mean. */
   readonly words?: string;
   readonly working?: Working;
+  /** What is wrong with the instruments that it rests on. */
+  readonly trouble?: CalibrationTrouble;
 }
 
 export interface RunResult {
@@ -84,10 +87,12 @@ export interface CalcReduction {
   /** Undefined while readings are missing. */
   readonly inputOf: (run: RunRecord, sheet: Sheet, replicate: number) => object | undefined;
   readonly picks: readonly { readonly property: PropertyKey; readonly pick: string; readonly text: string }[];
+  /** Remarks on a replicate that the calculation itself cannot make. */
+  readonly remarks?: (run: RunRecord, sheet: Sheet, replicate: number) => readonly Check[];
 }
 
 /** A reducer that asks one calculation for each replicate; notes of the calculation stay in the working. */
-export function byCalc({ calc, inputOf, picks }: CalcReduction): Reducer {
+export function byCalc({ calc, inputOf, picks, remarks }: CalcReduction): Reducer {
   const calculate = CALCULATIONS[calc] as (input: object) => { readonly checks?: readonly Check[] };
   return (run, sheet) => {
     const checks: Check[] = [];
@@ -100,6 +105,7 @@ export function byCalc({ calc, inputOf, picks }: CalcReduction): Reducer {
       checks.push(
         ...loud.map((check) => ({ ...check, message: `${replicateName(replicate)}: ${check.message}`, replicate })),
       );
+      checks.push(...(remarks?.(run, sheet, replicate) ?? []));
       for (const { property: key, pick, text } of picks) {
         const value = pickAt(result, pick);
         if (typeof value !== 'number') continue;

@@ -186,6 +186,24 @@ export const WORKING_TEXTS: Readonly<Record<string, WorkingText>> = {
     source: 'Straight line by least squares through the jars.',
     method: 'titration@1',
   },
+  'pen.corrected': {
+    sentence: 'What the pen showed, brought back by the line through what it showed in its buffers.',
+    formula: '(shown − a) / b, from shown = a + b pH through the buffers',
+    source: 'Straight line by least squares through the buffers.',
+    method: 'pen-reading@1',
+  },
+  'calibration.penSlope': {
+    sentence: 'How far the pen shows a step of one pH.',
+    formula: '100 × b, from shown = a + b pH through the buffers',
+    source: 'Straight line by least squares through the buffers.',
+    method: 'pen-reading@1',
+  },
+  'calibration.slopePercent': {
+    sentence: 'The slope of the electrode, of what theory gives at this temperature.',
+    formula: '100 × S / (0.198416 T), from E = E₀ − S (pH − 7) through the buffers',
+    source: 'Nernst’s equation.',
+    method: 'ph-calibration@1',
+  },
   'retention.airAt10': {
     sentence: 'Pores that are empty at 10 cm of suction.',
     formula: 'θs − θ(10 cm)',

@@ -24,7 +24,8 @@ export type CalcName =
   | 'ratio'
   | 'drop-time'
   | 'hydration'
-  | 'titration';
+  | 'titration'
+  | 'pen-reading';
 
 /**
  * How one shown number came about: the calculation, exactly what was put into it, and where the number stands in

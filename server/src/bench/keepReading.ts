@@ -3,7 +3,9 @@ import { readingRefusal } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { ProtocolEntity, ReadingEntity, RunEntity } from '../database/entities';
+import { stampColumns, stampReader } from '../instruments/service';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
+import { toReading } from './records';
 
 /** A taken time may run ahead of the server's clock by this much before it is doubted. */
 const AHEAD_MS = 24 * 3600 * 1000;
@@ -18,19 +20,9 @@ export function requireOwnRun(run: RunEntity, me: Me): void {
   }
 }
 
-function toKept(row: ReadingEntity, by: string): KeptReading {
-  return {
-    id: row.id,
-    seq: row.seq,
-    replicate: row.replicate,
-    step: row.step,
-    value: row.value,
-    takenAt: row.takenAt.toISOString(),
-    keptAt: row.keptAt.toISOString(),
-    by,
-    ...(row.corrects === null ? {} : { corrects: row.corrects }),
-    ...(row.reason === null ? {} : { reason: row.reason }),
-  };
+async function toKept(manager: EntityManager, row: ReadingEntity, me?: Me): Promise<KeptReading> {
+  const stampOfReading = await stampReader(manager, [row]);
+  return toReading(row, new Map(me === undefined ? [] : [[row.byUser, me.name]]), stampOfReading(row));
 }
 
 function sameReading(row: ReadingEntity, runId: string, body: NewReading): boolean {
@@ -57,7 +49,7 @@ async function requireCorrectable(manager: EntityManager, runId: string, body: N
   }
   const already = await manager.findOneBy(ReadingEntity, { corrects: body.corrects });
   if (already !== null) {
-    throw conflict('Somebody has corrected this reading already; look at both.', toKept(already, ''));
+    throw conflict('Somebody has corrected this reading already; look at both.', await toKept(manager, already));
   }
 }
 
@@ -79,8 +71,8 @@ export async function keepReading(
     requireOwnRun(run, me);
     const known = await manager.findOneBy(ReadingEntity, { id: body.id });
     if (known !== null) {
-      if (sameReading(known, runId, body)) return toKept(known, me.name);
-      throw conflict('A reading with this id is kept with other content.', toKept(known, ''));
+      if (sameReading(known, runId, body)) return toKept(manager, known, me);
+      throw conflict('A reading with this id is kept with other content.', await toKept(manager, known));
     }
     if (run.finishedAt !== null && body.corrects === undefined) {
       throw refused('run', 'This run is finished: a reading can only be corrected, with a reason.');
@@ -101,6 +93,7 @@ export async function keepReading(
     const seq = run.readingSeq + 1;
     await manager.query('update runs set reading_seq = $2 where id = $1', [runId, seq]);
     const step = stored.body.steps.find((one) => one.key === body.step);
+    const takenAt = new Date(body.takenAt);
     const row: ReadingEntity = {
       id: body.id,
       runId,
@@ -109,13 +102,14 @@ export async function keepReading(
       step: body.step,
       value: body.value,
       unit: step?.unit ?? '',
-      takenAt: new Date(body.takenAt),
+      takenAt,
       keptAt: new Date(now),
       byUser: me.id,
       corrects: body.corrects ?? null,
       reason: body.reason ?? null,
+      ...(await stampColumns(manager, run.instrumentIds, step?.kind, takenAt)),
     };
     await manager.insert(ReadingEntity, row);
-    return toKept(row, me.name);
+    return toKept(manager, row, me);
   });
 }

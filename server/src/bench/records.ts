@@ -1,5 +1,5 @@
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
-import type { Exclusion, RunRecord, RunVessel } from '@bent-pail/core';
+import type { CalibrationStamp, Exclusion, RunRecord, RunVessel } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { RunEntity } from '../database/entities';
 import {
@@ -12,6 +12,7 @@ import {
   UserEntity,
   VesselEntity,
 } from '../database/entities';
+import { loadInstruments, stampReader } from '../instruments/service';
 
 const optional = <K extends string, V>(key: K, value: V | null | undefined): Partial<Record<K, V>> =>
   value === null || value === undefined ? {} : ({ [key]: value } as Record<K, V>);
@@ -31,7 +32,12 @@ export function toRunVessel(vessel: VesselEntity, fillings: readonly FillingEnti
   };
 }
 
-function toReading(row: ReadingEntity, names: ReadonlyMap<string, string>): KeptReading {
+/** A reading as it was kept, with the stamp of what it was read with. */
+export function toReading(
+  row: ReadingEntity,
+  names: ReadonlyMap<string, string>,
+  stamp: CalibrationStamp | undefined,
+): KeptReading {
   return {
     id: row.id,
     seq: row.seq,
@@ -43,6 +49,7 @@ function toReading(row: ReadingEntity, names: ReadonlyMap<string, string>): Kept
     ...optional('corrects', row.corrects),
     ...optional('reason', row.reason),
     ...optional('by', names.get(row.byUser)),
+    ...optional('stamp', stamp),
   };
 }
 
@@ -62,6 +69,8 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
     where: { vesselId: In(vessels.map((vessel) => vessel.id)) },
     order: { keptAt: 'asc' },
   });
+  const stampOfReading = await stampReader(manager, readings);
+  const instruments = await loadInstruments(manager);
   const names = new Map(users.map((user) => [user.id, user.name]));
   return runs.map((run) => {
     const lot = lots.find((one) => one.id === run.lotId) as LotEntity;
@@ -82,7 +91,7 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
       replicateCount: run.replicateCount,
       vessels: used.map((vessel) => toRunVessel(vessel, fillings)),
       vesselNames: used.map(({ id, name }) => ({ id, name })),
-      readings: readings.filter((row) => row.runId === run.id).map((row) => toReading(row, names)),
+      readings: readings.filter((row) => row.runId === run.id).map((row) => toReading(row, names, stampOfReading(row))),
       exclusions: exclusions
         .filter((row) => row.runId === run.id)
         .map((row): Exclusion => ({
@@ -90,6 +99,9 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
           reason: row.reason,
           ...optional('by', names.get(row.byUser)),
         })),
+      instruments: instruments
+        .filter((one) => run.instrumentIds.includes(one.id))
+        .map((one) => ({ ...one, calibrations: one.calibrations.slice(0, 1) })),
       startedAt: run.startedAt.toISOString(),
       startedBy: names.get(run.startedBy) ?? '',
       ...optional('finishedAt', run.finishedAt?.toISOString()),

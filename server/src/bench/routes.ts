@@ -1,10 +1,10 @@
-import { NewExclusion, NewReading, NewRun, QuickStart } from '@bent-pail/contract';
+import { NewExclusion, NewReading, NewRun, QuickStart, RunInstruments } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { param, type Api } from '../http/api';
 import { readBody } from '../http/body';
 import { BENCH_READS, BENCH_WORKS, meOf, WORKS } from '../http/guard';
 import { keepReading } from './keepReading';
-import { exclude, finishRun, listRuns, quickStart, sheetFor, startRun } from './service';
+import { chooseInstruments, exclude, finishRun, listRuns, quickStart, sheetFor, startRun } from './service';
 
 export function benchRoutes(api: Api, context: Context): void {
   api.route('get', '/runs', BENCH_READS, async (request, response) => {
@@ -26,6 +26,10 @@ export function benchRoutes(api: Api, context: Context): void {
   api.route('post', '/runs/:id/exclusions', BENCH_WORKS, async (request, response) => {
     const body = readBody(NewExclusion, request.body);
     response.status(201).json(await exclude(context, meOf(request), param(request, 'id'), body));
+  });
+  api.route('put', '/runs/:id/instruments', BENCH_WORKS, async (request, response) => {
+    const body = readBody(RunInstruments, request.body);
+    response.json(await chooseInstruments(context, meOf(request), param(request, 'id'), body));
   });
   api.route('post', '/runs/:id/finish', BENCH_WORKS, async (request, response) => {
     response.json(await finishRun(context, meOf(request), param(request, 'id')));

@@ -1,4 +1,4 @@
-import type { Me, NewExclusion, NewRun, QuickStart, RunRow, RunSheet } from '@bent-pail/contract';
+import type { Me, NewExclusion, NewRun, QuickStart, RunInstruments, RunRow, RunSheet } from '@bent-pail/contract';
 import {
   defaultSettings,
   findMediaClass,
@@ -15,6 +15,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
 import { ExclusionEntity, LotEntity, MaterialEntity, RunEntity, UserEntity, VesselEntity } from '../database/entities';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
+import { requireOneOfAKind, usualInstruments } from '../instruments/service';
 import { requireOwnRun } from './keepReading';
 import { loadSheets, toRunRecord } from './records';
 
@@ -29,7 +30,10 @@ function protocolOf(key: string): Protocol {
 
 async function insertRun(
   manager: EntityManager,
-  run: Omit<RunEntity, 'number' | 'version' | 'readingSeq' | 'finishedAt' | 'protocolVersion' | keyof RunSettings>,
+  run: Omit<
+    RunEntity,
+    'number' | 'version' | 'readingSeq' | 'finishedAt' | 'protocolVersion' | 'instrumentIds' | keyof RunSettings
+  >,
   protocol: Protocol,
   settings: RunSettings,
 ): Promise<void> {
@@ -37,6 +41,7 @@ async function insertRun(
     ...run,
     protocolVersion: protocol.version,
     ...settings,
+    instrumentIds: await usualInstruments(manager, protocol),
     finishedAt: null,
     readingSeq: 0,
     version: 1,
@@ -226,6 +231,23 @@ export async function exclude({ db, clock }: Context, me: Me, runId: string, bod
         keptAt: new Date(clock.now()),
       });
     }
+    return readSheet(manager, runId);
+  });
+}
+
+/** What a run is read with from now on; readings that are kept stay as they were stamped. */
+export async function chooseInstruments(
+  { db }: Context,
+  me: Me,
+  runId: string,
+  body: RunInstruments,
+): Promise<RunSheet> {
+  return db.transaction(async (manager) => {
+    const run = await manager.findOneBy(RunEntity, { id: runId });
+    if (run === null) throw notFound('run');
+    requireOwnRun(run, me);
+    await requireOneOfAKind(manager, body.instrumentIds);
+    await manager.update(RunEntity, { id: runId }, { instrumentIds: body.instrumentIds });
     return readSheet(manager, runId);
   });
 }

@@ -9,6 +9,9 @@ const LotPage = lazy(() => import('../shelf/LotPage').then((m) => ({ default: m.
 const NewLotPage = lazy(() => import('../shelf/NewLotPage').then((m) => ({ default: m.NewLotPage })));
 const BenchPage = lazy(() => import('../bench/BenchPage').then((m) => ({ default: m.BenchPage })));
 const RunPage = lazy(() => import('../bench/RunPage').then((m) => ({ default: m.RunPage })));
+const InstrumentsPage = lazy(() =>
+  import('../instruments/InstrumentsPage').then((m) => ({ default: m.InstrumentsPage })),
+);
 const BlendListPage = lazy(() => import('../blend/BlendListPage').then((m) => ({ default: m.BlendListPage })));
 const BlendDeskPage = lazy(() => import('../blend/BlendDeskPage').then((m) => ({ default: m.BlendDeskPage })));
 const ScoreListPage = lazy(() => import('../score/ScoreListPage').then((m) => ({ default: m.ScoreListPage })));
@@ -26,6 +29,7 @@ export const router = createBrowserRouter([
       { path: '/shelf/new', element: <NewLotPage /> },
       { path: '/shelf/lots/:id', element: <LotPage /> },
       { path: '/bench', element: <BenchPage /> },
+      { path: '/bench/instruments', element: <InstrumentsPage /> },
       { path: '/bench/runs/:id', element: <RunPage /> },
       { path: '/blend', element: <BlendListPage /> },
       { path: '/blend/desk', element: <BlendDeskPage /> },

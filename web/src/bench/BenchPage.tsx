@@ -20,15 +20,20 @@ export function BenchPage(): ReactElement {
     <main>
       <TitleBlock title="Bench" line="One protocol on one lot is a run. A run keeps the method that it was made by.">
         {works && !starting ? (
-          <button
-            type="button"
-            className="act"
-            onClick={() => {
-              setStarting(true);
-            }}
-          >
-            Start a run
-          </button>
+          <>
+            <Link className="alt" to="/bench/instruments">
+              Instruments
+            </Link>
+            <button
+              type="button"
+              className="act"
+              onClick={() => {
+                setStarting(true);
+              }}
+            >
+              Start a run
+            </button>
+          </>
         ) : undefined}
       </TitleBlock>
       {starting && works && (

@@ -1,6 +1,18 @@
+import type { NewReading } from '@bent-pail/contract';
+import type { Reading, Step } from '@bent-pail/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
-import type { LitCellProps } from './LitCell';
 import { newReading } from './newReading';
+
+interface ClassCellProps {
+  readonly step: Step;
+  readonly classes: readonly string[];
+  readonly replicate: number;
+  /** The judgement that a new one would correct. */
+  readonly standing: Reading | undefined;
+  readonly mayWrite: boolean;
+  readonly onKeep: (reading: NewReading) => void;
+  readonly onMove: (key: string) => void;
+}
 
 /** A cell that is judged, not read: one button a class, its number on the keyboard. */
 export function ClassCell({
@@ -11,7 +23,7 @@ export function ClassCell({
   onKeep,
   onMove,
   classes,
-}: LitCellProps & { readonly classes: readonly string[] }): ReactElement {
+}: ClassCellProps): ReactElement {
   const first = useRef<HTMLButtonElement>(null);
   const [reason, setReason] = useState('');
   const [sorry, setSorry] = useState<string>();

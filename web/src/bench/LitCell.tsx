@@ -7,7 +7,7 @@ import { ClassCell } from './ClassCell';
 import { draftKey, useDrafts } from './draftStore';
 import { newReading } from './newReading';
 
-export interface LitCellProps {
+interface LitCellProps {
   readonly runId: string;
   readonly protocol: Protocol;
   readonly step: Step;

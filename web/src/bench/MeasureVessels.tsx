@@ -1,9 +1,9 @@
 import type { NewFilling, RunSheet, VesselRow } from '@bent-pail/contract';
-import { parseNumber } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
+import { numberOf } from '../shared/numberOf';
 import { queryClient, runQuery, vesselsQuery } from '../shared/queries';
 import { StepPicture } from './StepPicture';
 
@@ -11,17 +11,6 @@ interface Typed {
   readonly depth: string;
   readonly empty: string;
   readonly full: string;
-}
-
-/** A typed text as a number, or the sentence that says why not. */
-function numberOf(text: string, what: string): number {
-  const typed = parseNumber(text);
-  if (typed.kind === 'number') return typed.value;
-  if (typed.kind === 'ask')
-    throw new Error(
-      `${what}: is ${text} ${String(typed.asDecimal)} or ${String(typed.asThousands)}? Type it with a point or without.`,
-    );
-  throw new Error(`${what}: ${typed.sentence}`);
 }
 
 /** The vessels of a first run, measured by the water that fills them, before anything is weighed in them. */

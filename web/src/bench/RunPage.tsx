@@ -19,6 +19,7 @@ import { Keypad } from './Keypad';
 import { LeaveOut } from './LeaveOut';
 import { MeasureVessels } from './MeasureVessels';
 import { ResultSide } from './ResultSide';
+import { RunInstruments } from './RunInstruments';
 import { SheetTable } from './SheetTable';
 import { StuckReadings } from './StuckReadings';
 import { useLiveRun, type LiveRun } from './useRunSheet';
@@ -101,6 +102,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
     <main className="bench-page">
       <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} />
       {mayWrite && <MeasureVessels sheet={sheet} />}
+      {mayWrite && sheet.finishedAt === undefined && <RunInstruments sheet={sheet} />}
       <div className="bench-grid">
         <section aria-label="Run sheet">
           <SheetTable

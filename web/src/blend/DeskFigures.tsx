@@ -10,6 +10,7 @@ import {
 import type { ReactElement } from 'react';
 import { Figure } from '../shared/Figure';
 import { fixed } from '../shared/format';
+import { Trouble } from '../shared/Trouble';
 import { useSession } from '../shared/useSession';
 import { WindowBar } from './WindowBar';
 
@@ -86,6 +87,7 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
           {label}
         </button>{' '}
         <small className="f">{shownUnit}</small>
+        <Trouble trouble={figure.trouble} />
       </th>
       <td>
         <Figure

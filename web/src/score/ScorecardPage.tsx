@@ -8,6 +8,7 @@ import { Figure } from '../shared/Figure';
 import { fixed } from '../shared/format';
 import { scorecardQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
+import { Trouble } from '../shared/Trouble';
 import { scoreSentence } from './scoreSentence';
 import { Skyline } from './Skyline';
 import './score.css';
@@ -73,6 +74,9 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
             )}
           </p>
           <p className="mt-2 text-[16.5px] leading-tight font-semibold">{scoreSentence(card)}</p>
+          {card.criteria.map((one) => (
+            <Troubled key={one.criterion.name} criterion={one} />
+          ))}
           <Missing page={page} />
           <Raters criteria={card.criteria} />
           <p className="mt-4">
@@ -81,6 +85,17 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
         </section>
       </div>
     </main>
+  );
+}
+
+/** A criterion that rests on a doubtful calibration says so. */
+function Troubled({ criterion }: { readonly criterion: CardCriterion }): ReactElement | null {
+  if (criterion.trouble === undefined) return null;
+  return (
+    <div className="mt-3">
+      <b className="text-[14px]">{criterion.criterion.label}</b>
+      <Trouble trouble={criterion.trouble} />
+    </div>
   );
 }
 

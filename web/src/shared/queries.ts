@@ -1,6 +1,7 @@
 import type {
   BlendPage,
   BlendRow,
+  InstrumentRow,
   LotCardPage,
   LotRow,
   RaterSheet,
@@ -56,6 +57,10 @@ export const lotsQuery = queryOptions({ queryKey: ['lots'], queryFn: () => api.g
 export const lotQuery = (id: string) =>
   queryOptions({ queryKey: ['lots', id], queryFn: () => api.get<LotCardPage>(`/lots/${id}`) });
 export const vesselsQuery = queryOptions({ queryKey: ['vessels'], queryFn: () => api.get<VesselRow[]>('/vessels') });
+export const instrumentsQuery = queryOptions({
+  queryKey: ['instruments'],
+  queryFn: () => api.get<InstrumentRow[]>('/instruments'),
+});
 export const runsQuery = queryOptions({ queryKey: ['runs'], queryFn: () => api.get<RunRow[]>('/runs') });
 export const runQuery = (id: string) =>
   queryOptions({

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { Figure } from '../shared/Figure';
 import { age, figure as shownFigure } from '../shared/format';
 import { useServerNow } from '../shared/serverClock';
+import { Trouble } from '../shared/Trouble';
 
 interface PropertyTableProps {
   readonly figures: readonly LotFigure[];
@@ -94,6 +95,7 @@ function PropertyRow({
       <td className="from">
         <span className="q">{one.method}</span>
         {one.runs.length > 0 && <Runs runs={one.runs} />}
+        <Trouble trouble={one.trouble} />
       </td>
       <td className="a f">{newest === undefined ? '' : age(newest.finishedAt, now)}</td>
     </tr>

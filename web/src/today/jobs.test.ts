@@ -26,6 +26,7 @@ function sheet(readings: readonly (readonly [string, number, number])[], id = 'r
       value,
     })),
     exclusions: [],
+    instruments: [],
     startedAt: at(0),
     startedBy: 'T',
     version: 1,

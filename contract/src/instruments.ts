@@ -1,0 +1,76 @@
+import type { CalibrationRecord, InstrumentKind } from '@bent-pail/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsDateString,
+  IsIn,
+  IsNumber,
+  IsString,
+  IsUUID,
+  Length,
+  ValidateNested,
+} from 'class-validator';
+
+const number = { allowNaN: false, allowInfinity: false };
+
+export class NewInstrument {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsString({ message: 'Give the instrument a name.' })
+  @Length(1, 60, { message: 'Give the instrument a name of 1 to 60 letters.' })
+  name!: string;
+
+  @IsIn(['pH', 'ec', 'scale'], { message: 'Say what it is: a pH pen, an EC meter or a scale.' })
+  kind!: InstrumentKind;
+
+  @IsBoolean({ message: 'Say whether it shows mV.' })
+  showsMv!: boolean;
+}
+
+export class CalibrationPointBody {
+  @IsNumber(number, { message: 'Say what the buffer, standard or weight is; write 7.01.' })
+  nominal!: number;
+
+  @IsNumber(number, { message: 'Say what the instrument showed; write −12.5.' })
+  shown!: number;
+}
+
+export class NewCalibration {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsDateString({}, { message: 'Say when it was made.' })
+  at!: string;
+
+  @IsNumber(number, { message: 'The temperature must be a number of °C.' })
+  temp_C!: number;
+
+  @IsArray({ message: 'Give the readings as a list.' })
+  @ArrayMinSize(1, { message: 'Give at least one reading.' })
+  @ArrayMaxSize(3, { message: 'Three readings at most.' })
+  @ValidateNested({ each: true })
+  @Type(() => CalibrationPointBody)
+  points!: CalibrationPointBody[];
+}
+
+/** Which instruments a run is read with from now on, one of a kind. */
+export class RunInstruments {
+  @IsArray({ message: 'Name the instruments as a list.' })
+  @ArrayMaxSize(3, { message: 'One instrument of a kind.' })
+  @IsUUID('all', { each: true, message: 'Each instrument must be named by its id.' })
+  instrumentIds!: string[];
+}
+
+/** An instrument with all its calibrations, newest first, and how many readings the newest has served. */
+export interface InstrumentRow {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: InstrumentKind;
+  readonly showsMv: boolean;
+  readonly calibrations: readonly CalibrationRecord[];
+  readonly readings: number;
+}

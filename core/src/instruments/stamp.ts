@@ -1,0 +1,82 @@
+import type { StepKind } from '../protocols';
+import { judgeCalibration, type CalibrationRecord, type Instrument, type InstrumentKind } from './calibration';
+
+/** How far a calibration may be trusted at a reading. */
+export type StampState = 'good' | 'caution' | 'stale' | 'failed' | 'missing';
+
+/** Which instrument took a reading, and what its calibration was worth at that moment. */
+export interface CalibrationStamp {
+  readonly instrument: string;
+  readonly state: StampState;
+  /** What is wrong, as one sentence; empty where nothing is. */
+  readonly sentence: string;
+  /** For a pen without mV: its line, by which a reading is corrected. */
+  readonly buffers?: readonly { readonly pH: number; readonly shown: number }[];
+}
+
+/** A stamp that a result has to speak of. */
+export interface CalibrationTrouble {
+  readonly state: Exclude<StampState, 'good'>;
+  readonly sentence: string;
+}
+
+/** A calibration ages by time and by use. */
+export const CALIBRATION_AGE = Object.freeze({ hours: 24, readings: 40, checkDays: 30 });
+
+/** Which kind of instrument a step is read with; other steps ask for none. */
+export const KIND_OF_STEP: Readonly<Partial<Record<StepKind, InstrumentKind>>> = {
+  pH: 'pH',
+  ec: 'ec',
+  weigh: 'scale',
+};
+
+const HOUR_MS = 3600000;
+const NOUN: Readonly<Record<InstrumentKind, string>> = { pH: 'calibration', ec: 'check', scale: 'check weight' };
+
+interface StampInput {
+  readonly instrument: Instrument;
+  /** The last one made before the reading. */
+  readonly calibration: CalibrationRecord | undefined;
+  readonly takenAt: string;
+  /** Readings that it has served, this one included. */
+  readonly readings: number;
+}
+
+/** What a reading rests on, judged at the moment that it was taken. */
+export function stampOf({ instrument, calibration, takenAt, readings }: StampInput): CalibrationStamp {
+  const { name, kind, showsMv } = instrument;
+  const noun = NOUN[kind];
+  if (calibration === undefined) {
+    return { instrument: name, state: 'missing', sentence: `${name} had no ${noun} on record.` };
+  }
+  const { state, words } = judgeCalibration(instrument, calibration);
+  const buffers =
+    kind === 'pH' && !showsMv
+      ? { buffers: calibration.points.map(({ nominal, shown }) => ({ pH: nominal, shown })) }
+      : {};
+  if (state === 'failed') {
+    return { instrument: name, state, sentence: `The ${noun} of ${name} had failed: ${words}.`, ...buffers };
+  }
+  const hours = (Date.parse(takenAt) - Date.parse(calibration.at)) / HOUR_MS;
+  const oldest = kind === 'pH' ? CALIBRATION_AGE.hours : CALIBRATION_AGE.checkDays * CALIBRATION_AGE.hours;
+  if (hours > oldest) {
+    const age = hours < 48 ? `${hours.toFixed(0)} h` : `${(hours / 24).toFixed(0)} d`;
+    return { instrument: name, state: 'stale', sentence: `The ${noun} of ${name} was ${age} old.`, ...buffers };
+  }
+  if (kind === 'pH' && readings > CALIBRATION_AGE.readings) {
+    const sentence = `The ${noun} of ${name} had served ${String(readings)} readings.`;
+    return { instrument: name, state: 'stale', sentence, ...buffers };
+  }
+  const sentence = state === 'good' ? '' : `The ${noun} of ${name} was so so: ${words}.`;
+  return { instrument: name, state, sentence, ...buffers };
+}
+
+const RANK: Readonly<Record<StampState, number>> = { good: 0, caution: 1, stale: 2, missing: 3, failed: 4 };
+
+/** The worst of several troubles, or none. */
+export function worstTrouble(troubles: readonly (CalibrationTrouble | undefined)[]): CalibrationTrouble | undefined {
+  return troubles.reduce(
+    (a, b) => (b === undefined || (a !== undefined && RANK[a.state] >= RANK[b.state]) ? a : b),
+    undefined,
+  );
+}

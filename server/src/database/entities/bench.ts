@@ -1,0 +1,106 @@
+import type { Protocol } from '@bent-pail/core';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+@Entity('protocols')
+export class ProtocolEntity {
+  @PrimaryColumn('text')
+  key!: string;
+  @PrimaryColumn('integer')
+  version!: number;
+  @Column('text')
+  hash!: string;
+  @Column('jsonb')
+  body!: Protocol;
+}
+
+@Entity('runs')
+export class RunEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column({ type: 'integer', insert: false, update: false })
+  number!: number;
+  @Column('uuid', { name: 'lot_id' })
+  lotId!: string;
+  @Column('text', { name: 'protocol_key' })
+  protocolKey!: string;
+  @Column('integer', { name: 'protocol_version' })
+  protocolVersion!: number;
+  @Column('smallint', { name: 'replicate_count' })
+  replicateCount!: number;
+  @Column('uuid', { name: 'vessel_ids', array: true })
+  vesselIds!: string[];
+  @Column('text', { name: 'packing_habit' })
+  packingHabit!: 'loose' | 'tapped' | 'firmed';
+  @Column('double precision', { name: 'soak_min' })
+  soak_min!: number;
+  @Column('double precision', { name: 'drain_min' })
+  drain_min!: number;
+  @Column('double precision', { name: 'oven_temp_c' })
+  ovenTemp_C!: number;
+  @Column('uuid', { name: 'student_id', nullable: true })
+  studentId!: string | null;
+  @Column('uuid', { name: 'started_by' })
+  startedBy!: string;
+  @Column('timestamptz', { name: 'started_at' })
+  startedAt!: Date;
+  @Column('timestamptz', { name: 'finished_at', nullable: true })
+  finishedAt!: Date | null;
+  /** One instrument of a kind at most. */
+  @Column('uuid', { name: 'instrument_ids', array: true })
+  instrumentIds!: string[];
+  @Column('integer', { name: 'reading_seq' })
+  readingSeq!: number;
+  @Column('integer')
+  version!: number;
+}
+
+@Entity('readings')
+export class ReadingEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'run_id' })
+  runId!: string;
+  @Column('integer')
+  seq!: number;
+  @Column('smallint')
+  replicate!: number;
+  @Column('text')
+  step!: string;
+  @Column('double precision')
+  value!: number;
+  @Column('text')
+  unit!: string;
+  @Column('timestamptz', { name: 'taken_at' })
+  takenAt!: Date;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('uuid', { nullable: true })
+  corrects!: string | null;
+  @Column('text', { nullable: true })
+  reason!: string | null;
+  /** What it was read with, the calibration in force then, and how many readings that had served. */
+  @Column('uuid', { name: 'instrument_id', nullable: true })
+  instrumentId!: string | null;
+  @Column('uuid', { name: 'calibration_id', nullable: true })
+  calibrationId!: string | null;
+  @Column('integer', { name: 'calibration_readings', nullable: true })
+  calibrationReadings!: number | null;
+}
+
+@Entity('exclusions')
+export class ExclusionEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'run_id' })
+  runId!: string;
+  @Column('smallint')
+  replicate!: number;
+  @Column('text')
+  reason!: string;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}

@@ -1,0 +1,37 @@
+import type { BlendInput, BlendResult } from '@bent-pail/core';
+import type { Recipe } from '@bent-pail/contract';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+@Entity('blends')
+export class BlendEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('text')
+  name!: string;
+  @Column('timestamptz', { name: 'created_at' })
+  createdAt!: Date;
+}
+
+@Entity('blend_versions')
+export class BlendVersionEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'blend_id' })
+  blendId!: string;
+  @Column('integer')
+  n!: number;
+  @Column('jsonb')
+  recipe!: Recipe;
+  @Column('jsonb')
+  input!: BlendInput;
+  @Column('jsonb')
+  result!: BlendResult;
+  @Column('text', { name: 'method' })
+  method!: string;
+  @Column('text', { nullable: true })
+  reason!: string | null;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}

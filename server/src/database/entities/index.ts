@@ -1,0 +1,49 @@
+import { NotebookRow, UserEntity } from './notebook';
+import { MaterialEntity, LotEntity, VesselEntity, FillingEntity } from './shelf';
+import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity } from './bench';
+import { InstrumentEntity, CalibrationEntity } from './instruments';
+import { BlendEntity, BlendVersionEntity } from './blends';
+import { RubricEntity, ScorecardEntity, RaterEntity, RatingEntity } from './scores';
+
+/** Every table, for the data source. */
+export const ENTITIES = [
+  NotebookRow,
+  UserEntity,
+  MaterialEntity,
+  LotEntity,
+  VesselEntity,
+  FillingEntity,
+  ProtocolEntity,
+  RunEntity,
+  ReadingEntity,
+  ExclusionEntity,
+  InstrumentEntity,
+  CalibrationEntity,
+  BlendEntity,
+  BlendVersionEntity,
+  RubricEntity,
+  ScorecardEntity,
+  RaterEntity,
+  RatingEntity,
+];
+
+export {
+  NotebookRow,
+  UserEntity,
+  MaterialEntity,
+  LotEntity,
+  VesselEntity,
+  FillingEntity,
+  ProtocolEntity,
+  RunEntity,
+  ReadingEntity,
+  ExclusionEntity,
+  InstrumentEntity,
+  CalibrationEntity,
+  BlendEntity,
+  BlendVersionEntity,
+  RubricEntity,
+  ScorecardEntity,
+  RaterEntity,
+  RatingEntity,
+};

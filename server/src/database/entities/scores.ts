@@ -1,0 +1,56 @@
+import type { Rubric } from '@bent-pail/core';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+@Entity('rubrics')
+export class RubricEntity {
+  @PrimaryColumn('text')
+  key!: string;
+  @PrimaryColumn('integer')
+  version!: number;
+  @Column('text')
+  hash!: string;
+  @Column('jsonb')
+  body!: Rubric;
+}
+
+@Entity('scorecards')
+export class ScorecardEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'lot_id' })
+  lotId!: string;
+  @Column('text', { name: 'rubric_key' })
+  rubricKey!: string;
+  @Column('integer', { name: 'rubric_version' })
+  rubricVersion!: number;
+  @Column('text', { name: 'sample_code' })
+  sampleCode!: string;
+  @Column('timestamptz', { name: 'created_at' })
+  createdAt!: Date;
+}
+
+@Entity('scorecard_raters')
+export class RaterEntity {
+  @PrimaryColumn('uuid', { name: 'scorecard_id' })
+  scorecardId!: string;
+  @PrimaryColumn('uuid', { name: 'user_id' })
+  userId!: string;
+  @Column('timestamptz', { name: 'handed_in_at', nullable: true })
+  handedInAt!: Date | null;
+}
+
+@Entity('ratings')
+export class RatingEntity {
+  @PrimaryColumn('uuid', { name: 'scorecard_id' })
+  scorecardId!: string;
+  @PrimaryColumn('uuid', { name: 'user_id' })
+  userId!: string;
+  @PrimaryColumn('text')
+  criterion!: string;
+  @Column('double precision')
+  value!: number;
+  @Column('text', { array: true })
+  tags!: string[];
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}

@@ -1,0 +1,84 @@
+import type { MaterialKind, VesselKind } from '@bent-pail/contract';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+/** PostgreSQL gives numeric as text so that nothing is lost; money here fits a double. */
+const money = {
+  to: (value: number | null) => value,
+  from: (value: string | null) => (value === null ? null : Number(value)),
+};
+
+@Entity('materials')
+export class MaterialEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('text')
+  name!: string;
+  @Column('text')
+  kind!: MaterialKind;
+  @Column('text', { name: 'class_id', nullable: true })
+  classId!: string | null;
+  @Column('text', { array: true })
+  aliases!: string[];
+  @Column('integer')
+  version!: number;
+}
+
+@Entity('lots')
+export class LotEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'material_id' })
+  materialId!: string;
+  @Column('text')
+  code!: string;
+  @Column('text', { nullable: true })
+  source!: string | null;
+  @Column('text', { nullable: true })
+  grade!: string | null;
+  @Column('date', { name: 'bought_on', nullable: true })
+  boughtOn!: string | null;
+  @Column('numeric', { nullable: true, transformer: money })
+  price!: number | null;
+  @Column('double precision', { name: 'pack_volume_l', nullable: true })
+  packVolume_L!: number | null;
+  @Column('text', { nullable: true })
+  state!: string | null;
+  @Column('timestamptz', { name: 'created_at' })
+  createdAt!: Date;
+  @Column('integer')
+  version!: number;
+}
+
+@Entity('vessels')
+export class VesselEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('text')
+  name!: string;
+  @Column('text')
+  kind!: VesselKind;
+  @Column('double precision', { name: 'height_cm', nullable: true })
+  height_cm!: number | null;
+  @Column('double precision', { name: 'top_diameter_cm', nullable: true })
+  topDiameter_cm!: number | null;
+  @Column('double precision', { name: 'base_diameter_cm', nullable: true })
+  baseDiameter_cm!: number | null;
+  @Column('timestamptz', { name: 'created_at' })
+  createdAt!: Date;
+}
+
+@Entity('vessel_fillings')
+export class FillingEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'vessel_id' })
+  vesselId!: string;
+  @Column('double precision')
+  empty_g!: number;
+  @Column('double precision')
+  full_g!: number;
+  @Column('double precision', { name: 'water_temp_c' })
+  waterTemp_C!: number;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}

@@ -1,0 +1,182 @@
+import type { InstrumentRow, NewCalibration, NewInstrument, Me } from '@bent-pail/contract';
+import {
+  CoreError,
+  judgeCalibration,
+  KIND_OF_STEP,
+  stampOf,
+  type CalibrationRecord,
+  type CalibrationStamp,
+  type Instrument,
+  type Protocol,
+} from '@bent-pail/core';
+import { In, type EntityManager } from 'typeorm';
+import type { Context } from '../context';
+import { CalibrationEntity, InstrumentEntity, UserEntity, type ReadingEntity } from '../database/entities';
+import { conflict, notFound, refused } from '../http/problems';
+
+/** How far ahead of the server's clock a calibration may be dated. */
+const AHEAD_MS = 24 * 3600 * 1000;
+
+const toInstrument = ({ id, name, kind, showsMv }: InstrumentEntity): Instrument => ({ id, name, kind, showsMv });
+
+function toCalibration(row: CalibrationEntity, by: string | undefined): CalibrationRecord {
+  const { id, at, temp_C, points } = row;
+  return { id, at: at.toISOString(), temp_C, points, ...(by === undefined ? {} : { by }) };
+}
+
+/** How many readings each calibration has served. */
+async function readingsServed(manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
+  if (ids.length === 0) return new Map();
+  const rows = await manager.query<{ id: string; n: string }[]>(
+    'select calibration_id as id, count(*) as n from readings where calibration_id = any($1) group by 1',
+    [ids],
+  );
+  return new Map(rows.map(({ id, n }) => [id, Number(n)]));
+}
+
+/** All instruments, each with its newest calibrations first. */
+export async function loadInstruments(manager: EntityManager): Promise<InstrumentRow[]> {
+  const instruments = await manager.find(InstrumentEntity, { order: { kind: 'asc', name: 'asc' } });
+  const calibrations = await manager.find(CalibrationEntity, { order: { at: 'desc' } });
+  const users = await manager.find(UserEntity);
+  const rows = instruments.map((instrument) => ({
+    ...toInstrument(instrument),
+    calibrations: calibrations
+      .filter((one) => one.instrumentId === instrument.id)
+      .map((one) => toCalibration(one, users.find((user) => user.id === one.byUser)?.name)),
+  }));
+  const served = await readingsServed(
+    manager,
+    rows.flatMap((row) => row.calibrations[0]?.id ?? []),
+  );
+  return rows.map((row) => ({ ...row, readings: served.get(row.calibrations[0]?.id ?? '') ?? 0 }));
+}
+
+export async function listInstruments({ db }: Context): Promise<InstrumentRow[]> {
+  return loadInstruments(db.manager);
+}
+
+export async function addInstrument({ db, clock }: Context, body: NewInstrument): Promise<InstrumentRow[]> {
+  const name = body.name.trim();
+  await db.transaction(async (manager) => {
+    const known = await manager.findOneBy(InstrumentEntity, { id: body.id });
+    if (known !== null) {
+      if (known.name !== name || known.kind !== body.kind)
+        throw conflict('An instrument with this id is kept with other content.');
+      return;
+    }
+    const twin = await manager.query<unknown[]>('select 1 from instruments where lower(name) = lower($1)', [name]);
+    if (twin.length > 0) throw refused('name', `There is an instrument called ${name} already.`);
+    const { id, kind, showsMv } = body;
+    await manager.insert(InstrumentEntity, { id, name, kind, showsMv, createdAt: new Date(clock.now()) });
+  });
+  return listInstruments({ db, clock });
+}
+
+/** Keeps a calibration, good or not: a failed one is a finding, and readings made on it say so. */
+export async function addCalibration(
+  { db, clock }: Context,
+  me: Me,
+  instrumentId: string,
+  body: NewCalibration,
+): Promise<InstrumentRow[]> {
+  await db.transaction(async (manager) => {
+    const instrument = await manager.findOneBy(InstrumentEntity, { id: instrumentId });
+    if (instrument === null) throw notFound('instrument');
+    if (Date.parse(body.at) > clock.now() + AHEAD_MS) throw refused('at', 'This calibration lies in the future.');
+    try {
+      judgeCalibration(instrument, body);
+    } catch (error) {
+      if (error instanceof CoreError) throw refused(error.path, error.message.slice(error.message.indexOf(': ') + 2));
+      throw error;
+    }
+    const known = await manager.findOneBy(CalibrationEntity, { id: body.id });
+    if (known !== null) {
+      if (known.instrumentId !== instrumentId) throw conflict('A calibration with this id is kept with other content.');
+      return;
+    }
+    await manager.insert(CalibrationEntity, {
+      id: body.id,
+      instrumentId,
+      at: new Date(body.at),
+      temp_C: body.temp_C,
+      points: body.points.map(({ nominal, shown }) => ({ nominal, shown })),
+      byUser: me.id,
+      keptAt: new Date(clock.now()),
+    });
+  });
+  return listInstruments({ db, clock });
+}
+
+/** What a new run is read with unless somebody says otherwise: of each kind that it needs, the one calibrated last. */
+export async function usualInstruments(manager: EntityManager, protocol: Protocol): Promise<string[]> {
+  const kinds = new Set(protocol.steps.map((step) => KIND_OF_STEP[step.kind]).filter((kind) => kind !== undefined));
+  if (kinds.size === 0) return [];
+  const rows = await manager.query<{ id: string; kind: string }[]>(
+    `select i.id, i.kind from instruments i
+     left join (select instrument_id, max(at) as at from calibrations group by 1) c on c.instrument_id = i.id
+     order by c.at desc nulls last, i.name`,
+  );
+  return [...kinds].flatMap((kind) => rows.find((row) => row.kind === kind)?.id ?? []);
+}
+
+/** One instrument of each kind at most, and all of them known. */
+export async function requireOneOfAKind(manager: EntityManager, ids: readonly string[]): Promise<void> {
+  const found = await manager.findBy(InstrumentEntity, { id: In([...ids]) });
+  if (found.length !== new Set(ids).size) throw refused('instrumentIds', 'One of these instruments does not exist.');
+  if (new Set(found.map((one) => one.kind)).size !== found.length)
+    throw refused('instrumentIds', 'Choose one instrument of a kind.');
+}
+
+export interface StampColumns {
+  readonly instrumentId: string | null;
+  readonly calibrationId: string | null;
+  readonly calibrationReadings: number | null;
+}
+
+const UNSTAMPED: StampColumns = { instrumentId: null, calibrationId: null, calibrationReadings: null };
+
+/** The stamp of a reading: the run's instrument for this kind of step, and its last calibration before the reading. */
+export async function stampColumns(
+  manager: EntityManager,
+  instrumentIds: readonly string[],
+  stepKind: Protocol['steps'][number]['kind'] | undefined,
+  takenAt: Date,
+): Promise<StampColumns> {
+  const kind = stepKind === undefined ? undefined : KIND_OF_STEP[stepKind];
+  if (kind === undefined || instrumentIds.length === 0) return UNSTAMPED;
+  const instrument = await manager.findOneBy(InstrumentEntity, { id: In([...instrumentIds]), kind });
+  if (instrument === null) return UNSTAMPED;
+  const calibration = await manager
+    .createQueryBuilder(CalibrationEntity, 'c')
+    .where('c.instrument_id = :id and c.at <= :takenAt', { id: instrument.id, takenAt })
+    .orderBy('c.at', 'DESC')
+    .getOne();
+  if (calibration === null) return { ...UNSTAMPED, instrumentId: instrument.id };
+  const served = (await readingsServed(manager, [calibration.id])).get(calibration.id) ?? 0;
+  return { instrumentId: instrument.id, calibrationId: calibration.id, calibrationReadings: served + 1 };
+}
+
+/** Turns the stamps of readings into words, from the instruments and calibrations that they name. */
+export async function stampReader(
+  manager: EntityManager,
+  readings: readonly ReadingEntity[],
+): Promise<(reading: ReadingEntity) => CalibrationStamp | undefined> {
+  const ids = (key: 'instrumentId' | 'calibrationId'): string[] => [
+    ...new Set(readings.map((reading) => reading[key]).filter((id) => id !== null)),
+  ];
+  if (ids('instrumentId').length === 0) return () => undefined;
+  const instruments = await manager.findBy(InstrumentEntity, { id: In(ids('instrumentId')) });
+  const calibrations = await manager.findBy(CalibrationEntity, { id: In(ids('calibrationId')) });
+  return ({ instrumentId, calibrationId, calibrationReadings, takenAt }) => {
+    const instrument = instruments.find((one) => one.id === instrumentId);
+    if (instrument === undefined) return undefined;
+    const calibration = calibrations.find((one) => one.id === calibrationId);
+    return stampOf({
+      instrument: toInstrument(instrument),
+      calibration: calibration === undefined ? undefined : toCalibration(calibration, undefined),
+      takenAt: takenAt.toISOString(),
+      readings: calibrationReadings ?? 0,
+    });
+  };
+}

@@ -1,0 +1,83 @@
+import type { InstrumentRow, RunSheet } from '@bent-pail/contract';
+import { KIND_OF_STEP, stampOf, type InstrumentKind } from '@bent-pail/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { api, sentenceOf } from '../shared/api';
+import { instrumentsQuery, queryClient, runQuery } from '../shared/queries';
+import { useServerNow } from '../shared/serverClock';
+
+const NOUN: Readonly<Record<InstrumentKind, string>> = { pH: 'pH pen', ec: 'EC meter', scale: 'Scale' };
+const NOW_EVERY_MS = 60000;
+
+/** Kinds of instrument that a sheet is read with. */
+function kindsOf({ protocol }: RunSheet): InstrumentKind[] {
+  return [...new Set(protocol.steps.flatMap((step) => KIND_OF_STEP[step.kind] ?? []))];
+}
+
+/** What this sheet is read with from now on, and whether it can be trusted, before the reading is taken. */
+export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
+  const kinds = kindsOf(sheet);
+  const all = useQuery({ ...instrumentsQuery, enabled: kinds.length > 0 });
+  const choose = useMutation({
+    mutationFn: (instrumentIds: readonly string[]) =>
+      api.put<RunSheet>(`/runs/${sheet.id}/instruments`, { instrumentIds }),
+    onSuccess: (next) => {
+      queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
+    },
+  });
+  if (kinds.length === 0 || all.data === undefined) return null;
+  const rows = all.data;
+  return (
+    <div className="run-instruments">
+      {kinds.map((kind) => {
+        const chosen = sheet.instruments.find((one) => one.kind === kind);
+        return (
+          <label key={kind} className="field">
+            <span>{NOUN[kind]}</span>
+            <select
+              value={chosen?.id ?? ''}
+              disabled={choose.isPending}
+              onChange={(event) => {
+                const others = sheet.instruments.filter((one) => one.kind !== kind).map((one) => one.id);
+                choose.mutate(event.target.value === '' ? others : [...others, event.target.value]);
+              }}
+            >
+              <option value="">none on record</option>
+              {rows
+                .filter((row) => row.kind === kind)
+                .map((row) => (
+                  <option key={row.id} value={row.id}>
+                    {row.name}
+                  </option>
+                ))}
+            </select>
+            {chosen !== undefined && <Worth row={rows.find((row) => row.id === chosen.id) ?? chosen} />}
+          </label>
+        );
+      })}
+      {choose.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(choose.error)}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Worth({ row }: { readonly row: InstrumentRow }): ReactElement {
+  const now = useServerNow(NOW_EVERY_MS);
+  const takenAt = new Date(now).toISOString();
+  const { state, sentence } = stampOf({
+    instrument: row,
+    calibration: row.calibrations[0],
+    takenAt,
+    readings: row.readings + 1,
+  });
+  if (state === 'good') return <small className="q">calibration good</small>;
+  return (
+    <small>
+      {sentence} <Link to="/bench/instruments">Calibrate</Link>
+    </small>
+  );
+}

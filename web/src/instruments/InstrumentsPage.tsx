@@ -1,0 +1,120 @@
+import type { InstrumentRow } from '@bent-pail/contract';
+import { stampOf, type InstrumentKind } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Await } from '../shared/Await';
+import { EmptyPail } from '../shared/EmptyPail';
+import { instrumentsQuery } from '../shared/queries';
+import { useServerNow } from '../shared/serverClock';
+import { TitleBlock } from '../shared/TitleBlock';
+import { useWorks } from '../shared/useSession';
+import { Calibrate } from './Calibrate';
+import { CalibrationLog } from './CalibrationLog';
+import './instruments.css';
+import { NewInstrument } from './NewInstrument';
+
+const KIND: Readonly<Record<InstrumentKind, string>> = { pH: 'pH pen', ec: 'EC meter', scale: 'scale' };
+const NOW_EVERY_MS = 60000;
+
+/** The pens first: they age by the day, the others by the month. */
+const ORDER: readonly InstrumentKind[] = ['pH', 'ec', 'scale'];
+const inOrder = (rows: readonly InstrumentRow[]): InstrumentRow[] =>
+  [...rows].sort((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind));
+
+/** Pens, meters and scales: what each is worth today, and calibrating one. */
+export function InstrumentsPage(): ReactElement {
+  const works = useWorks();
+  const query = useQuery(instrumentsQuery);
+  const [adding, setAdding] = useState(false);
+  return (
+    <main>
+      <TitleBlock
+        title="Instruments"
+        line="Every reading keeps the calibration that was in force when it was taken. A new one changes nothing behind it."
+      >
+        {works && !adding ? (
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              setAdding(true);
+            }}
+          >
+            Another instrument
+          </button>
+        ) : undefined}
+      </TitleBlock>
+      {adding && (
+        <NewInstrument
+          onDone={() => {
+            setAdding(false);
+          }}
+        />
+      )}
+      <Await query={query}>
+        {(rows) =>
+          rows.length === 0 ? (
+            <EmptyPail question="What do you read pH and salts with?">
+              <p className="q">Name your pen, meter and scale; calibrate the pen before the first reading.</p>
+            </EmptyPail>
+          ) : (
+            <div className="instruments">
+              {inOrder(rows).map((row) => (
+                <InstrumentCard key={row.id} row={row} works={works} />
+              ))}
+            </div>
+          )
+        }
+      </Await>
+    </main>
+  );
+}
+
+const STATE_WORD = { good: 'Good', caution: 'So so', stale: 'Stale', failed: 'Failed', missing: 'Never' } as const;
+
+function InstrumentCard({ row, works }: { readonly row: InstrumentRow; readonly works: boolean }): ReactElement {
+  const now = useServerNow(NOW_EVERY_MS);
+  const [open, setOpen] = useState(false);
+  const stamp = stampOf({
+    instrument: row,
+    calibration: row.calibrations[0],
+    takenAt: new Date(now).toISOString(),
+    // What the next reading would be stamped with.
+    readings: row.readings + 1,
+  });
+  return (
+    <section className="instrument" aria-label={row.name}>
+      <header>
+        <h2>{row.name}</h2>
+        <span className="q">
+          {KIND[row.kind]}
+          {row.kind === 'pH' && !row.showsMv ? ', shows no mV: readings are corrected' : ''}
+        </span>
+        <strong className={`state ${stamp.state}`}>{STATE_WORD[stamp.state]}</strong>
+      </header>
+      <p className="min-h-[2.6em] text-[14.5px]">
+        {stamp.sentence === '' ? 'The next reading stands on it.' : `${stamp.sentence} The next reading would say so.`}
+      </p>
+      <CalibrationLog row={row} />
+      {works &&
+        (open ? (
+          <Calibrate
+            row={row}
+            onDone={() => {
+              setOpen(false);
+            }}
+          />
+        ) : (
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              setOpen(true);
+            }}
+          >
+            {row.kind === 'pH' ? 'Calibrate' : 'Check'} {row.name}
+          </button>
+        ))}
+    </section>
+  );
+}
