@@ -12,7 +12,10 @@ import { benchRoutes } from './bench/routes';
 import { blendRoutes } from './blends/routes';
 import { calcRoutes } from './calc/routes';
 import type { Context } from './context';
+import { exportRoutes } from './exports/routes';
 import { healthRoutes } from './health/routes';
+import { Hub } from './live/hub';
+import { liveRoutes } from './live/routes';
 import { Api } from './http/api';
 import { servePages } from './http/pages';
 import { answerProblems, notFound } from './http/problems';
@@ -36,6 +39,8 @@ const BODY_LIMIT = '256kb';
 export interface App {
   readonly express: Express;
   readonly api: Api;
+  /** Ends open streams, so that the server can close. */
+  hangUp: () => void;
   close: () => Promise<void>;
 }
 
@@ -67,6 +72,8 @@ export function createApp(options: AppOptions): App {
     },
   });
 
+  const hub = new Hub(options.databaseUrl, logger);
+  void hub.listen();
   const api = new Api();
   accountRoutes(api, context);
   shelfRoutes(api, context);
@@ -75,6 +82,8 @@ export function createApp(options: AppOptions): App {
   blendRoutes(api, context);
   scoreRoutes(api, context);
   todayRoutes(api, context);
+  liveRoutes(api, context, hub);
+  exportRoutes(api, context);
   calcRoutes(api);
   healthRoutes(api, context);
 
@@ -106,7 +115,11 @@ export function createApp(options: AppOptions): App {
   return {
     express: app,
     api,
+    hangUp: () => {
+      hub.hangUp();
+    },
     close: async () => {
+      await hub.close();
       store.close();
       await sessionPool.end();
     },

@@ -42,6 +42,7 @@ function stop(): void {
       .then(() => db.destroy())
       .then(() => process.exit(0));
   });
+  app.hangUp();
   server.closeIdleConnections();
 }
 process.on('SIGTERM', stop);

@@ -19,6 +19,7 @@ export {
   type RunVessel,
 } from './runRecord';
 export { parseNumber, type TypedNumber } from './parseNumber';
+export { dueJobs, type DueJob } from './dueJobs';
 export { cellReplicate, runProgress, type Hold, type NextStep, type RunProgress } from './progress';
 export { readingRefusal } from './readingRefusal';
 export { defaultSettings } from './runDefaults';

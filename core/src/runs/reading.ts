@@ -26,20 +26,24 @@ export interface Cell {
 
 const EMPTY: Cell = { standing: [], replaced: [] };
 
-/** The cells of a sheet by replicate and step. */
+/**
+ * The cells of a sheet by replicate and step, from its readings in the order in which they were kept.
+ *
+ * A correction settles its cell: whatever stood there before it is replaced, also a second reading that another person
+ * had made. A plain reading that comes into a filled cell stands beside the first, and a decision is waited for.
+ */
 export class Sheet {
   private readonly cells = new Map<string, Cell>();
 
   constructor(readings: readonly Reading[]) {
-    const corrected = new Set(readings.map((reading) => reading.corrects).filter((id) => id !== undefined));
     for (const reading of readings) {
       const key = `${String(reading.replicate)}:${reading.step}`;
-      const cell = this.cells.get(key) ?? EMPTY;
+      const { standing, replaced } = this.cells.get(key) ?? EMPTY;
       this.cells.set(
         key,
-        corrected.has(reading.id)
-          ? { ...cell, replaced: [...cell.replaced, reading] }
-          : { ...cell, standing: [...cell.standing, reading] },
+        reading.corrects === undefined
+          ? { standing: [...standing, reading], replaced }
+          : { standing: [reading], replaced: [...replaced, ...standing] },
       );
     }
   }

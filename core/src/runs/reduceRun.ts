@@ -58,7 +58,7 @@ export function reduceRun(run: RunRecord): RunResult {
   const undecided = sheet.undecided.map((cell): Check => ({
     code: 'two-readings',
     severity: 'fault',
-    message: `Two readings stand in one cell: ${cell.standing.map((r) => String(r.value)).join(' and ')}. Correct one of them with a reason.`,
+    message: `Two readings stand in one cell: ${cell.standing.map((r) => String(r.value)).join(' and ')}. Say which of them counts.`,
     replicate: cell.standing[0]?.replicate as number,
   }));
   const { properties, checks } = REDUCERS[run.protocol.reduction](run, sheet);

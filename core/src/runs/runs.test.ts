@@ -39,6 +39,19 @@ describe('a sheet', () => {
     expect(sheet.cell(0, 'tare').replaced.map((reading) => reading.value)).toEqual([300]);
   });
 
+  it('settles a cell with two readings by a correction of either', () => {
+    const twin = { ...(first as never as object), id: 'twin', value: 399 } as never;
+    const settled = new Sheet([first as never, twin, { ...correction, corrects: 'twin' } as never]);
+    expect(settled.value(0, 'tare')).toBe(310);
+    expect(settled.undecided).toEqual([]);
+    expect(settled.cell(0, 'tare').replaced.map((reading) => reading.value)).toEqual([300, 399]);
+  });
+
+  it('asks again where a plain reading comes in after a correction', () => {
+    const late = { ...(first as never as object), id: 'late', value: 305 } as never;
+    expect(new Sheet([first as never, correction as never, late]).undecided).toHaveLength(1);
+  });
+
   it('has no value where two readings wait for a decision', () => {
     const run = runOf('saturate-drain-dry', PUMICE_SHEET);
     const twice = {

@@ -53,12 +53,25 @@ export class Client {
     });
     const set = response.headers.get('set-cookie');
     if (set !== null) this.cookie = set.split(';')[0] as string;
-    const text = await response.text();
+    const isJson = response.headers.get('content-type')?.includes('json') === true;
+    // A stream never ends: that it began is the answer.
+    const isStream = response.headers.get('content-type') === 'text/event-stream';
+    if (isStream) await response.body?.cancel();
+    const text = isStream ? '' : await response.text();
     return {
       status: response.status,
-      body: (text === '' ? undefined : JSON.parse(text)) as T,
+      body: (isJson ? JSON.parse(text) : text === '' ? undefined : text) as T,
       headers: response.headers,
     };
+  }
+
+  /** The body of an answer that goes on, as it comes. */
+  async stream(address: string, signal: AbortSignal): Promise<ReadableStream<Uint8Array>> {
+    const response = await fetch(`${this.base}/api${address}`, {
+      headers: { origin: this.base, cookie: this.cookie },
+      signal,
+    });
+    return response.body as ReadableStream<Uint8Array>;
   }
 
   get<T = unknown>(address: string): Promise<Answer<T>> {

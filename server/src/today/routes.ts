@@ -1,9 +1,10 @@
 import type { TodayPage } from '@bent-pail/contract';
 import { openSheets } from '../bench/service';
 import type { Context } from '../context';
-import { BlendEntity, LotEntity, RaterEntity, ScorecardEntity } from '../database/entities';
+import { BlendEntity, LotEntity, NotebookRow, RaterEntity, ScorecardEntity } from '../database/entities';
 import type { Api } from '../http/api';
-import { meOf, SIGNED_IN } from '../http/guard';
+import { BENCH_READS, meOf, SIGNED_IN } from '../http/guard';
+import { benchCalendar } from './calendar';
 
 const NO_COUNTS = Object.freeze({ lots: 0, openRuns: 0, blends: 0, scorecards: 0 });
 
@@ -31,5 +32,11 @@ export function todayRoutes(api: Api, context: Context): void {
         : { ...NO_COUNTS, openRuns: openRuns.length },
     };
     response.json(page);
+  });
+  api.route('get', '/today.ics', BENCH_READS, async (request, response) => {
+    const { place } = await db.getRepository(NotebookRow).findOneByOrFail({ id: 1 });
+    const sheets = await openSheets(context, meOf(request));
+    response.setHeader('Content-Disposition', 'attachment; filename="bench.ics"');
+    response.type('text/calendar').send(benchCalendar(place, sheets, context.clock.now()));
   });
 }

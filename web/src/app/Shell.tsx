@@ -4,6 +4,7 @@ import { Outlet, useLocation } from 'react-router';
 import { startOutbox } from '../shared/outbox/sender';
 import { Patterns } from '../shared/pail/Patterns';
 import { sentenceOf } from '../shared/api';
+import { startLive } from '../shared/live';
 import { sessionQuery } from '../shared/queries';
 import { keepServerClock } from '../shared/serverClock';
 import { useThemeOnPage } from '../shared/theme';
@@ -44,6 +45,9 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   }, []);
   useKeys({ stations, single: me.singleKeys, onKeys });
   useEffect(() => startOutbox(me.id), [me.id]);
+  // A panellist sees no runs, so there is nothing to be told of.
+  const seesBench = me.role !== 'panellist';
+  useEffect(() => (seesBench ? startLive() : undefined), [me.id, seesBench]);
   useEffect(() => {
     useWorking.getState().close();
   }, [pathname]);

@@ -9,6 +9,8 @@ const LotPage = lazy(() => import('../shelf/LotPage').then((m) => ({ default: m.
 const NewLotPage = lazy(() => import('../shelf/NewLotPage').then((m) => ({ default: m.NewLotPage })));
 const BenchPage = lazy(() => import('../bench/BenchPage').then((m) => ({ default: m.BenchPage })));
 const RunPage = lazy(() => import('../bench/RunPage').then((m) => ({ default: m.RunPage })));
+const PrintRunPage = lazy(() => import('../bench/PrintRunPage').then((m) => ({ default: m.PrintRunPage })));
+const LabelsPage = lazy(() => import('../shelf/LabelsPage').then((m) => ({ default: m.LabelsPage })));
 const InstrumentsPage = lazy(() =>
   import('../instruments/InstrumentsPage').then((m) => ({ default: m.InstrumentsPage })),
 );
@@ -28,9 +30,11 @@ export const router = createBrowserRouter([
       { path: '/shelf', element: <ShelfPage /> },
       { path: '/shelf/new', element: <NewLotPage /> },
       { path: '/shelf/lots/:id', element: <LotPage /> },
+      { path: '/shelf/lots/:id/labels', element: <LabelsPage /> },
       { path: '/bench', element: <BenchPage /> },
       { path: '/bench/instruments', element: <InstrumentsPage /> },
       { path: '/bench/runs/:id', element: <RunPage /> },
+      { path: '/bench/runs/:id/print', element: <PrintRunPage /> },
       { path: '/blend', element: <BlendListPage /> },
       { path: '/blend/desk', element: <BlendDeskPage /> },
       { path: '/blend/:id', element: <BlendDeskPage /> },

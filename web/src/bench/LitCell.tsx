@@ -1,19 +1,28 @@
 import type { NewReading } from '@bent-pail/contract';
-import { parseNumber, readingRefusal, replicateName, type Protocol, type Reading, type Step } from '@bent-pail/core';
+import {
+  parseNumber,
+  readingRefusal,
+  replicateName,
+  type Cell,
+  type Protocol,
+  type Reading,
+  type Step,
+} from '@bent-pail/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
 import { fixed } from '../shared/format';
 import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
 import { draftKey, useDrafts } from './draftStore';
 import { newReading } from './newReading';
+import { WhichCounts } from './WhichCounts';
 
 interface LitCellProps {
   readonly runId: string;
   readonly protocol: Protocol;
   readonly step: Step;
   readonly replicate: number;
-  /** The reading that a new one would correct. */
-  readonly standing: Reading | undefined;
+  /** What was read for it so far. */
+  readonly cell: Cell;
   readonly mayWrite: boolean;
   readonly onKeep: (reading: NewReading) => void;
   readonly onSkip: () => void;
@@ -27,23 +36,30 @@ type Doubt =
 
 /** The cell to fill: the widest, tallest, the only white one. Enter keeps and goes on. */
 export function LitCell(props: LitCellProps): ReactElement {
-  const { runId, step, replicate, standing } = props;
+  const { runId, step, replicate, cell } = props;
+  const [standing, other] = cell.standing;
   const who = `${step.label}, ${replicateName(replicate)}`;
   return (
     <div className="lit-cell" data-lit={`${String(replicate)}:${step.key}`}>
       <span className="who">{standing === undefined ? who : `Correct ${who}`}</span>
+      {standing !== undefined && other !== undefined && <WhichCounts {...props} />}
       {step.kind === 'time' ? (
-        <StartTime {...props} />
+        <StartTime {...props} standing={standing} />
       ) : step.classes !== undefined ? (
-        <ClassCell key={draftKey(runId, replicate, step.key)} {...props} classes={step.classes} />
+        <ClassCell key={draftKey(runId, replicate, step.key)} {...props} standing={standing} classes={step.classes} />
       ) : (
-        <TypedCell key={draftKey(runId, replicate, step.key)} {...props} />
+        <TypedCell key={draftKey(runId, replicate, step.key)} {...props} standing={standing} />
       )}
     </div>
   );
 }
 
-function StartTime({ step, replicate, standing, mayWrite, onKeep, onMove }: LitCellProps): ReactElement {
+interface FilledProps extends LitCellProps {
+  /** The reading that a new one would correct. */
+  readonly standing: Reading | undefined;
+}
+
+function StartTime({ step, replicate, standing, mayWrite, onKeep, onMove }: FilledProps): ReactElement {
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     button.current?.focus();
@@ -83,7 +99,7 @@ function TypedCell({
   onKeep,
   onSkip,
   onMove,
-}: LitCellProps): ReactElement {
+}: FilledProps): ReactElement {
   const key = draftKey(runId, replicate, step.key);
   const text = useDrafts((state) => state.texts[key] ?? '');
   const type = useDrafts((state) => state.type);

@@ -2,7 +2,7 @@ import type { NewReading, RunSheet } from '@bent-pail/contract';
 import { Sheet } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
 import { clockTime, fixed } from '../shared/format';
@@ -128,6 +128,14 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
               <LeaveOut sheet={sheet} />
             </div>
           )}
+          <p className="flex flex-wrap gap-x-6 px-5 py-2 text-[14px]">
+            <Link to={`/bench/runs/${sheet.id}/print`}>On paper</Link>
+            {me.role !== 'student' && (
+              <a href={`/api/exports/readings.csv?run=${sheet.id}`} download>
+                Readings as a table
+              </a>
+            )}
+          </p>
         </section>
         <div className="under">
           {lit !== undefined && isTyped(sheet, lit.step) && (

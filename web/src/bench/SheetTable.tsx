@@ -2,10 +2,11 @@ import type { NewReading } from '@bent-pail/contract';
 import { inSentence, cellReplicate, replicateName, type Reading, type Step } from '@bent-pail/core';
 import { Fragment, type ReactElement } from 'react';
 import { CautionStrip } from '../shared/CautionStrip';
-import { clockTime, fixed } from '../shared/format';
+import { clockTime } from '../shared/format';
 import { ColumnHead } from './ColumnHead';
 import type { CellAt } from './cursor';
 import { LitCell } from './LitCell';
+import { shownReading } from './shownReading';
 import { StepPicture } from './StepPicture';
 import type { LiveRun } from './useRunSheet';
 
@@ -157,7 +158,7 @@ function SheetCell(
           protocol={run.sheet.protocol}
           step={step}
           replicate={at}
-          standing={standing}
+          cell={cell}
           mayWrite={mayWrite}
           onKeep={onKeep}
           onSkip={onSkip}
@@ -183,21 +184,12 @@ function SheetCell(
         ))}
         {cell.replaced.map((reading) => (
           <s key={reading.id} className="q block text-[13px]">
-            {step.classes?.[reading.value] ?? fixed(reading.value, decimalsOf(reading.value))}
+            {shownReading(reading, step, zone)}
           </s>
         ))}
       </button>
     </td>
   );
-}
-
-/** Decimals that a kind of reading always shows, so that a column lines up. */
-const DECIMALS: Readonly<Partial<Record<Step['kind'], number>>> = { weigh: 1, depth: 1, temperature: 1, pH: 2, ec: 2 };
-
-/** As many decimals as were typed, three at most. */
-function decimalsOf(value: number): number {
-  for (const digits of [0, 1, 2]) if (Math.abs(value - Number(value.toFixed(digits))) < 1e-9) return digits;
-  return 3;
 }
 
 function Shown({
@@ -211,12 +203,7 @@ function Shown({
   readonly zone: string;
   readonly waiting: boolean;
 }): ReactElement {
-  const text =
-    step.kind === 'time'
-      ? clockTime(reading.value * 1000, zone)
-      : step.classes !== undefined
-        ? (step.classes[reading.value] ?? '')
-        : fixed(reading.value, Math.max(decimalsOf(reading.value), DECIMALS[step.kind] ?? 0));
+  const text = shownReading(reading, step, zone);
   return (
     <span
       className={step.classes === undefined ? 'block' : 'judged'}

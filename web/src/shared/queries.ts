@@ -16,10 +16,11 @@ import type {
 } from '@bent-pail/contract';
 import { QueryClient, queryOptions } from '@tanstack/react-query';
 import { api, Unreachable } from './api';
+import { useLive } from './liveStore';
 import { setServerNow } from './serverClock';
 
-/** How often a sheet is asked for again, so that two people see each other's readings. */
-const SHEET_EVERY_MS = 2000;
+/** How often an open sheet is asked for again while the bench computer tells of changes, and while it does not. */
+const SHEET_EVERY_MS = Object.freeze({ told: 30000, asking: 2000 });
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -66,7 +67,7 @@ export const runQuery = (id: string) =>
   queryOptions({
     queryKey: ['runs', id],
     queryFn: () => api.get<RunSheet>(`/runs/${id}`),
-    refetchInterval: SHEET_EVERY_MS,
+    refetchInterval: () => (useLive.getState().connected ? SHEET_EVERY_MS.told : SHEET_EVERY_MS.asking),
   });
 export const blendsQuery = queryOptions({ queryKey: ['blends'], queryFn: () => api.get<BlendRow[]>('/blends') });
 export const blendQuery = (id: string) =>

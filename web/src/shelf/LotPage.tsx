@@ -65,6 +65,15 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
               <EditLot lot={lot} />
             </p>
           )}
+          <p className="mt-3 flex flex-wrap gap-x-6 text-[14px]">
+            <Link to={`/shelf/lots/${lot.id}/labels`}>Labels to print</Link>
+            <a href={`/api/exports/cards.csv?lot=${lot.id}`} download>
+              These figures as a table
+            </a>
+            <a href={`/api/exports/readings.csv?lot=${lot.id}`} download>
+              Every reading behind them
+            </a>
+          </p>
         </section>
       </div>
     </main>

@@ -5,11 +5,11 @@ import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { clockTime, duration } from '../shared/format';
-import { todayQuery } from '../shared/queries';
+import { instrumentsQuery, todayQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession, useWorks } from '../shared/useSession';
-import { benchLines, dueJobs, type Job } from './jobs';
+import { benchLines, jobsOf, type Job } from './jobs';
 import { Timeline } from './Timeline';
 import './today.css';
 import { WhatIsInThePail } from './WhatIsInThePail';
@@ -26,7 +26,8 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   const works = useWorks();
   const now = useServerNow(1000);
   const lines = benchLines(today.openRuns);
-  const jobs = dueJobs(today.openRuns);
+  const instruments = useQuery({ ...instrumentsQuery, enabled: works });
+  const jobs = jobsOf(today.openRuns, instruments.data ?? [], now);
   const date = new Intl.DateTimeFormat('en-GB', {
     weekday: 'long',
     day: 'numeric',
@@ -80,10 +81,17 @@ interface DueProps {
 function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
   return (
     <section className="due" aria-label="Due, in order">
-      <h2>Due, in order</h2>
+      <h2>
+        Due, in order{' '}
+        {jobs.some((job) => job.at !== undefined) && (
+          <a className="q text-[13.5px] font-normal" href="/api/today.ics" download>
+            into your calendar
+          </a>
+        )}
+      </h2>
       <ol>
         {jobs.map((job) => (
-          <DueRow key={`${job.runId}${job.what}`} job={job} now={now} zone={zone} />
+          <DueRow key={`${job.to}${job.what}`} job={job} now={now} zone={zone} />
         ))}
         {sheetsToRate > 0 && (
           <li>
@@ -110,7 +118,7 @@ function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; r
       <span className="f">
         {job.at === undefined ? 'any time' : over ? `${duration(now - job.at)} over` : clockTime(job.at, zone)}
       </span>
-      <Link to={`/bench/runs/${job.runId}`}>
+      <Link to={job.to}>
         <b>{job.what}</b>
         <small>{job.where}</small>
       </Link>

@@ -1,7 +1,7 @@
-import type { RunSheet } from '@bent-pail/contract';
+import type { InstrumentRow, RunSheet } from '@bent-pail/contract';
 import { PROTOCOLS, type Protocol } from '@bent-pail/core';
 import { describe, expect, it } from 'vitest';
-import { benchLines, dueJobs } from './jobs';
+import { benchLines, jobsOf } from './jobs';
 
 const at = (minute: number): string => new Date(Date.UTC(2026, 10, 24, 8, minute)).toISOString();
 const seconds = (minute: number): number => Date.UTC(2026, 10, 24, 8, minute) / 1000;
@@ -49,8 +49,35 @@ describe('what is on the bench', () => {
   });
 
   it('makes one job of them, in order of time, with what can be done any time last', () => {
-    const jobs = dueJobs([sheet([], 'new'), soaking]);
+    const jobs = jobsOf([sheet([], 'new'), soaking], [], 0);
     expect(jobs[0]).toMatchObject({ what: 'Water level with the surface, wiped, A B', at: seconds(40) * 1000 });
     expect(jobs.at(-1)?.at).toBeUndefined();
+  });
+
+  it('asks for a pen that the next reading could not stand on, and for no other', () => {
+    const pen = (at: string): InstrumentRow => ({
+      id: at,
+      name: 'Red pen',
+      kind: 'pH',
+      showsMv: true,
+      readings: 3,
+      calibrations: [
+        {
+          id: 'c',
+          at,
+          temp_C: 25,
+          points: [
+            { nominal: 4.01, shown: 174 },
+            { nominal: 7, shown: 0 },
+          ],
+        },
+      ],
+    });
+    const now = Date.parse('2026-11-24T09:00:00Z');
+    expect(jobsOf([], [pen('2026-11-24T08:00:00Z')], now)).toEqual([]);
+    expect(jobsOf([], [pen('2026-11-20T08:00:00Z')], now)[0]).toMatchObject({
+      what: 'Calibrate Red pen before the next reading',
+      to: '/bench/instruments',
+    });
   });
 });

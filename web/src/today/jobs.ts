@@ -1,10 +1,11 @@
-import type { RunSheet } from '@bent-pail/contract';
-import { replicateName, runProgress, type Hold } from '@bent-pail/core';
+import type { InstrumentRow, RunSheet } from '@bent-pail/contract';
+import { dueJobs, replicateName, runProgress, stampOf, type Hold } from '@bent-pail/core';
 import { toRecord } from '../shared/toRecord';
 
 /** Something that waits for a person at a time, or now. */
 export interface Job {
-  readonly runId: string;
+  /** Where it is done. */
+  readonly to: string;
   readonly what: string;
   readonly where: string;
   /** ms since 1970; absent where it can be done at any time. */
@@ -39,36 +40,27 @@ export function benchLines(runs: readonly RunSheet[]): BenchLine[] {
 }
 
 /** What waits, in order: what is over first, then by the clock, then what can be done at any time. */
-export function dueJobs(runs: readonly RunSheet[]): Job[] {
-  const jobs = runs.flatMap((run): Job[] => {
-    const progress = runProgress(toRecord(run, []));
+export function jobsOf(runs: readonly RunSheet[], instruments: readonly InstrumentRow[], now: number): Job[] {
+  const onSheets = runs.flatMap((run) => {
     const where = `run ${String(run.number)}, ${run.lot.name} ${run.lot.code}`;
-    if (progress.complete) return [{ runId: run.id, what: 'Finish the run', where }];
-    const groups = new Map<string, { at?: number; label: string; replicates: number[] }>();
-    for (const next of progress.next) {
-      // Replicates at one step are one job, due when the first of them is.
-      const key = `${next.step.key}:${next.notBefore === undefined ? 'now' : 'held'}`;
-      const known = groups.get(key);
-      if (known !== undefined) {
-        known.replicates.push(next.replicate);
-        if (known.at !== undefined && next.notBefore !== undefined) known.at = Math.min(known.at, next.notBefore);
-      } else {
-        const label = next.step.label;
-        groups.set(key, {
-          label,
-          replicates: [next.replicate],
-          ...(next.notBefore === undefined ? {} : { at: next.notBefore }),
-        });
-      }
-    }
-    return [...groups.values()].map(({ at, label, replicates }) => ({
-      runId: run.id,
-      what: `${label}, ${letters(replicates)}`,
-      where,
-      ...(at === undefined ? {} : { at }),
-    }));
+    return dueJobs(toRecord(run, [])).map(({ runId, what, at }): Job => {
+      const job = { to: `/bench/runs/${runId}`, what, where };
+      return at === undefined ? job : { ...job, at };
+    });
   });
-  return jobs.sort((a, b) => (a.at ?? Infinity) - (b.at ?? Infinity));
+  return [...onSheets, ...calibrationJobs(instruments, now)].sort((a, b) => (a.at ?? Infinity) - (b.at ?? Infinity));
+}
+
+/** Instruments that the next reading could not stand on. Pens are asked for only where one of them is not ready. */
+function calibrationJobs(instruments: readonly InstrumentRow[], now: number): Job[] {
+  const takenAt = new Date(now).toISOString();
+  return instruments.flatMap((instrument): Job[] => {
+    const [calibration] = instrument.calibrations;
+    const { state, sentence } = stampOf({ instrument, calibration, takenAt, readings: instrument.readings + 1 });
+    if (state === 'good') return [];
+    const what = `${instrument.kind === 'pH' ? 'Calibrate' : 'Check'} ${instrument.name} before the next reading`;
+    return [{ to: '/bench/instruments', what, where: sentence }];
+  });
 }
 
 export { letters };

@@ -1,0 +1,77 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import Papa from 'papaparse';
+import { v7 as uuidv7 } from 'uuid';
+import { fillSheet, putOnShelf, startRun } from '../testing/bench';
+import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+
+let server: TestServer;
+let tester: Client;
+beforeAll(async () => {
+  server = await startTestServer();
+  tester = await server.as('tester');
+});
+afterAll(() => server.close());
+
+type CsvRow = Record<string, string>;
+
+async function table(address: string): Promise<CsvRow[]> {
+  const { body, status } = await tester.get<string>(address);
+  expect(status).toBe(200);
+  return Papa.parse<CsvRow>(body, { header: true }).data;
+}
+
+describe('tables for a spreadsheet', () => {
+  it('hold every reading, also the one that was corrected', async () => {
+    const shelf = await putOnShelf(tester);
+    const run = await startRun(tester, shelf);
+    await fillSheet(server, tester, run);
+    const rows = await table(`/exports/readings.csv?run=${run.id}`);
+    const tare = rows.find((row) => row.step === 'Tare, vessel dry' && row.replicate === 'A');
+    expect(tare).toMatchObject({ value: '312.4', unit: 'g', protocol: 'saturate-drain-dry@1', lot: 'PM-3' });
+    await tester.post(`/runs/${run.id}/finish`);
+    const results = await table(`/exports/results.csv?run=${run.id}`);
+    const air = results.find((row) => row.property === 'Air space');
+    expect(Number(air?.mean)).toBeGreaterThan(0.2);
+    expect(air?.n).toBe('3');
+    const cards = await table(`/exports/cards.csv?lot=${shelf.lotId}`);
+    expect(Number(cards.find((row) => row.property === 'Air space')?.mean)).toBeCloseTo(Number(air?.mean), 12);
+  });
+
+  it('make text harmless that a spreadsheet would take for a formula', async () => {
+    const [materialId, lotId] = [uuidv7(), uuidv7()];
+    await tester.post('/materials', { id: materialId, name: '=HYPERLINK("x")', kind: 'material' });
+    await tester.post('/lots', { id: lotId, materialId, code: '1', price: 9, packVolume_L: 40 });
+    const { body } = await tester.get<string>(`/exports/cards.csv?lot=${lotId}`);
+    expect(body).toContain(`"'=HYPERLINK(""x"")"`);
+  });
+
+  it('do not exist under another name', async () => {
+    expect((await tester.get('/exports/people.csv')).status).toBe(404);
+  });
+});
+
+describe('the bench as a calendar', () => {
+  it('has every deadline that is running, at its time', async () => {
+    const shelf = await putOnShelf(tester, { name: 'Coir' });
+    const run = await startRun(tester, shelf);
+    const began = server.clock.now();
+    for (const replicate of [0, 1, 2]) {
+      for (const [step, value] of [
+        ['tare', 300],
+        ['soak', began / 1000],
+      ] as const) {
+        await tester.post(`/runs/${run.id}/readings`, {
+          id: uuidv7(),
+          replicate,
+          step,
+          value,
+          takenAt: new Date(began).toISOString(),
+        });
+      }
+    }
+    const { body } = await tester.get<string>('/today.ics');
+    const due = new Date(Math.round(began) + 1440 * 60000).toISOString().replaceAll(/[-:]|\.\d+/g, '');
+    expect(body).toContain(`DTSTART:${due}`);
+    expect(body).toContain('SUMMARY:Water level with the surface');
+  });
+});

@@ -1,0 +1,157 @@
+import type { InstrumentRow, LotCardPage, RunSheet, ScorecardPage } from '@bent-pail/contract';
+import { predictDesk, reduceRun } from '@bent-pail/core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as uuidv7 } from 'uuid';
+import { toRunRecord } from '../bench/records';
+import { putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
+import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+
+let server: TestServer;
+let tester: Client;
+let shelf: Pumice;
+let penId: string;
+
+const points = (low: number, mid: number) => [
+  { nominal: 4.01, shown: low },
+  { nominal: 7, shown: mid },
+];
+const GOOD = points(171, 0);
+const FAILED = points(140, 0);
+
+const calibrate = (made: readonly { nominal: number; shown: number }[], id = uuidv7()) =>
+  tester.post<InstrumentRow[]>(`/instruments/${penId}/calibrations`, {
+    id,
+    at: new Date(server.clock.now()).toISOString(),
+    temp_C: 20,
+    points: made,
+  });
+
+const sheetOf = async (id: string): Promise<RunSheet> => (await tester.get<RunSheet>(`/runs/${id}`)).body;
+const stateOf = async (id: string): Promise<string | undefined> =>
+  reduceRun(toRunRecord(await sheetOf(id))).properties[0]?.trouble?.state;
+
+async function phRun(values: readonly number[] = [5.1, 5.2, 5.3]): Promise<string> {
+  const run = await startRun(tester, shelf, 'ph-1to5');
+  for (const [i, value] of values.entries())
+    expect((await tester.post(`/runs/${run.id}/readings`, reading(server, i, 'pH', value))).status).toBe(201);
+  return run.id;
+}
+
+beforeAll(async () => {
+  server = await startTestServer();
+  tester = await server.as('tester');
+  shelf = await putOnShelf(tester);
+  penId = uuidv7();
+  const body = { id: penId, name: 'Red pen', kind: 'pH', showsMv: true };
+  expect((await tester.post('/instruments', body)).status).toBe(201);
+});
+afterAll(() => server.close());
+
+describe('a calibration', () => {
+  it('is kept once, with what it came to, and refused in a sentence where it cannot be', async () => {
+    const id = uuidv7();
+    expect((await calibrate(GOOD, id)).status).toBe(201);
+    const again = await calibrate(GOOD, id);
+    expect(again.body[0]?.calibrations).toHaveLength(1);
+    const alike = await calibrate([
+      { nominal: 7, shown: 1 },
+      { nominal: 7, shown: 2 },
+    ]);
+    expect(alike.status).toBe(422);
+    expect(JSON.stringify(alike.body)).toContain('same pH');
+  });
+
+  it('is not made in the future, nor for two pens of one name', async () => {
+    const at = new Date(server.clock.now() + 3 * 86400000).toISOString();
+    const ahead = await tester.post(`/instruments/${penId}/calibrations`, {
+      id: uuidv7(),
+      at,
+      temp_C: 20,
+      points: GOOD,
+    });
+    expect(ahead.status).toBe(422);
+    const twin = await tester.post('/instruments', { id: uuidv7(), name: 'red PEN', kind: 'pH', showsMv: true });
+    expect(twin.status).toBe(422);
+  });
+});
+
+describe('a reading', () => {
+  it('is stamped with the calibration in force, and keeps it when another is made', async () => {
+    await calibrate(GOOD);
+    const run = await phRun();
+    expect(await stateOf(run)).toBeUndefined();
+    server.clock.forward(30);
+    await calibrate(FAILED);
+    expect(await stateOf(run)).toBeUndefined();
+    const later = await phRun();
+    expect(await stateOf(later)).toBe('failed');
+  });
+
+  it('is stale after a day, and after forty readings', async () => {
+    await calibrate(GOOD);
+    server.clock.forward(25 * 60);
+    expect(await stateOf(await phRun())).toBe('stale');
+    await calibrate(GOOD);
+    for (let i = 0; i < 13; i += 1) await phRun();
+    expect(await stateOf(await phRun([5, 5]))).toBe('stale');
+  });
+
+  it('taken without an instrument says that none is on record; choosing one helps the next reading only', async () => {
+    await calibrate(GOOD);
+    const run = await startRun(tester, shelf, 'ph-1to5');
+    await tester.send('PUT', `/runs/${run.id}/instruments`, { instrumentIds: [] });
+    await tester.post(`/runs/${run.id}/readings`, reading(server, 0, 'pH', 5));
+    expect(await stateOf(run.id)).toBe('missing');
+    await tester.send('PUT', `/runs/${run.id}/instruments`, { instrumentIds: [penId] });
+    await tester.post(`/runs/${run.id}/readings`, reading(server, 1, 'pH', 5));
+    const { readings } = await sheetOf(run.id);
+    expect(readings.map((one) => one.stamp?.state)).toEqual([undefined, 'good']);
+  });
+
+  it('cannot be taken with two pens at once', async () => {
+    const other = uuidv7();
+    await tester.post('/instruments', { id: other, name: 'Blue pen', kind: 'pH', showsMv: false });
+    const run = await startRun(tester, shelf, 'ph-1to5');
+    const both = await tester.send('PUT', `/runs/${run.id}/instruments`, { instrumentIds: [penId, other] });
+    expect(both.status).toBe(422);
+  });
+});
+
+describe('a result made on a failed calibration', () => {
+  it('says so on run, card, blend, score and in the tables', async () => {
+    const product = await putOnShelf(tester, { name: 'A bag', classId: 'bark-fine' });
+    await calibrate(FAILED);
+    const run = await startRun(tester, product, 'ph-1to5');
+    for (const i of [0, 1, 2]) await tester.post(`/runs/${run.id}/readings`, reading(server, i, 'pH', 5.1));
+    await tester.post(`/runs/${run.id}/finish`);
+
+    const onRun = reduceRun(toRunRecord(await sheetOf(run.id)));
+    expect(onRun.checks.map((check) => check.code)).toContain('calibration-failed');
+
+    const { card, lot } = (await tester.get<LotCardPage>(`/lots/${product.lotId}`)).body;
+    expect(card.figures.find((one) => one.property === 'pH')?.trouble?.sentence).toMatch(/Red pen had failed/);
+
+    const component = lot.component as NonNullable<typeof lot.component>;
+    const desk = predictDesk({ lines: [{ parts: 1, lot: component }], container: { height_cm: 10 }, model: 'packing' });
+    expect(desk.figures.find((one) => one.property === 'pH')?.trouble?.sentence).toMatch(/^A bag: .*had failed/);
+    expect(desk.figures.find((one) => one.property === 'air')?.trouble).toBeUndefined();
+
+    const cardId = uuidv7();
+    const rater = (await server.as('panellist')).me.id;
+    const made = await tester.post('/scorecards', {
+      id: cardId,
+      lotId: product.lotId,
+      rubric: 'pots-all-round',
+      sampleCode: 'Q1',
+      raterIds: [rater],
+    });
+    expect(made.status, JSON.stringify(made.body)).toBe(201);
+    const scored = (await tester.get<ScorecardPage>(`/scorecards/${cardId}`)).body.card;
+    expect(scored.criteria.find((one) => one.criterion.name === 'pH')?.trouble?.state).toBe('failed');
+
+    for (const table of ['readings', 'results', 'cards']) {
+      const { body } = await tester.get<string>(`/exports/${table}.csv?lot=${product.lotId}`);
+      expect(String(body), table).toMatch(/failed,.*Red pen had failed/);
+    }
+  });
+});

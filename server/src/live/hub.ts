@@ -1,0 +1,80 @@
+import { EventEmitter } from 'node:events';
+import pg from 'pg';
+import type { Logger } from 'pino';
+
+/** How long to wait before listening again after PostgreSQL was lost. */
+const AGAIN_MS = 1000;
+
+/** Hears from PostgreSQL which runs have changed, whoever changed them, and passes it on. */
+export class Hub {
+  private readonly events = new EventEmitter().setMaxListeners(0);
+  private client: pg.Client | undefined;
+  private timer: NodeJS.Timeout | undefined;
+  private closed = false;
+
+  constructor(
+    private readonly databaseUrl: string,
+    private readonly logger: Logger,
+  ) {}
+
+  /** Begins to listen, and again whenever the connection was lost; what was missed meanwhile is told as `all`. */
+  async listen(): Promise<void> {
+    if (this.closed) return;
+    const client = new pg.Client({ connectionString: this.databaseUrl, connectionTimeoutMillis: 3000 });
+    client.on('notification', ({ payload }) => {
+      if (payload !== undefined) this.events.emit('run', payload);
+    });
+    client.on('error', (error) => {
+      this.logger.warn({ err: error }, 'stopped hearing of changes');
+      this.later(client);
+    });
+    client.on('end', () => {
+      this.later(client);
+    });
+    this.client = client;
+    try {
+      await client.connect();
+      await client.query('listen bench_run');
+      this.events.emit('run', 'all');
+    } catch (error) {
+      this.logger.warn({ err: error }, 'cannot hear of changes yet');
+      this.later(client);
+    }
+  }
+
+  /** Calls back with the id of every run that changes, or `all`; returns how to stop. */
+  hear(heard: (runId: string) => void): () => void {
+    this.events.on('run', heard);
+    return () => {
+      this.events.off('run', heard);
+    };
+  }
+
+  /** Tells every open stream to end. */
+  hangUp(): void {
+    this.events.emit('hang-up');
+  }
+
+  whenHungUp(end: () => void): () => void {
+    this.events.once('hang-up', end);
+    return () => {
+      this.events.off('hang-up', end);
+    };
+  }
+
+  async close(): Promise<void> {
+    this.closed = true;
+    clearTimeout(this.timer);
+    this.hangUp();
+    await this.client?.end();
+  }
+
+  private later(lost: pg.Client): void {
+    if (this.closed || this.client !== lost) return;
+    this.client = undefined;
+    this.timer = setTimeout(() => {
+      void this.listen();
+    }, AGAIN_MS);
+    this.timer.unref();
+  }
+}

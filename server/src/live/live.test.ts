@@ -1,0 +1,72 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
+import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+
+let server: TestServer;
+let tester: Client;
+let shelf: Pumice;
+
+beforeAll(async () => {
+  server = await startTestServer();
+  tester = await server.as('tester');
+  shelf = await putOnShelf(tester);
+});
+afterAll(() => server.close());
+
+/** Reads a stream until a line is in it; fails when the stream ends without. */
+async function hears(client: Client, wanted: string, meanwhile: () => Promise<unknown>): Promise<boolean> {
+  const stop = new AbortController();
+  const stream = await client.stream('/live', stop.signal);
+  const reader = stream.getReader();
+  const decoder = new TextDecoder();
+  let heard = '';
+  // The first line says that the stream is open; only then does something change.
+  while (!heard.includes('data: all')) heard += decoder.decode((await reader.read()).value);
+  await meanwhile();
+  const timer = setTimeout(() => {
+    stop.abort();
+  }, 1500);
+  try {
+    while (!heard.includes(wanted)) {
+      const { value, done } = await reader.read();
+      if (done) return false;
+      heard += decoder.decode(value);
+    }
+    return true;
+  } catch {
+    return false;
+  } finally {
+    clearTimeout(timer);
+    stop.abort();
+  }
+}
+
+describe('what another person does', () => {
+  it('is told of: a reading, an exclusion, another instrument', async () => {
+    const other = await server.as('lead');
+    const run = await startRun(tester, shelf, 'ph-1to5');
+    const line = `data: ${run.id}`;
+    expect(await hears(other, line, () => tester.post(`/runs/${run.id}/readings`, reading(server, 0, 'pH', 5.1)))).toBe(
+      true,
+    );
+    expect(
+      await hears(other, line, () => tester.send('PUT', `/runs/${run.id}/instruments`, { instrumentIds: [] })),
+    ).toBe(true);
+  });
+
+  it('is not told of where nothing changed', async () => {
+    const other = await server.as('lead');
+    const run = await startRun(tester, shelf, 'ph-1to5');
+    expect(await hears(other, `data: ${run.id}`, () => tester.get(`/runs/${run.id}`))).toBe(false);
+  });
+
+  it('is told to a student only for the runs given to them', async () => {
+    const student = await server.as('student');
+    const foreign = await startRun(tester, shelf, 'ph-1to5');
+    expect(
+      await hears(student, `data: ${foreign.id}`, () =>
+        tester.post(`/runs/${foreign.id}/readings`, reading(server, 0, 'pH', 5.1)),
+      ),
+    ).toBe(false);
+  });
+});

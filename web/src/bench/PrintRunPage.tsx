@@ -1,0 +1,192 @@
+import type { KeptReading, RunSheet } from '@bent-pail/contract';
+import { cellReplicate, property, reduceRun, replicateName, Sheet, type RunProperty, type Step } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Link, useParams } from 'react-router';
+import { Await } from '../shared/Await';
+import { CAUTIONS } from '../shared/cautions';
+import { clockTime, day, figure } from '../shared/format';
+import '../shared/print.css';
+import { Qr } from '../shared/Qr';
+import { runQuery } from '../shared/queries';
+import { toRecord } from '../shared/toRecord';
+import { Trouble } from '../shared/Trouble';
+import { useSession } from '../shared/useSession';
+import { runSentence } from './runSentence';
+import { shownReading } from './shownReading';
+
+/** A run on paper: empty, to write on where no screen should get wet, or as it was filled. */
+export function PrintRunPage(): ReactElement {
+  const { id = '' } = useParams();
+  const query = useQuery(runQuery(id));
+  return <Await query={query}>{(sheet) => <Paper sheet={sheet} />}</Await>;
+}
+
+function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
+  const { notebook } = useSession();
+  const [empty, setEmpty] = useState(sheet.readings.length === 0);
+  return (
+    <main className="print-page">
+      <p className="not-on-paper">
+        <Link className="alt" to={`/bench/runs/${sheet.id}`}>
+          Back to the sheet
+        </Link>
+        <button
+          type="button"
+          className="alt"
+          onClick={() => {
+            setEmpty(!empty);
+          }}
+        >
+          {empty ? 'With its readings' : 'Empty, to write on'}
+        </button>
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            window.print();
+          }}
+        >
+          Print
+        </button>
+      </p>
+      <article className="paper" aria-label={`Run ${String(sheet.number)} on paper`}>
+        <header>
+          <div>
+            <h1>{sheet.protocol.label}</h1>
+            <p>
+              Run {sheet.number}, {sheet.lot.name}, {sheet.lot.code}. {notebook.place},{' '}
+              {day(sheet.startedAt, notebook.zone)}. Method version {sheet.protocol.version},{' '}
+              {sheet.settings.packingHabit}.
+            </p>
+            <p>{sheet.protocol.plain}</p>
+          </div>
+          <Qr address={`${window.location.origin}/bench/runs/${sheet.id}`} size={96} />
+        </header>
+        <PaperTable sheet={sheet} empty={empty} zone={notebook.zone} />
+        {empty ? (
+          <p className="write-on">
+            Measured by __________________ on __________ with pen ______________ calibrated ____________
+          </p>
+        ) : (
+          <Outcome sheet={sheet} />
+        )}
+      </article>
+    </main>
+  );
+}
+
+interface PaperTableProps {
+  readonly sheet: RunSheet;
+  readonly empty: boolean;
+  readonly zone: string;
+}
+
+function PaperTable({ sheet, empty, zone }: PaperTableProps): ReactElement {
+  const replicates = Array.from({ length: sheet.replicateCount }, (_, i) => i);
+  const cells = new Sheet(sheet.readings);
+  const said = (step: Step, replicate: number): string => {
+    const reading = cells.reading(cellReplicate(step, replicate), step.key);
+    return empty || reading === undefined ? '' : shownReading(reading, step, zone);
+  };
+  return (
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Step</th>
+          {replicates.map((i) => (
+            <th key={i} scope="col">
+              {replicateName(i)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {sheet.protocol.steps.map((step, row) => (
+          <tr key={step.key}>
+            <th scope="row">
+              <b>
+                {row + 1}. {step.label}
+                {step.unit === '' || step.kind === 'time' ? '' : `, ${step.unit}`}
+              </b>
+              <small>
+                {step.say} {step.classes === undefined ? '' : `One of: ${step.classes.join(', ')}.`}
+              </small>
+              {step.caution !== undefined && (
+                <small className="paper-caution">
+                  {CAUTIONS[step.caution].title}: {CAUTIONS[step.caution].short}
+                </small>
+              )}
+            </th>
+            {(step.once === true ? [0] : replicates).map((i) => (
+              <td key={i} className="f" colSpan={step.once === true ? sheet.replicateCount : 1}>
+                {said(step, i)}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Outcome({ sheet }: { readonly sheet: RunSheet }): ReactElement {
+  const result = reduceRun(toRecord(sheet, []));
+  const corrected = sheet.readings.filter((reading) => reading.corrects !== undefined);
+  return (
+    <>
+      {sheet.finishedAt !== undefined && <p className="sentence">{runSentence(result)}</p>}
+      <ul>
+        {result.properties.map((one) => (
+          <li key={one.property}>
+            <ResultLine one={one} />
+          </li>
+        ))}
+      </ul>
+      {result.checks.map((check) => (
+        <p key={`${check.code}${String(check.replicate)}`}>{check.message}</p>
+      ))}
+      {sheet.exclusions.map((exclusion) => (
+        <p key={exclusion.replicate}>
+          {replicateName(exclusion.replicate)} is left out by {exclusion.by}: {exclusion.reason}.
+        </p>
+      ))}
+      {corrected.map((reading) => (
+        <Correction key={reading.id} sheet={sheet} reading={reading} />
+      ))}
+    </>
+  );
+}
+
+function ResultLine({ one }: { readonly one: RunProperty }): ReactElement | null {
+  const { label, digits, unit } = property(one.property);
+  if (one.summary === undefined) return null;
+  const shown = figure(one.summary.mean, digits, one.summary.sd);
+  return (
+    <>
+      {label}: <b className="f">{one.words ?? shown.value}</b>
+      {one.words === undefined && (
+        <span className="f">
+          {' '}
+          {shown.spread === undefined ? '' : `± ${shown.spread} `}
+          {unit}, n {one.summary.n}
+        </span>
+      )}
+      <Trouble trouble={one.trouble} />
+    </>
+  );
+}
+
+function Correction({ sheet, reading }: { readonly sheet: RunSheet; readonly reading: KeptReading }): ReactElement {
+  const { notebook } = useSession();
+  const step = sheet.protocol.steps.find((one) => one.key === reading.step) as Step;
+  const old = sheet.readings.find((one) => one.id === reading.corrects);
+  return (
+    <p>
+      {step.label}, {replicateName(reading.replicate)}:{' '}
+      {old === undefined ? '' : shownReading(old, step, notebook.zone)} was corrected to{' '}
+      {shownReading(reading, step, notebook.zone)} by {reading.by} at{' '}
+      {clockTime(Date.parse(reading.takenAt), notebook.zone)}: {reading.reason}.
+    </p>
+  );
+}

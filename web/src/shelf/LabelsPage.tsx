@@ -1,0 +1,63 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Link, useParams } from 'react-router';
+import { Await } from '../shared/Await';
+import { Choice } from '../shared/Field';
+import { day } from '../shared/format';
+import { Qr } from '../shared/Qr';
+import { lotQuery } from '../shared/queries';
+import { useSession } from '../shared/useSession';
+import '../shared/print.css';
+
+const COUNTS = ['1', '3', '6', '12', '24'] as const;
+
+/** Labels for jars, pots and bags of a lot; the code opens its card. */
+export function LabelsPage(): ReactElement {
+  const { id = '' } = useParams();
+  const { notebook } = useSession();
+  const [count, setCount] = useState<(typeof COUNTS)[number]>('6');
+  const query = useQuery(lotQuery(id));
+  return (
+    <Await query={query}>
+      {({ lot }) => (
+        <main className="print-page">
+          <div className="not-on-paper items-end">
+            <Link className="alt" to={`/shelf/lots/${id}`}>
+              Back to the card
+            </Link>
+            <Choice
+              label="Labels"
+              value={count}
+              options={COUNTS.map((key) => ({ key, words: key }))}
+              onChange={setCount}
+            />
+            <button
+              type="button"
+              className="act"
+              onClick={() => {
+                window.print();
+              }}
+            >
+              Print
+            </button>
+          </div>
+          <article className="paper labels" aria-label="Labels">
+            {Array.from({ length: Number(count) }, (_, i) => (
+              <div key={i} className="label">
+                <Qr address={`${window.location.origin}/shelf/lots/${id}`} size={84} />
+                <div>
+                  <b>{lot.name}</b>
+                  <span className="f">{lot.code}</span>
+                  <small className="block">
+                    {lot.grade} {lot.boughtOn === undefined ? '' : `bought ${day(lot.boughtOn, notebook.zone)}`}
+                  </small>
+                  <small className="block">{notebook.place}</small>
+                </div>
+              </div>
+            ))}
+          </article>
+        </main>
+      )}
+    </Await>
+  );
+}
