@@ -130,8 +130,9 @@ for (const view of VIEWS.filter(({ name }) => wanted === undefined || wanted.inc
     }, view.as);
   }
   await page.goto(url + (await view.path(api)));
-  await page.waitForLoadState('networkidle', { timeout: 8000 }).catch(() => undefined);
-  await page.waitForTimeout(900);
+  // The stream of changes never ends, so a quiet network is not to be waited for.
+  await page.locator('main').first().waitFor();
+  await page.waitForTimeout(2200);
   if (view.act !== undefined) {
     await view.act(page);
     await page.waitForTimeout(500);

@@ -6,6 +6,7 @@ export * from './bench';
 export * from './blends';
 export * from './instruments';
 export * from './problem';
+export * from './protocols';
 export * from './scores';
 export * from './shelf';
 export * from './today';

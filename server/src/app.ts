@@ -21,6 +21,7 @@ import { servePages } from './http/pages';
 import { answerProblems, notFound } from './http/problems';
 import { sameOriginWrites } from './http/sameOrigin';
 import { instrumentRoutes } from './instruments/routes';
+import { protocolRoutes } from './protocols/routes';
 import { scoreRoutes } from './scores/routes';
 import { shelfRoutes } from './shelf/routes';
 import { todayRoutes } from './today/routes';
@@ -79,6 +80,7 @@ export function createApp(options: AppOptions): App {
   shelfRoutes(api, context);
   benchRoutes(api, context);
   instrumentRoutes(api, context);
+  protocolRoutes(api, context);
   blendRoutes(api, context);
   scoreRoutes(api, context);
   todayRoutes(api, context);

@@ -51,7 +51,13 @@ const METHOD_TEXT: Readonly<Partial<Record<Reduction, string>>> = {
   rinse: 'drains of rinsing',
 };
 
+/** How a run's values were had: a lead's copy is a method of its own, and says its name. */
 function methodOf(run: RunRecord): string {
+  const { copiedFrom, label } = run.protocol;
+  return copiedFrom === undefined ? plainMethodOf(run) : `${plainMethodOf(run)}, by ${label}`;
+}
+
+function plainMethodOf(run: RunRecord): string {
   const { reduction } = run.protocol;
   const plain = run.protocol.method ?? METHOD_TEXT[reduction];
   if (plain !== undefined) return plain;

@@ -69,6 +69,7 @@ export const PROTOCOL_GROUPS: readonly { readonly label: string; readonly protoc
 /** All shipped protocols. */
 export const PROTOCOLS: readonly Protocol[] = PROTOCOL_GROUPS.flatMap(({ protocols }) => protocols);
 
+export { COPY_LIMITS, copyProtocol, type ProtocolEdits, type StepEdit } from './copyProtocol';
 export { inSentence } from './inSentence';
 export {
   type CautionKey,

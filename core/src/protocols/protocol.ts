@@ -127,6 +127,10 @@ export interface Protocol {
   /** How its values are had, in a few words that part them from values by another method. */
   readonly method?: string;
   readonly usesVessel: boolean;
+  /** For a lead's copy: the shipped protocol that it was made from. */
+  readonly copiedFrom?: string;
+  /** Times that a run starts with, min, where they differ from the usual ones. */
+  readonly times?: { readonly soak_min?: number; readonly drain_min?: number };
   readonly replicates: { readonly usual: number; readonly most: number };
   readonly steps: readonly Step[];
 }

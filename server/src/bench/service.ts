@@ -4,7 +4,6 @@ import {
   findMediaClass,
   guessClass,
   inSentence,
-  PROTOCOLS,
   replicateName,
   runProgress,
   type Protocol,
@@ -16,17 +15,12 @@ import type { Context } from '../context';
 import { ExclusionEntity, LotEntity, MaterialEntity, RunEntity, UserEntity, VesselEntity } from '../database/entities';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { requireOneOfAKind, usualInstruments } from '../instruments/service';
+import { protocolLabels, requireProtocol } from '../protocols/service';
 import { requireOwnRun } from './keepReading';
 import { loadSheets, toRunRecord } from './records';
 
 /** Runs in one list at most; older ones are found by their lot. */
 const LISTED = 200;
-
-function protocolOf(key: string): Protocol {
-  const protocol = PROTOCOLS.find((one) => one.key === key);
-  if (protocol === undefined) throw refused('protocol', `There is no protocol "${key}".`);
-  return protocol;
-}
 
 async function insertRun(
   manager: EntityManager,
@@ -49,7 +43,7 @@ async function insertRun(
 }
 
 export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Promise<RunSheet> {
-  const protocol = protocolOf(body.protocol);
+  const protocol = await requireProtocol(db.manager, body.protocol);
   if (protocol.usesVessel && body.vesselIds.length !== body.replicates) {
     throw refused('vesselIds', `Name one vessel for each of the ${String(body.replicates)} replicates.`);
   }
@@ -108,7 +102,7 @@ async function vesselsFor(manager: EntityManager, count: number, now: Date): Pro
 
 /** One name is enough: material, lot, vessels and run come into being together, or none of them. */
 export async function quickStart({ db, clock }: Context, me: Me, body: QuickStart): Promise<RunSheet> {
-  const protocol = protocolOf(body.protocol);
+  const protocol = await requireProtocol(db.manager, body.protocol);
   return db.transaction(async (manager) => {
     if ((await manager.findOneBy(RunEntity, { id: body.runId })) !== null) return readSheet(manager, body.runId);
     const now = new Date(clock.now());
@@ -156,7 +150,7 @@ export async function quickStart({ db, clock }: Context, me: Me, body: QuickStar
       startedBy: me.id,
       startedAt: now,
     };
-    await insertRun(manager, run, protocol, defaultSettings(mediaClass));
+    await insertRun(manager, run, protocol, defaultSettings(mediaClass, protocol));
     return readSheet(manager, body.runId);
   });
 }
@@ -190,6 +184,7 @@ export async function listRuns({ db }: Context, me: Me): Promise<RunRow[]> {
   const lots = await db.manager.find(LotEntity, { where: { id: In(runs.map((run) => run.lotId)) } });
   const materials = await db.manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } });
   const users = await db.manager.find(UserEntity);
+  const labelOf = await protocolLabels(db.manager);
   return runs.map((run) => {
     const lot = lots.find((one) => one.id === run.lotId) as LotEntity;
     return {
@@ -198,7 +193,7 @@ export async function listRuns({ db }: Context, me: Me): Promise<RunRow[]> {
       lotId: run.lotId,
       lotName: materials.find((one) => one.id === lot.materialId)?.name ?? '',
       lotCode: lot.code,
-      protocolLabel: PROTOCOLS.find((one) => one.key === run.protocolKey)?.label ?? run.protocolKey,
+      protocolLabel: labelOf(run.protocolKey, run.protocolVersion),
       startedAt: run.startedAt.toISOString(),
       startedBy: users.find((user) => user.id === run.startedBy)?.name ?? '',
       ...(run.finishedAt === null ? {} : { finishedAt: run.finishedAt.toISOString() }),

@@ -4,6 +4,7 @@ import { ENTITIES } from './entities';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-firstSlice';
 import { Instruments1764120000000 } from './migrations/1764120000000-instruments';
 import { Live1764130000000 } from './migrations/1764130000000-live';
+import { OwnProtocols1764140000000 } from './migrations/1764140000000-ownProtocols';
 
 /** Connections held at most; the server stays small and PostgreSQL's own limit far away. */
 const POOL = Object.freeze({ max: 16, connectionTimeoutMillis: 3000 });
@@ -13,7 +14,7 @@ export function createDataSource(url: string): DataSource {
     type: 'postgres',
     url,
     entities: ENTITIES,
-    migrations: [FirstSlice1764000000000, Instruments1764120000000, Live1764130000000],
+    migrations: [FirstSlice1764000000000, Instruments1764120000000, Live1764130000000, OwnProtocols1764140000000],
     synchronize: false,
     uuidExtension: 'pgcrypto',
     installExtensions: false,

@@ -1,9 +1,7 @@
-import { createHash } from 'node:crypto';
 import { PROTOCOLS, RUBRICS } from '@bent-pail/core';
 import type { DataSource } from 'typeorm';
+import { hashOf } from '../protocols/service';
 import { ProtocolEntity, RubricEntity } from './entities';
-
-const hashOf = (body: object): string => createHash('sha256').update(JSON.stringify(body)).digest('hex');
 
 interface Shipped {
   readonly key: string;

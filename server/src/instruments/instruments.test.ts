@@ -151,7 +151,7 @@ describe('a result made on a failed calibration', () => {
 
     for (const table of ['readings', 'results', 'cards']) {
       const { body } = await tester.get<string>(`/exports/${table}.csv?lot=${product.lotId}`);
-      expect(String(body), table).toMatch(/failed,.*Red pen had failed/);
+      expect(body, table).toMatch(/failed,.*Red pen had failed/);
     }
   });
 });

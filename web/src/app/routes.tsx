@@ -11,6 +11,7 @@ const BenchPage = lazy(() => import('../bench/BenchPage').then((m) => ({ default
 const RunPage = lazy(() => import('../bench/RunPage').then((m) => ({ default: m.RunPage })));
 const PrintRunPage = lazy(() => import('../bench/PrintRunPage').then((m) => ({ default: m.PrintRunPage })));
 const LabelsPage = lazy(() => import('../shelf/LabelsPage').then((m) => ({ default: m.LabelsPage })));
+const ProtocolsPage = lazy(() => import('../protocols/ProtocolsPage').then((m) => ({ default: m.ProtocolsPage })));
 const InstrumentsPage = lazy(() =>
   import('../instruments/InstrumentsPage').then((m) => ({ default: m.InstrumentsPage })),
 );
@@ -32,6 +33,7 @@ export const router = createBrowserRouter([
       { path: '/shelf/lots/:id', element: <LotPage /> },
       { path: '/shelf/lots/:id/labels', element: <LabelsPage /> },
       { path: '/bench', element: <BenchPage /> },
+      { path: '/bench/protocols', element: <ProtocolsPage /> },
       { path: '/bench/instruments', element: <InstrumentsPage /> },
       { path: '/bench/runs/:id', element: <RunPage /> },
       { path: '/bench/runs/:id/print', element: <PrintRunPage /> },

@@ -19,22 +19,23 @@ export function BenchPage(): ReactElement {
   return (
     <main>
       <TitleBlock title="Bench" line="One protocol on one lot is a run. A run keeps the method that it was made by.">
-        {works && !starting ? (
-          <>
-            <Link className="alt" to="/bench/instruments">
-              Instruments
-            </Link>
-            <button
-              type="button"
-              className="act"
-              onClick={() => {
-                setStarting(true);
-              }}
-            >
-              Start a run
-            </button>
-          </>
-        ) : undefined}
+        <Link className="alt" to="/bench/protocols">
+          Protocols
+        </Link>
+        <Link className="alt" to="/bench/instruments">
+          Instruments
+        </Link>
+        {works && !starting && (
+          <button
+            type="button"
+            className="act"
+            onClick={() => {
+              setStarting(true);
+            }}
+          >
+            Start a run
+          </button>
+        )}
       </TitleBlock>
       {starting && works && (
         <StartRun lotId={params.get('lot') ?? undefined} protocolKey={params.get('protocol') ?? undefined} />

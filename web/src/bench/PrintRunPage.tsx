@@ -56,8 +56,8 @@ function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
             <h1>{sheet.protocol.label}</h1>
             <p>
               Run {sheet.number}, {sheet.lot.name}, {sheet.lot.code}. {notebook.place},{' '}
-              {day(sheet.startedAt, notebook.zone)}. Method version {sheet.protocol.version},{' '}
-              {sheet.settings.packingHabit}.
+              {day(sheet.startedAt, notebook.zone)}. Method version {sheet.protocol.version}
+              {sheet.protocol.usesVessel ? `, ${sheet.settings.packingHabit}` : ''}.
             </p>
             <p>{sheet.protocol.plain}</p>
           </div>

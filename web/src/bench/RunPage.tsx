@@ -184,7 +184,10 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
     ...(water === undefined
       ? []
       : [{ term: 'Water', value: <span className="f font-medium">{fixed(water, 1)} °C</span> }]),
-    { term: 'Method', value: `version ${String(sheet.protocol.version)}, ${sheet.settings.packingHabit}` },
+    {
+      term: 'Method',
+      value: `version ${String(sheet.protocol.version)}${sheet.protocol.usesVessel ? `, ${sheet.settings.packingHabit}` : ''}`,
+    },
   ];
   const last = sheet.readings.at(-1);
   const kept =

@@ -39,10 +39,17 @@ export function Field({
   );
 }
 
+export interface Option<K extends string> {
+  readonly key: K;
+  readonly words: string;
+  /** Options of one group stand together under its name. */
+  readonly group?: string;
+}
+
 interface ChoiceProps<K extends string> {
   readonly label: string;
   readonly value: K;
-  readonly options: readonly { readonly key: K; readonly words: string }[];
+  readonly options: readonly Option<K>[];
   readonly onChange: (key: K) => void;
   readonly className?: string;
 }
@@ -64,12 +71,27 @@ export function Choice<K extends string>({
           onChange(event.target.value as K);
         }}
       >
-        {options.map(({ key, words }) => (
-          <option key={key} value={key}>
-            {words}
-          </option>
-        ))}
+        {groupsOf(options).map(([group, members]) => {
+          const shown = members.map(({ key, words }) => (
+            <option key={key} value={key}>
+              {words}
+            </option>
+          ));
+          return group === undefined ? (
+            shown
+          ) : (
+            <optgroup key={group} label={group}>
+              {shown}
+            </optgroup>
+          );
+        })}
       </select>
     </label>
   );
+}
+
+/** Options in their order, those of one group together. */
+function groupsOf<K extends string>(options: readonly Option<K>[]): [string | undefined, readonly Option<K>[]][] {
+  const names = [...new Set(options.map((option) => option.group))];
+  return names.map((name) => [name, options.filter((option) => option.group === name)]);
 }

@@ -4,6 +4,7 @@ import type {
   InstrumentRow,
   LotCardPage,
   LotRow,
+  ProtocolRow,
   RaterSheet,
   RunRow,
   RunSheet,
@@ -61,6 +62,10 @@ export const vesselsQuery = queryOptions({ queryKey: ['vessels'], queryFn: () =>
 export const instrumentsQuery = queryOptions({
   queryKey: ['instruments'],
   queryFn: () => api.get<InstrumentRow[]>('/instruments'),
+});
+export const protocolsQuery = queryOptions({
+  queryKey: ['protocols'],
+  queryFn: () => api.get<ProtocolRow[]>('/protocols'),
 });
 export const runsQuery = queryOptions({ queryKey: ['runs'], queryFn: () => api.get<RunRow[]>('/runs') });
 export const runQuery = (id: string) =>

@@ -58,17 +58,37 @@ function PropertyRow({
   readonly now: number;
   readonly currency: string;
 }): ReactElement {
-  const { label, plain, digits, unit } = property(one.property);
-  const { mean, sd } = one.summary;
-  const spread = shownFigure(mean, digits, sd).spread;
+  const { label, plain } = property(one.property);
   const newest = one.runs[0];
-  const shownUnit = one.property === 'pricePerL' ? `${currency}${unit}` : unit;
   return (
     <tr>
       <th scope="row">
         {label}
         <small>{plain}</small>
       </th>
+      {one.words === undefined ? <Mean one={one} currency={currency} /> : <Judged one={one} />}
+      <td className="from">
+        <span className="q">{one.method}</span>
+        {one.runs.length > 0 && <Runs runs={one.runs} />}
+        <Trouble trouble={one.trouble} />
+      </td>
+      <td className="a f">{newest === undefined ? '' : age(newest.finishedAt, now)}</td>
+    </tr>
+  );
+}
+
+interface MeanProps {
+  readonly one: LotFigure;
+  readonly currency: string;
+}
+
+function Mean({ one, currency }: MeanProps): ReactElement {
+  const { label, digits, unit } = property(one.property);
+  const { mean, sd } = one.summary;
+  const spread = shownFigure(mean, digits, sd).spread;
+  const shownUnit = one.property === 'pricePerL' ? `${currency}${unit}` : unit;
+  return (
+    <>
       <td className="n">
         <Figure
           label={label}
@@ -78,27 +98,35 @@ function PropertyRow({
           unit={shownUnit}
           origin={one.origin}
           working={one.working}
-          words={one.words}
           bare
         />
       </td>
       <td className="s f">
-        {one.words !== undefined ? (
-          <span className="q font-sans">n {one.summary.n}</span>
-        ) : spread === undefined ? (
+        {spread === undefined ? (
           <span className="q font-sans">{sd === 0 ? 'all equal' : 'no spread'}</span>
         ) : (
           `± ${spread}`
         )}
       </td>
       <td className="u f q">{shownUnit}</td>
-      <td className="from">
-        <span className="q">{one.method}</span>
-        {one.runs.length > 0 && <Runs runs={one.runs} />}
-        <Trouble trouble={one.trouble} />
-      </td>
-      <td className="a f">{newest === undefined ? '' : age(newest.finishedAt, now)}</td>
-    </tr>
+    </>
+  );
+}
+
+/** What was judged by classes, in words over the columns of a number. */
+function Judged({ one }: { readonly one: LotFigure }): ReactElement {
+  return (
+    <td className="judged-figure" colSpan={3}>
+      <Figure
+        label={property(one.property).label}
+        value={one.summary.mean}
+        digits={0}
+        origin={one.origin}
+        working={one.working}
+        words={one.words}
+        bare
+      />
+    </td>
   );
 }
 

@@ -11,6 +11,11 @@ export class ProtocolEntity {
   hash!: string;
   @Column('jsonb')
   body!: Protocol;
+  /** Who made it; nobody for a shipped one. */
+  @Column('uuid', { name: 'by_user', nullable: true })
+  byUser!: string | null;
+  @Column('timestamptz', { name: 'kept_at', nullable: true })
+  keptAt!: Date | null;
 }
 
 @Entity('runs')

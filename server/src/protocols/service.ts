@@ -1,0 +1,71 @@
+import { createHash } from 'node:crypto';
+import type { Me, NewProtocol, ProtocolRow } from '@bent-pail/contract';
+import { copyProtocol, CoreError, PROTOCOLS, type Protocol } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+import type { Context } from '../context';
+import { ProtocolEntity } from '../database/entities';
+import { refused } from '../http/problems';
+
+/** Content of a protocol in short: the same version with other content is never kept. */
+export const hashOf = (body: object): string => createHash('sha256').update(JSON.stringify(body)).digest('hex');
+
+/** A protocol at its newest version, or undefined. Shipped ones are taken from the program, which is newest. */
+export async function newestProtocol(manager: EntityManager, key: string): Promise<Protocol | undefined> {
+  const shipped = PROTOCOLS.find((one) => one.key === key);
+  if (shipped !== undefined) return shipped;
+  const [row] = await manager.find(ProtocolEntity, { where: { key }, order: { version: 'desc' }, take: 1 });
+  return row?.body;
+}
+
+export async function requireProtocol(manager: EntityManager, key: string): Promise<Protocol> {
+  const protocol = await newestProtocol(manager, key);
+  if (protocol === undefined) throw refused('protocol', `There is no protocol "${key}".`);
+  return protocol;
+}
+
+/** Shipped protocols in their order, then the lead's copies by name, each at its newest version. */
+export async function listProtocols({ db }: Context): Promise<ProtocolRow[]> {
+  const own = await db.manager.query<{ body: Protocol; name: string }[]>(
+    `select distinct on (p.key) p.body, u.name from protocols p join users u on u.id = p.by_user
+     order by p.key, p.version desc`,
+  );
+  const shipped = PROTOCOLS.map((protocol): ProtocolRow => ({ protocol }));
+  const copies = own.map(({ body, name }): ProtocolRow => ({ protocol: body, by: name }));
+  return [...shipped, ...copies.sort((a, b) => a.protocol.label.localeCompare(b.protocol.label))];
+}
+
+/** Keeps a lead's copy as a new version; runs that were made with an older one stay as they are. */
+export async function keepProtocol(context: Context, me: Me, body: NewProtocol): Promise<ProtocolRow[]> {
+  const { db, clock } = context;
+  await db.transaction(async (manager) => {
+    const base = await requireProtocol(manager, body.from);
+    const last = await newestProtocol(manager, body.key);
+    const version = (last?.version ?? 0) + 1;
+    try {
+      const protocol = copyProtocol(base, body, { key: body.key, version });
+      // The same content again is the same version: a retry changes nothing.
+      if (last !== undefined && hashOf({ ...last, version }) === hashOf(protocol)) return;
+      await manager.insert(ProtocolEntity, {
+        key: body.key,
+        version,
+        hash: hashOf(protocol),
+        body: protocol as never,
+        byUser: me.id,
+        keptAt: new Date(clock.now()),
+      });
+    } catch (error) {
+      if (error instanceof CoreError) throw refused(error.path, error.message.slice(error.message.indexOf(': ') + 2));
+      throw error;
+    }
+  });
+  return listProtocols(context);
+}
+
+/** Names of all versions that were ever run by, for lists. */
+export async function protocolLabels(manager: EntityManager): Promise<(key: string, version: number) => string> {
+  const rows = await manager.query<{ key: string; version: number; label: string }[]>(
+    "select key, version, body ->> 'label' as label from protocols",
+  );
+  const labels = new Map(rows.map(({ key, version, label }) => [`${key}@${String(version)}`, label]));
+  return (key, version) => labels.get(`${key}@${String(version)}`) ?? key;
+}

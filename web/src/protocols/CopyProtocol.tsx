@@ -1,0 +1,163 @@
+import type { NewProtocol, ProtocolRow } from '@bent-pail/contract';
+import type { Protocol } from '@bent-pail/core';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { api, sentenceOf } from '../shared/api';
+import { Field } from '../shared/Field';
+import { protocolsQuery, queryClient } from '../shared/queries';
+import { editsOf, hasBounds, ownMinutes, typedCopy, waitsBy, type TypedCopy, type TypedStep } from './copyEdits';
+
+interface CopyProtocolProps {
+  readonly base: Protocol;
+  /** One of our own gets its next version; a shipped one is copied. */
+  readonly own: boolean;
+  readonly onKept: (key: string) => void;
+  readonly onLeave: () => void;
+}
+
+/** Times, bounds, words and replicates of a copy; what is read and how it is worked out stay. */
+export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps): ReactElement {
+  const [key] = useState(own ? base.key : uuidv7());
+  const [typed, setTyped] = useState<TypedCopy>(() => typedCopy(base, own ? base.label : `${base.label}, ours`));
+  const keep = useMutation({
+    mutationFn: () =>
+      api.post<ProtocolRow[]>('/protocols', { key, from: base.key, ...editsOf(base, typed) } as NewProtocol),
+    onSuccess: (rows) => {
+      queryClient.setQueryData(protocolsQuery.queryKey, rows);
+      onKept(key);
+    },
+  });
+  const step = (stepKey: string, patch: Partial<TypedStep>): void => {
+    setTyped({
+      ...typed,
+      steps: { ...typed.steps, [stepKey]: { ...(typed.steps[stepKey] as TypedStep), ...patch } },
+    });
+  };
+  return (
+    <form
+      aria-label={own ? `Change ${base.label}` : `Copy of ${base.label}`}
+      onSubmit={(event: SubmitEvent) => {
+        event.preventDefault();
+        keep.mutate();
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-4">
+        <Field
+          label="Name"
+          value={typed.label}
+          className="w-72"
+          onChange={(label) => {
+            setTyped({ ...typed, label });
+          }}
+        />
+        <Field
+          label="Replicates"
+          mode="numeric"
+          value={typed.replicates}
+          className="w-28"
+          onChange={(replicates) => {
+            setTyped({ ...typed, replicates });
+          }}
+        />
+        {waitsBy(base, 'soak_min') && (
+          <Field
+            label="Soak, min"
+            mode="decimal"
+            placeholder="by its grains"
+            value={typed.soak_min}
+            className="w-32"
+            onChange={(soak_min) => {
+              setTyped({ ...typed, soak_min });
+            }}
+          />
+        )}
+        {waitsBy(base, 'drain_min') && (
+          <Field
+            label="Drain, min"
+            mode="decimal"
+            placeholder="60"
+            value={typed.drain_min}
+            className="w-32"
+            onChange={(drain_min) => {
+              setTyped({ ...typed, drain_min });
+            }}
+          />
+        )}
+        <button type="submit" className="act" disabled={keep.isPending}>
+          {own ? `Keep as version ${String(base.version + 1)}` : 'Keep the copy'}
+        </button>
+        <button type="button" className="alt" onClick={onLeave}>
+          Leave it
+        </button>
+      </div>
+      {keep.error !== null && (
+        <p className="sorry mt-2" role="alert">
+          {sentenceOf(keep.error)}
+        </p>
+      )}
+      <ol className="protocol-steps">
+        {base.steps.map((one) => {
+          const now = typed.steps[one.key] as TypedStep;
+          return (
+            <li key={one.key}>
+              <div className="flex flex-wrap items-end gap-3">
+                <Field
+                  label="Step"
+                  value={now.label}
+                  className="w-72"
+                  onChange={(label) => {
+                    step(one.key, { label });
+                  }}
+                />
+                {hasBounds(one) && (
+                  <>
+                    <Field
+                      label={`From, ${one.unit}`}
+                      mode="decimal"
+                      value={now.lo}
+                      className="w-24"
+                      onChange={(lo) => {
+                        step(one.key, { lo });
+                      }}
+                    />
+                    <Field
+                      label={`To, ${one.unit}`}
+                      mode="decimal"
+                      value={now.hi}
+                      className="w-24"
+                      onChange={(hi) => {
+                        step(one.key, { hi });
+                      }}
+                    />
+                  </>
+                )}
+                {ownMinutes(one) !== undefined && (
+                  <Field
+                    label="Waits, min"
+                    mode="decimal"
+                    value={now.minutes}
+                    className="w-28"
+                    onChange={(minutes) => {
+                      step(one.key, { minutes });
+                    }}
+                  />
+                )}
+              </div>
+              <label className="field mt-1">
+                <span>What to do</span>
+                <textarea
+                  rows={2}
+                  value={now.say}
+                  onChange={(event) => {
+                    step(one.key, { say: event.target.value });
+                  }}
+                />
+              </label>
+            </li>
+          );
+        })}
+      </ol>
+    </form>
+  );
+}
