@@ -5,6 +5,7 @@ export * from './calc';
 export * from './chemistry';
 export * from './classes';
 export * from './desk';
+export * from './devices';
 export * from './drainage';
 export * from './errors';
 export * from './instruments';

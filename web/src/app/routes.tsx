@@ -12,6 +12,7 @@ const RunPage = lazy(() => import('../bench/RunPage').then((m) => ({ default: m.
 const PrintRunPage = lazy(() => import('../bench/PrintRunPage').then((m) => ({ default: m.PrintRunPage })));
 const LabelsPage = lazy(() => import('../shelf/LabelsPage').then((m) => ({ default: m.LabelsPage })));
 const ProtocolsPage = lazy(() => import('../protocols/ProtocolsPage').then((m) => ({ default: m.ProtocolsPage })));
+const DevicesPage = lazy(() => import('../devices/DevicesPage').then((m) => ({ default: m.DevicesPage })));
 const InstrumentsPage = lazy(() =>
   import('../instruments/InstrumentsPage').then((m) => ({ default: m.InstrumentsPage })),
 );
@@ -34,6 +35,7 @@ export const router = createBrowserRouter([
       { path: '/shelf/lots/:id/labels', element: <LabelsPage /> },
       { path: '/bench', element: <BenchPage /> },
       { path: '/bench/protocols', element: <ProtocolsPage /> },
+      { path: '/bench/devices', element: <DevicesPage /> },
       { path: '/bench/instruments', element: <InstrumentsPage /> },
       { path: '/bench/runs/:id', element: <RunPage /> },
       { path: '/bench/runs/:id/print', element: <PrintRunPage /> },

@@ -167,9 +167,8 @@ function ResultLine({ one }: { readonly one: RunProperty }): ReactElement | null
       {label}: <b className="f">{one.words ?? shown.value}</b>
       {one.words === undefined && (
         <span className="f">
-          {' '}
-          {shown.spread === undefined ? '' : `± ${shown.spread} `}
-          {unit}, n {one.summary.n}
+          {shown.spread === undefined ? '' : ` ± ${shown.spread}`}
+          {unit === '' ? '' : ` ${unit}`}, n {one.summary.n}
         </span>
       )}
       <Trouble trouble={one.trouble} />

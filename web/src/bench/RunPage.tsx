@@ -14,6 +14,7 @@ import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
 import './bench.css';
 import { moved, nextEmpty, type CellAt } from './cursor';
+import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
 import { LeaveOut } from './LeaveOut';
@@ -103,6 +104,9 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
       <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} />
       {mayWrite && <MeasureVessels sheet={sheet} />}
       {mayWrite && sheet.finishedAt === undefined && <RunInstruments sheet={sheet} />}
+      {lit !== undefined && mayWrite && sheet.finishedAt === undefined && (
+        <DeviceStrip lit={lit} protocol={sheet.protocol} cells={run.cells} typing={typed !== ''} onKeep={keep} />
+      )}
       <div className="bench-grid">
         <section aria-label="Run sheet">
           <SheetTable

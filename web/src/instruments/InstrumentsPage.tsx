@@ -2,6 +2,7 @@ import type { InstrumentRow } from '@bent-pail/contract';
 import { stampOf, type InstrumentKind } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { instrumentsQuery } from '../shared/queries';
@@ -32,6 +33,9 @@ export function InstrumentsPage(): ReactElement {
         title="Instruments"
         line="Every reading keeps the calibration that was in force when it was taken. A new one changes nothing behind it."
       >
+        <Link className="alt" to="/bench/devices">
+          What is plugged in
+        </Link>
         {works && !adding ? (
           <button
             type="button"

@@ -1,4 +1,4 @@
-import type { NewProtocol, ProtocolRow } from '@bent-pail/contract';
+import type { ProtocolRow } from '@bent-pail/contract';
 import type { Protocol } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
@@ -21,8 +21,7 @@ export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps):
   const [key] = useState(own ? base.key : uuidv7());
   const [typed, setTyped] = useState<TypedCopy>(() => typedCopy(base, own ? base.label : `${base.label}, ours`));
   const keep = useMutation({
-    mutationFn: () =>
-      api.post<ProtocolRow[]>('/protocols', { key, from: base.key, ...editsOf(base, typed) } as NewProtocol),
+    mutationFn: () => api.post<ProtocolRow[]>('/protocols', { key, from: base.key, ...editsOf(base, typed) }),
     onSuccess: (rows) => {
       queryClient.setQueryData(protocolsQuery.queryKey, rows);
       onKept(key);
@@ -64,7 +63,7 @@ export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps):
           <Field
             label="Soak, min"
             mode="decimal"
-            placeholder="by its grains"
+            placeholder="usual"
             value={typed.soak_min}
             className="w-32"
             onChange={(soak_min) => {

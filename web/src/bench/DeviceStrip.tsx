@@ -1,0 +1,132 @@
+import type { NewReading } from '@bent-pail/contract';
+import { DEVICE_OF_STEP, readingRefusal, valueInUnit, type DeviceKind, type Sheet, type Step } from '@bent-pail/core';
+import { useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { simulatedDevice, useDevices } from '../shared/devices/deviceStore';
+import { useDevice, type DeviceView } from '../shared/devices/useDevice';
+import { Choice, Field } from '../shared/Field';
+import { fixed } from '../shared/format';
+import { numberOf } from '../shared/numberOf';
+import type { CellAt } from './cursor';
+import { newReading } from './newReading';
+import { usualLoad } from './usualLoad';
+
+interface DeviceStripProps {
+  readonly lit: CellAt;
+  readonly protocol: Parameters<typeof readingRefusal>[0];
+  readonly cells: Sheet;
+  /** Typing comes first: while something is typed, no device fills the cell. */
+  readonly typing: boolean;
+  readonly onKeep: (reading: NewReading) => void;
+}
+
+const NAME: Readonly<Record<DeviceKind, string>> = { scale: 'Scale', meter: 'Meter', probe: 'Probe' };
+
+/** What the device of the lit step shows; a reading that stands still drops into the lit cell. */
+export function DeviceStrip({ lit, protocol, cells, typing, onKeep }: DeviceStripProps): ReactElement | null {
+  const step = protocol.steps.find((one) => one.key === lit.step);
+  const kind = step === undefined ? undefined : DEVICE_OF_STEP[step.kind];
+  const source = useDevices((state) => (kind === undefined ? 'none' : state.settings[kind].source));
+  const [sorry, setSorry] = useState<string>();
+  const view = useDevice(source === 'none' ? undefined : kind, (value, unit) => {
+    setSorry(undefined);
+    if (step === undefined || typing || cells.cell(lit.replicate, lit.step).standing.length > 0) return;
+    const inUnit = valueInUnit(value, unit, step.unit);
+    if (inUnit === undefined) {
+      setSorry(`It shows ${unit ?? ''}, and this step asks for ${step.unit}: switch it over.`);
+      return;
+    }
+    const refusal = readingRefusal(protocol, lit.step, inUnit);
+    if (refusal === undefined) onKeep(newReading(lit.replicate, lit.step, inUnit));
+    else setSorry(refusal);
+  });
+  if (step === undefined || kind === undefined || source === 'none') return null;
+  return (
+    <div className="device-strip" role="group" aria-label={NAME[kind]}>
+      <span>
+        {NAME[kind]} {source === 'simulated' && <Link to="/bench/devices">(simulated)</Link>}
+      </span>
+      <output className={`f ${view.state}`}>{said(view)}</output>
+      {source === 'simulated' && (
+        <Simulated key={`${kind}${lit.step}`} kind={kind} step={step} lit={lit} cells={cells} />
+      )}
+      {sorry !== undefined && (
+        <p className="sorry" role="alert">
+          {sorry}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function said(view: DeviceView): string {
+  switch (view.state) {
+    case 'moving':
+      return `${fixed(view.value, 2)} ${view.unit ?? ''} …`;
+    case 'steady':
+      return `${fixed(view.value, 2)} ${view.unit ?? ''} stands still`;
+    case 'overload':
+      return 'overload';
+    case 'unknown':
+      return 'lines that its pattern does not know';
+    case 'gone':
+      return view.why;
+    case 'quiet':
+    case 'none':
+      return 'waiting for it';
+  }
+}
+
+const FAULTS = [
+  { key: 'none', words: 'as it should be' },
+  { key: 'drift', words: 'drifting' },
+  { key: 'overload', words: 'overloaded' },
+  { key: 'unplugged', words: 'unplugged' },
+] as const;
+
+interface SimulatedProps {
+  readonly kind: DeviceKind;
+  readonly step: Step;
+  readonly lit: CellAt;
+  readonly cells: Sheet;
+}
+
+/** What lies on a device that is not there. */
+function Simulated({ kind, step, lit, cells }: SimulatedProps): ReactElement {
+  const device = simulatedDevice(kind);
+  const [load, setLoad] = useState(() => String(usualLoad(step, lit.replicate, cells)));
+  const [fault, setFault] = useState(device.fault);
+  return (
+    <>
+      <Field label={`On it, ${step.unit}`} mode="decimal" value={load} onChange={setLoad} className="w-28" />
+      <button
+        type="button"
+        className="alt"
+        onClick={() => {
+          device.measure(step.kind === 'ec' ? 'dS/m' : 'pH');
+          device.load(numberOf(load, 'Load'), performance.now());
+        }}
+      >
+        Put it on
+      </button>
+      <button
+        type="button"
+        className="alt"
+        onClick={() => {
+          device.load(0, performance.now());
+        }}
+      >
+        Take it off
+      </button>
+      <Choice
+        label="The device is"
+        value={fault}
+        options={FAULTS}
+        onChange={(next) => {
+          device.breakBy(next);
+          setFault(next);
+        }}
+      />
+    </>
+  );
+}
