@@ -1,3 +1,4 @@
+import type { RunNote, RunPhoto } from './notes';
 import type { InstrumentRow } from './instruments';
 import type { Exclusion, Protocol, Reading, RunSettings, RunVessel } from '@bent-pail/core';
 import { Type } from 'class-transformer';
@@ -152,6 +153,8 @@ export interface RunSheet {
   readonly exclusions: readonly Exclusion[];
   /** What it is read with from now on, one of a kind, each with its newest calibration. */
   readonly instruments: readonly InstrumentRow[];
+  readonly notes: readonly RunNote[];
+  readonly photos: readonly RunPhoto[];
   readonly startedAt: string;
   readonly startedBy: string;
   readonly finishedAt?: string;

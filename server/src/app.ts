@@ -21,6 +21,7 @@ import { servePages } from './http/pages';
 import { answerProblems, notFound } from './http/problems';
 import { sameOriginWrites } from './http/sameOrigin';
 import { instrumentRoutes } from './instruments/routes';
+import { noteRoutes } from './notes/routes';
 import { protocolRoutes } from './protocols/routes';
 import { scoreRoutes } from './scores/routes';
 import { shelfRoutes } from './shelf/routes';
@@ -85,6 +86,7 @@ export function createApp(options: AppOptions): App {
   scoreRoutes(api, context);
   todayRoutes(api, context);
   liveRoutes(api, context, hub);
+  noteRoutes(api, context);
   exportRoutes(api, context);
   calcRoutes(api);
   healthRoutes(api, context);

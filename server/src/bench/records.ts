@@ -13,6 +13,7 @@ import {
   VesselEntity,
 } from '../database/entities';
 import { loadInstruments, stampReader } from '../instruments/service';
+import { asidesOf } from '../notes/service';
 
 const optional = <K extends string, V>(key: K, value: V | null | undefined): Partial<Record<K, V>> =>
   value === null || value === undefined ? {} : ({ [key]: value } as Record<K, V>);
@@ -72,6 +73,7 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
   const stampOfReading = await stampReader(manager, readings);
   const instruments = await loadInstruments(manager);
   const names = new Map(users.map((user) => [user.id, user.name]));
+  const asides = await asidesOf(manager, runIds, names);
   return runs.map((run) => {
     const lot = lots.find((one) => one.id === run.lotId) as LotEntity;
     const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
@@ -102,6 +104,7 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
       instruments: instruments
         .filter((one) => run.instrumentIds.includes(one.id))
         .map((one) => ({ ...one, calibrations: one.calibrations.slice(0, 1) })),
+      ...asides(run.id),
       startedAt: run.startedAt.toISOString(),
       startedBy: names.get(run.startedBy) ?? '',
       ...optional('finishedAt', run.finishedAt?.toISOString()),

@@ -4,6 +4,7 @@ import { ENTITIES } from './entities';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-firstSlice';
 import { Instruments1764120000000 } from './migrations/1764120000000-instruments';
 import { Live1764130000000 } from './migrations/1764130000000-live';
+import { Notes1764150000000 } from './migrations/1764150000000-notes';
 import { OwnProtocols1764140000000 } from './migrations/1764140000000-ownProtocols';
 
 /** Connections held at most; the server stays small and PostgreSQL's own limit far away. */
@@ -14,7 +15,13 @@ export function createDataSource(url: string): DataSource {
     type: 'postgres',
     url,
     entities: ENTITIES,
-    migrations: [FirstSlice1764000000000, Instruments1764120000000, Live1764130000000, OwnProtocols1764140000000],
+    migrations: [
+      FirstSlice1764000000000,
+      Instruments1764120000000,
+      Live1764130000000,
+      OwnProtocols1764140000000,
+      Notes1764150000000,
+    ],
     synchronize: false,
     uuidExtension: 'pgcrypto',
     installExtensions: false,

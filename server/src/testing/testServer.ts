@@ -74,6 +74,22 @@ export class Client {
     return response.body as ReadableStream<Uint8Array>;
   }
 
+  /** Sends a file as the body. */
+  async sendBytes(address: string, file: Buffer | string, type: string): Promise<Answer> {
+    const response = await fetch(`${this.base}/api${address}`, {
+      method: 'PUT',
+      headers: { origin: this.base, cookie: this.cookie, 'content-type': type },
+      body: typeof file === 'string' ? file : new Uint8Array(file),
+    });
+    const text = await response.text();
+    return { status: response.status, body: text === '' ? undefined : JSON.parse(text), headers: response.headers };
+  }
+
+  async bytes(address: string): Promise<Buffer> {
+    const response = await fetch(`${this.base}/api${address}`, { headers: { cookie: this.cookie } });
+    return Buffer.from(await response.arrayBuffer());
+  }
+
   get<T = unknown>(address: string): Promise<Answer<T>> {
     return this.send<T>('GET', address);
   }

@@ -13,6 +13,7 @@ const PrintRunPage = lazy(() => import('../bench/PrintRunPage').then((m) => ({ d
 const LabelsPage = lazy(() => import('../shelf/LabelsPage').then((m) => ({ default: m.LabelsPage })));
 const ProtocolsPage = lazy(() => import('../protocols/ProtocolsPage').then((m) => ({ default: m.ProtocolsPage })));
 const DevicesPage = lazy(() => import('../devices/DevicesPage').then((m) => ({ default: m.DevicesPage })));
+const RoundPage = lazy(() => import('../bench/RoundPage').then((m) => ({ default: m.RoundPage })));
 const InstrumentsPage = lazy(() =>
   import('../instruments/InstrumentsPage').then((m) => ({ default: m.InstrumentsPage })),
 );
@@ -36,6 +37,7 @@ export const router = createBrowserRouter([
       { path: '/bench', element: <BenchPage /> },
       { path: '/bench/protocols', element: <ProtocolsPage /> },
       { path: '/bench/devices', element: <DevicesPage /> },
+      { path: '/bench/round', element: <RoundPage /> },
       { path: '/bench/instruments', element: <InstrumentsPage /> },
       { path: '/bench/runs/:id', element: <RunPage /> },
       { path: '/bench/runs/:id/print', element: <PrintRunPage /> },

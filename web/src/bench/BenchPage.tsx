@@ -19,6 +19,9 @@ export function BenchPage(): ReactElement {
   return (
     <main>
       <TitleBlock title="Bench" line="One protocol on one lot is a run. A run keeps the method that it was made by.">
+        <Link className="alt" to="/bench/round">
+          Round
+        </Link>
         <Link className="alt" to="/bench/protocols">
           Protocols
         </Link>

@@ -151,6 +151,11 @@ function Outcome({ sheet }: { readonly sheet: RunSheet }): ReactElement {
           {replicateName(exclusion.replicate)} is left out by {exclusion.by}: {exclusion.reason}.
         </p>
       ))}
+      {sheet.notes.map((note) => (
+        <p key={note.id}>
+          {note.text} ({note.by})
+        </p>
+      ))}
       {corrected.map((reading) => (
         <Correction key={reading.id} sheet={sheet} reading={reading} />
       ))}

@@ -12,6 +12,7 @@ import { queryClient, runQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
+import { Asides } from './Asides';
 import './bench.css';
 import { moved, nextEmpty, type CellAt } from './cursor';
 import { DeviceStrip } from './DeviceStrip';
@@ -132,6 +133,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
               <LeaveOut sheet={sheet} />
             </div>
           )}
+          <Asides sheet={sheet} mayWrite={mayWrite} />
           <p className="flex flex-wrap gap-x-6 px-5 py-2 text-[14px]">
             <Link to={`/bench/runs/${sheet.id}/print`}>On paper</Link>
             {me.role !== 'student' && (

@@ -21,13 +21,20 @@ export class Unreachable extends Error {
   }
 }
 
-async function send<T>(method: string, address: string, body?: unknown): Promise<T> {
+interface Sent {
+  readonly body: string | Blob;
+  readonly type: string;
+}
+
+const asJson = (body: unknown): Sent => ({ body: JSON.stringify(body), type: 'application/json' });
+
+async function send<T>(method: string, address: string, sent?: Sent): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${address}`, {
       method,
       credentials: 'same-origin',
-      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      ...(sent === undefined ? {} : { headers: { 'content-type': sent.type }, body: sent.body }),
     });
   } catch {
     throw new Unreachable();
@@ -41,9 +48,10 @@ async function send<T>(method: string, address: string, body?: unknown): Promise
 
 export const api = {
   get: <T>(address: string) => send<T>('GET', address),
-  post: <T>(address: string, body: unknown = {}) => send<T>('POST', address, body),
-  put: <T>(address: string, body: unknown) => send<T>('PUT', address, body),
-  patch: <T>(address: string, body: unknown) => send<T>('PATCH', address, body),
+  post: <T>(address: string, body: unknown = {}) => send<T>('POST', address, asJson(body)),
+  put: <T>(address: string, body: unknown) => send<T>('PUT', address, asJson(body)),
+  patch: <T>(address: string, body: unknown) => send<T>('PATCH', address, asJson(body)),
+  putFile: (address: string, file: File) => send<undefined>('PUT', address, { body: file, type: file.type }),
   remove: <T>(address: string) => send<T>('DELETE', address),
 };
 

@@ -41,7 +41,13 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
         title={`Today at ${notebook.place}`}
         line={`${date}. ${on === 0 ? 'Nothing is on the bench.' : `${String(on)} ${on === 1 ? 'run is' : 'runs are'} on the bench.`}`}
         cells={[{ term: 'Signed in', value: `${me.name}, ${me.role}` }]}
-      />
+      >
+        {on > 1 && works ? (
+          <Link className="alt" to="/bench/round">
+            Go round all {on}
+          </Link>
+        ) : undefined}
+      </TitleBlock>
       {lines.length > 0 && <Timeline lines={lines} now={now} zone={notebook.zone} />}
       <div className="low">
         <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} />

@@ -27,6 +27,8 @@ function sheet(readings: readonly (readonly [string, number, number])[], id = 'r
     })),
     exclusions: [],
     instruments: [],
+    notes: [],
+    photos: [],
     startedAt: at(0),
     startedBy: 'T',
     version: 1,

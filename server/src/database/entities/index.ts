@@ -2,6 +2,7 @@ import { NotebookRow, UserEntity } from './notebook';
 import { MaterialEntity, LotEntity, VesselEntity, FillingEntity } from './shelf';
 import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity } from './bench';
 import { InstrumentEntity, CalibrationEntity } from './instruments';
+import { NoteEntity, PhotoEntity } from './notes';
 import { BlendEntity, BlendVersionEntity } from './blends';
 import { RubricEntity, ScorecardEntity, RaterEntity, RatingEntity } from './scores';
 
@@ -19,6 +20,8 @@ export const ENTITIES = [
   ExclusionEntity,
   InstrumentEntity,
   CalibrationEntity,
+  NoteEntity,
+  PhotoEntity,
   BlendEntity,
   BlendVersionEntity,
   RubricEntity,
@@ -40,6 +43,8 @@ export {
   ExclusionEntity,
   InstrumentEntity,
   CalibrationEntity,
+  NoteEntity,
+  PhotoEntity,
   BlendEntity,
   BlendVersionEntity,
   RubricEntity,

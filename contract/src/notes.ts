@@ -1,0 +1,30 @@
+import { IsString, IsUUID, Length } from 'class-validator';
+
+export class NewNote {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsString({ message: 'Write the note.' })
+  @Length(1, 2000, { message: 'Write the note, in 1 to 2000 letters.' })
+  text!: string;
+}
+
+export interface RunNote {
+  readonly id: string;
+  readonly text: string;
+  readonly by: string;
+  readonly keptAt: string;
+}
+
+/** A photo without its picture, which has an address of its own. */
+export interface RunPhoto {
+  readonly id: string;
+  readonly caption: string;
+  readonly width: number;
+  readonly height: number;
+  readonly by: string;
+  readonly keptAt: string;
+}
+
+/** Largest file that is taken, bytes; a phone's photo is smaller. */
+export const PHOTO_LIMIT = 12_000_000;

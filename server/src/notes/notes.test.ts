@@ -1,0 +1,83 @@
+import type { RunSheet } from '@bent-pail/contract';
+import sharp from 'sharp';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as uuidv7 } from 'uuid';
+import { putOnShelf, startRun, type Pumice } from '../testing/bench';
+import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+
+let server: TestServer;
+let tester: Client;
+let shelf: Pumice;
+beforeAll(async () => {
+  server = await startTestServer();
+  tester = await server.as('tester');
+  shelf = await putOnShelf(tester);
+});
+afterAll(() => server.close());
+
+const picture = (width: number, height: number): Promise<Buffer> =>
+  sharp({ create: { width, height, channels: 3, background: '#8a5' } })
+    .withExif({ IFD0: { Copyright: 'where I live' } })
+    .jpeg()
+    .toBuffer();
+const upload = (run: string, id: string, file: Buffer | string, type = 'image/jpeg', caption = 'scale bar 5 cm') =>
+  tester.sendBytes(`/runs/${run}/photos/${id}?caption=${encodeURIComponent(caption)}`, file, type);
+const sheetOf = async (id: string): Promise<RunSheet> => (await tester.get<RunSheet>(`/runs/${id}`)).body;
+
+describe('notes beside a run', () => {
+  it('are kept once, with who wrote them', async () => {
+    const run = await startRun(tester, shelf, 'smell');
+    const note = { id: uuidv7(), text: 'Rained on, smells of earth.' };
+    expect((await tester.post(`/runs/${run.id}/notes`, note)).status).toBe(204);
+    expect((await tester.post(`/runs/${run.id}/notes`, note)).status).toBe(204);
+    expect((await tester.post(`/runs/${run.id}/notes`, { ...note, text: 'other' })).status).toBe(409);
+    expect((await tester.post(`/runs/${run.id}/notes`, { id: uuidv7(), text: '' })).status).toBe(422);
+    const { notes } = await sheetOf(run.id);
+    expect(notes).toMatchObject([{ text: note.text, by: expect.stringContaining('tester') as string }]);
+  });
+});
+
+describe('photos beside a run', () => {
+  it('are made anew: smaller, and rid of what else the file told', async () => {
+    const run = await startRun(tester, shelf, 'look');
+    const id = uuidv7();
+    const file = await picture(3000, 2000);
+    expect((await sharp(file).metadata()).exif).toBeDefined();
+    expect((await upload(run.id, id, file)).status).toBe(204);
+    expect((await sheetOf(run.id)).photos).toMatchObject([
+      { id, caption: 'scale bar 5 cm', width: 1600, height: 1067 },
+    ]);
+    const kept = await tester.bytes(`/photos/${id}`);
+    const { exif, format, width } = await sharp(kept).metadata();
+    expect({ exif, format, width }).toEqual({ exif: undefined, format: 'jpeg', width: 1600 });
+    // Sent again, as a browser does that heard no answer: still one photo.
+    expect((await upload(run.id, id, file)).status).toBe(204);
+    expect((await sheetOf(run.id)).photos).toHaveLength(1);
+  });
+
+  it('that are no photos are refused with a sentence, whatever they call themselves', async () => {
+    const run = await startRun(tester, shelf, 'look');
+    const script = await upload(run.id, uuidv7(), '<svg onload="alert(1)">', 'image/png');
+    expect(script.status).toBe(422);
+    expect(JSON.stringify(script.body)).toContain('not a photo');
+    expect((await upload(run.id, uuidv7(), '{}', 'application/json')).status).toBe(422);
+    expect((await upload(run.id, 'no-uuid', await picture(20, 20))).status).toBe(422);
+    expect((await upload(run.id, uuidv7(), await picture(20, 20), 'image/jpeg', 'x'.repeat(201))).status).toBe(422);
+    expect((await sheetOf(run.id)).photos).toEqual([]);
+  });
+
+  it('larger than the limit are refused, and the connection goes on', async () => {
+    const run = await startRun(tester, shelf, 'look');
+    const answer = await upload(run.id, uuidv7(), Buffer.alloc(12_500_000));
+    expect(answer.status).toBe(413);
+    expect((await tester.get('/runs')).status).toBe(200);
+  });
+
+  it('are seen by a student only on runs given to them', async () => {
+    const run = await startRun(tester, shelf, 'look');
+    const id = uuidv7();
+    await upload(run.id, id, await picture(40, 30));
+    const student = await server.as('student');
+    expect((await student.get(`/photos/${id}`)).status).toBe(403);
+  });
+});

@@ -1,0 +1,149 @@
+import { PHOTO_LIMIT, type NewNote, type RunSheet } from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { useRef, useState, type SubmitEvent, type ReactElement } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { api, sentenceOf } from '../shared/api';
+import { Field } from '../shared/Field';
+import { clockTime, day } from '../shared/format';
+import { queryClient, runQuery } from '../shared/queries';
+import { useSession } from '../shared/useSession';
+
+interface AsidesProps {
+  readonly sheet: RunSheet;
+  readonly mayWrite: boolean;
+}
+
+/** Free words and photos beside the numbers. */
+export function Asides({ sheet, mayWrite }: AsidesProps): ReactElement | null {
+  const { notebook } = useSession();
+  if (!mayWrite && sheet.notes.length === 0 && sheet.photos.length === 0) return null;
+  const when = (iso: string): string => `${day(iso, notebook.zone)}, ${clockTime(Date.parse(iso), notebook.zone)}`;
+  return (
+    <section className="asides" aria-label="Notes and photos">
+      <h2>Notes and photos</h2>
+      {sheet.notes.map((note) => (
+        <p key={note.id}>
+          {note.text}{' '}
+          <small className="q">
+            {note.by}, {when(note.keptAt)}
+          </small>
+        </p>
+      ))}
+      <div className="photos">
+        {sheet.photos.map((photo) => (
+          <figure key={photo.id}>
+            <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
+              <img
+                src={`/api/photos/${photo.id}`}
+                alt={photo.caption === '' ? 'Photo' : photo.caption}
+                loading="lazy"
+              />
+            </a>
+            <figcaption>
+              {photo.caption}{' '}
+              <small className="q">
+                {photo.by}, {when(photo.keptAt)}
+              </small>
+            </figcaption>
+          </figure>
+        ))}
+      </div>
+      {mayWrite && (
+        <div className="flex flex-wrap gap-6">
+          <AddNote runId={sheet.id} />
+          <AddPhoto runId={sheet.id} />
+        </div>
+      )}
+    </section>
+  );
+}
+
+const again = (runId: string): Promise<void> => queryClient.invalidateQueries(runQuery(runId));
+
+function AddNote({ runId }: { readonly runId: string }): ReactElement {
+  const [text, setText] = useState('');
+  const add = useMutation({
+    mutationFn: (body: NewNote) => api.post<undefined>(`/runs/${runId}/notes`, body),
+    onSuccess: async () => {
+      setText('');
+      await again(runId);
+    },
+  });
+  return (
+    <form
+      className="flex flex-1 items-end gap-3"
+      onSubmit={(event: SubmitEvent) => {
+        event.preventDefault();
+        if (text.trim() !== '') add.mutate({ id: uuidv7(), text: text.trim() });
+      }}
+    >
+      <Field
+        label="A note"
+        value={text}
+        onChange={setText}
+        className="flex-1"
+        placeholder="what the numbers do not say"
+      />
+      <button type="submit" className="alt" disabled={add.isPending || text.trim() === ''}>
+        Note it
+      </button>
+      {add.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(add.error)}
+        </p>
+      )}
+    </form>
+  );
+}
+
+function AddPhoto({ runId }: { readonly runId: string }): ReactElement {
+  const [caption, setCaption] = useState('');
+  const input = useRef<HTMLInputElement>(null);
+  const add = useMutation({
+    mutationFn: async (file: File) => {
+      if (file.size > PHOTO_LIMIT) throw new Error('This photo is over 12 MB; take it smaller.');
+      await api.putFile(`/runs/${runId}/photos/${uuidv7()}?caption=${encodeURIComponent(caption.trim())}`, file);
+    },
+    onSuccess: async () => {
+      setCaption('');
+      await again(runId);
+    },
+  });
+  return (
+    <div className="flex flex-1 flex-wrap items-end gap-3">
+      <Field
+        label="A photo, with a scale bar in it; it shows"
+        value={caption}
+        onChange={setCaption}
+        className="flex-1"
+      />
+      <input
+        ref={input}
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        aria-label="Photo"
+        className="hidden"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          if (file !== undefined) add.mutate(file);
+          event.target.value = '';
+        }}
+      />
+      <button
+        type="button"
+        className="alt"
+        disabled={add.isPending}
+        onClick={() => {
+          input.current?.click();
+        }}
+      >
+        {add.isPending ? 'Sending it' : 'Take or choose'}
+      </button>
+      {add.error !== null && (
+        <p className="sorry basis-full" role="alert">
+          {sentenceOf(add.error)}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,216 @@
+import type { NewReading, RunSheet } from '@bent-pail/contract';
+import { inSentence, replicateName, Sheet, type RunRecord } from '@bent-pail/core';
+import { useQueries, useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Await } from '../shared/Await';
+import { CautionStrip } from '../shared/CautionStrip';
+import { EmptyPail } from '../shared/EmptyPail';
+import { clockTime, duration } from '../shared/format';
+import { outboxOf } from '../shared/outbox/store';
+import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
+import { runQuery, todayQuery } from '../shared/queries';
+import { useServerNow } from '../shared/serverClock';
+import { TitleBlock } from '../shared/TitleBlock';
+import { toRecord } from '../shared/toRecord';
+import { useMe, useSession } from '../shared/useSession';
+import './bench.css';
+import { DeviceStrip } from './DeviceStrip';
+import { draftKey, useDrafts } from './draftStore';
+import { LitCell } from './LitCell';
+import './round.css';
+import { roundQueue, sameTask, type RoundTask } from './roundQueue';
+import { StepPicture } from './StepPicture';
+
+/** Several samples at once: all open runs side by side, and one cell at a time in the order of the round. */
+export function RoundPage(): ReactElement {
+  const query = useQuery(todayQuery);
+  return (
+    <Await query={query}>
+      {({ openRuns }) =>
+        openRuns.length === 0 ? (
+          <main>
+            <TitleBlock title="Round" line="All open runs side by side, one pot after the other." />
+            <EmptyPail question="Nothing is on the bench.">
+              <Link className="alt" to="/bench?start">
+                Start a run
+              </Link>
+            </EmptyPail>
+          </main>
+        ) : (
+          <OpenRuns sheets={openRuns} />
+        )
+      }
+    </Await>
+  );
+}
+
+function OpenRuns({ sheets }: { readonly sheets: readonly RunSheet[] }): ReactElement {
+  const waiting = useOutbox();
+  const queries = useQueries({ queries: sheets.map((sheet) => ({ ...runQuery(sheet.id), initialData: sheet })) });
+  if (waiting === undefined) return <p className="q p-5">One moment.</p>;
+  const fresh = queries.map((query) => query.data);
+  return <Round sheets={fresh.filter((sheet) => sheet.finishedAt === undefined)} waiting={waiting} />;
+}
+
+interface RoundProps {
+  readonly sheets: readonly RunSheet[];
+  readonly waiting: readonly Waiting[];
+}
+
+function Round({ sheets, waiting }: RoundProps): ReactElement {
+  const me = useMe();
+  const now = useServerNow(1000);
+  const [chosen, setChosen] = useState<RoundTask>();
+  const records = sheets.map((sheet) =>
+    toRecord(
+      sheet,
+      waiting.filter((entry) => entry.runId === sheet.id).map((entry) => entry.reading),
+    ),
+  );
+  const queue = roundQueue(records, now);
+  // What a person chose stays lit until it is filled.
+  const task = queue.find((one) => chosen !== undefined && sameTask(one, chosen)) ?? queue[0];
+  const keep = (runId: string, reading: NewReading): void => {
+    void outboxOf(me.id).entries.add({ runId, reading });
+    setChosen(undefined);
+  };
+  const due = queue.filter((one) => one.notBefore === undefined || one.notBefore <= now).length;
+  return (
+    <main className="round">
+      <TitleBlock
+        title="Round"
+        line={`${String(sheets.length)} ${sheets.length === 1 ? 'run' : 'runs'} side by side; ${String(due)} to do now, in this order.`}
+        cells={[{ term: 'Readings waiting', value: <span className="f">{waiting.length}</span> }]}
+      />
+      {task !== undefined && (
+        <Lit
+          key={`${task.runId}${String(task.replicate)}${task.step.key}`}
+          task={task}
+          record={records.find((one) => one.id === task.runId) as RunRecord}
+          sheet={sheets.find((one) => one.id === task.runId) as RunSheet}
+          mayWrite={me.role !== 'reader'}
+          now={now}
+          onKeep={keep}
+        />
+      )}
+      <div className="round-runs">
+        {records.map((record, i) => (
+          <RunColumn
+            key={record.id}
+            sheet={sheets[i] as RunSheet}
+            tasks={queue.filter((one) => one.runId === record.id)}
+            lit={task}
+            now={now}
+            onChoose={setChosen}
+          />
+        ))}
+      </div>
+    </main>
+  );
+}
+
+interface LitProps {
+  readonly task: RoundTask;
+  readonly record: RunRecord;
+  readonly sheet: RunSheet;
+  readonly mayWrite: boolean;
+  readonly now: number;
+  readonly onKeep: (runId: string, reading: NewReading) => void;
+}
+
+/** The pot that comes next: whose it is, what to do, and the cell. */
+function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactElement {
+  const cells = new Sheet(record.readings);
+  const text = useDrafts((state) => state.texts[draftKey(record.id, task.replicate, task.step.key)] ?? '');
+  const early = task.notBefore !== undefined && task.notBefore > now;
+  const keep = (reading: NewReading): void => {
+    onKeep(record.id, reading);
+  };
+  return (
+    <section className="round-lit" aria-label="Now">
+      {task.step.caution !== undefined && <CautionStrip caution={task.step.caution} />}
+      <DeviceStrip
+        lit={{ replicate: task.replicate, step: task.step.key }}
+        protocol={record.protocol}
+        cells={cells}
+        typing={text !== ''}
+        onKeep={keep}
+      />
+      <div className="round-now">
+        <StepPicture picture={task.step.picture} />
+        <div>
+          <h2>
+            {sheet.lot.name}, {sheet.lot.code}: {replicateName(task.replicate)}
+          </h2>
+          <p className="text-[17px] font-semibold">{task.step.label}</p>
+          <p>{task.step.say}</p>
+          {early && <p className="q">Not before its time is over, in {duration(task.notBefore - now)}.</p>}
+        </div>
+        <LitCell
+          runId={record.id}
+          protocol={record.protocol}
+          step={task.step}
+          replicate={task.replicate}
+          cell={cells.cell(task.replicate, task.step.key)}
+          mayWrite={mayWrite}
+          onKeep={keep}
+          onSkip={() => undefined}
+          onMove={() => undefined}
+        />
+      </div>
+    </section>
+  );
+}
+
+interface RunColumnProps {
+  readonly sheet: RunSheet;
+  readonly tasks: readonly RoundTask[];
+  readonly lit: RoundTask | undefined;
+  readonly now: number;
+  readonly onChoose: (task: RoundTask) => void;
+}
+
+/** One run of the round: its pots with what each waits for. */
+function RunColumn({ sheet, tasks, lit, now, onChoose }: RunColumnProps): ReactElement {
+  return (
+    <section aria-label={`Run ${String(sheet.number)}`}>
+      <h2>
+        <Link to={`/bench/runs/${sheet.id}`}>{sheet.lot.name}</Link>
+      </h2>
+      <p className="q">
+        run {sheet.number}, {sheet.lot.code}, {inSentence(sheet.protocol.label)}
+      </p>
+      <ul>
+        {tasks.map((task) => (
+          <li key={`${String(task.replicate)}${task.step.key}`}>
+            <button
+              type="button"
+              aria-pressed={lit !== undefined && sameTask(lit, task)}
+              onClick={() => {
+                onChoose(task);
+              }}
+            >
+              <b>{replicateName(task.replicate)}</b>
+              <span>{task.step.label}</span>
+              <Due task={task} now={now} />
+            </button>
+          </li>
+        ))}
+      </ul>
+      {tasks.length === 0 && <p>Full: finish it on its sheet.</p>}
+    </section>
+  );
+}
+
+function Due({ task, now }: { readonly task: RoundTask; readonly now: number }): ReactElement | null {
+  const { notebook } = useSession();
+  if (task.notBefore === undefined) return null;
+  const left = task.notBefore - now;
+  return (
+    <span className={`f clock ${left <= 0 ? 'over' : ''}`} role="timer">
+      {left <= 0 ? `${duration(-left)} over` : duration(left)}
+      <small>{clockTime(task.notBefore, notebook.zone)}</small>
+    </span>
+  );
+}
