@@ -10,4 +10,5 @@ export * from './problem';
 export * from './protocols';
 export * from './scores';
 export * from './shelf';
+export * from './stock';
 export * from './today';

@@ -1,3 +1,4 @@
+import type { LotOrigin } from './stock';
 import type { LotCard, LotComponent, PailFigures } from '@bent-pail/core';
 import { Type } from 'class-transformer';
 import {
@@ -199,6 +200,9 @@ export interface LotRow {
   readonly price?: number;
   readonly packVolume_L?: number;
   readonly state?: string;
+  readonly origin: LotOrigin;
+  /** What is left, loose L; absent where it was never counted. */
+  readonly stock_L?: number;
   readonly version: number;
   readonly materialVersion: number;
   readonly finishedRuns: number;

@@ -25,6 +25,7 @@ import { noteRoutes } from './notes/routes';
 import { protocolRoutes } from './protocols/routes';
 import { scoreRoutes } from './scores/routes';
 import { shelfRoutes } from './shelf/routes';
+import { stockRoutes } from './stock/routes';
 import { todayRoutes } from './today/routes';
 
 export interface AppOptions {
@@ -82,6 +83,7 @@ export function createApp(options: AppOptions): App {
   benchRoutes(api, context);
   instrumentRoutes(api, context);
   protocolRoutes(api, context);
+  stockRoutes(api, context);
   blendRoutes(api, context);
   scoreRoutes(api, context);
   todayRoutes(api, context);

@@ -12,7 +12,15 @@ import {
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
-import { ExclusionEntity, LotEntity, MaterialEntity, RunEntity, UserEntity, VesselEntity } from '../database/entities';
+import {
+  BOUGHT,
+  ExclusionEntity,
+  LotEntity,
+  MaterialEntity,
+  RunEntity,
+  UserEntity,
+  VesselEntity,
+} from '../database/entities';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { requireOneOfAKind, usualInstruments } from '../instruments/service';
 import { protocolLabels, requireProtocol } from '../protocols/service';
@@ -138,6 +146,7 @@ export async function quickStart({ db, clock }: Context, me: Me, body: QuickStar
       state: null,
       createdAt: now,
       version: 1,
+      ...BOUGHT,
     });
     const replicateCount = protocol.replicates.usual;
     const run = {

@@ -3,6 +3,8 @@ import { lotCard, type LotCard, type LotRecord } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import { loadSheets, toRunRecord } from '../bench/records';
 import { LotEntity, MaterialEntity, RunEntity } from '../database/entities';
+import { stockOf } from '../stock/movements';
+import { lotOrigins } from './lotOrigins';
 
 const optional = <K extends string, V>(key: K, value: V | null | undefined): Partial<Record<K, V>> =>
   value === null || value === undefined ? {} : ({ [key]: value } as Record<K, V>);
@@ -60,6 +62,11 @@ export async function loadLots(manager: EntityManager, ids?: readonly string[]):
   const materials = await manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } });
   const runs = await manager.find(RunEntity, { where: { lotId: In(lots.map((lot) => lot.id)) } });
   const sheets = await loadSheets(manager, runs);
+  const stock = await stockOf(
+    manager,
+    lots.map((lot) => lot.id),
+  );
+  const originOf = await lotOrigins(manager, lots);
   return lots.map((lot) => {
     const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
     const own = sheets.filter((sheet) => sheet.lot.id === lot.id);
@@ -79,6 +86,8 @@ export async function loadLots(manager: EntityManager, ids?: readonly string[]):
       ...optional('price', lot.price),
       ...optional('packVolume_L', lot.packVolume_L),
       ...optional('state', lot.state),
+      origin: originOf(lot),
+      ...optional('stock_L', stock.get(lot.id)),
       version: lot.version,
       materialVersion: material.version,
       finishedRuns,

@@ -14,7 +14,7 @@ import { fillVolume_mL, findMediaClass, requireContainer, runVesselVolume_mL } f
 import type { EntityManager } from 'typeorm';
 import { toRunVessel } from '../bench/records';
 import type { Context } from '../context';
-import { FillingEntity, LotEntity, MaterialEntity, NotebookRow, VesselEntity } from '../database/entities';
+import { BOUGHT, FillingEntity, LotEntity, MaterialEntity, NotebookRow, VesselEntity } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
 import { loadLots } from './lotCards';
 
@@ -84,6 +84,7 @@ export async function addLot({ db, clock }: Context, body: NewLot): Promise<LotR
       state: body.state ?? null,
       createdAt: new Date(clock.now()),
       version: 1,
+      ...BOUGHT,
     });
   });
   return ((await loadLots(db.manager, [body.id]))[0] as { row: LotRow }).row;

@@ -1,5 +1,5 @@
 import { NotebookRow, UserEntity } from './notebook';
-import { MaterialEntity, LotEntity, VesselEntity, FillingEntity } from './shelf';
+import { MaterialEntity, LotEntity, MovementEntity, VesselEntity, FillingEntity } from './shelf';
 import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity } from './bench';
 import { InstrumentEntity, CalibrationEntity } from './instruments';
 import { NoteEntity, PhotoEntity } from './notes';
@@ -12,6 +12,7 @@ export const ENTITIES = [
   UserEntity,
   MaterialEntity,
   LotEntity,
+  MovementEntity,
   VesselEntity,
   FillingEntity,
   ProtocolEntity,
@@ -35,6 +36,7 @@ export {
   UserEntity,
   MaterialEntity,
   LotEntity,
+  MovementEntity,
   VesselEntity,
   FillingEntity,
   ProtocolEntity,
@@ -52,3 +54,5 @@ export {
   RaterEntity,
   RatingEntity,
 };
+
+export { BOUGHT, type MovementReason } from './shelf';

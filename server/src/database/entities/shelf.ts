@@ -1,8 +1,8 @@
 import type { MaterialKind, VesselKind } from '@bent-pail/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-/** PostgreSQL gives numeric as text so that nothing is lost; money here fits a double. */
-const money = {
+/** PostgreSQL gives numeric as text so that nothing is lost; money and litres here fit a double. */
+const exact = {
   to: (value: number | null) => value,
   from: (value: string | null) => (value === null ? null : Number(value)),
 };
@@ -37,7 +37,7 @@ export class LotEntity {
   grade!: string | null;
   @Column('date', { name: 'bought_on', nullable: true })
   boughtOn!: string | null;
-  @Column('numeric', { nullable: true, transformer: money })
+  @Column('numeric', { nullable: true, transformer: exact })
   price!: number | null;
   @Column('double precision', { name: 'pack_volume_l', nullable: true })
   packVolume_L!: number | null;
@@ -47,6 +47,36 @@ export class LotEntity {
   createdAt!: Date;
   @Column('integer')
   version!: number;
+  @Column('uuid', { name: 'prepared_from', nullable: true })
+  preparedFrom!: string | null;
+  @Column('text', { name: 'prepared_how', nullable: true })
+  preparedHow!: string | null;
+  @Column('uuid', { name: 'blend_version_id', nullable: true })
+  blendVersionId!: string | null;
+}
+
+/** Where a lot comes from that was bought or simply is there. */
+export const BOUGHT = Object.freeze({ preparedFrom: null, preparedHow: null, blendVersionId: null });
+
+export type MovementReason = 'came' | 'counted' | 'used' | 'prepared' | 'batch';
+
+@Entity('stock_movements')
+export class MovementEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'lot_id' })
+  lotId!: string;
+  @Column('numeric', { name: 'change_l', transformer: exact })
+  change_L!: number;
+  @Column('text')
+  reason!: MovementReason;
+  /** The lot that it was taken for. */
+  @Column('uuid', { name: 'for_lot', nullable: true })
+  forLot!: string | null;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
 }
 
 @Entity('vessels')

@@ -1,0 +1,83 @@
+import { IsIn, IsNumber, IsOptional, IsPositive, IsString, IsUUID, Length, Max, Min } from 'class-validator';
+
+const number = { allowNaN: false, allowInfinity: false };
+const MOST_L = 1e6;
+
+/** How a lot was prepared from another. */
+export const PREPARATIONS = [
+  'soaked',
+  'fluffed',
+  'sieved',
+  'rinsed',
+  'calcium-soaked',
+  'broken',
+  'sterilised',
+  'moistened',
+] as const;
+export type Preparation = (typeof PREPARATIONS)[number];
+
+/** What is there of a lot, as it was counted just now. */
+export class StockCount {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsNumber(number, { message: 'The stock must be a number of litres.' })
+  @Min(0, { message: 'The stock cannot be negative.' })
+  @Max(MOST_L, { message: 'More than a million litres; check it.' })
+  stock_L!: number;
+}
+
+export class NewPrepared {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsString({ message: 'Give the prepared lot a code.' })
+  @Length(1, 40, { message: 'Give the prepared lot a code of 1 to 40 letters.' })
+  code!: string;
+
+  @IsIn(PREPARATIONS, { message: 'Say how it was prepared.' })
+  how!: Preparation;
+
+  @IsOptional()
+  @IsString({ message: 'The words must be a text.' })
+  @Length(1, 120, { message: 'Keep the words under 120 letters.' })
+  note?: string;
+
+  /** What was taken of the old lot, loose L. */
+  @IsOptional()
+  @IsNumber(number, { message: 'What was taken must be a number of litres.' })
+  @IsPositive({ message: 'What was taken must be above 0 L.' })
+  took_L?: number;
+
+  /** What it made, loose L. */
+  @IsOptional()
+  @IsNumber(number, { message: 'What it made must be a number of litres.' })
+  @IsPositive({ message: 'What it made must be above 0 L.' })
+  made_L?: number;
+}
+
+/** A kept version of a blend, mixed. */
+export class NewBatch {
+  /** Id of the lot that it becomes. */
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  /** Id of the material, where this is the blend's first batch. */
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  materialId!: string;
+
+  @IsString({ message: 'Give the batch a code.' })
+  @Length(1, 40, { message: 'Give the batch a code of 1 to 40 letters.' })
+  code!: string;
+
+  @IsNumber(number, { message: 'The volume must be a number of litres.' })
+  @IsPositive({ message: 'The volume must be above 0 L.' })
+  @Max(MOST_L, { message: 'More than a million litres; check it.' })
+  made_L!: number;
+}
+
+/** Where a lot comes from. */
+export type LotOrigin =
+  | { readonly kind: 'bought' }
+  | { readonly kind: 'prepared'; readonly fromId: string; readonly fromCode: string; readonly how: string }
+  | { readonly kind: 'batch'; readonly blendId: string; readonly blendName: string; readonly n: number };

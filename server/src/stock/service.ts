@@ -1,0 +1,175 @@
+import type { LotRow, Me, NewBatch, NewPrepared, StockCount } from '@bent-pail/contract';
+import { In, type EntityManager } from 'typeorm';
+import type { Context } from '../context';
+import { BlendEntity, BlendVersionEntity, LotEntity, MaterialEntity, MovementEntity } from '../database/entities';
+import { conflict, notFound, refused } from '../http/problems';
+import { loadLots } from '../shelf/lotCards';
+import { lockLots, move, stockOf } from './movements';
+
+/** Tenths of a millilitre are no overdraft. */
+const SLACK_L = 1e-4;
+
+const said = (litres: number): string => `${litres.toFixed(1)} L`;
+
+async function requireFreeCode(manager: EntityManager, materialId: string, code: string): Promise<void> {
+  if ((await manager.findOneBy(LotEntity, { materialId, code })) !== null)
+    throw refused('code', `This material has a lot ${code} already.`);
+}
+
+async function rowOf({ db }: Context, id: string): Promise<LotRow> {
+  const [loaded] = await loadLots(db.manager, [id]);
+  if (loaded === undefined) throw notFound('lot');
+  return loaded.row;
+}
+
+/** What is there of a lot as counted: the difference to what the movements say is one more movement. */
+export async function countStock(context: Context, me: Me, lotId: string, body: StockCount): Promise<LotRow> {
+  const { db, clock } = context;
+  await db.transaction(async (manager) => {
+    await lockLots(manager, [lotId]);
+    if ((await manager.findOneBy(LotEntity, { id: lotId })) === null) throw notFound('lot');
+    if ((await manager.findOneBy(MovementEntity, { id: body.id })) !== null) return;
+    const left = (await stockOf(manager, [lotId])).get(lotId);
+    const change_L = body.stock_L - (left ?? 0);
+    await move(manager, me, clock.now(), {
+      id: body.id,
+      lotId,
+      change_L,
+      reason: left === undefined ? 'came' : 'counted',
+    });
+  });
+  return rowOf(context, lotId);
+}
+
+/** A lot made from another: soaked, sieved, rinsed. It is a new lot of the same material that points to the old one. */
+export async function prepareLot(context: Context, me: Me, fromId: string, body: NewPrepared): Promise<LotRow> {
+  const { db, clock } = context;
+  await db.transaction(async (manager) => {
+    await lockLots(manager, [fromId]);
+    const from = await manager.findOneBy(LotEntity, { id: fromId });
+    if (from === null) throw notFound('lot');
+    const known = await manager.findOneBy(LotEntity, { id: body.id });
+    if (known !== null) {
+      if (known.preparedFrom !== fromId || known.code !== body.code)
+        throw conflict('A lot with this id is kept with other content.');
+      return;
+    }
+    await requireFreeCode(manager, from.materialId, body.code);
+    const left = (await stockOf(manager, [fromId])).get(fromId);
+    if (left !== undefined && body.took_L !== undefined && body.took_L > left + SLACK_L)
+      throw refused('took_L', `Of ${from.code} there are ${said(left)}; ${said(body.took_L)} cannot be taken.`);
+    await manager.insert(LotEntity, {
+      id: body.id,
+      materialId: from.materialId,
+      code: body.code,
+      source: from.source,
+      grade: from.grade,
+      boughtOn: from.boughtOn,
+      price: null,
+      packVolume_L: null,
+      state: body.note ?? null,
+      createdAt: new Date(clock.now()),
+      version: 1,
+      preparedFrom: fromId,
+      preparedHow: body.how,
+      blendVersionId: null,
+    });
+    const now = clock.now();
+    if (left !== undefined && body.took_L !== undefined)
+      await move(manager, me, now, { lotId: fromId, change_L: -body.took_L, reason: 'prepared', forLot: body.id });
+    if (body.made_L !== undefined)
+      await move(manager, me, now, { lotId: body.id, change_L: body.made_L, reason: 'prepared' });
+  });
+  return rowOf(context, body.id);
+}
+
+/** The material that batches of a blend are lots of; made with the first batch. */
+async function materialOfBlend(manager: EntityManager, blend: BlendEntity, materialId: string): Promise<string> {
+  const [known] = await manager.query<{ material_id: string }[]>(
+    `select l.material_id from lots l join blend_versions v on v.id = l.blend_version_id where v.blend_id = $1 limit 1`,
+    [blend.id],
+  );
+  if (known !== undefined) return known.material_id;
+  await manager.insert(MaterialEntity, {
+    id: materialId,
+    name: blend.name,
+    kind: 'material',
+    classId: null,
+    aliases: [],
+    version: 1,
+  });
+  return materialId;
+}
+
+interface Taken {
+  readonly lotId: string;
+  readonly loose_L: number;
+}
+
+/** What a batch takes of each lot: a litre made is more than a litre loose, for the parts settle into each other. */
+function takenBy(version: BlendVersionEntity, made_L: number): Taken[] {
+  return version.recipe.lines.map(({ lotId, parts }) => ({ lotId, loose_L: (made_L * parts) / version.result.volume }));
+}
+
+async function requireStock(manager: EntityManager, taken: readonly Taken[]): Promise<ReadonlySet<string>> {
+  const stock = await stockOf(
+    manager,
+    taken.map(({ lotId }) => lotId),
+  );
+  const lots = await manager.findBy(LotEntity, { id: In([...stock.keys()]) });
+  for (const [lotId, left] of stock) {
+    const needed = taken.filter((one) => one.lotId === lotId).reduce((sum, one) => sum + one.loose_L, 0);
+    if (needed > left + SLACK_L) {
+      const code = lots.find((one) => one.id === lotId)?.code ?? '';
+      throw refused('made_L', `Of ${code} there are ${said(left)}; this batch takes ${said(needed)}.`);
+    }
+  }
+  return new Set(stock.keys());
+}
+
+/**
+ * Mixes a kept version of a blend: the lots that were counted go down, the batch becomes a lot, all of it or nothing.
+ * The lots are held meanwhile, so two batches at once cannot take the same litre.
+ */
+export async function makeBatch(context: Context, me: Me, blendId: string, n: number, body: NewBatch): Promise<LotRow> {
+  const { db, clock } = context;
+  await db.transaction(async (manager) => {
+    const blend = await manager.findOne(BlendEntity, { where: { id: blendId }, lock: { mode: 'pessimistic_write' } });
+    const version = await manager.findOneBy(BlendVersionEntity, { blendId, n });
+    if (blend === null || version === null) throw notFound('version of this blend');
+    const known = await manager.findOneBy(LotEntity, { id: body.id });
+    if (known !== null) {
+      if (known.blendVersionId !== version.id) throw conflict('A lot with this id is kept with other content.');
+      return;
+    }
+    const taken = takenBy(version, body.made_L);
+    await lockLots(
+      manager,
+      taken.map(({ lotId }) => lotId),
+    );
+    const counted = await requireStock(manager, taken);
+    const materialId = await materialOfBlend(manager, blend, body.materialId);
+    await requireFreeCode(manager, materialId, body.code);
+    const now = clock.now();
+    await manager.insert(LotEntity, {
+      id: body.id,
+      materialId,
+      code: body.code,
+      source: null,
+      grade: null,
+      boughtOn: null,
+      price: null,
+      packVolume_L: null,
+      state: null,
+      createdAt: new Date(now),
+      version: 1,
+      preparedFrom: null,
+      preparedHow: null,
+      blendVersionId: version.id,
+    });
+    await move(manager, me, now, { lotId: body.id, change_L: body.made_L, reason: 'batch' });
+    for (const { lotId, loose_L } of taken.filter((one) => counted.has(one.lotId)))
+      await move(manager, me, now, { lotId, change_L: -loose_L, reason: 'batch', forLot: body.id });
+  });
+  return rowOf(context, body.id);
+}
