@@ -253,6 +253,7 @@ export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
         ]),
       ),
       keep: number,
+      kappa: number,
     },
     ['components', 'parts', 'container', 'targets'],
   ),

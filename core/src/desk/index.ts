@@ -3,6 +3,7 @@
  * Each figure carries its working and stands beside the plain average of the parts.
  * The same function runs in the browser as sliders move and on the server when a version is kept.
  */
+export { COMPONENT_DOUBT, measuredOf } from './measuredOf';
 export {
   deskBlendInput,
   predictDesk,
@@ -11,4 +12,4 @@ export {
   type DeskLine,
   type DeskResult,
 } from './predict';
-export { deskBandsInput, deskSearchInput, KAPPA_PRIOR, windowsOf, type DeskSearch } from './uncertainDesk';
+export { deskBandsInput, deskSearchInput, windowsOf, type DeskSearch } from './uncertainDesk';

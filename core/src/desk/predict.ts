@@ -1,5 +1,14 @@
-import { blend, blendProfile, requireBlendInput, type BlendInput, type BlendModel, type BlendResult } from '../blend';
+import {
+  blend,
+  BLEND_DEFAULTS,
+  blendProfile,
+  requireBlendInput,
+  type BlendInput,
+  type BlendModel,
+  type BlendResult,
+} from '../blend';
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
+import type { LearningUse } from '../learning';
 import type { LotComponent } from '../lots';
 import type { PropertyKey } from '../properties';
 import type { Container } from '../vessel';
@@ -16,6 +25,8 @@ export interface DeskInput {
   readonly container: Container;
   readonly model: BlendModel;
   readonly lime_meqPerL?: number;
+  /** What measured blends have taught; without it kappa is 1. */
+  readonly learnt?: LearningUse;
 }
 
 /** One predicted number with its working, and what the plain average of the parts would say. */
@@ -23,6 +34,10 @@ export interface DeskFigure {
   readonly property: PropertyKey;
   readonly value: number;
   readonly plainAverage?: number;
+  /** What would be predicted had the bench taught nothing; absent where that is the same. */
+  readonly untaught?: number;
+  /** What measured blends usually come out above the prediction; to be added. */
+  readonly bias?: number;
   readonly working: Working;
   /** What is wrong with the instruments behind a lot's figure. */
   readonly trouble?: CalibrationTrouble;
@@ -53,6 +68,11 @@ const FIGURES = [
 /** Heights of the drawn profile. */
 export const DESK_PROFILE_HEIGHTS = 41;
 
+/** Whether a learnt kappa changes this prediction. */
+function learnsKappa(desk: DeskInput): desk is DeskInput & { readonly learnt: LearningUse } {
+  return desk.model === 'packing' && desk.learnt !== undefined && desk.learnt.kappa !== BLEND_DEFAULTS.kappa;
+}
+
 /** The blend that a recipe in loose parts means: each volume in the state in which its lot was measured. */
 export function deskBlendInput(desk: DeskInput): BlendInput {
   return {
@@ -60,6 +80,7 @@ export function deskBlendInput(desk: DeskInput): BlendInput {
     container: desk.container,
     model: desk.model,
     ...(desk.lime_meqPerL === undefined || desk.lime_meqPerL === 0 ? {} : { lime_meqPerL: desk.lime_meqPerL }),
+    ...(learnsKappa(desk) ? { kappa: desk.learnt.kappa } : {}),
   };
 }
 
@@ -83,6 +104,8 @@ export function predictDesk(desk: DeskInput): DeskResult {
   const plainInput: BlendInput = { ...input, model: 'average' };
   const result = blend(input);
   const plain = blend(plainInput);
+  const untaught = learnsKappa(desk) ? blend({ ...input, kappa: BLEND_DEFAULTS.kappa }) : undefined;
+  const bias: Readonly<Partial<Record<string, number>>> = desk.learnt?.bias ?? {};
   const figures = FIGURES.flatMap((key): DeskFigure[] => {
     const value = result[key];
     if (value === undefined) return [];
@@ -94,6 +117,8 @@ export function predictDesk(desk: DeskInput): DeskResult {
         property: key,
         value,
         ...(plainAverage === undefined ? {} : { plainAverage }),
+        ...(untaught?.[key] === undefined || untaught[key] === value ? {} : { untaught: untaught[key] }),
+        ...(bias[key] === undefined ? {} : { bias: bias[key] }),
         working,
         ...(trouble === undefined ? {} : { trouble }),
       },

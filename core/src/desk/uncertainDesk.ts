@@ -1,19 +1,23 @@
 import type { BandsInput, UncertainComponent, Window } from '../bands';
 import type { TargetProfile } from '../classes';
+import { NO_LEARNING, type LearningUse } from '../learning';
 import type { RecipeSearchInput, SearchComponent } from '../search';
 import { SEARCHABLE } from '../search';
 import type { LotComponent } from '../lots';
 import type { Container } from '../vessel';
 import { deskBlendInput, type DeskInput } from './predict';
 
-/** What is believed of the packing model before any blend was measured: N(1, 0.5²). */
-export const KAPPA_PRIOR = Object.freeze({ mean: 1, sd: 0.5 });
-
 /** The windows of a profile that a blend can be held against, ideal ones. */
 export function windowsOf(profile: TargetProfile): Window[] {
   return profile.targets
     .filter(({ property }) => (SEARCHABLE as readonly string[]).includes(property))
     .map(({ property, ideal }) => ({ property, range: ideal }));
+}
+
+/** What is believed of kappa: what the bench taught, else the prior. */
+function kappaOf({ learnt }: DeskInput): { readonly kappa: number; readonly kappa_se: number } {
+  const { kappa, kappa_se } = learnt ?? NO_LEARNING;
+  return { kappa, kappa_se };
 }
 
 /** The question of how far a recipe's prediction can be trusted, for one output's drivers. */
@@ -26,7 +30,7 @@ export function deskBandsInput(desk: DeskInput, profile: TargetProfile | undefin
   return {
     ...input,
     components,
-    ...(desk.model === 'packing' ? { kappa: KAPPA_PRIOR.mean, kappa_se: KAPPA_PRIOR.sd } : {}),
+    ...(desk.model === 'packing' ? kappaOf(desk) : {}),
     windows: profile === undefined ? [] : windowsOf(profile),
     driversOf,
   };
@@ -38,10 +42,11 @@ export interface DeskSearch {
   readonly container: Container;
   readonly profile: TargetProfile;
   readonly keep: number;
+  readonly learnt?: LearningUse;
 }
 
 /** The question which whole-part recipe of these lots fits a profile best; parts are loose volumes, as at the desk. */
-export function deskSearchInput({ lots, parts, container, profile, keep }: DeskSearch): RecipeSearchInput {
+export function deskSearchInput({ lots, parts, container, profile, keep, learnt }: DeskSearch): RecipeSearchInput {
   return {
     components: lots.map(({ lot, minParts, maxParts }): SearchComponent => ({
       ...lot.component,
@@ -54,5 +59,6 @@ export function deskSearchInput({ lots, parts, container, profile, keep }: DeskS
       .filter(({ property }) => (SEARCHABLE as readonly string[]).includes(property))
       .map(({ property, ideal, limits, weight }) => ({ property, ideal, limits, weight })),
     keep,
+    ...(learnt === undefined ? {} : { kappa: learnt.kappa }),
   };
 }

@@ -1,4 +1,4 @@
-import { evaluateBlend, prepareBlend, type BlendScalars } from '../blend';
+import { BLEND_DEFAULTS, evaluateBlend, prepareBlend, type BlendScalars } from '../blend';
 import type { WorkControl } from '../bands';
 import type { Check } from '../errors';
 import { lossOf } from './loss';
@@ -123,7 +123,7 @@ class Front {
 }
 
 /**
- * Every recipe in whole parts, scored against a target: exhaustive and exact, by the packing model with kappa 1.
+ * Every recipe in whole parts, scored against a target: exhaustive and exact, by the packing model (kappa 1 unless given).
  *
  * `components` as in `blend` (their volume is not used) with least and most parts; loss as in `lossOf`. Recipes are
  * tried from most of the first component to least. Throws for what `blend` refuses, for limits that cannot be met
@@ -139,7 +139,7 @@ export function recipeSearch(input: RecipeSearchInput, control: WorkControl = {}
   const best = new Best(input.keep ?? SEARCH_DEFAULTS.keep);
   const front = new Front();
   const lacking = new Set<string>();
-  const settings = { model: 'packing' } as const;
+  const settings = { model: 'packing', kappa: input.kappa ?? BLEND_DEFAULTS.kappa } as const;
   let evaluated = 0;
   const completed = forEachRecipe(input, (parts) => {
     if (evaluated % TELL_EVERY === 0) {

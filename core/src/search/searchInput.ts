@@ -25,6 +25,8 @@ export interface RecipeSearchInput {
   readonly container: Container;
   readonly targets: readonly SearchTarget[];
   readonly keep?: number;
+  /** Share of the packing model's shrink that really happens; 1 unless measured blends say otherwise. */
+  readonly kappa?: number;
 }
 
 export const SEARCH_DEFAULTS = Object.freeze({ keep: 20, mostParts: 60, mostComponents: 16, mostRecipes: 2e7 });
@@ -66,6 +68,7 @@ export function requireSearch(input: RecipeSearchInput): void {
   }
   if (keep !== undefined && !(Number.isInteger(keep) && keep >= 1))
     refuse('keep', `${String(keep)} must be a whole number of 1 or more`);
+  if (input.kappa !== undefined) requireNotNegative('kappa', input.kappa, '');
   if (components.length > SEARCH_DEFAULTS.mostComponents) {
     refuse(
       'components',

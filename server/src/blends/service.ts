@@ -4,6 +4,7 @@ import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { BlendEntity, BlendVersionEntity, UserEntity } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
+import { learntUse } from '../learning/service';
 import { loadLots } from '../shelf/lotCards';
 
 /** Method version that a kept prediction was made with. */
@@ -62,7 +63,13 @@ async function predict(manager: EntityManager, recipe: Recipe): Promise<ReturnTy
     }
     return { parts: line.parts, lot: lot.card.component };
   });
-  return predictDesk({ lines, container: recipe.pot, model: recipe.model, lime_meqPerL: recipe.lime_meqPerL });
+  return predictDesk({
+    lines,
+    container: recipe.pot,
+    model: recipe.model,
+    lime_meqPerL: recipe.lime_meqPerL,
+    learnt: await learntUse(manager),
+  });
 }
 
 /** Keeps a version with what went in and what came out; a kept version never changes. */

@@ -14,6 +14,7 @@ const LabelsPage = lazy(() => import('../shelf/LabelsPage').then((m) => ({ defau
 const ProtocolsPage = lazy(() => import('../protocols/ProtocolsPage').then((m) => ({ default: m.ProtocolsPage })));
 const DevicesPage = lazy(() => import('../devices/DevicesPage').then((m) => ({ default: m.DevicesPage })));
 const RoundPage = lazy(() => import('../bench/RoundPage').then((m) => ({ default: m.RoundPage })));
+const LearningPage = lazy(() => import('../blend/LearningPage').then((m) => ({ default: m.LearningPage })));
 const InstrumentsPage = lazy(() =>
   import('../instruments/InstrumentsPage').then((m) => ({ default: m.InstrumentsPage })),
 );
@@ -42,6 +43,7 @@ export const router = createBrowserRouter([
       { path: '/bench/runs/:id', element: <RunPage /> },
       { path: '/bench/runs/:id/print', element: <PrintRunPage /> },
       { path: '/blend', element: <BlendListPage /> },
+      { path: '/blend/bench', element: <LearningPage /> },
       { path: '/blend/desk', element: <BlendDeskPage /> },
       { path: '/blend/:id', element: <BlendDeskPage /> },
       { path: '/blend/:id/versions/:n', element: <BlendDeskPage /> },

@@ -1,5 +1,5 @@
 import type { BlendPage, LotRow, Recipe, RecipeLine } from '@bent-pail/contract';
-import { deskBandsInput, findTargetProfile, type DeskInput, type PropertyKey } from '@bent-pail/core';
+import { deskBandsInput, findTargetProfile, type DeskInput, type LearningUse, type PropertyKey } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState, type ReactElement } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
@@ -7,12 +7,13 @@ import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { useHand } from '../shared/handStore';
 import { useLastPot } from '../shared/pot/usePot';
-import { blendQuery, lotsQuery } from '../shared/queries';
+import { blendQuery, learningQuery, lotsQuery } from '../shared/queries';
 import './blend.css';
 import { DeskFigures } from './DeskFigures';
 import { DeskHead } from './DeskHead';
 import { DoseLine } from './DoseLine';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { MakeBatch } from './MakeBatch';
 import { Narrow } from './Narrow';
 import { NearestRecipes } from './NearestRecipes';
 import { PredictedPail } from './PredictedPail';
@@ -98,13 +99,19 @@ interface DeskProps {
 }
 
 /** The question that a recipe means; undefined while it holds fewer lots or parts than make a blend. */
-function deskInput(recipe: Recipe, lots: readonly LotRow[]): DeskInput | undefined {
+function deskInput(recipe: Recipe, lots: readonly LotRow[], learnt: LearningUse | undefined): DeskInput | undefined {
   const lines = recipe.lines.flatMap(({ lotId, parts }) => {
     const component = lots.find((lot) => lot.id === lotId)?.component;
     return component === undefined || parts <= 0 ? [] : [{ parts, lot: component }];
   });
   if (lines.length === 0) return undefined;
-  return { lines, container: recipe.pot, model: recipe.model, lime_meqPerL: recipe.lime_meqPerL };
+  return {
+    lines,
+    container: recipe.pot,
+    model: recipe.model,
+    lime_meqPerL: recipe.lime_meqPerL,
+    ...(learnt === undefined ? {} : { learnt }),
+  };
 }
 
 function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
@@ -115,7 +122,8 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
   const { recipe } = draft;
   const [asked, setAsked] = useState<PropertyKey>('air');
   const profile = useMemo(() => findTargetProfile(recipe.target ?? ''), [recipe.target]);
-  const input = useMemo(() => deskInput(recipe, lots), [recipe, lots]);
+  const learnt = useQuery(learningQuery).data?.learning.use;
+  const input = useMemo(() => deskInput(recipe, lots, learnt), [recipe, lots, learnt]);
   const bandsInput = useMemo(
     () => (input === undefined ? undefined : deskBandsInput(input, profile, asked)),
     [input, profile, asked],
@@ -123,6 +131,7 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
   const { result, problem } = usePrediction(input);
   const bands = useBands(bandsInput);
   const pot = { name: recipe.potName, shape: recipe.pot };
+  const version = page?.versions.find((one) => one.n === (shown ?? page.versions[0]?.n));
   const onChange = (next: BlendDraft): void => {
     change(draftKey, next);
     if (shown !== undefined) void navigate(`/blend/${draftKey}`, { replace: true });
@@ -179,8 +188,18 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
       </div>
       {result !== undefined && (
         <div className="desk-low">
-          <NearestRecipes lines={recipe.lines} lots={lots} pot={pot} profile={profile} onTake={onLines} />
+          <NearestRecipes
+            lines={recipe.lines}
+            lots={lots}
+            pot={pot}
+            profile={profile}
+            learnt={learnt}
+            onTake={onLines}
+          />
           <Narrow bands={bands} asked={asked} lines={recipe.lines} lots={lots} />
+          {version !== undefined && (kept === undefined || shown !== undefined) && (
+            <MakeBatch blendId={draftKey} version={version} lots={lots} />
+          )}
         </div>
       )}
     </main>

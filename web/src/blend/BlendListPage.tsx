@@ -19,6 +19,9 @@ export function BlendListPage(): ReactElement {
   return (
     <main>
       <TitleBlock title="Blend" line="What a mix will do, before a barrow of it is mixed. Dashes are predicted.">
+        <Link className="alt" to="/blend/bench">
+          What the bench taught
+        </Link>
         {works ? (
           <Link className="act" to="/blend/desk">
             Compose a blend

@@ -8,6 +8,7 @@ import {
   type TargetProfile,
 } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { Link } from 'react-router';
 import { Figure } from '../shared/Figure';
 import { fixed } from '../shared/format';
 import { Trouble } from '../shared/Trouble';
@@ -88,6 +89,7 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
         </button>{' '}
         <small className="f">{shownUnit}</small>
         <Trouble trouble={figure.trouble} />
+        <Taught figure={figure} places={places} />
       </th>
       <td>
         <Figure
@@ -121,6 +123,18 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
       </td>
       <td className="f q">{figure.plainAverage === undefined ? '' : fixed(figure.plainAverage, places)}</td>
     </tr>
+  );
+}
+
+/** What measured blends have changed, so that the uncorrected value stays in sight. */
+function Taught({ figure, places }: { readonly figure: DeskFigure; readonly places: number }): ReactElement | null {
+  const { untaught, bias, value } = figure;
+  if (untaught === undefined && bias === undefined) return null;
+  return (
+    <Link className="taught" to="/blend/bench">
+      {untaught === undefined ? '' : `the bench taught it; ${fixed(untaught, places)} before. `}
+      {bias === undefined ? '' : `Measured blends come out at ${fixed(value + bias, places)}.`}
+    </Link>
   );
 }
 

@@ -1,5 +1,11 @@
 import type { LotRow, RecipeLine } from '@bent-pail/contract';
-import { deskSearchInput, type FoundRecipe, type RecipeSearchResult, type TargetProfile } from '@bent-pail/core';
+import {
+  deskSearchInput,
+  type FoundRecipe,
+  type LearningUse,
+  type RecipeSearchResult,
+  type TargetProfile,
+} from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Chart } from '../shared/chart/Chart';
 import { fixed } from '../shared/format';
@@ -15,6 +21,7 @@ interface NearestRecipesProps {
   readonly lots: readonly LotRow[];
   readonly pot: Pot;
   readonly profile: TargetProfile | undefined;
+  readonly learnt: LearningUse | undefined;
   readonly onTake: (lines: readonly RecipeLine[]) => void;
 }
 
@@ -23,7 +30,7 @@ const SHOWN = 6;
 const KEPT = 20;
 
 /** Every way to share whole parts among the chosen lots, held against the use: the best as pails, price against fit. */
-export function NearestRecipes({ lines, lots, pot, profile, onTake }: NearestRecipesProps): ReactElement {
+export function NearestRecipes({ lines, lots, pot, profile, learnt, onTake }: NearestRecipesProps): ReactElement {
   const { state, start, cancel } = useSearch();
   const [parts, setParts] = useState(8);
   const [more, setMore] = useState<readonly string[]>([]);
@@ -45,6 +52,7 @@ export function NearestRecipes({ lines, lots, pot, profile, onTake }: NearestRec
         container: pot.shape,
         profile,
         keep: KEPT,
+        ...(learnt === undefined ? {} : { learnt }),
       }),
     );
   };

@@ -3,6 +3,7 @@ import type {
   BlendRow,
   InstrumentRow,
   LotCardPage,
+  LearningPage,
   LotRow,
   ProtocolRow,
   RaterSheet,
@@ -66,6 +67,10 @@ export const instrumentsQuery = queryOptions({
 export const protocolsQuery = queryOptions({
   queryKey: ['protocols'],
   queryFn: () => api.get<ProtocolRow[]>('/protocols'),
+});
+export const learningQuery = queryOptions({
+  queryKey: ['learning'],
+  queryFn: () => api.get<LearningPage>('/learning'),
 });
 export const runsQuery = queryOptions({ queryKey: ['runs'], queryFn: () => api.get<RunRow[]>('/runs') });
 export const runQuery = (id: string) =>

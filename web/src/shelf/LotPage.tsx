@@ -14,6 +14,7 @@ import { EditLot } from './EditLot';
 import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
 import './lot.css';
+import { LotStock, OriginLine } from './LotStock';
 import { PropertyTable } from './PropertyTable';
 
 /** The property card of one lot: its pail, its numbers with spread and runs, its curve. */
@@ -50,7 +51,13 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
     <main>
       <TitleBlock
         title={`${lot.name}, lot ${lot.code}`}
-        line={`${about.join('. ')}${about.length > 0 ? '.' : 'Source and grade are not noted yet.'}`}
+        line={
+          <>
+            <OriginLine lot={lot} />
+            {about.join('. ')}
+            {about.length > 0 ? '.' : lot.origin.kind === 'bought' ? 'Source and grade are not noted yet.' : ''}
+          </>
+        }
         cells={cells}
       >
         {works && <NextAct page={page} />}
@@ -60,6 +67,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         <section className="lot-main" aria-label="Properties">
           <PropertyTable figures={card.figures} currency={currency} />
           {card.curve !== undefined && <LotCharts curve={card.curve} pot={pot} />}
+          {works && <LotStock lot={lot} />}
           {works && (
             <p className="mt-3">
               <EditLot lot={lot} />

@@ -1,0 +1,18 @@
+/**
+ * What measured blends teach the prediction: how far parts really settle into each other, and what it gets wrong
+ * every time.
+ * A correction is used only if it lowers the error on blends that it has not seen by more than that is uncertain.
+ * The uncorrected prediction is never lost.
+ */
+export {
+  learn,
+  LEARNING,
+  NO_LEARNING,
+  type Correction,
+  type LearnedBlend,
+  type LearnedProperty,
+  type Learning,
+  type LearningUse,
+} from './learn';
+export { fitKappa, KAPPA_PRIOR, type KappaFit } from './kappa';
+export { MEASURABLE, type Measured, type MeasurableProperty, type MeasuredBlend } from './measuredBlend';

@@ -1,0 +1,161 @@
+import type { LearningPage as PageData } from '@bent-pail/contract';
+import { LEARNING, property, type Correction, type LearnedBlend, type LearnedProperty } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Await } from '../shared/Await';
+import { Chart } from '../shared/chart/Chart';
+import { EmptyPail } from '../shared/EmptyPail';
+import { fixed } from '../shared/format';
+import { learningQuery } from '../shared/queries';
+import { TitleBlock } from '../shared/TitleBlock';
+import './blend.css';
+import { parityChart, PARITY_PROPERTIES } from './parityChart';
+
+/** Measured against predicted, over all batches that were measured, and what that teaches. */
+export function LearningPage(): ReactElement {
+  const query = useQuery(learningQuery);
+  return (
+    <main>
+      <TitleBlock
+        title="What the bench taught"
+        line="Batches that were measured, beside what was predicted of them. A correction is used only if it helps on batches that it has not seen."
+      />
+      <Await query={query}>
+        {(page) =>
+          page.batches.length === 0 ? (
+            <EmptyPail question="No batch of a blend has been measured yet.">
+              <Link className="alt" to="/blend">
+                Mix one, then weigh it
+              </Link>
+            </EmptyPail>
+          ) : (
+            <Taught page={page} />
+          )
+        }
+      </Await>
+    </main>
+  );
+}
+
+function Taught({ page }: { readonly page: PageData }): ReactElement {
+  const { learning } = page;
+  return (
+    <div className="learning">
+      <section aria-label="Measured against predicted">
+        {PARITY_PROPERTIES.map((key) => (
+          <Parity key={key} blends={learning.blends} shown={key} />
+        ))}
+      </section>
+      <section aria-label="Corrections">
+        <h2>Corrections</h2>
+        {learning.corrections.length === 0 ? (
+          <p>
+            {learning.blends.length} of {LEARNING.least} batches measured: from {LEARNING.least} on the prediction
+            learns from them.
+          </p>
+        ) : (
+          learning.corrections.map((one) => <CorrectionRow key={one.key} one={one} />)
+        )}
+        <h2 className="mt-5">Batches</h2>
+        <table className="rows">
+          <thead>
+            <tr>
+              <th scope="col">Batch</th>
+              {PARITY_PROPERTIES.map((key) => (
+                <th key={key} scope="col">
+                  {property(key).label.toLowerCase()}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {learning.blends.map((blend, i) => (
+              <tr key={blend.name}>
+                <th scope="row">
+                  <Link to={`/shelf/lots/${page.batches[i]?.lotId ?? ''}`}>{blend.name}</Link>
+                </th>
+                {PARITY_PROPERTIES.map((key) => (
+                  <td key={key} className="f">
+                    <Off one={blend.properties.find((candidate) => candidate.property === key)} />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="q mt-1 text-[13px]">Measured less predicted; bold where it is more than twice what is doubted.</p>
+      </section>
+    </div>
+  );
+}
+
+function Off({ one }: { readonly one: LearnedProperty | undefined }): ReactElement | null {
+  if (one === undefined) return null;
+  const off = one.measured - one.predicted;
+  const text = `${off > 0 ? '+' : ''}${fixed(off, Math.min(property(one.property).digits, 2))}`;
+  return Math.abs(off) > 2 * one.se ? <b>{text}</b> : <>{text}</>;
+}
+
+const SAYS: Readonly<Record<Correction['key'], { readonly name: string; readonly means: (value: number) => string }>> =
+  {
+    kappa: {
+      name: 'How far parts settle into each other',
+      means: (value) => `${fixed(100 * value, 0)} % of what the packing model says`,
+    },
+    air: { name: 'Air', means: (value) => `${fixed(value, 3)} on every blend` },
+    water: { name: 'Water', means: (value) => `${fixed(value, 3)} on every blend` },
+    pH: { name: 'pH', means: (value) => `${fixed(value, 2)} on every blend` },
+  };
+
+function CorrectionRow({ one }: { readonly one: Correction }): ReactElement {
+  const { name, means } = SAYS[one.key];
+  return (
+    <article className={`correction ${one.used ? 'used' : ''}`}>
+      <h3>
+        {name} <strong>{one.used ? 'used' : 'refused'}</strong>
+      </h3>
+      <p>
+        {means(one.value)}{' '}
+        <span className="f q">
+          ± {fixed(one.sd, one.key === 'kappa' || one.key === 'pH' ? 2 : 3)}
+          {one.key === 'kappa' ? ' of 1' : ''}
+        </span>
+      </p>
+      <p className="q">
+        Error on batches not seen: <span className="f">{fixed(one.before, 2)}</span> before,{' '}
+        <span className="f">{fixed(one.after, 2)}</span> after, in standard errors. It falls by{' '}
+        <span className="f">
+          {fixed(one.gain, 2)} ± {fixed(one.gain_se, 2)}
+        </span>
+        : {one.used ? 'more than that is uncertain.' : 'not more than that is uncertain.'}
+      </p>
+    </article>
+  );
+}
+
+interface ParityProps {
+  readonly blends: readonly LearnedBlend[];
+  readonly shown: (typeof PARITY_PROPERTIES)[number];
+}
+
+function Parity({ blends, shown }: ParityProps): ReactElement {
+  const { label, unit } = property(shown);
+  const options = useMemo(() => parityChart(blends, shown), [blends, shown]);
+  const said = blends
+    .flatMap((blend) => blend.properties.filter((one) => one.property === shown))
+    .map((one) => `predicted ${fixed(one.predicted, 2)}, measured ${fixed(one.measured, 2)}`)
+    .join('; ');
+  return (
+    <Chart
+      title={
+        <>
+          <b>{label}</b> {unit} predicted across, measured up; rings corrected
+        </>
+      }
+      says={`${label}: ${said}.`}
+      height={250}
+      options={options}
+    />
+  );
+}
