@@ -1,15 +1,16 @@
-import { NewBlendVersion } from '@bent-pail/contract';
+import { NewBatch, NewBlendVersion } from '@bent-pail/contract';
 import { keepVersion } from '@bent-pail/server/blends/service';
 import { readBody } from '@bent-pail/server/http/body';
+import { makeBatch } from '@bent-pail/server/stock/service';
 import { v7 as uuidv7 } from 'uuid';
 import { daysBefore, named, type Happening, type Loading } from './loading';
 
-/** Versions of blends, each predicted from the lots as they stood on its day. */
+/** Versions of blends, each predicted from the lots as they stood on its day, and the batches mixed of them. */
 export function blendHappenings(loading: Loading): Happening[] {
   return loading.files.blends.flatMap((blend) => {
     const blendId = uuidv7();
     const { name: potName, ...pot } = blend.pot;
-    return blend.versions.map(({ daysAgo, lines, reason, lime_meqPerL }) => ({
+    const kept = blend.versions.map(({ daysAgo, lines, reason, lime_meqPerL }) => ({
       at: daysBefore(loading, daysAgo, '16:00'),
       happen: async () => {
         const recipe = {
@@ -24,5 +25,22 @@ export function blendHappenings(loading: Loading): Happening[] {
         await keepVersion(loading.context, named(loading.people, blend.by, 'person'), readBody(NewBlendVersion, body));
       },
     }));
+    const mixed = blend.versions.flatMap(({ batch }, i): Happening[] =>
+      batch === undefined
+        ? []
+        : [
+            {
+              at: daysBefore(loading, batch.daysAgo, '09:30'),
+              happen: async () => {
+                const id = uuidv7();
+                const body = { id, materialId: uuidv7(), code: batch.code, made_L: batch.made_L };
+                const me = named(loading.people, blend.by, 'person');
+                await makeBatch(loading.context, me, blendId, i + 1, readBody(NewBatch, body));
+                loading.lots.set(batch.code, id);
+              },
+            },
+          ],
+    );
+    return [...kept, ...mixed];
   });
 }

@@ -18,6 +18,8 @@ export interface LotFile {
   readonly price?: number;
   readonly packVolume_L?: number;
   readonly state?: string;
+  /** Counted when it came, loose. */
+  readonly onHand_L?: number;
 }
 
 export interface VesselFile {
@@ -80,6 +82,8 @@ export interface BlendFile {
     readonly reason?: string;
     readonly lime_meqPerL?: number;
     readonly lines: readonly { readonly lot: string; readonly parts: number }[];
+    /** Mixed some days later: a lot of its own. */
+    readonly batch?: { readonly code: string; readonly made_L: number; readonly daysAgo: number };
   }[];
 }
 

@@ -1,5 +1,6 @@
 import type { Me } from '@bent-pail/contract';
 import { openNotebook } from '@bent-pail/server/accounts/service';
+import { importShipped } from '@bent-pail/server/database/importShipped';
 import { NotebookRow, UserEntity } from '@bent-pail/server/database/entities/index';
 import type { DataSource } from 'typeorm';
 import { blendHappenings } from './blends';
@@ -26,6 +27,8 @@ async function wipe(db: DataSource): Promise<void> {
   await db.query(
     'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, scorecards restart identity cascade',
   );
+  // Copies of protocols belong to people, so all protocols went with them; the shipped ones come back.
+  await importShipped(db);
 }
 
 /**

@@ -1,6 +1,7 @@
-import { NewFilling, NewLot, NewMaterial, NewVessel } from '@bent-pail/contract';
+import { NewFilling, NewLot, NewMaterial, NewVessel, StockCount, type Me } from '@bent-pail/contract';
 import { readBody } from '@bent-pail/server/http/body';
 import { addFilling, addLot, addMaterial, addVessel } from '@bent-pail/server/shelf/service';
+import { countStock } from '@bent-pail/server/stock/service';
 import { v7 as uuidv7 } from 'uuid';
 import type { LotFile, ShelfFile } from './files';
 import { daysBefore, type Happening, type Loading } from './loading';
@@ -34,10 +35,13 @@ async function putMaterial(
 
 async function putLot(loading: Loading, materialId: string, lot: LotFile): Promise<void> {
   const id = uuidv7();
-  const { boughtDaysAgo, ...fields } = lot;
+  const { boughtDaysAgo, onHand_L, ...fields } = lot;
   const boughtOn = new Date(daysBefore(loading, boughtDaysAgo)).toISOString().slice(0, 10);
   await addLot(loading.context, readBody(NewLot, { id, materialId, ...fields, boughtOn }));
   loading.lots.set(lot.code, id);
+  if (onHand_L === undefined) return;
+  const counter = [...loading.people.values()][0] as Me;
+  await countStock(loading.context, counter, id, readBody(StockCount, { id: uuidv7(), stock_L: onHand_L }));
 }
 
 /** Vessels, measured by the water that fills them. */

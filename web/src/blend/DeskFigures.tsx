@@ -132,8 +132,8 @@ function Taught({ figure, places }: { readonly figure: DeskFigure; readonly plac
   if (untaught === undefined && bias === undefined) return null;
   return (
     <Link className="taught" to="/blend/bench">
-      {untaught === undefined ? '' : `the bench taught it; ${fixed(untaught, places)} before. `}
-      {bias === undefined ? '' : `Measured blends come out at ${fixed(value + bias, places)}.`}
+      {untaught === undefined ? '' : `untaught ${fixed(untaught, places)} `}
+      {bias === undefined ? '' : `as batches come out ${fixed(value + bias, places)}`}
     </Link>
   );
 }

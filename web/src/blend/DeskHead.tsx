@@ -13,6 +13,7 @@ import { queryClient } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { movedOn } from './movedOn';
 
 interface DeskHeadProps {
   readonly draft: BlendDraft;
@@ -244,20 +245,4 @@ function VersionLine({ page, shown, changed, result, draftKey }: VersionLineProp
       )}
     </>
   );
-}
-
-/** Changes of air or water that are worth a sentence. */
-const WORTH_NAMING = 0.001;
-
-function movedOn(version: BlendVersion, { input, result }: DeskResult): string | undefined {
-  if (JSON.stringify(version.input.components) === JSON.stringify(input.components)) return undefined;
-  const then = version.result;
-  const changes = (
-    [
-      ['air', then.air, result.air],
-      ['water', then.water, result.water],
-    ] as const
-  ).filter(([, was, is]) => Math.abs(was - is) >= WORTH_NAMING);
-  if (changes.length === 0) return 'Its lots were measured again since, with no change in air and water worth naming.';
-  return `Its lots were measured again since: ${changes.map(([what, was, is]) => `${what} was ${was.toFixed(3)}, is now ${is.toFixed(3)}`).join('; ')}.`;
 }

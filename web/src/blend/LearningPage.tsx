@@ -1,5 +1,12 @@
 import type { LearningPage as PageData } from '@bent-pail/contract';
-import { LEARNING, property, type Correction, type LearnedBlend, type LearnedProperty } from '@bent-pail/core';
+import {
+  inSentence,
+  LEARNING,
+  property,
+  type Correction,
+  type LearnedBlend,
+  type LearnedProperty,
+} from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
@@ -64,7 +71,7 @@ function Taught({ page }: { readonly page: PageData }): ReactElement {
               <th scope="col">Batch</th>
               {PARITY_PROPERTIES.map((key) => (
                 <th key={key} scope="col">
-                  {property(key).label.toLowerCase()}
+                  {inSentence(property(key).label)}
                 </th>
               ))}
             </tr>
@@ -93,7 +100,8 @@ function Taught({ page }: { readonly page: PageData }): ReactElement {
 function Off({ one }: { readonly one: LearnedProperty | undefined }): ReactElement | null {
   if (one === undefined) return null;
   const off = one.measured - one.predicted;
-  const text = `${off > 0 ? '+' : ''}${fixed(off, Math.min(property(one.property).digits, 2))}`;
+  const digits = fixed(off, Math.min(property(one.property).digits, 2));
+  const text = off > 0 && Number(digits) !== 0 ? `+${digits}` : digits;
   return Math.abs(off) > 2 * one.se ? <b>{text}</b> : <>{text}</>;
 }
 

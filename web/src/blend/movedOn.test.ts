@@ -1,0 +1,28 @@
+import type { BlendInput, BlendResult } from '@bent-pail/core';
+import { describe, expect, it } from 'vitest';
+import { movedOn } from './movedOn';
+
+const at = (name: string, air: number, kappa?: number) => ({
+  input: { components: [{ name }], ...(kappa === undefined ? {} : { kappa }) } as unknown as BlendInput,
+  result: { air, water: 0.5 } as BlendResult,
+});
+
+describe('what has moved a kept prediction', () => {
+  it.each([
+    [at('a', 0.3), at('a', 0.3), undefined],
+    [at('a', 0.3), at('b', 0.31), 'Its lots were measured again since: air was 0.300, is now 0.310.'],
+    [at('a', 0.3), at('b', 0.3), 'Its lots were measured again since, with no change in air and water worth naming.'],
+    [
+      at('a', 0.3),
+      at('a', 0.35, 0.5),
+      'Measured batches have taught the prediction since: air was 0.300, is now 0.350.',
+    ],
+    [
+      at('a', 0.3),
+      at('b', 0.35, 0.5),
+      'Its lots were measured again since, and measured batches have taught the prediction: air was 0.300, is now 0.350.',
+    ],
+  ])('%#', (kept, now, sentence) => {
+    expect(movedOn(kept, now)).toBe(sentence);
+  });
+});
