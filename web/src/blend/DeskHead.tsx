@@ -1,4 +1,4 @@
-import type { BlendPage, BlendVersion, NewBlendVersion } from '@bent-pail/contract';
+import type { BlendPage, NewBlendVersion } from '@bent-pail/contract';
 import { parseNumber, TARGET_PROFILES, type DeskResult } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState, type ReactElement } from 'react';
