@@ -19,6 +19,7 @@ export * from './porosity';
 export * from './properties';
 export * from './protocols';
 export * from './quantity';
+export * from './recipes';
 export * from './retention';
 export * from './runs';
 export * from './scoring';

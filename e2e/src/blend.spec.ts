@@ -138,3 +138,45 @@ test('holds a blend against a use: bands, chances, what would narrow them, every
   await me.page.getByRole('button', { name: /^Stop, \d+ % tried$/ }).click();
   await expect(me.page.getByRole('button', { name: /^Search \d+ lots$/ })).toBeVisible({ timeout: 1000 });
 });
+
+test('reads a written recipe into lines for confirmation, and asks where it could mean two things', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  await me.go('/blend/desk');
+  await me.page.getByRole('button', { name: 'Paste a written recipe' }).click();
+  const text = me.page.getByLabel('A recipe, as it is written');
+  await text.fill('2 parts bark, 1 part sand and grit, some lime');
+  await expect(me.page.getByText('Is this one part together, or one of each?')).toBeVisible();
+  await expect(me.page.getByText('How much of it? Say parts, litres, or grams to the litre.')).toBeVisible();
+  await text.fill('2 parts fine bark, 1 part pumice, 3 g/L lime');
+  await expect(me.page.getByText(/lime: an additive/)).toBeVisible();
+  await me.page.getByRole('button', { name: 'Take these 2 lines' }).click();
+  await expect(me.page.getByRole('link', { name: 'Bark, fine 0–10 mm' })).toBeVisible();
+  await expect(me.page.getByRole('link', { name: 'Pumice 3–8 mm' })).toBeVisible();
+});
+
+test('a kept blend is mixed: stock goes down, the batch is a lot, and what batches taught stands beside the figures', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  await me.go('/blend');
+  await me.page
+    .getByRole('link', { name: /Bark and pumice/ })
+    .first()
+    .click();
+  await expect(me.page.getByText(/^untaught/).first()).toBeVisible();
+  const batch = me.page.getByRole('region', { name: 'Make a batch' });
+  await batch.getByLabel('Made, L').fill('4000');
+  await batch.getByRole('button', { name: 'Mix it' }).click();
+  await expect(batch.getByText(/Of BK-7 there are .* L; this batch takes/)).toBeVisible();
+  await batch.getByLabel('Made, L').fill('20');
+  await batch.getByLabel('Code of the batch').fill('BP-2');
+  await batch.getByRole('button', { name: 'Mix it' }).click();
+  await expect(me.page.getByRole('heading', { name: 'Bark and pumice, lot BP-2' })).toBeVisible();
+  await expect(me.page.getByText('20.0 L')).toBeVisible();
+  await me.page.getByRole('link', { name: 'measured against predicted' }).click();
+  await expect(me.page.getByText('How far parts settle into each other')).toBeVisible();
+});

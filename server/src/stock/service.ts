@@ -117,7 +117,9 @@ async function requireStock(manager: EntityManager, taken: readonly Taken[]): Pr
     taken.map(({ lotId }) => lotId),
   );
   const lots = await manager.findBy(LotEntity, { id: In([...stock.keys()]) });
-  for (const [lotId, left] of stock) {
+  for (const lotId of new Set(taken.map((one) => one.lotId))) {
+    const left = stock.get(lotId);
+    if (left === undefined) continue;
     const needed = taken.filter((one) => one.lotId === lotId).reduce((sum, one) => sum + one.loose_L, 0);
     if (needed > left + SLACK_L) {
       const code = lots.find((one) => one.id === lotId)?.code ?? '';

@@ -26,6 +26,9 @@ import { WaterInPot } from './WaterInPot';
 export function BlendDeskPage(): ReactElement {
   const { id, n } = useParams();
   const lots = useQuery(lotsQuery);
+  const learning = useQuery(learningQuery);
+  // A figure that jumps as the bench's teaching arrives would be read too early; without an answer the desk goes on.
+  if (learning.isPending) return <p className="q p-5">One moment.</p>;
   return (
     <Await query={lots}>
       {(shelf) =>

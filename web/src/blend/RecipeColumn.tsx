@@ -8,6 +8,7 @@ import { fixed } from '../shared/format';
 import { LotPail } from '../shared/pail/LotPail';
 import { blendSentence } from './blendSentence';
 import type { BlendDraft } from './draftStore';
+import { PasteRecipe } from './PasteRecipe';
 
 /** Parts that a slider reaches; more can be typed. */
 const SLIDER = Object.freeze({ most: 12, step: 0.5 });
@@ -51,6 +52,7 @@ export function RecipeColumn({ draft, lots, result, onChange }: RecipeColumnProp
           onChange([...lines, { lotId, parts: lines.length === 0 ? 3 : 1 }]);
         }}
       />
+      <PasteRecipe lots={lots} onTake={onChange} />
       {result !== undefined && <Settled draft={draft} lots={lots} result={result} />}
     </section>
   );

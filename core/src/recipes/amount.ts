@@ -1,0 +1,141 @@
+import { UNIT_SPELLINGS, type RecipeUnit } from './units';
+
+/** An amount as written: one value or a range, in a unit, or bare. */
+export interface Amount {
+  readonly lo: number;
+  readonly hi: number;
+  readonly unit: RecipeUnit | undefined;
+  /** What of the text it did not use. */
+  readonly rest: string;
+}
+
+const FRACTIONS: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅛': '1/8',
+  '⅙': '1/6',
+};
+
+const WORDS: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  half: 0.5,
+  'half a': 0.5,
+  'a half': 0.5,
+  'one half': 0.5,
+  'a third': 1 / 3,
+  'one third': 1 / 3,
+  'two thirds': 2 / 3,
+  'a quarter': 0.25,
+  'one quarter': 0.25,
+  quarter: 0.25,
+  third: 1 / 3,
+  'three quarters': 0.75,
+  'a couple of': 2,
+  'a dozen': 12,
+  double: 2,
+};
+
+const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)`;
+const WORD = Object.keys(WORDS)
+  .sort((a, b) => b.length - a.length)
+  .join('|');
+const VALUE = new RegExp(`^(?:(${NUMBER})|(${WORD})(?![a-z]))`);
+const BETWEEN = /^\s*(?:-|–|to|or)\s*/;
+
+/** Text as amounts are looked for in it: small letters, plain fractions and spaces. */
+export function normalised(text: string): string {
+  return text
+    .toLowerCase()
+    .replaceAll(/[½⅓⅔¼¾⅕⅖⅛⅙]/g, (sign) => ` ${FRACTIONS[sign] ?? ''}`)
+    .replaceAll(/[\u00a0\u2009\u202f]/g, ' ')
+    .replaceAll('−', '-')
+    .replaceAll(/\s+/g, ' ')
+    .trim();
+}
+
+function numberFrom(text: string): number {
+  const [whole, part] = text.includes(' ') ? text.split(/\s+/) : ['0', text];
+  if (part?.includes('/') === true) {
+    const [over, under] = part.split('/').map(Number) as [number, number];
+    return Number((whole ?? '0').replace(',', '.')) + over / under;
+  }
+  return Number(text.replace(',', '.'));
+}
+
+function valueAt(
+  text: string,
+): { readonly value: number; readonly rest: string; readonly word: string | undefined } | undefined {
+  const found = VALUE.exec(text);
+  if (found === null) return undefined;
+  const [all, digits, word] = found;
+  const value = digits === undefined ? WORDS[word ?? ''] : numberFrom(digits);
+  return value === undefined ? undefined : { value, rest: text.slice(all.length), word };
+}
+
+function unitAt(text: string): { readonly unit: RecipeUnit; readonly rest: string } | undefined {
+  for (const [spelling, unit] of UNIT_SPELLINGS) {
+    const found = spelling.exec(text);
+    if (found !== null) return { unit, rest: text.slice(found[0].length) };
+  }
+  return undefined;
+}
+
+/** An amount at the start of a (normalised) text; undefined where none stands there. */
+export function amountAt(text: string): Amount | undefined {
+  const start = text.replace(
+    /^(?:about|approx(?:imately)?\.?|around|roughly|some|up to|~|c\.)\s*(?=[\d½⅓]|a\b|one\b|two\b)/,
+    '',
+  );
+  const first = valueAt(start);
+  if (first === undefined) {
+    // "handful of lime" means one.
+    const bare = unitAt(start);
+    return bare === undefined || bare.unit === 'percent' || bare.unit === 'L' ? undefined : { lo: 1, hi: 1, ...bare };
+  }
+  let { rest } = first;
+  let hi = first.value;
+  const between = BETWEEN.exec(rest);
+  const second = between === null ? undefined : valueAt(rest.slice(between[0].length));
+  if (second !== undefined && second.word === undefined && second.value > first.value) {
+    hi = second.value;
+    ({ rest } = second);
+  }
+  const unit = unitAt(rest.replace(/^\s*(?:heaped|level|large|small|big|good|generous)?\s*/, ''));
+  // "a bark" is no amount: a word alone needs a unit.
+  if (unit === undefined && (first.word === 'a' || first.word === 'an')) return undefined;
+  const isTimes = unit === undefined ? /^\s*[x×]\s+/.exec(rest) : null;
+  return {
+    lo: first.value,
+    hi,
+    unit: unit?.unit,
+    rest: unit?.rest ?? (isTimes === null ? rest : rest.slice(isTimes[0].length)),
+  };
+}
+
+/** An amount at the end of a text: "bark 2 parts", "peat: 60 %", "pumice x 2", "bark (3)". */
+export function amountAtEnd(text: string): (Amount & { readonly before: string }) | undefined {
+  const places = [...text.matchAll(/(?<=^|[\s:=(x×])(?=\d)/g)].map((match) => match.index);
+  for (const place of places) {
+    const found = amountAt(text.slice(place));
+    if (found?.rest.replaceAll(/[\s).,]/g, '') !== '') continue;
+    return { ...found, before: text.slice(0, place).replace(/[\s:=(x×–-]+$/, '') };
+  }
+  return undefined;
+}

@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest';
+import { partsOf, readRecipe, type ReadLine } from '.';
+import { RECIPE_TEXTS } from './fixtures/recipeTexts';
+
+const short = (value: number): string => String(Math.round(value * 1000) / 1000);
+
+/** A line as the fixture writes it: "2-3 part peat|coir?". */
+function said({ name, alternatives, lo, hi, unit, optional }: ReadLine): string {
+  const names = [name, ...alternatives].join('|') + (optional ? '?' : '');
+  if (unit === 'rest') return `rest ${names}`;
+  return `${lo === hi ? short(lo) : `${short(lo)}-${short(hi)}`} ${unit} ${names}`;
+}
+
+describe('a recipe as people write it', () => {
+  it('is tried in at least sixty ways', () => {
+    expect(RECIPE_TEXTS.length).toBeGreaterThanOrEqual(60);
+  });
+
+  it.each(RECIPE_TEXTS)('%s', (text, meant) => {
+    const { lines, doubts } = readRecipe(text);
+    expect(lines.map(said)).toEqual(meant.filter((one) => one !== '?'));
+    // What the text does not say is asked about, once for each.
+    expect(doubts).toHaveLength(meant.filter((one) => one === '?').length);
+  });
+
+  it('of nothing is nothing', () => {
+    expect(readRecipe('  \n ')).toEqual({ lines: [], doubts: [] });
+  });
+});
+
+describe('what was read, in loose parts', () => {
+  const parts = (text: string) => {
+    const { lines, doubts } = partsOf(readRecipe(text).lines);
+    return { parts: lines.map((line) => line.parts), asks: doubts.map((doubt) => doubt.ask) };
+  };
+
+  it.each([
+    ['2-3 parts bark, 1 part pumice', [2.5, 1]],
+    ['20 L bark, 500 mL grit', [20, 0.5]],
+    ['2 buckets loam, 1 bucket sand', [2, 1]],
+    ['70 % bark, the rest coir', [70, 30]],
+    ['4 parts peat, 3 g/L lime', [4, undefined]],
+  ])('%s', (text, expected) => {
+    expect(parts(text)).toEqual({ parts: expected, asks: [] });
+  });
+
+  it('brings gallons and cubic feet to litres', () => {
+    const { parts: found } = parts('1 cu ft peat, 1 gal perlite');
+    expect((found[0] as number) / (found[1] as number)).toBeCloseTo(1728 / 231, 9);
+  });
+
+  it.each([
+    ['3 parts bark, a handful of lime', /How much is one of the others in parts/],
+    ['60% peat, 30% perlite', /do not total 100/],
+    ['2 parts bark, the rest coir', /The rest of what/],
+    ['60% bark, the rest coir, the rest peat', /two rests/],
+  ])('asks: %s', (text, ask) => {
+    expect(parts(text).asks[0]).toMatch(ask);
+  });
+});
