@@ -67,6 +67,30 @@ const MUTATIONS = [
     from: 'idealLo - value, limitLo',
     to: 'idealLo - value / 2, limitLo',
   },
+  {
+    formula: 'a part over a whole, less its blank',
+    file: 'shares/ratio.ts',
+    from: 'sum(add) - sum(take)',
+    to: 'sum(add)',
+  },
+  {
+    formula: 'a pen corrected by its line',
+    file: 'instruments/penReading.ts',
+    from: '(shown - meanShown) / b',
+    to: '(shown - meanShown) * b',
+  },
+  {
+    formula: 'kappa drawn to its prior',
+    file: 'learning/kappa.ts',
+    from: '((kappa - KAPPA_PRIOR.mean) / KAPPA_PRIOR.sd) ** 2',
+    to: '0 * kappa',
+  },
+  {
+    formula: 'age at which a calibration is stale',
+    file: 'instruments/stamp.ts',
+    from: 'hours > oldest',
+    to: 'hours > 2 * oldest',
+  },
 ];
 
 /** What the core's suite printed if it fails. */

@@ -46,6 +46,10 @@ const VIEWS = [
     as: 'Tam Oswin',
     path: async (api) => `/bench/runs/${openRun(await api('/runs'), 'Pumice').id}`,
   },
+  { name: 'instruments', size: DESK, as: 'Isla Brandreth', path: () => '/bench/instruments' },
+  { name: 'protocols', size: DESK, as: 'Isla Brandreth', path: () => '/bench/protocols' },
+  { name: 'round', size: DESK, as: 'Tam Oswin', path: () => '/bench/round' },
+  { name: 'learning', size: DESK, as: 'Isla Brandreth', path: () => '/blend/bench' },
   {
     name: 'blend',
     size: DESK,
