@@ -4,7 +4,8 @@ import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { ProtocolEntity, ReadingEntity, RunEntity } from '../database/entities';
 import { stampColumns, stampReader } from '../instruments/service';
-import { conflict, HttpProblem, notFound, refused } from '../http/problems';
+import { conflict, notFound, refused } from '../http/problems';
+import { requireOwnRun } from './ownRun';
 import { toReading } from './records';
 
 /** A taken time may run ahead of the server's clock by this much before it is doubted. */
@@ -12,13 +13,6 @@ const AHEAD_MS = 24 * 3600 * 1000;
 
 /** Letters that a reason has at least. */
 const LEAST_REASON = 3;
-
-/** Whether a person may write on a run: a student only on one given to them. */
-export function requireOwnRun(run: RunEntity, me: Me): void {
-  if (me.role === 'student' && run.studentId !== me.id) {
-    throw new HttpProblem(403, { code: 'not-yours', message: 'This run was not given to you.' });
-  }
-}
 
 async function toKept(manager: EntityManager, row: ReadingEntity, me?: Me): Promise<KeptReading> {
   const stampOfReading = await stampReader(manager, [row]);

@@ -24,7 +24,7 @@ import {
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { requireOneOfAKind, usualInstruments } from '../instruments/service';
 import { protocolLabels, requireProtocol } from '../protocols/service';
-import { requireOwnRun } from './keepReading';
+import { requireOwnRun } from './ownRun';
 import { loadSheets, toRunRecord } from './records';
 
 /** Runs in one list at most; older ones are found by their lot. */

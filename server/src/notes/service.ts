@@ -1,6 +1,6 @@
 import type { Me, NewNote, RunNote, RunPhoto } from '@bent-pail/contract';
 import { In, type EntityManager } from 'typeorm';
-import { requireOwnRun } from '../bench/keepReading';
+import { requireOwnRun } from '../bench/ownRun';
 import type { Context } from '../context';
 import { NoteEntity, PhotoEntity, RunEntity } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
