@@ -29,6 +29,8 @@ async function checkWorkings(me: Person, least: number): Promise<void> {
 }
 
 test('every number of card, blend and score can be worked out again by calc', async ({ browser, notebook }) => {
+  // Every number of five pages is pressed.
+  test.slow();
   const me = await Person.enter(browser, notebook, 'Isla Brandreth');
   const lots = await me.ask<LotRow[]>('/lots');
   for (const code of ['PM-3', 'TW-1', 'LF-1']) {

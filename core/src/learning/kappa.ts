@@ -10,7 +10,7 @@ export interface KappaFit {
 }
 
 /** Where the search for kappa ends, how fine it gets, and by how much kappa is moved to see how the blend answers. */
-const SEARCH = Object.freeze({ most: 4, coarse: 24, steps: 60, fine: 1e-5, nudge: 1e-3 });
+const SEARCH = Object.freeze({ most: 4, coarse: 16, fine: 1e-5, nudge: 1e-3 });
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 const NORMAL_95 = 1.959963984540054;
 
@@ -67,11 +67,19 @@ export function fitReady(blends: readonly ReadyBlend[]): KappaFit {
     if (here < least) [least, start] = [here, i * step];
   }
   let [lo, hi] = [Math.max(0, start - step), Math.min(SEARCH.most, start + step)];
-  for (let i = 0; i < SEARCH.steps; i += 1) {
-    const [left, right] = [hi - GOLDEN * (hi - lo), lo + GOLDEN * (hi - lo)];
-    if (misfit(blends, left) <= misfit(blends, right)) hi = right;
-    else lo = left;
-    if (hi - lo < SEARCH.fine) break;
+  // Golden section: of the two points inside, one serves the next step as well.
+  let [left, right] = [hi - GOLDEN * (hi - lo), lo + GOLDEN * (hi - lo)];
+  let [atLeft, atRight] = [misfit(blends, left), misfit(blends, right)];
+  while (hi - lo >= SEARCH.fine) {
+    if (atLeft <= atRight) {
+      [hi, right, atRight] = [right, left, atLeft];
+      left = hi - GOLDEN * (hi - lo);
+      atLeft = misfit(blends, left);
+    } else {
+      [lo, left, atLeft] = [left, right, atRight];
+      right = lo + GOLDEN * (hi - lo);
+      atRight = misfit(blends, right);
+    }
   }
   const value = (lo + hi) / 2;
   const sd = 1 / Math.sqrt(information(blends, value));

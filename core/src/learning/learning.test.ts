@@ -130,13 +130,13 @@ describe('a correction', () => {
     expect(fair.use.bias.pH ?? 0).toBeLessThan(0.1);
   });
 
-  it('made of pure noise is refused in at least 90 % of 200 benches', () => {
+  it('made of pure noise is refused in at least 90 % of 120 benches', () => {
     let refused = 0;
-    for (let seed = 1; seed <= 200; seed += 1) {
+    for (let seed = 1; seed <= 120; seed += 1) {
       const { corrections } = learn(bench({ kappa: 1, noise: 1, seed }));
       if (corrections.find((one) => one.key === 'kappa')?.used === false) refused += 1;
     }
-    expect(refused).toBeGreaterThanOrEqual(180);
+    expect(refused).toBeGreaterThanOrEqual(108);
   }, 120000);
 
   it('changes when a measured blend is taken away', () => {

@@ -1,3 +1,4 @@
+import { COLUMN_STEPS } from './columnSteps';
 import type { Protocol } from './protocol';
 import { read } from './steps';
 
@@ -13,30 +14,7 @@ export const CONSTANT_HEAD: Protocol = {
   usesVessel: false,
   replicates: { usual: 3, most: 12 },
   steps: [
-    read('temperature', {
-      key: 'waterTemp',
-      label: 'Water temperature',
-      say: 'Thermometer into the supply.',
-      why: 'Warm water is thinner and flows faster; the result is brought to 20 °C.',
-      picture: 'thermometer',
-      once: true,
-    }),
-    read('length', {
-      key: 'length',
-      label: 'Length of the column',
-      say: 'From the mesh to the surface of the medium, soaked.',
-      why: 'The head is spent over this length.',
-      picture: 'ruler',
-      bounds: [1, 200],
-    }),
-    read('length', {
-      key: 'diameter',
-      label: 'Inner diameter of the tube',
-      say: 'Measure across twice, take the mean.',
-      why: 'The flow is for its cross-section.',
-      picture: 'ruler',
-      bounds: [1, 60],
-    }),
+    ...COLUMN_STEPS,
     read('length', {
       key: 'head',
       label: 'Difference of the two water levels',

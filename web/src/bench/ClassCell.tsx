@@ -2,6 +2,7 @@ import type { NewReading } from '@bent-pail/contract';
 import type { Reading, Step } from '@bent-pail/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
 import { newReading } from './newReading';
+import { ReasonField, reasonRefusal } from './ReasonField';
 
 interface ClassCellProps {
   readonly step: Step;
@@ -32,8 +33,9 @@ export function ClassCell({
     first.current?.closest('tr')?.scrollIntoView({ block: 'nearest' });
   }, []);
   const keep = (place: number): void => {
+    const missing = standing === undefined ? undefined : reasonRefusal(reason);
     if (standing === undefined) onKeep(newReading(replicate, step.key, place));
-    else if (reason.trim().length < 3) setSorry('Say why it is corrected; the old value stays beside it.');
+    else if (missing !== undefined) setSorry(missing);
     else onKeep({ ...newReading(replicate, step.key, place), corrects: standing.id, reason: reason.trim() });
   };
   const onKeyDown = (event: KeyboardEvent<HTMLElement>): void => {
@@ -51,13 +53,10 @@ export function ClassCell({
   return (
     <div role="group" aria-label={step.label}>
       {standing !== undefined && (
-        <input
-          className="box mt-2 w-full text-left"
-          aria-label="Reason for the correction"
-          placeholder="why? the old value stays beside it"
-          value={reason}
-          onChange={(event) => {
-            setReason(event.target.value);
+        <ReasonField
+          reason={reason}
+          onReason={(next) => {
+            setReason(next);
             setSorry(undefined);
           }}
         />

@@ -14,6 +14,7 @@ import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
 import { draftKey, useDrafts } from './draftStore';
 import { newReading } from './newReading';
+import { ReasonField, reasonRefusal } from './ReasonField';
 import { WhichCounts } from './WhichCounts';
 
 interface LitCellProps {
@@ -119,10 +120,12 @@ function TypedCell({
     }
     if (standing === undefined) {
       onKeep(newReading(replicate, step.key, value));
-    } else if (reason.trim().length < 3) {
-      setDoubt({ kind: 'sentence', sentence: 'Say why it is corrected; the old value stays beside it.' });
-      return;
     } else {
+      const missing = reasonRefusal(reason);
+      if (missing !== undefined) {
+        setDoubt({ kind: 'sentence', sentence: missing });
+        return;
+      }
       onKeep({ ...newReading(replicate, step.key, value), corrects: standing.id, reason: reason.trim() });
     }
     type(key, '');
@@ -171,18 +174,13 @@ function TypedCell({
         <span className="u">{step.unit}</span>
       </span>
       {standing !== undefined && (
-        <input
-          className="box mt-2 w-full text-left"
-          aria-label="Reason for the correction"
-          placeholder="why? the old value stays beside it"
-          value={reason}
-          onChange={(event) => {
-            setReason(event.target.value);
+        <ReasonField
+          reason={reason}
+          onReason={(next) => {
+            setReason(next);
             setDoubt(undefined);
           }}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') keep();
-          }}
+          onEnter={keep}
         />
       )}
       <div id="cell-doubt" aria-live="polite">

@@ -1,0 +1,32 @@
+import type { ReactElement } from 'react';
+
+interface ReasonFieldProps {
+  readonly reason: string;
+  readonly onReason: (reason: string) => void;
+  readonly onEnter?: () => void;
+}
+
+/** Why a reading is corrected; the old one stays beside it. */
+export function ReasonField({ reason, onReason, onEnter }: ReasonFieldProps): ReactElement {
+  return (
+    <input
+      className="box mt-2 w-full text-left"
+      aria-label="Reason for the correction"
+      placeholder="why? the old value stays beside it"
+      value={reason}
+      onChange={(event) => {
+        onReason(event.target.value);
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') onEnter?.();
+      }}
+    />
+  );
+}
+
+const LEAST_LETTERS = 3;
+
+/** The sentence that asks for a reason; undefined where one was given. */
+export function reasonRefusal(reason: string): string | undefined {
+  return reason.trim().length < LEAST_LETTERS ? 'Say why it is corrected; the old value stays beside it.' : undefined;
+}
