@@ -10,9 +10,12 @@ import { planRun, replicatesOf, type Planned } from './schedule';
 
 const MINUTE_MS = 60000;
 
-/** Runs as they were made: started, read, corrected, a replicate excluded, finished; the last ones are still open. */
+/**
+ * Runs as they were made: started, read, corrected, a replicate excluded, finished; the last ones are still open. Every
+ * reading happens at its own time, so that it meets the calibrations of its day.
+ */
 export function runHappenings(loading: Loading): Happening[] {
-  return loading.files.runs.map((run) => {
+  return loading.files.runs.flatMap((run) => {
     const protocol = PROTOCOLS.find((one) => one.key === run.protocol);
     if (protocol === undefined)
       throw new Error(`The demo files speak of the protocol "${run.protocol}", which does not exist.`);
@@ -22,20 +25,20 @@ export function runHappenings(loading: Loading): Happening[] {
       'lastMinutesAgo' in run.start
         ? loading.loadedAt - (run.start.lastMinutesAgo + last) * MINUTE_MS
         : daysBefore(loading, run.start.daysAgo, run.start.at);
-    return { at: began, happen: () => makeRun(loading, run, protocol, plan, began) };
+    const id = uuidv7();
+    const me = named(loading.people, run.by, 'person');
+    return [
+      { at: began, happen: () => start(loading, me, id, run, protocol) },
+      ...plan.map((planned) => ({
+        at: began + planned.minute * MINUTE_MS,
+        happen: () => read(loading, me, id, run, planned),
+      })),
+      { at: began + last * MINUTE_MS, happen: () => close(loading, me, id, run) },
+    ];
   });
 }
 
-async function makeRun(
-  loading: Loading,
-  run: RunFile,
-  protocol: Protocol,
-  plan: readonly Planned[],
-  began: number,
-): Promise<void> {
-  const { context, clock } = loading;
-  const me = named(loading.people, run.by, 'person');
-  const id = uuidv7();
+async function start(loading: Loading, me: Me, id: string, run: RunFile, protocol: Protocol): Promise<void> {
   const body = {
     id,
     lotId: named(loading.lots, run.lot, 'lot'),
@@ -49,12 +52,11 @@ async function makeRun(
       ovenTemp_C: RUN_DEFAULTS.ovenTemp_C,
     },
   };
-  clock.set(began);
-  await startRun(context, me, readBody(NewRun, body));
-  for (const planned of plan) {
-    clock.set(began + planned.minute * MINUTE_MS);
-    await read(loading, me, id, run, planned);
-  }
+  await startRun(loading.context, me, readBody(NewRun, body));
+}
+
+/** What was left out is left out, and a run that was not broken off is finished. */
+async function close({ context }: Loading, me: Me, id: string, run: RunFile): Promise<void> {
   for (const exclusion of run.excluded ?? []) {
     await exclude(context, me, id, readBody(NewExclusion, { id: uuidv7(), ...exclusion }));
   }
