@@ -118,5 +118,6 @@ function merged(lines: readonly RecipeLine[]): RecipeLine[] {
 function amountSaid({ lo, hi, unit }: ReadLine): string {
   if (unit === 'rest') return UNIT_WORDS.rest;
   const digits = (value: number): string => fixed(value, Number.isInteger(value) ? 0 : 2);
-  return `${lo === hi ? digits(lo) : `${digits(lo)}–${digits(hi)}`} ${UNIT_WORDS[unit]}`;
+  const words = lo === hi && lo === 1 ? UNIT_WORDS[unit].replace(/s$/, '') : UNIT_WORDS[unit];
+  return `${lo === hi ? digits(lo) : `${digits(lo)}–${digits(hi)}`} ${words}`;
 }
