@@ -1,0 +1,55 @@
+import { randomUUID } from 'node:crypto';
+import fs from 'node:fs';
+import path from 'node:path';
+import { gunzipSync } from 'node:zlib';
+import pg from 'pg';
+import { afterAll, describe, expect, inject, it } from 'vitest';
+import { loadLots } from '../shelf/lotCards';
+import { openDatabase } from './openDatabase';
+
+const FOLDER = path.resolve(import.meta.dirname, '../testing/formerReleases');
+const RELEASES = fs.readdirSync(FOLDER).flatMap((file) => /^(.+)\.sql\.gz$/.exec(file)?.[1] ?? []);
+
+/** What a lot's row said in that release. */
+interface Said {
+  readonly name: string;
+  readonly finishedRuns: number;
+  readonly water?: number;
+  readonly air?: number;
+  readonly stock_L?: number;
+}
+
+async function administer(url: string, sql: string): Promise<void> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  await client.query(sql);
+  await client.end();
+}
+
+describe.each(RELEASES)('a notebook kept by release %s', (release) => {
+  const name = `former_${randomUUID().replaceAll('-', '')}`;
+  const url = inject('databaseUrl').replace(/\/[^/]+$/, `/${name}`);
+
+  afterAll(() => administer(inject('databaseUrl'), `drop database if exists ${name} with (force)`));
+
+  it('opens, and every lot says what it said then', async () => {
+    await administer(inject('databaseUrl'), `create database ${name}`);
+    await administer(url, gunzipSync(fs.readFileSync(path.join(FOLDER, `${release}.sql.gz`))).toString('utf8'));
+    const db = await openDatabase(url);
+    try {
+      const said = JSON.parse(fs.readFileSync(path.join(FOLDER, `${release}.json`), 'utf8')) as Record<string, Said>;
+      const lots = await loadLots(db.manager);
+      expect(lots.map(({ row }) => row.code).sort()).toEqual(Object.keys(said).sort());
+      for (const { row } of lots) {
+        const before = said[row.code] as Said;
+        expect(row).toMatchObject({ name: before.name, finishedRuns: before.finishedRuns });
+        expect(row.stock_L).toBe(before.stock_L);
+        if (before.water === undefined || before.air === undefined) continue;
+        expect(row.pail?.water).toBeCloseTo(before.water, 8);
+        expect(row.pail?.air).toBeCloseTo(before.air, 8);
+      }
+    } finally {
+      await db.destroy();
+    }
+  });
+});
