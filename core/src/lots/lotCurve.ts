@@ -1,18 +1,11 @@
 import { findMediaClass, type MediaClass } from '../classes';
 import { CoreError } from '../errors';
-import {
-  fitRetention,
-  inferRetention,
-  type Retention,
-  type RetentionFitInput,
-  type RetentionFitResult,
-  type RetentionInferInput,
-  type RetentionObservation,
-} from '../retention';
-import { reduceRun, retentionObservationsOf, settledDepth_cm, Sheet } from '../runs';
-import { meanOf } from '../statistics';
+import { inferRetention, type Retention, type RetentionInferInput } from '../retention';
+import { countedReplicates } from '../runs';
 import { containerBelow, type Container } from '../vessel';
 import type { Working } from '../workings';
+import { settledDepthOf } from './curveObservations';
+import { fittedCurve, type FittedCurve } from './fittedCurve';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
 
@@ -26,14 +19,7 @@ export type LotCurve =
       readonly note: string;
       readonly working: Working;
     }
-  | {
-      readonly kind: 'fitted';
-      readonly retention: Retention;
-      readonly fit: RetentionFitResult;
-      readonly observations: readonly RetentionObservation[];
-      readonly note: string;
-      readonly working: Working;
-    }
+  | FittedCurve
   | { readonly kind: 'class'; readonly retention: Retention; readonly note: string };
 
 /** Shape taken where no class is named: a middling curve, said so on the card. */
@@ -44,13 +30,7 @@ function vesselOf(lot: LotRecord, runId: string): Container | undefined {
   const run = lot.runs.find((one) => one.id === runId);
   const vessel = run?.vessels[0];
   if (run === undefined || vessel === undefined) return undefined;
-  const sheet = new Sheet(run.readings);
-  const excluded = new Set(run.exclusions.map((exclusion) => exclusion.replicate));
-  const depths = Array.from({ length: run.replicateCount }, (_, replicate) => replicate)
-    .filter((replicate) => !excluded.has(replicate))
-    .map((replicate) => settledDepth_cm(sheet, replicate))
-    .filter((depth) => depth !== undefined);
-  const settled = depths.length === 0 ? vessel.height_cm : meanOf(depths);
+  const settled = settledDepthOf(run, countedReplicates(run)) ?? vessel.height_cm;
   return containerBelow(shapeOf(vessel), Math.min(settled, vessel.height_cm));
 }
 
@@ -60,54 +40,8 @@ function shapeOf({ height_cm, topDiameter_cm, baseDiameter_cm }: Container): Con
     : { height_cm, topDiameter_cm, baseDiameter_cm };
 }
 
-/** Everything that finished runs tell of the curve: points from suction tables, columns from drained vessels. */
-function observationsOf(lot: LotRecord): {
-  readonly points: RetentionObservation[];
-  readonly columns: RetentionObservation[];
-} {
-  const points: RetentionObservation[] = [];
-  const columns: RetentionObservation[] = [];
-  for (const run of lot.runs.filter((one) => one.finishedAt !== undefined)) {
-    const sheet = new Sheet(run.readings);
-    const counted = Array.from({ length: run.replicateCount }, (_, i) => i).filter(
-      (i) => !run.exclusions.some((exclusion) => exclusion.replicate === i),
-    );
-    if (run.protocol.reduction === 'retention') {
-      points.push(...counted.flatMap((replicate) => retentionObservationsOf(run, sheet, replicate) ?? []));
-    }
-    if (run.protocol.reduction !== 'porosity') continue;
-    const capacity = reduceRun(run).properties.find((one) => one.property === 'containerCapacity')?.summary?.mean;
-    const vessel = capacity === undefined ? undefined : vesselOf(lot, run.id);
-    if (capacity !== undefined && vessel !== undefined)
-      columns.push({ kind: 'column', height_cm: vessel.height_cm, theta: capacity });
-  }
-  return { points, columns };
-}
-
-/** A curve fitted to points and columns together, where a suction table was used; undefined where it was not. */
-function fittedCurve(lot: LotRecord): LotCurve | undefined {
-  const { points, columns } = observationsOf(lot);
-  if (points.length === 0) return undefined;
-  const observations = [...points, ...columns];
-  const input: RetentionFitInput = { observations };
-  try {
-    const fit = fitRetention(input);
-    const what =
-      columns.length === 0
-        ? ''
-        : ` and ${String(columns.length)} drained ${columns.length === 1 ? 'vessel' : 'vessels'}`;
-    const note = `Curve fitted to ${String(points.length)} weighings on the suction table${what}, misfit ${fit.rmse.toFixed(3)}.`;
-    const working: Working = { text: 'curve.fittedAlpha', calc: 'retention-fit', input, pick: 'retention.alpha_percm' };
-    return { kind: 'fitted', retention: fit.retention, fit, observations, note, working };
-  } catch (error) {
-    // Too few weighings for a curve: the one from a single depth is still there.
-    if (error instanceof CoreError) return undefined;
-    throw error;
-  }
-}
-
 /**
- * The water curve of a lot: fitted where a suction table was used, else inferred from its saturate-drain-dry run, else
+ * The water curve of a lot: fitted where more than one place of it was seen, else inferred from its saturate-drain-dry run, else
  * its class's, else undefined.
  *
  * Inferred: n and theta_r are the class's; alpha is solved so that the mean over the vessel is the measured capacity.
@@ -116,9 +50,9 @@ function fittedCurve(lot: LotRecord): LotCurve | undefined {
  * nothing.
  */
 export function lotCurve(lot: LotRecord, figures: readonly LotFigure[]): LotCurve | undefined {
-  const fitted = fittedCurve(lot);
-  if (fitted !== undefined) return fitted;
   const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
+  const fitted = fittedCurve(lot, figures, mediaClass);
+  if (fitted !== undefined) return fitted;
   const capacity = figures.find((figure) => figure.property === 'containerCapacity');
   const porosity = figures.find(
     (figure) => figure.property === 'totalPorosity' && figure.methodKey === capacity?.methodKey,

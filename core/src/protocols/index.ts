@@ -29,6 +29,7 @@ import { PH_PASTE } from './phPaste';
 import { POUR_TEST } from './pourTest';
 import { POUR_THROUGH } from './pourThrough';
 import { RINSE_COLOUR } from './rinseColour';
+import { SEVERAL_DEPTHS } from './severalDepths';
 import { SETTLING } from './settling';
 import { SIEVE_YIELD } from './sieveYield';
 import { SMELL } from './smell';
@@ -42,13 +43,23 @@ import { RINSE } from './rinse';
 import { SATURATE_DRAIN_DRY } from './saturateDrainDry';
 import { SIEVE } from './sieve';
 import { BAG_VOLUME, EC_1_TO_2, PH_1_TO_5 } from './singleReading';
+import { STACKED_RINGS } from './stackedRings';
 import { SUCTION_TABLE } from './suctionTable';
 
 /** Shipped protocols by what they tell of, the main one first. */
 export const PROTOCOL_GROUPS: readonly { readonly label: string; readonly protocols: readonly Protocol[] }[] = [
   {
     label: 'Water and air',
-    protocols: [SATURATE_DRAIN_DRY, KITCHEN_FORM, SUCTION_TABLE, DRY_BULK_DENSITY, HEFT, EVENNESS],
+    protocols: [
+      SATURATE_DRAIN_DRY,
+      KITCHEN_FORM,
+      SUCTION_TABLE,
+      SEVERAL_DEPTHS,
+      STACKED_RINGS,
+      DRY_BULK_DENSITY,
+      HEFT,
+      EVENNESS,
+    ],
   },
   {
     label: 'Drainage and wetting',

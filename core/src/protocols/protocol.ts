@@ -74,6 +74,12 @@ export interface Step {
   readonly dose_meqPerL?: number;
   /** Suction at which this is weighed, cm of water; 0 is soaked. */
   readonly suction_cm?: number;
+  /** Which ring of a drained stack is weighed here, from the lowest, 1; `driedAs` is the step of its dry weighing. */
+  readonly ring?: { readonly place: number; readonly driedAs: string };
+  /** Asked only while the two weighings before it still differ: drying goes on until they agree. */
+  readonly whileDrying?: { readonly weighings: readonly [string, string]; readonly tray: string };
+  /** Due so many minutes after an earlier step was read. */
+  readonly after?: { readonly step: string; readonly minutes: number };
 }
 
 /** How a finished sheet becomes results. */

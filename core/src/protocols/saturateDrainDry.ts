@@ -1,9 +1,10 @@
+import { DRYING_STEPS } from './dryingSteps';
 import type { Protocol } from './protocol';
 
 /** The main protocol: a pail is soaked, drained, dried and weighed at each turn. */
 export const SATURATE_DRAIN_DRY: Protocol = {
   key: 'saturate-drain-dry',
-  version: 1,
+  version: 2,
   label: 'Saturate, drain, dry',
   plain: 'Soak it, let it drip, dry it: pores, water and air by weight.',
   takes: 'three vessels, a scale, an oven, one to two days',
@@ -121,37 +122,6 @@ export const SATURATE_DRAIN_DRY: Protocol = {
       picture: 'ruler',
       optional: true,
     },
-    {
-      key: 'dryTray',
-      kind: 'weigh',
-      unit: 'g',
-      label: 'Drying tray, empty',
-      say: 'Weigh the tray that goes into the oven.',
-      why: 'The dry medium is weighed in it.',
-      bounds: [0, 50000],
-      picture: 'scale-empty',
-    },
-    {
-      key: 'dry',
-      kind: 'weigh',
-      unit: 'g',
-      label: 'Dried at 103–105 °C, first weighing',
-      say: 'All of the medium onto the tray, into the oven until dry; weigh warm-dry.',
-      why: 'Only drying parts solid from water.',
-      bounds: [0, 50000],
-      picture: 'oven',
-      caution: 'heat',
-    },
-    {
-      key: 'dryAgain',
-      kind: 'weigh',
-      unit: 'g',
-      label: 'Second weighing, 2 h later',
-      say: 'Back into the oven for two hours, weigh again.',
-      why: 'Dry when the two agree within 0.1 %.',
-      bounds: [0, 50000],
-      picture: 'oven',
-      optional: true,
-    },
+    ...DRYING_STEPS,
   ],
 };

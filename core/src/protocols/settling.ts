@@ -1,10 +1,13 @@
 import type { Protocol } from './protocol';
 import { read } from './steps';
 
-/** How a filled pot settles through its first year. */
+/** Minutes of a month of a year. */
+const MONTH_min = (365.25 / 12) * 24 * 60;
+
+/** How a filled pot settles through its first year; each look is due by its date. */
 export const SETTLING: Protocol = {
   key: 'settling',
-  version: 1,
+  version: 2,
   label: 'Settling and ageing',
   plain: 'The depth of one filled pot, day 0 to month 12.',
   takes: 'a pot, a ruler, a year of looking in',
@@ -41,6 +44,7 @@ export const SETTLING: Protocol = {
       why: 'From here on it is rotting and working down.',
       picture: 'ruler',
       bounds: [0.5, 200],
+      after: { step: 'day0', minutes: MONTH_min },
     }),
     ...[3, 6, 12].map((month) =>
       read('depth', {
@@ -51,6 +55,7 @@ export const SETTLING: Protocol = {
         picture: 'ruler',
         bounds: [0.5, 200],
         optional: true,
+        after: { step: 'day0', minutes: month * MONTH_min },
       }),
     ),
   ],

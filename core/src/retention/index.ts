@@ -26,6 +26,6 @@ export {
   type RetentionFitResult,
   type RetentionParameter,
 } from './fitRetention';
-export { observedHeights, type RetentionObservation } from './observation';
+export { observedHeights, placeOf, type RetentionObservation } from './observation';
 export { ALPHA_BOUNDS, inferRetention, type RetentionInferInput, type RetentionInferResult } from './inferRetention';
 export { requireRetention, thetaAt, type Retention } from './retention';

@@ -11,14 +11,15 @@ export interface DueJob {
 
 /**
  * What a run waits for: replicates at one step are one job, due when the first of them is. A full sheet waits to be
- * finished; a finished run for nothing.
+ * finished, or for the next look that has a date; a finished run for nothing.
  */
 export function dueJobs(run: RunRecord): DueJob[] {
   if (run.finishedAt !== undefined) return [];
   const progress = runProgress(run);
-  if (progress.complete) return [{ runId: run.id, what: 'Finish the run' }];
+  if (progress.complete && progress.later.length === 0) return [{ runId: run.id, what: 'Finish the run' }];
+  const nextLook = progress.later.filter(({ step }) => step.key === progress.later[0]?.step.key);
   const groups = new Map<string, { at?: number; label: string; replicates: number[] }>();
-  for (const next of progress.next) {
+  for (const next of progress.complete ? nextLook : progress.next) {
     const key = `${next.step.key}:${next.notBefore === undefined ? 'now' : 'held'}`;
     const known = groups.get(key);
     if (known === undefined) {

@@ -4,11 +4,13 @@
  * A result is computed from the readings each time and carries the working of every number.
  */
 export { Sheet, type Cell, type Reading } from './reading';
+export { isAsked, stepsShown } from './drying';
 export { settledDepth_cm } from './porosityRun';
-export { retentionObservationsOf } from './reduceByCalc';
+export { retentionObservationsOf } from './retentionRun';
 export { type ReplicateValue, type RunProperty, type RunResult } from './reducer';
 export { reduceRun } from './reduceRun';
 export {
+  countedReplicates,
   replicateName,
   RUN_DEFAULTS,
   runVesselVolume_mL,

@@ -7,13 +7,13 @@ import {
   type PorosityVessel,
 } from '../porosity';
 import { waterDensity } from '../water';
+import { CONSTANT_MASS, lastDry } from './drying';
 import type { Sheet } from './reading';
 import { replicateName, runVesselVolume_mL, type RunRecord } from './runRecord';
 
 export const RUN_CHECKS = Object.freeze({
   /** Of the drain time that the run was made with: 30 of the usual 60 min. */
   leastDrainShare: 0.5,
-  constantMass: 0.001,
   coolOven_C: 100,
 });
 
@@ -44,7 +44,7 @@ export function porosityInputOf(run: RunRecord, sheet: Sheet, replicate: number)
   const saturated = read('saturated');
   const drained = read('drained');
   const tray = read('dryTray');
-  const dry = read('dryAgain') ?? read('dry');
+  const { mass_g: dry } = lastDry(sheet, replicate);
   if (vessel === undefined || tare === undefined || saturated === undefined) return undefined;
   if (drained === undefined || tray === undefined || dry === undefined) return undefined;
   const filled = read('filled');
@@ -116,28 +116,19 @@ export function sheetChecks(run: RunRecord, sheet: Sheet, replicate: number): Ch
       );
     }
   }
-  checks.push(...dryingChecks(run, replicate, who, read));
+  checks.push(...dryingChecks(run, sheet, replicate));
   return checks;
 }
 
-function dryingChecks(
-  run: RunRecord,
-  replicate: number,
-  who: string,
-  read: (step: string) => number | undefined,
-): Check[] {
-  const first = read('dry');
-  const second = read('dryAgain');
-  const tray = read('dryTray');
+function dryingChecks(run: RunRecord, sheet: Sheet, replicate: number): Check[] {
+  const { weighings, change } = lastDry(sheet, replicate);
+  const who = replicateName(replicate);
   const checks: Check[] = [];
-  if (first !== undefined && second !== undefined && tray !== undefined) {
-    const change = Math.abs(first - second) / (first - tray);
-    if (change > RUN_CHECKS.constantMass) {
-      const message = `${who} still changed by ${(100 * change).toFixed(2)} % between the two dry weighings, allowed 0.1 %. Dry it longer.`;
-      checks.push({ code: 'not-dry', severity: 'caution', message, replicate });
-    }
+  if (change !== undefined && change > CONSTANT_MASS) {
+    const message = `${who} still changed by ${(100 * change).toFixed(2)} % between the last two dry weighings, allowed 0.1 %. Dry it longer.`;
+    checks.push({ code: 'not-dry', severity: 'caution', message, replicate });
   }
-  if (first !== undefined && run.settings.ovenTemp_C < RUN_CHECKS.coolOven_C) {
+  if (weighings > 0 && run.settings.ovenTemp_C < RUN_CHECKS.coolOven_C) {
     const message = `${who} was dried at ${String(run.settings.ovenTemp_C)} °C, which leaves some percent of water in.`;
     checks.push({ code: 'cool-oven', severity: 'note', message, replicate });
   }

@@ -1,4 +1,5 @@
 import type { Step } from '../protocols';
+import { isAsked } from './drying';
 import { Sheet } from './reading';
 import type { RunRecord } from './runRecord';
 
@@ -24,6 +25,8 @@ export interface RunProgress {
   readonly holds: readonly Hold[];
   /** One per replicate that still has a step that must be read. */
   readonly next: readonly NextStep[];
+  /** Looks that may be left out and have a date of their own, in order of it; they are no reason to wait. */
+  readonly later: readonly NextStep[];
   /** Every replicate that counts has every step that must be read. */
   readonly complete: boolean;
   readonly filled: number;
@@ -43,6 +46,12 @@ function deadlineOf(run: RunRecord, step: Step, startedAt_s: number): number {
   return startedAt_s * 1000 + minutes * 60000;
 }
 
+/** When a step is due that counts from an earlier one, in milliseconds; undefined where nothing is counted from. */
+function dateOf({ after }: Step, sheet: Sheet, replicate: number): number | undefined {
+  const from = after === undefined ? undefined : sheet.reading(replicate, after.step);
+  return after === undefined || from === undefined ? undefined : Date.parse(from.takenAt) + after.minutes * 60000;
+}
+
 /**
  * Where a run stands: what runs, what is next for each replicate, whether it can be finished.
  * Timers are deadlines from the reading that started them, so they survive a reload and sleep.
@@ -51,6 +60,7 @@ export function runProgress(run: RunRecord): RunProgress {
   const sheet = new Sheet(run.readings);
   const holds: Hold[] = [];
   const next: NextStep[] = [];
+  const later: NextStep[] = [];
   let filled = 0;
   let needed = 0;
   const excluded = new Set(run.exclusions.map((exclusion) => exclusion.replicate));
@@ -60,6 +70,7 @@ export function runProgress(run: RunRecord): RunProgress {
     let waiting: NextStep | undefined;
     for (const step of run.protocol.steps) {
       if (step.once === true && replicate > 0) continue;
+      if (!isAsked(step, sheet, replicate) && sheet.value(replicate, step.key) === undefined) continue;
       const value = sheet.value(cellReplicate(step, replicate), step.key);
       const read = sheet.cell(cellReplicate(step, replicate), step.key).standing.length > 0;
       if (step.optional !== true) needed += 1;
@@ -74,13 +85,15 @@ export function runProgress(run: RunRecord): RunProgress {
         held = undefined;
         continue;
       }
-      if (step.optional !== true && waiting === undefined) {
-        waiting = { replicate, step, ...(held === undefined ? {} : { notBefore: held.deadline }) };
-      }
+      const notBefore = held?.deadline ?? dateOf(step, sheet, replicate);
+      const open = { replicate, step, ...(notBefore === undefined ? {} : { notBefore }) };
+      if (step.optional !== true) waiting ??= open;
+      else if (step.after !== undefined && notBefore !== undefined) later.push(open);
     }
     if (waiting !== undefined) next.push(waiting);
     if (held !== undefined && waiting !== undefined) holds.push(held);
   }
   holds.sort((a, b) => a.deadline - b.deadline);
-  return { holds, next, complete: next.length === 0, filled, needed };
+  later.sort((a, b) => (a.notBefore as number) - (b.notBefore as number));
+  return { holds, next, later, complete: next.length === 0, filled, needed };
 }

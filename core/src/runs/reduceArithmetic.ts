@@ -6,16 +6,13 @@ import { cellReplicate } from './progress';
 import type { Sheet } from './reading';
 import { attempt, replicateIndices, summarised, type FreshValue, type Reducer, type RunProperty } from './reducer';
 import { valueOfReading } from './reduceSingle';
-import { runVesselVolume_mL, type RunRecord } from './runRecord';
+import { volumeOfReplicate_mL, type RunRecord } from './runRecord';
 
 type Ratio = Exclude<ProtocolResult, { readonly read: string }>;
 
 /** What a step says for a replicate; `vessel` stands for the vessel's volume, mL. */
 function amount(run: RunRecord, sheet: Sheet, replicate: number, key: string): number | undefined {
-  if (key === 'vessel') {
-    const vessel = run.vessels[replicate];
-    return vessel === undefined ? undefined : runVesselVolume_mL(vessel);
-  }
+  if (key === 'vessel') return volumeOfReplicate_mL(run, replicate);
   const step = run.protocol.steps.find((one) => one.key === key);
   return step === undefined ? undefined : sheet.value(cellReplicate(step, replicate), key);
 }

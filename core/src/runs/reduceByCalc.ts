@@ -1,23 +1,16 @@
 import { findMediaClass } from '../classes';
 import type { Check } from '../errors';
-import type { RetentionObservation } from '../retention';
-import { waterFraction } from '../porosity';
 import { waterDensity, waterViscosity } from '../water';
 import type { Sheet } from './reading';
 import { byCalc } from './reducer';
 import { correctedValue } from './reduceSingle';
-import { replicateName, runVesselVolume_mL, type RunRecord } from './runRecord';
-
-function volumeOf(run: RunRecord, replicate: number): number | undefined {
-  const vessel = run.vessels[replicate];
-  return vessel === undefined ? undefined : runVesselVolume_mL(vessel);
-}
+import { replicateName, volumeOfReplicate_mL, type RunRecord } from './runRecord';
 
 /** Kitchen form: water in, water out. */
 export const reduceKitchen = byCalc({
   calc: 'kitchen',
   inputOf: (run, sheet, replicate) => {
-    const vesselVolume_mL = volumeOf(run, replicate);
+    const vesselVolume_mL = volumeOfReplicate_mL(run, replicate);
     const waterAdded_mL = sheet.value(replicate, 'added');
     const drained_mL = sheet.value(replicate, 'collected');
     if (vesselVolume_mL === undefined || waterAdded_mL === undefined || drained_mL === undefined) return undefined;
@@ -86,48 +79,6 @@ export const reduceRinse = byCalc({
   picks: [
     { property: 'ecInf_dSm', pick: 'ecInf_dSm', text: 'rinse.ecInf_dSm' },
     { property: 'rinsesToTarget', pick: 'rinsesToTarget', text: 'rinse.rinsesToTarget' },
-  ],
-});
-
-/** What a replicate on the suction table tells of the curve; undefined until it is dried. */
-export function retentionObservationsOf(
-  run: RunRecord,
-  sheet: Sheet,
-  replicate: number,
-): RetentionObservation[] | undefined {
-  const volume = volumeOf(run, replicate);
-  const ringHeight_cm = run.vessels[replicate]?.height_cm;
-  const [tare, tray, dry] = ['tare', 'dryTray', 'dry'].map((step) => sheet.value(replicate, step));
-  if (
-    volume === undefined ||
-    ringHeight_cm === undefined ||
-    tare === undefined ||
-    tray === undefined ||
-    dry === undefined
-  )
-    return undefined;
-  const density = waterDensity(sheet.value(0, 'waterTemp') ?? 20);
-  return run.protocol.steps.flatMap(({ key, suction_cm }): RetentionObservation[] => {
-    const mass = sheet.value(replicate, key);
-    if (suction_cm === undefined || mass === undefined) return [];
-    const theta = waterFraction(mass - tare - (dry - tray), density, volume);
-    // Soaked, the ring stands full; on the table suction is to its middle.
-    return [{ kind: 'point', head_cm: suction_cm, theta, ...(suction_cm === 0 ? {} : { ringHeight_cm }) }];
-  });
-}
-
-/** Suction table: van Genuchten's curve of each replicate. */
-export const reduceRetention = byCalc({
-  calc: 'retention-fit',
-  inputOf: (run, sheet, replicate) => {
-    const observations = retentionObservationsOf(run, sheet, replicate);
-    return observations === undefined || observations.length < 4 ? undefined : { observations };
-  },
-  picks: [
-    { property: 'airAt10', pick: 'airAt10', text: 'retention.airAt10' },
-    { property: 'easilyAvailable', pick: 'easilyAvailable', text: 'retention.easilyAvailable' },
-    { property: 'buffering', pick: 'buffering', text: 'retention.buffering' },
-    { property: 'lessAvailable', pick: 'lessAvailable', text: 'retention.lessAvailable' },
   ],
 });
 

@@ -3,8 +3,8 @@ import { porosity, spreadChecks, type PorosityFigures } from '../porosity';
 import type { PropertyKey } from '../properties';
 import { pickAt } from '../workings';
 import { earlyAirOf, porosityInputOf, sheetChecks } from './porosityRun';
-import { attempt, replicateIndices, summarised, type FreshValue, type Reducer } from './reducer';
-import { replicateName } from './runRecord';
+import { attempt, replicateIndices, summarised, type FreshValue, type Reducer, type RunProperty } from './reducer';
+import { countedReplicates, replicateName, type RunRecord } from './runRecord';
 
 const POROSITY_PROPERTIES = [
   'totalPorosity',
@@ -16,6 +16,29 @@ const POROSITY_PROPERTIES = [
   'asReceivedMoisture',
   'shrinkage',
 ] as const satisfies readonly PropertyKey[];
+
+/** Properties that belong to the depth that they were drained at. */
+const OF_A_DEPTH: readonly PropertyKey[] = ['containerCapacity', 'airSpace', 'gravimetricWater_gg'];
+
+/** Depths this much alike, as a share, count as one. */
+const ONE_DEPTH = 0.1;
+
+const SEVERAL_DEPTHS_NOTE: Check = {
+  code: 'several-depths',
+  severity: 'note',
+  message: 'Vessels of different depths: their water and air are not averaged, they make the water curve.',
+};
+
+/** Whether the vessels that count stand at depths that must not be averaged. */
+function isOfSeveralDepths(run: RunRecord): boolean {
+  const depths = countedReplicates(run).flatMap((replicate) => run.vessels[replicate]?.height_cm ?? []);
+  return depths.length > 1 && Math.max(...depths) - Math.min(...depths) > ONE_DEPTH * Math.max(...depths);
+}
+
+/** Values at several depths stand side by side: a mean of them would belong to none. */
+function withoutMean({ property: key, values }: RunProperty): RunProperty {
+  return { property: key, values };
+}
 
 /** Saturate, drain, dry: checks as soon as they can be made, air before the oven, all else after it. */
 export const reducePorosity: Reducer = (run, sheet) => {
@@ -52,9 +75,17 @@ export const reducePorosity: Reducer = (run, sheet) => {
       add(key, { replicate, value, working: { text: `porosity.${key}`, calc: 'porosity', input, pick } });
     }
   }
-  if (counted.length > 1 || (counted.length === 1 && run.finishedAt !== undefined))
+  const several = isOfSeveralDepths(run);
+  if (several) checks.push(SEVERAL_DEPTHS_NOTE);
+  else if (counted.length > 1 || (counted.length === 1 && run.finishedAt !== undefined))
     checks.push(...spreadChecks(counted));
-  return { properties: [...byProperty].map(([key, values]) => summarised(run, key, values)), checks };
+  const properties = [...byProperty].map(([key, values]) => summarised(run, key, values));
+  return {
+    properties: several
+      ? properties.map((one) => (OF_A_DEPTH.includes(one.property) ? withoutMean(one) : one))
+      : properties,
+    checks,
+  };
 };
 
 /** Each replicate is reduced alone, so the core calls it A; the sheet knows its letter. */

@@ -11,13 +11,13 @@ import {
   reduceFallingHead,
   reduceHydration,
   reduceKitchen,
-  reduceRetention,
   reduceRinse,
   reduceSieve,
   reduceTitration,
 } from './reduceByCalc';
 import { reducePorosity } from './reducePorosity';
 import type { Reducer, RunResult } from './reducer';
+import { reduceRetention } from './retentionRun';
 import { reduceBagVolume, reduceEc, reducePh } from './reduceSingle';
 import type { RunRecord } from './runRecord';
 

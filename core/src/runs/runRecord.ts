@@ -54,6 +54,19 @@ export function runVesselVolume_mL(vessel: RunVessel): number | undefined {
   return vesselVolume_mL(vessel.fillings) ?? geometricVolume_mL(vessel);
 }
 
+/** Volume of a replicate's vessel, mL; undefined while it is not known or none is used. */
+export function volumeOfReplicate_mL(run: RunRecord, replicate: number): number | undefined {
+  const vessel = run.vessels[replicate];
+  return vessel === undefined ? undefined : runVesselVolume_mL(vessel);
+}
+
+/** Replicates that count, by index. */
+export function countedReplicates(run: RunRecord): number[] {
+  return Array.from({ length: run.replicateCount }, (_, i) => i).filter(
+    (i) => !run.exclusions.some((exclusion) => exclusion.replicate === i),
+  );
+}
+
 /** A, B, C for 0, 1, 2. */
 export function replicateName(index: number): string {
   return String.fromCharCode(65 + index);

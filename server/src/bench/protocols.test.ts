@@ -22,22 +22,23 @@ async function newLot(classId = 'peat-light-fine'): Promise<string> {
 }
 
 /** A whole run from the empty sheet to the finished one, timers left to the clock. */
-async function makeRun(lotId: string, key: string, { vessel, readings }: SheetFixture): Promise<RunSheet> {
+async function makeRun(lotId: string, key: string, { vessels, readings }: SheetFixture): Promise<RunSheet> {
   const protocol = PROTOCOLS.find((one) => one.key === key);
   if (protocol === undefined) throw new Error(`no protocol ${key}`);
   const replicates = Math.max(...Object.values(readings).map((row) => row.length));
+  const vesselOf = (i: number) => vessels?.[i] ?? vessels?.at(-1);
   const vesselIds = protocol.usesVessel ? Array.from({ length: replicates }, () => uuidv7()) : [];
   for (const [i, id] of vesselIds.entries()) {
     await tester.post('/vessels', {
       id,
       name: `V${String(i)}`,
       kind: 'vessel',
-      shape: { height_cm: vessel?.height_cm ?? 12 },
+      shape: { height_cm: vesselOf(i)?.height_cm ?? 12 },
     });
     await tester.post(`/vessels/${id}/fillings`, {
       id: uuidv7(),
       empty_g: 300,
-      full_g: vessel?.full_g ?? 1350,
+      full_g: vesselOf(i)?.full_g ?? 1350,
       waterTemp_C: 20,
     });
   }

@@ -2,7 +2,8 @@ import type { PropertyKey } from '@bent-pail/core';
 
 /** A good sheet of a protocol, by step, one value per replicate, and what its lot's card then shows. */
 export interface SheetFixture {
-  readonly vessel?: { readonly height_cm: number; readonly full_g: number };
+  /** Vessels of the replicates, in order; the last serves for all that follow. */
+  readonly vessels?: readonly { readonly height_cm: number; readonly full_g: number }[];
   readonly readings: Readonly<Record<string, readonly number[]>>;
   readonly shows: readonly PropertyKey[];
 }
@@ -26,7 +27,7 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
   'bag-volume': { readings: { volume: [48.1] }, shows: ['bagVolume_L'] },
   'suction-table': {
     // Rings of 5 cm and 196 mL with a peat of thetaR 0.267, thetaS 0.93, alpha 0.106, n 1.83, dry 17.6 g.
-    vessel: { height_cm: 5, full_g: 495.65 },
+    vessels: [{ height_cm: 5, full_g: 495.65 }],
     readings: {
       waterTemp: [20],
       tare: [110, 111],
@@ -37,6 +38,41 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
       at100: [199.5, 200.4],
       dryTray: [20, 20],
       dry: [37.6, 37.7],
+    },
+    shows: ['airAt10', 'easilyAvailable', 'buffering', 'lessAvailable'],
+  },
+  'several-depths': {
+    vessels: [
+      { height_cm: 5, full_g: 699.28 },
+      { height_cm: 12, full_g: 1258.3 },
+      { height_cm: 30, full_g: 2695.7 },
+    ],
+    readings: {
+      waterTemp: [20],
+      tare: [100, 100, 100],
+      saturated: [499.4, 1058.4, 2496],
+      drained: [475.4, 886, 1657.6],
+      dryTray: [20, 20, 20],
+      dry: [60, 116, 260],
+    },
+    shows: ['totalPorosity', 'bulkDensity_gcc'],
+  },
+  'stacked-rings': {
+    vessels: [{ height_cm: 5, full_g: 495.65 }],
+    readings: {
+      waterTemp: [20],
+      wet6: [166.1, 167],
+      wet5: [173.9, 174.3],
+      wet4: [187.6, 188.8],
+      wet3: [209.1, 208.5],
+      wet2: [240.4, 241],
+      wet1: [256.1, 256.6],
+      dry1: [80, 80.2],
+      dry2: [80, 80.1],
+      dry3: [80, 79.8],
+      dry4: [80, 80.4],
+      dry5: [80, 80],
+      dry6: [80, 80.3],
     },
     shows: ['airAt10', 'easilyAvailable', 'buffering', 'lessAvailable'],
   },
@@ -69,7 +105,7 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
     shows: ['ecInf_dSm', 'rinsesToTarget'],
   },
   'dry-bulk-density': {
-    vessel: { height_cm: 5, full_g: 495.65 },
+    vessels: [{ height_cm: 5, full_g: 495.65 }],
     readings: {
       ring: [110, 111],
       wet: [260.4, 262],

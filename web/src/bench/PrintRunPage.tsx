@@ -1,5 +1,14 @@
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
-import { cellReplicate, property, reduceRun, replicateName, Sheet, type RunProperty, type Step } from '@bent-pail/core';
+import {
+  cellReplicate,
+  property,
+  reduceRun,
+  replicateName,
+  Sheet,
+  stepsShown,
+  type RunProperty,
+  type Step,
+} from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -102,7 +111,7 @@ function PaperTable({ sheet, empty, zone }: PaperTableProps): ReactElement {
         </tr>
       </thead>
       <tbody>
-        {sheet.protocol.steps.map((step, row) => (
+        {stepsShown(sheet.protocol, cells, sheet.replicateCount).map((step, row) => (
           <tr key={step.key}>
             <th scope="row">
               <b>

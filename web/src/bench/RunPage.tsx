@@ -124,7 +124,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
               if (lit !== undefined) go(nextEmpty(shape, run.cells, lit), false);
             }}
             onMove={(key) => {
-              if (lit !== undefined) go(moved(shape, lit, key) ?? lit, true);
+              if (lit !== undefined) go(moved(shape, run.cells, lit, key) ?? lit, true);
             }}
           />
           <StuckReadings waiting={run.waiting} />

@@ -1,5 +1,13 @@
 import type { NewReading } from '@bent-pail/contract';
-import { inSentence, cellReplicate, replicateName, type Reading, type Step } from '@bent-pail/core';
+import {
+  cellReplicate,
+  inSentence,
+  isAsked,
+  replicateName,
+  stepsShown,
+  type Reading,
+  type Step,
+} from '@bent-pail/core';
 import { Fragment, type ReactElement } from 'react';
 import { CautionStrip } from '../shared/CautionStrip';
 import { clockTime } from '../shared/format';
@@ -57,7 +65,7 @@ export function SheetTable(props: SheetTableProps): ReactElement {
           </tr>
         </thead>
         <tbody>
-          {run.sheet.protocol.steps.map((step, row) => (
+          {stepsShown(run.sheet.protocol, run.cells, run.sheet.replicateCount).map((step, row) => (
             <Fragment key={step.key}>
               {step.caution !== undefined && lit?.step === step.key && (
                 <tr>
@@ -167,6 +175,7 @@ function SheetCell(
       </td>
     );
   }
+  if (standing === undefined && !isAsked(step, run.cells, at)) return <td className="q text-[14px]">dry</td>;
   const column = lit?.replicate === replicate && step.once !== true ? 'litc' : '';
   const struck = run.record.exclusions.some((exclusion) => exclusion.replicate === replicate) && step.once !== true;
   return (

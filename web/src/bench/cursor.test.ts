@@ -58,11 +58,49 @@ describe('the next cell to fill', () => {
   });
 });
 
+describe('a drying that goes on', () => {
+  /** All cells of the sheet filled as far as the second weighing, A still losing water, B and C dry. */
+  const drying = (): Sheet => {
+    const upTo = protocol.steps.slice(
+      0,
+      protocol.steps.findIndex(({ key }) => key === 'dryThird'),
+    );
+    const values: Record<string, readonly number[]> = { dryTray: [20, 20, 20], dry: [530, 520, 525] };
+    const again = { dryAgain: [524, 519.9, 524.8] };
+    return new Sheet(
+      upTo.flatMap((step) =>
+        [0, 1, 2].map((replicate): Reading => ({
+          id: `${step.key}${String(replicate)}`,
+          step: step.key,
+          replicate,
+          value: { ...values, ...again }[step.key]?.[replicate] ?? 1,
+          takenAt: '2026-11-24T08:00:00Z',
+        })),
+      ),
+    );
+  };
+
+  it('leads to the third weighing of the one that is not dry, and nowhere else', () => {
+    expect(nextEmpty(shape, drying(), { step: 'dryAgain', replicate: 2 })).toMatchObject({
+      step: 'dryThird',
+      replicate: 0,
+    });
+    expect(moved(shape, drying(), { step: 'dryAgain', replicate: 0 }, 'ArrowDown')).toMatchObject({ step: 'dryThird' });
+    expect(moved(shape, drying(), { step: 'dryThird', replicate: 0 }, 'ArrowDown')).toBeUndefined();
+  });
+});
+
 describe('arrow keys', () => {
   it('move one cell and stop at the edge', () => {
-    expect(moved(shape, { step: 'tare', replicate: 0 }, 'ArrowRight')).toEqual({ step: 'tare', replicate: 1 });
-    expect(moved(shape, { step: 'tare', replicate: 2 }, 'ArrowRight')).toBeUndefined();
-    expect(moved(shape, { step: 'tare', replicate: 2 }, 'ArrowUp')).toEqual({ step: 'waterTemp', replicate: 0 });
-    expect(moved(shape, { step: 'waterTemp', replicate: 0 }, 'ArrowUp')).toBeUndefined();
+    expect(moved(shape, sheet([]), { step: 'tare', replicate: 0 }, 'ArrowRight')).toEqual({
+      step: 'tare',
+      replicate: 1,
+    });
+    expect(moved(shape, sheet([]), { step: 'tare', replicate: 2 }, 'ArrowRight')).toBeUndefined();
+    expect(moved(shape, sheet([]), { step: 'tare', replicate: 2 }, 'ArrowUp')).toEqual({
+      step: 'waterTemp',
+      replicate: 0,
+    });
+    expect(moved(shape, sheet([]), { step: 'waterTemp', replicate: 0 }, 'ArrowUp')).toBeUndefined();
   });
 });

@@ -1,4 +1,4 @@
-import { cellReplicate, type Protocol, type Sheet, type Step } from '@bent-pail/core';
+import { cellReplicate, isAsked, stepsShown, type Protocol, type Sheet, type Step } from '@bent-pail/core';
 
 /** A cell of the sheet: which replicate, which step. */
 export interface CellAt {
@@ -13,14 +13,14 @@ interface SheetShape {
 }
 
 /** All cells in the order of the work: a step across the replicates, then the next step. */
-export function cellsInOrder({
-  protocol,
-  replicateCount,
-  excluded,
-}: SheetShape): (CellAt & { readonly optional: boolean })[] {
+export function cellsInOrder(
+  { protocol, replicateCount, excluded }: SheetShape,
+  sheet: Sheet,
+): (CellAt & { readonly optional: boolean })[] {
   return protocol.steps.flatMap((step) =>
     Array.from({ length: step.once === true ? 1 : replicateCount }, (_, replicate) => replicate)
       .filter((replicate) => !excluded.has(replicate) || (step.once === true && replicate === 0))
+      .filter((replicate) => isAsked(step, sheet, replicate))
       .map((replicate) => ({ replicate, step: step.key, optional: step.optional === true })),
   );
 }
@@ -30,7 +30,7 @@ export function cellsInOrder({
  * what was passed over. Optional cells behind us are not gone back to.
  */
 export function nextEmpty(shape: SheetShape, sheet: Sheet, from?: CellAt): CellAt | undefined {
-  const cells = cellsInOrder(shape);
+  const cells = cellsInOrder(shape, sheet);
   const at =
     from === undefined ? -1 : cells.findIndex((cell) => cell.replicate === from.replicate && cell.step === from.step);
   const isEmpty = (cell: CellAt): boolean => sheet.cell(cell.replicate, cell.step).standing.length === 0;
@@ -41,8 +41,8 @@ export function nextEmpty(shape: SheetShape, sheet: Sheet, from?: CellAt): CellA
 }
 
 /** Where an arrow key leads. */
-export function moved(shape: SheetShape, from: CellAt, key: string): CellAt | undefined {
-  const { steps } = shape.protocol;
+export function moved(shape: SheetShape, sheet: Sheet, from: CellAt, key: string): CellAt | undefined {
+  const steps = stepsShown(shape.protocol, sheet, shape.replicateCount);
   const row = steps.findIndex((step) => step.key === from.step);
   const across = key === 'ArrowLeft' ? -1 : key === 'ArrowRight' ? 1 : 0;
   const down = key === 'ArrowUp' ? -1 : key === 'ArrowDown' ? 1 : 0;
