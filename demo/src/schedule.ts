@@ -9,13 +9,16 @@ export interface Planned {
   readonly value: number | 'now';
 }
 
-/** Pace of a calm tester: between readings, until the oven has done its work, between the two dry weighings. */
-const PACE = Object.freeze({ reading: 1.5, firstDrying: 22 * 60, secondDrying: 122, suction: 24 * 60 });
+/** Pace of a calm tester: between readings, until the oven has done its work, between dry weighings. */
+const PACE = Object.freeze({ reading: 1.5, firstDrying: 22 * 60, laterDrying: 122, suction: 24 * 60 });
+
+const FIRST_DRYINGS = new Set(['dry', 'dry1']);
+const LATER_DRYINGS = new Set(['dryAgain', 'dryThird', 'dryFourth', 'dryFifth']);
 
 /** Minutes that pass before a step by itself: drying, and a day on the suction table. */
 function waitBefore({ key, suction_cm }: Step): number {
-  if (key === 'dry') return PACE.firstDrying;
-  if (key === 'dryAgain') return PACE.secondDrying;
+  if (FIRST_DRYINGS.has(key)) return PACE.firstDrying;
+  if (LATER_DRYINGS.has(key)) return PACE.laterDrying;
   return (suction_cm ?? 0) > 0 ? PACE.suction : 0;
 }
 

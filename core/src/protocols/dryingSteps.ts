@@ -43,6 +43,7 @@ export const DRYING_STEPS: readonly Step[] = [
       why: 'What is still leaving is water.',
       picture: 'oven',
       caution: 'heat',
+      optional: true,
       whileDrying: { weighings, tray: 'dryTray' },
       after: { step: weighings[1], minutes: TWO_HOURS_min },
     }),

@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { PUMICE_SHEET, runOf } from '../testing/sampleLot';
 import { dueJobs, reduceRun, runProgress, type RunRecord } from '.';
 
-type Dryings = Partial<Record<'dry' | 'dryAgain' | 'dryThird' | 'dryFourth' | 'dryFifth', readonly number[]>>;
+type Dryings = Partial<
+  Record<'dryTray' | 'dry' | 'dryAgain' | 'dryThird' | 'dryFourth' | 'dryFifth', readonly number[]>
+>;
 
 const LATER = ['dryAgain', 'dryThird', 'dryFourth', 'dryFifth'] as const;
 
@@ -15,7 +17,7 @@ function dried(dryings: Dryings): RunRecord {
   return open;
 }
 
-const nextOf = (run: RunRecord): string | undefined => runProgress(run).next[0]?.step.key;
+const nextOf = (run: RunRecord): string | undefined => runProgress(run).later[0]?.step.key;
 const density = (run: RunRecord): number | undefined =>
   reduceRun(run).properties.find((one) => one.property === 'bulkDensity_gcc')?.summary?.mean;
 
@@ -27,8 +29,18 @@ describe('drying to constant mass', () => {
   it('goes on while the last two differ by more than 0.1 %, and ends when they agree', () => {
     expect(nextOf(dried({ dry: [530.2], dryAgain: [528] }))).toBe('dryThird');
     expect(nextOf(dried({ dry: [530.2], dryAgain: [528], dryThird: [526.5] }))).toBe('dryFourth');
-    expect(runProgress(dried({ dry: [530.2], dryAgain: [528], dryThird: [527.8] })).complete).toBe(true);
-    expect(runProgress(dried({ dry: [530.2], dryAgain: [529.9] })).complete).toBe(true);
+    expect(nextOf(dried({ dry: [530.2], dryAgain: [528], dryThird: [527.8] }))).toBeUndefined();
+    expect(nextOf(dried({ dry: [530.2], dryAgain: [529.9] }))).toBeUndefined();
+  });
+
+  it('asks a light medium for no more than the last digit of the scale', () => {
+    // 0.1 g of 30 g is 0.33 %, and nothing that this scale could show would be less.
+    expect(nextOf(dried({ dryTray: [20], dry: [50.1], dryAgain: [50] }))).toBeUndefined();
+    expect(nextOf(dried({ dryTray: [20], dry: [50.2], dryAgain: [50] }))).toBe('dryThird');
+  });
+
+  it('keeps nobody from finishing, with the caution on the sheet', () => {
+    expect(runProgress(dried({ dry: [530.2], dryAgain: [528] })).complete).toBe(true);
   });
 
   it('asks for the next weighing two hours after the last', () => {

@@ -1,24 +1,42 @@
 import type { Protocol, Step } from '../protocols';
 import type { Sheet } from './reading';
 
-/** Change between two dry weighings, as a share of the dry mass, below which it counts as dry. */
-export const CONSTANT_MASS = 0.001;
+/**
+ * Change between two dry weighings below which it counts as dry: a share of the dry mass, or the last digit of a bench
+ * scale where that is more, since a light medium cannot be told apart any finer.
+ */
+export const CONSTANT_MASS = Object.freeze({ share: 0.001, scale_g: 0.1 });
+
+/** Difference of two masses as typed, without the dust of binary fractions. */
+const DUST_g = 1e-9;
 
 /** Weighings of one drying, in their order. */
 const WEIGHINGS = ['dry', 'dryAgain', 'dryThird', 'dryFourth', 'dryFifth'] as const;
 
-function change(sheet: Sheet, replicate: number, [first, second]: readonly [string, string], tray: string) {
+/** Two dry weighings compared: how far they lie apart, as a share of the dry mass, and whether that is still drying. */
+export interface DryChange {
+  readonly share: number;
+  readonly stillDrying: boolean;
+}
+
+function changeBetween(
+  sheet: Sheet,
+  replicate: number,
+  [first, second]: readonly [string, string],
+  tray: string,
+): DryChange | undefined {
   const [a, b, empty] = [first, second, tray].map((step) => sheet.value(replicate, step));
-  return a === undefined || b === undefined || empty === undefined || a <= empty
-    ? undefined
-    : Math.abs(a - b) / (a - empty);
+  if (a === undefined || b === undefined || empty === undefined || a <= empty) return undefined;
+  const apart = Math.abs(a - b);
+  const allowed = Math.max(CONSTANT_MASS.share * (a - empty), CONSTANT_MASS.scale_g) + DUST_g;
+  return { share: apart / (a - empty), stillDrying: apart > allowed };
 }
 
 /** Whether a step is asked of a replicate: one of a drying only while the two weighings before it disagree. */
 export function isAsked(step: Step, sheet: Sheet, replicate: number): boolean {
   if (step.whileDrying === undefined) return true;
   const { weighings, tray } = step.whileDrying;
-  return (change(sheet, replicate, weighings, tray) ?? 0) > CONSTANT_MASS;
+  return changeBetween(sheet, replicate, weighings, tray)?.stillDrying === true;
 }
 
 /** Steps that a sheet shows: those asked of any replicate, and those that were read. */
@@ -29,16 +47,16 @@ export function stepsShown({ steps }: Protocol, sheet: Sheet, replicateCount: nu
   );
 }
 
-/** The last dry weighing of a replicate, g, and how much it changed from the one before, as a share of the dry mass. */
+/** The last dry weighing of a replicate, g, and how it stands to the one before. */
 export function lastDry(
   sheet: Sheet,
   replicate: number,
-): { readonly mass_g?: number; readonly change?: number; readonly weighings: number } {
+): { readonly mass_g?: number; readonly change?: DryChange; readonly weighings: number } {
   const read = WEIGHINGS.filter((step) => sheet.value(replicate, step) !== undefined);
   const last = read.at(-1);
   const before = read.at(-2);
   if (last === undefined) return { weighings: 0 };
-  const changed = before === undefined ? undefined : change(sheet, replicate, [before, last], 'dryTray');
+  const changed = before === undefined ? undefined : changeBetween(sheet, replicate, [before, last], 'dryTray');
   return {
     mass_g: sheet.value(replicate, last) as number,
     weighings: read.length,

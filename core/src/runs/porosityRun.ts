@@ -7,7 +7,7 @@ import {
   type PorosityVessel,
 } from '../porosity';
 import { waterDensity } from '../water';
-import { CONSTANT_MASS, lastDry } from './drying';
+import { lastDry } from './drying';
 import type { Sheet } from './reading';
 import { replicateName, runVesselVolume_mL, type RunRecord } from './runRecord';
 
@@ -124,8 +124,8 @@ function dryingChecks(run: RunRecord, sheet: Sheet, replicate: number): Check[] 
   const { weighings, change } = lastDry(sheet, replicate);
   const who = replicateName(replicate);
   const checks: Check[] = [];
-  if (change !== undefined && change > CONSTANT_MASS) {
-    const message = `${who} still changed by ${(100 * change).toFixed(2)} % between the last two dry weighings, allowed 0.1 %. Dry it longer.`;
+  if (change?.stillDrying === true) {
+    const message = `${who} still changed by ${(100 * change.share).toFixed(2)} % between the last two dry weighings, allowed 0.1 %. Dry it longer.`;
     checks.push({ code: 'not-dry', severity: 'caution', message, replicate });
   }
   if (weighings > 0 && run.settings.ovenTemp_C < RUN_CHECKS.coolOven_C) {
