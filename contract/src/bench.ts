@@ -1,10 +1,20 @@
 import type { RunNote, RunPhoto } from './notes';
 import type { InstrumentRow } from './instruments';
-import type { Exclusion, Protocol, Reading, RunSettings, RunVessel } from '@bent-pail/core';
+import type {
+  Combined,
+  Exclusion,
+  Protocol,
+  Reading,
+  RunSettings,
+  RunVessel,
+  SampledFrom,
+  SamplePlan,
+} from '@bent-pail/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
+  IsBoolean,
   IsDateString,
   IsIn,
   IsInt,
@@ -41,6 +51,22 @@ export class RunSettingsBody {
   ovenTemp_C!: number;
 }
 
+export class SamplePlanBody {
+  @IsIn(['bag', 'heap', 'bin', 'pot'], { message: 'Say where the sample was taken from: bag, heap, bin or pot.' })
+  from!: SampledFrom;
+
+  @IsInt({ message: 'The number of increments must be whole.' })
+  @Min(1, { message: 'A sample has at least one increment.' })
+  @Max(100, { message: 'Over 100 increments; check it.' })
+  increments!: number;
+
+  @IsIn(['as-taken', 'mixed', 'quartered'], { message: 'Say whether it was mixed and quartered.' })
+  combined!: Combined;
+
+  @IsBoolean({ message: 'Say whether the fines were mixed back in.' })
+  finesMixedBack!: boolean;
+}
+
 export class NewRun {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
@@ -64,6 +90,12 @@ export class NewRun {
   @ValidateNested()
   @Type(() => RunSettingsBody)
   settings!: RunSettingsBody;
+
+  /** How the sample was taken, where somebody says. */
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => SamplePlanBody)
+  sample?: SamplePlanBody;
 
   /** Who enters it, where that is a student. */
   @IsOptional()
@@ -106,6 +138,11 @@ export class NewReading {
   @IsNumber(number, { message: 'The reading must be a number; write 12.5.' })
   value!: number;
 
+  /** The value is what the pen showed in mV, in something of this temperature. */
+  @IsOptional()
+  @IsNumber(number, { message: 'The temperature must be a number of °C.' })
+  mVTemp_C?: number;
+
   @IsDateString({}, { message: 'Say when it was taken.' })
   takenAt!: string;
 
@@ -145,6 +182,7 @@ export interface RunSheet {
   readonly lot: { readonly id: string; readonly name: string; readonly code: string; readonly classId?: string };
   readonly protocol: Protocol;
   readonly settings: RunSettings;
+  readonly sample?: SamplePlan;
   readonly replicateCount: number;
   readonly vessels: readonly (RunVessel | undefined)[];
   /** Every vessel of the run, measured or not, in the order of the replicates. */

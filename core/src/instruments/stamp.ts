@@ -1,3 +1,4 @@
+import { phCalibration } from '../chemistry';
 import type { StepKind } from '../protocols';
 import { judgeCalibration, type CalibrationRecord, type Instrument, type InstrumentKind } from './calibration';
 
@@ -12,6 +13,8 @@ export interface CalibrationStamp {
   readonly sentence: string;
   /** For a pen without mV: its line, by which a reading is corrected. */
   readonly buffers?: readonly { readonly pH: number; readonly shown: number }[];
+  /** For a pen with mV: its line, by which a reading in mV becomes a pH. */
+  readonly line?: { readonly slope_mVperpH: number; readonly offset_mV: number; readonly temp_C: number };
 }
 
 /** A stamp that a result has to speak of. */
@@ -42,6 +45,14 @@ interface StampInput {
   readonly readings: number;
 }
 
+/** By what a pen's readings become pH: the line through its buffers, in pH or in mV. */
+function lineOf(showsMv: boolean, { points, temp_C }: CalibrationRecord): Pick<CalibrationStamp, 'buffers' | 'line'> {
+  if (!showsMv) return { buffers: points.map(({ nominal, shown }) => ({ pH: nominal, shown })) };
+  const buffers = points.map(({ nominal, shown }) => ({ pH: nominal, mV: shown }));
+  const { slope_mVperpH, offset_mV } = phCalibration({ temp_C, buffers });
+  return { line: { slope_mVperpH, offset_mV, temp_C } };
+}
+
 /** What a reading rests on, judged at the moment that it was taken. */
 export function stampOf({ instrument, calibration, takenAt, readings }: StampInput): CalibrationStamp {
   const { name, kind, showsMv } = instrument;
@@ -50,25 +61,22 @@ export function stampOf({ instrument, calibration, takenAt, readings }: StampInp
     return { instrument: name, state: 'missing', sentence: `${name} had no ${noun} on record.` };
   }
   const { state, words } = judgeCalibration(instrument, calibration);
-  const buffers =
-    kind === 'pH' && !showsMv
-      ? { buffers: calibration.points.map(({ nominal, shown }) => ({ pH: nominal, shown })) }
-      : {};
+  const line = kind === 'pH' ? lineOf(showsMv, calibration) : {};
   if (state === 'failed') {
-    return { instrument: name, state, sentence: `The ${noun} of ${name} had failed: ${words}.`, ...buffers };
+    return { instrument: name, state, sentence: `The ${noun} of ${name} had failed: ${words}.`, ...line };
   }
   const hours = (Date.parse(takenAt) - Date.parse(calibration.at)) / HOUR_MS;
   const oldest = kind === 'pH' ? CALIBRATION_AGE.hours : CALIBRATION_AGE.checkDays * CALIBRATION_AGE.hours;
   if (hours > oldest) {
     const age = hours < 48 ? `${hours.toFixed(0)} h` : `${(hours / 24).toFixed(0)} d`;
-    return { instrument: name, state: 'stale', sentence: `The ${noun} of ${name} was ${age} old.`, ...buffers };
+    return { instrument: name, state: 'stale', sentence: `The ${noun} of ${name} was ${age} old.`, ...line };
   }
   if (kind === 'pH' && readings > CALIBRATION_AGE.readings) {
     const sentence = `The ${noun} of ${name} had served ${String(readings)} readings.`;
-    return { instrument: name, state: 'stale', sentence, ...buffers };
+    return { instrument: name, state: 'stale', sentence, ...line };
   }
   const sentence = state === 'good' ? '' : `The ${noun} of ${name} was so so: ${words}.`;
-  return { instrument: name, state, sentence, ...buffers };
+  return { instrument: name, state, sentence, ...line };
 }
 
 const RANK: Readonly<Record<StampState, number>> = { good: 0, caution: 1, stale: 2, missing: 3, failed: 4 };

@@ -1,7 +1,7 @@
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import { classWords, PROPERTIES, property, type PropertyKey } from '../properties';
 import type { Reduction } from '../protocols';
-import { reduceRun, type RunProperty, type RunRecord } from '../runs';
+import { isOneGrab, reduceRun, type RunProperty, type RunRecord } from '../runs';
 import { replicates, type Summary } from '../statistics';
 import type { Working } from '../workings';
 import type { LotRecord } from './lotRecord';
@@ -22,6 +22,8 @@ export interface LotFigure {
   readonly method: string;
   /** Values by another method are kept apart and never merged. */
   readonly methodKey: string;
+  /** Some of it was measured on a sample of one grab. */
+  readonly oneGrab?: true;
   /** Finished runs that it rests on, newest first; empty for a label. */
   readonly runs: readonly { readonly id: string; readonly number: number; readonly finishedAt: string }[];
   readonly working: Working;
@@ -112,6 +114,7 @@ function figureOf(
     methodKey: method,
     runs,
     ...(trouble === undefined ? {} : { trouble }),
+    ...(members.some(({ run }) => run.sample !== undefined && isOneGrab(run.sample)) ? { oneGrab: true as const } : {}),
   } as const;
   const { classes } = property(key);
   const judged = members.flatMap(({ result }) => result.values.filter((one) => one.excluded === undefined));

@@ -24,4 +24,12 @@ export { parseNumber, type TypedNumber } from './parseNumber';
 export { dueJobs, type DueJob } from './dueJobs';
 export { cellReplicate, runProgress, type Hold, type NextStep, type RunProgress } from './progress';
 export { readingRefusal } from './readingRefusal';
+export {
+  isOneGrab,
+  SAMPLE_LEAST_INCREMENTS,
+  sampleWords,
+  type Combined,
+  type SampledFrom,
+  type SamplePlan,
+} from './samplePlan';
 export { defaultSettings } from './runDefaults';

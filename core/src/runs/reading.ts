@@ -7,6 +7,8 @@ export interface Reading {
   readonly replicate: number;
   readonly step: string;
   readonly value: number;
+  /** Where the value is what the pen showed in mV: the temperature of what it stood in, °C. */
+  readonly mVTemp_C?: number;
   /** When it was taken, ISO 8601. */
   readonly takenAt: string;
   readonly corrects?: string;

@@ -20,6 +20,7 @@ import type { Reducer, RunResult } from './reducer';
 import { reduceRetention } from './retentionRun';
 import { reduceBagVolume, reduceEc, reducePh } from './reduceSingle';
 import type { RunRecord } from './runRecord';
+import { isOneGrab, SAMPLE_LEAST_INCREMENTS } from './samplePlan';
 
 /** How each kind of sheet becomes results. */
 const REDUCERS: Readonly<Record<Reduction, Reducer>> = {
@@ -46,6 +47,15 @@ function stepsBehind({ steps, results }: Protocol, key: PropertyKey): readonly S
   return result !== undefined && 'read' in result ? steps.filter((step) => step.key === result.read) : steps;
 }
 
+/** A sample of one grab, or of fewer places than top, middle and bottom, stands for little. */
+function sampleChecks({ sample }: RunRecord): Check[] {
+  if (sample === undefined || sample.increments >= SAMPLE_LEAST_INCREMENTS) return [];
+  const message = isOneGrab(sample)
+    ? `One grab from the ${sample.from}: the result stands for that grab. Three increments or more, mixed, stand for the ${sample.from}.`
+    : `Two increments from the ${sample.from} miss one of top, middle and bottom; take three or more.`;
+  return [{ code: 'few-increments', severity: 'note', message }];
+}
+
 /**
  * Results of a run from its readings as they stand, complete or not.
  *
@@ -67,6 +77,6 @@ export function reduceRun(run: RunRecord): RunResult {
       const trouble = troubleOf(run, sheet, stepsBehind(run.protocol, one.property));
       return trouble === undefined ? one : { ...one, trouble };
     }),
-    checks: [...undecided, ...calibrationChecks(run, sheet), ...checks],
+    checks: [...undecided, ...sampleChecks(run), ...calibrationChecks(run, sheet), ...checks],
   };
 }

@@ -1,13 +1,40 @@
+import { phReading } from '../chemistry';
 import type { Check } from '../errors';
 import { penReading } from '../instruments';
 import type { PropertyKey } from '../properties';
 import { replicates } from '../statistics';
 import type { Reading, Sheet } from './reading';
 import { attempt, replicateIndices, summarised, type FreshValue, type Reducer } from './reducer';
+import { replicateName } from './runRecord';
 
-/** A reading as a value: one of a pen without mV is corrected by the line through its buffers, and says so. */
+/** A reading in mV as the pH that the calibration in force makes of it. */
+function valueOfMillivolts(
+  { replicate, value, stamp }: Reading,
+  temp_C: number,
+  checks: Check[],
+): FreshValue | undefined {
+  if (stamp?.line === undefined) {
+    const message = `${replicateName(replicate)} was read in mV without a calibration in mV: no pH can be given.`;
+    checks.push({ code: 'no-line', severity: 'fault', message, replicate });
+    return undefined;
+  }
+  const input = { calibration: stamp.line, mV: value, temp_C };
+  const pH = attempt(replicate, checks, () => phReading(input))?.pH;
+  if (pH === undefined) return undefined;
+  const from = [
+    { label: `shown by ${stamp.instrument}`, value, unit: 'mV' },
+    { label: 'at', value: temp_C, unit: '°C' },
+  ];
+  return { replicate, value: pH, working: { text: 'pen.millivolts', calc: 'ph-reading', input, pick: 'pH', from } };
+}
+
+/**
+ * A reading as a value: one in mV is a pH by its calibration, one of a pen without mV is corrected by the line through
+ * its buffers; both say so.
+ */
 export function valueOfReading(reading: Reading, checks: Check[]): FreshValue | undefined {
-  const { replicate, value, stamp } = reading;
+  const { replicate, value, stamp, mVTemp_C } = reading;
+  if (mVTemp_C !== undefined) return valueOfMillivolts(reading, mVTemp_C, checks);
   const buffers = stamp?.buffers;
   if (buffers === undefined) return { replicate, value };
   const input = { buffers, shown: value };

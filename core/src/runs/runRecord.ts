@@ -1,6 +1,7 @@
 import type { Protocol } from '../protocols';
 import { geometricVolume_mL, vesselVolume_mL, type Container, type WaterFilling } from '../vessel';
 import type { Reading } from './reading';
+import type { SamplePlan } from './samplePlan';
 
 /** A vessel as it was used: its shape and every filling with water that measured it. */
 export interface RunVessel extends Container {
@@ -40,6 +41,8 @@ export interface RunRecord {
   readonly number: number;
   readonly protocol: Protocol;
   readonly settings: RunSettings;
+  /** How the sample was taken; absent where nobody said. */
+  readonly sample?: SamplePlan;
   readonly replicateCount: number;
   /** One vessel per replicate, undefined until its depth is known; empty for a protocol without vessels. */
   readonly vessels: readonly (RunVessel | undefined)[];

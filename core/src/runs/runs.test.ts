@@ -177,9 +177,11 @@ describe('what a run starts with', () => {
 
   it('refuses readings beyond a step’s bounds in one sentence', () => {
     const protocol = protocolCalled('saturate-drain-dry');
-    expect(readingRefusal(protocol, 'tare', 312.4)).toBeUndefined();
-    expect(readingRefusal(protocol, 'tare', -1)).toBe('Tare, vessel dry: -1 g must lie between 0 and 50000 g.');
-    expect(readingRefusal(protocol, 'sieve', 1)).toMatch(/no step "sieve"/);
-    expect(readingRefusal(protocol, 'tare', Number.NaN)).toMatch(/not a number/);
+    expect(readingRefusal(protocol, { step: 'tare', value: 312.4 })).toBeUndefined();
+    expect(readingRefusal(protocol, { step: 'tare', value: -1 })).toBe(
+      'Tare, vessel dry: -1 g must lie between 0 and 50000 g.',
+    );
+    expect(readingRefusal(protocol, { step: 'sieve', value: 1 })).toMatch(/no step "sieve"/);
+    expect(readingRefusal(protocol, { step: 'tare', value: Number.NaN })).toMatch(/not a number/);
   });
 });

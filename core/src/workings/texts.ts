@@ -186,6 +186,12 @@ export const WORKING_TEXTS: Readonly<Record<string, WorkingText>> = {
     source: 'Straight line by least squares through the jars.',
     method: 'titration@1',
   },
+  'pen.millivolts': {
+    sentence: 'The pH that the calibration in force makes of what the pen showed in mV.',
+    formula: '7 + (E0 − E) / (S × T / Tcal), temperatures in kelvin',
+    source: 'Nernst’s equation; slope and offset of the calibration.',
+    method: 'ph-reading@1',
+  },
   'pen.corrected': {
     sentence: 'What the pen showed, brought back by the line through what it showed in its buffers.',
     formula: '(shown − a) / b, from shown = a + b pH through the buffers',

@@ -25,6 +25,7 @@ function sameReading(row: ReadingEntity, runId: string, body: NewReading): boole
     row.replicate === body.replicate &&
     row.step === body.step &&
     row.value === body.value &&
+    row.mVTemp_C === (body.mVTemp_C ?? null) &&
     row.takenAt.getTime() === Date.parse(body.takenAt) &&
     row.corrects === (body.corrects ?? null) &&
     row.reason === (body.reason ?? null)
@@ -75,7 +76,7 @@ export async function keepReading(
       key: run.protocolKey,
       version: run.protocolVersion,
     });
-    const sentence = readingRefusal(stored.body, body.step, body.value);
+    const sentence = readingRefusal(stored.body, body);
     if (sentence !== undefined) throw refused('value', sentence);
     if (body.replicate >= run.replicateCount)
       throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
@@ -95,7 +96,8 @@ export async function keepReading(
       replicate: body.replicate,
       step: body.step,
       value: body.value,
-      unit: step?.unit ?? '',
+      mVTemp_C: body.mVTemp_C ?? null,
+      unit: body.mVTemp_C === undefined ? (step?.unit ?? '') : 'mV',
       takenAt,
       keptAt: new Date(now),
       byUser: me.id,

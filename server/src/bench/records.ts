@@ -45,6 +45,7 @@ export function toReading(
     replicate: row.replicate,
     step: row.step,
     value: row.value,
+    ...optional('mVTemp_C', row.mVTemp_C),
     takenAt: row.takenAt.toISOString(),
     keptAt: row.keptAt.toISOString(),
     ...optional('corrects', row.corrects),
@@ -90,6 +91,7 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
         drain_min: run.drain_min,
         ovenTemp_C: run.ovenTemp_C,
       },
+      ...optional('sample', run.sample),
       replicateCount: run.replicateCount,
       vessels: used.map((vessel) => toRunVessel(vessel, fillings)),
       vesselNames: used.map(({ id, name }) => ({ id, name })),
@@ -125,6 +127,7 @@ export function toRunRecord(sheet: RunSheet): RunRecord {
     vessels,
     readings,
     exclusions,
+    ...optional('sample', sheet.sample),
     ...optional('finishedAt', sheet.finishedAt),
     ...optional('materialClass', sheet.lot.classId),
   };

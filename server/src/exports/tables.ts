@@ -1,5 +1,5 @@
 import type { RunSheet } from '@bent-pail/contract';
-import { property, reduceRun, replicateName } from '@bent-pail/core';
+import { property, reduceRun, replicateName, sampleWords } from '@bent-pail/core';
 import { toRunRecord } from '../bench/records';
 import type { LoadedLot } from '../shelf/lotCards';
 
@@ -19,7 +19,8 @@ export function readingRows(sheets: readonly RunSheet[]): Row[] {
         replicate: replicateName(reading.replicate),
         step: step?.label ?? reading.step,
         value: step?.classes?.[reading.value] ?? reading.value,
-        unit: step?.unit,
+        unit: reading.mVTemp_C === undefined ? step?.unit : 'mV',
+        mv_read_at_c: reading.mVTemp_C,
         taken_at: reading.takenAt,
         kept_at: reading.keptAt,
         by: reading.by,
@@ -56,6 +57,7 @@ export function resultRows(sheets: readonly RunSheet[]): Row[] {
             se,
             n,
             words: one.words,
+            sample: sheet.sample === undefined ? undefined : sampleWords(sheet.sample),
             calibration: one.trouble?.state,
             calibration_note: one.trouble?.sentence,
           },

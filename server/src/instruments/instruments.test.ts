@@ -155,3 +155,27 @@ describe('a result made on a failed calibration', () => {
     }
   });
 });
+
+describe('a reading in mV', () => {
+  it('becomes a pH by the calibration in force, and stays the mV that it was', async () => {
+    await calibrate(GOOD);
+    const run = await startRun(tester, shelf, 'ph-1to5');
+    const answer = await tester.post(`/runs/${run.id}/readings`, reading(server, 0, 'pH', 114, { mVTemp_C: 20 }));
+    expect(answer.status).toBe(201);
+    const sheet = await sheetOf(run.id);
+    expect(sheet.readings[0]).toMatchObject({ value: 114, mVTemp_C: 20 });
+    // 171 mV at pH 4.01 and 0 at 7: 57.19 mV per pH.
+    const pH = reduceRun(toRunRecord(sheet)).properties[0]?.values[0]?.value;
+    expect(pH).toBeCloseTo(7 - 114 / (171 / 2.99), 9);
+  });
+
+  it('is refused outside what a pen can show, and kept once by its id', async () => {
+    const run = await startRun(tester, shelf, 'ph-1to5');
+    const wild = await tester.post(`/runs/${run.id}/readings`, reading(server, 0, 'pH', 900, { mVTemp_C: 20 }));
+    expect(wild.status).toBe(422);
+    const body = reading(server, 0, 'pH', 90, { mVTemp_C: 20 });
+    expect((await tester.post(`/runs/${run.id}/readings`, body)).status).toBe(201);
+    expect((await tester.post(`/runs/${run.id}/readings`, body)).status).toBeLessThan(300);
+    expect((await tester.post(`/runs/${run.id}/readings`, { ...body, mVTemp_C: 21 })).status).toBe(409);
+  });
+});

@@ -36,7 +36,7 @@ export function DeviceStrip({ lit, protocol, cells, typing, onKeep }: DeviceStri
       setSorry(`It shows ${unit ?? ''}, and this step asks for ${step.unit}: switch it over.`);
       return;
     }
-    const refusal = readingRefusal(protocol, lit.step, inUnit);
+    const refusal = readingRefusal(protocol, { step: lit.step, value: inUnit });
     if (refusal === undefined) onKeep(newReading(lit.replicate, lit.step, inUnit));
     else setSorry(refusal);
   });

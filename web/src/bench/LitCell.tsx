@@ -13,6 +13,8 @@ import { fixed } from '../shared/format';
 import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
 import { draftKey, useDrafts } from './draftStore';
+import { InMillivolts } from './InMillivolts';
+import { useMillivolts } from './millivolts';
 import { newReading } from './newReading';
 import { ReasonField, reasonRefusal } from './ReasonField';
 import { WhichCounts } from './WhichCounts';
@@ -25,6 +27,8 @@ interface LitCellProps {
   /** What was read for it so far. */
   readonly cell: Cell;
   readonly mayWrite: boolean;
+  /** The pen in use shows mV and has a calibration: a pH may be typed in mV. */
+  readonly takesMv: boolean;
   readonly onKeep: (reading: NewReading) => void;
   readonly onSkip: () => void;
   readonly onMove: (key: string) => void;
@@ -97,10 +101,14 @@ function TypedCell({
   replicate,
   standing,
   mayWrite,
+  takesMv,
   onKeep,
   onSkip,
   onMove,
 }: FilledProps): ReactElement {
+  const mv = useMillivolts();
+  const mayBeMv = takesMv && step.kind === 'pH';
+  const inMv = mayBeMv && mv.on;
   const key = draftKey(runId, replicate, step.key);
   const text = useDrafts((state) => state.texts[key] ?? '');
   const type = useDrafts((state) => state.type);
@@ -113,20 +121,26 @@ function TypedCell({
   }, []);
 
   const keepValue = (value: number): void => {
-    const refusal = readingRefusal(protocol, step.key, value);
+    const temp = inMv ? parseNumber(mv.temp) : undefined;
+    if (temp !== undefined && temp.kind !== 'number') {
+      setDoubt({ kind: 'sentence', sentence: 'Type the temperature of the extract in °C, as 20.5.' });
+      return;
+    }
+    const asMv = temp === undefined ? {} : { mVTemp_C: temp.value };
+    const refusal = readingRefusal(protocol, { step: step.key, value, ...asMv });
     if (refusal !== undefined) {
       setDoubt({ kind: 'sentence', sentence: refusal });
       return;
     }
     if (standing === undefined) {
-      onKeep(newReading(replicate, step.key, value));
+      onKeep({ ...newReading(replicate, step.key, value), ...asMv });
     } else {
       const missing = reasonRefusal(reason);
       if (missing !== undefined) {
         setDoubt({ kind: 'sentence', sentence: missing });
         return;
       }
-      onKeep({ ...newReading(replicate, step.key, value), corrects: standing.id, reason: reason.trim() });
+      onKeep({ ...newReading(replicate, step.key, value), ...asMv, corrects: standing.id, reason: reason.trim() });
     }
     type(key, '');
   };
@@ -171,8 +185,9 @@ function TypedCell({
           }}
           onKeyDown={onKeyDown}
         />
-        <span className="u">{step.unit}</span>
+        <span className="u">{inMv ? 'mV' : step.unit}</span>
       </span>
+      {mayBeMv && mayWrite && <InMillivolts />}
       {standing !== undefined && (
         <ReasonField
           reason={reason}

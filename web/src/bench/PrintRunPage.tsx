@@ -4,6 +4,7 @@ import {
   property,
   reduceRun,
   replicateName,
+  sampleWords,
   Sheet,
   stepsShown,
   type RunProperty,
@@ -69,6 +70,7 @@ function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
               {sheet.protocol.usesVessel ? `, ${sheet.settings.packingHabit}` : ''}.
             </p>
             <p>{sheet.protocol.plain}</p>
+            {sheet.sample !== undefined && <p>Sample: {sampleWords(sheet.sample)}.</p>}
           </div>
           <Qr address={`${window.location.origin}/bench/runs/${sheet.id}`} size={96} />
         </header>

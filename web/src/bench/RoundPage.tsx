@@ -18,6 +18,7 @@ import './bench.css';
 import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
 import { LitCell } from './LitCell';
+import { takesMillivolts } from './millivolts';
 import './round.css';
 import { roundQueue, sameTask, type RoundTask } from './roundQueue';
 import { StepPicture } from './StepPicture';
@@ -154,6 +155,7 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
           replicate={task.replicate}
           cell={cells.cell(task.replicate, task.step.key)}
           mayWrite={mayWrite}
+          takesMv={takesMillivolts(sheet)}
           onKeep={keep}
           onSkip={() => undefined}
           onMove={() => undefined}

@@ -1,5 +1,5 @@
 import type { NewReading, RunSheet } from '@bent-pail/contract';
-import { Sheet } from '@bent-pail/core';
+import { sampleWords, Sheet } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -105,9 +105,6 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
       <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} />
       {mayWrite && <MeasureVessels sheet={sheet} />}
       {mayWrite && sheet.finishedAt === undefined && <RunInstruments sheet={sheet} />}
-      {lit !== undefined && mayWrite && sheet.finishedAt === undefined && (
-        <DeviceStrip lit={lit} protocol={sheet.protocol} cells={run.cells} typing={typed !== ''} onKeep={keep} />
-      )}
       <div className="bench-grid">
         <section aria-label="Run sheet">
           <SheetTable
@@ -144,6 +141,9 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           </p>
         </section>
         <div className="under">
+          {lit !== undefined && mayWrite && sheet.finishedAt === undefined && (
+            <DeviceStrip lit={lit} protocol={sheet.protocol} cells={run.cells} typing={typed !== ''} onKeep={keep} />
+          )}
           {lit !== undefined && isTyped(sheet, lit.step) && (
             <Keypad
               runId={sheet.id}
@@ -195,6 +195,7 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
       value: `version ${String(sheet.protocol.version)}${sheet.protocol.usesVessel ? `, ${sheet.settings.packingHabit}` : ''}`,
     },
   ];
+  if (sheet.sample !== undefined) cells.push({ term: 'Sample', value: sampleWords(sheet.sample) });
   const last = sheet.readings.at(-1);
   const kept =
     last === undefined ? 'nothing read yet' : `kept on the bench computer, ${clockTime(Date.parse(last.keptAt), zone)}`;

@@ -14,6 +14,7 @@ import { clockTime } from '../shared/format';
 import { ColumnHead } from './ColumnHead';
 import type { CellAt } from './cursor';
 import { LitCell } from './LitCell';
+import { takesMillivolts } from './millivolts';
 import { shownReading } from './shownReading';
 import { StepPicture } from './StepPicture';
 import type { LiveRun } from './useRunSheet';
@@ -168,6 +169,7 @@ function SheetCell(
           replicate={at}
           cell={cell}
           mayWrite={mayWrite}
+          takesMv={takesMillivolts(run.sheet)}
           onKeep={onKeep}
           onSkip={onSkip}
           onMove={onMove}

@@ -11,6 +11,7 @@ import { fixed } from '../shared/format';
 import { numberOf } from '../shared/numberOf';
 import { protocolOptions } from '../shared/protocolOptions';
 import { lotsQuery, protocolsQuery, queryClient, usersQuery, vesselsQuery } from '../shared/queries';
+import { NO_SAMPLE, SampleFields, type TypedSample } from './SampleFields';
 
 interface StartRunProps {
   readonly lotId: string | undefined;
@@ -71,6 +72,7 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
   const [key, setKey] = useState(protocolKey ?? 'saturate-drain-dry');
   const [typedCount, setCount] = useState<string>();
   const [habit, setHabit] = useState<PackingHabit>('tapped');
+  const [sample, setSample] = useState<TypedSample>(NO_SAMPLE);
   const [student, setStudent] = useState('');
   const [first, setFirst] = useState<string>();
   const { protocol } = (protocols.find((one) => one.protocol.key === key) ?? protocols[0]) as ProtocolRow;
@@ -91,6 +93,9 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
         replicates: numberOf(count, 'Replicates'),
         vesselIds: protocol.usesVessel ? used.map((vessel) => vessel.id) : [],
         settings: { ...settings, packingHabit: habit },
+        ...(sample.from === ''
+          ? {}
+          : { sample: { ...sample, from: sample.from, increments: numberOf(sample.increments, 'Increments') } }),
         ...(student === '' ? {} : { studentId: student }),
       };
       return api.post<RunSheet>('/runs', body);
@@ -142,6 +147,7 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
       <button type="submit" className="act" disabled={start.isPending || lot === ''}>
         Open the sheet
       </button>
+      <SampleFields sample={sample} onChange={setSample} />
       <p className="q basis-full text-[14px]">
         {protocol.plain} Takes {protocol.takes}.{protocol.usesVessel && used.length > 0 ? ` ${inVessels(used)}` : ''}
       </p>

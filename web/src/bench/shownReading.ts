@@ -11,7 +11,12 @@ function decimalsOf(value: number): number {
 }
 
 /** A reading as its cell shows it: a time by the clock, a class by its name, a number with its usual decimals. */
-export function shownReading({ value }: Pick<Reading, 'value'>, step: Step, zone: string): string {
+export function shownReading(
+  { value, mVTemp_C }: Pick<Reading, 'value' | 'mVTemp_C'>,
+  step: Step,
+  zone: string,
+): string {
+  if (mVTemp_C !== undefined) return `${fixed(value, 1)} mV`;
   if (step.kind === 'time') return clockTime(value * 1000, zone);
   return step.classes?.[value] ?? fixed(value, Math.max(decimalsOf(value), DECIMALS[step.kind] ?? 0));
 }

@@ -9,6 +9,7 @@ export function toRecord(sheet: RunSheet, typed: readonly Reading[]): RunRecord 
     number: sheet.number,
     protocol: sheet.protocol,
     settings: sheet.settings,
+    ...(sheet.sample === undefined ? {} : { sample: sheet.sample }),
     replicateCount: sheet.replicateCount,
     // JSON has no undefined: an unmeasured vessel comes as null.
     vessels: sheet.vessels.map((vessel) => vessel ?? undefined),

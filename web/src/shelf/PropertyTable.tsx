@@ -70,6 +70,7 @@ function PropertyRow({
       <td className="from">
         <span className="q">{one.method}</span>
         {one.runs.length > 0 && <Runs runs={one.runs} />}
+        {one.oneGrab === true && <span className="q">; one grab, not a sample of the whole</span>}
         <Trouble trouble={one.trouble} />
       </td>
       <td className="a f">{newest === undefined ? '' : age(newest.finishedAt, now)}</td>

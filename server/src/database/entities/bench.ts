@@ -1,4 +1,4 @@
-import type { Protocol } from '@bent-pail/core';
+import type { Protocol, SamplePlan } from '@bent-pail/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('protocols')
@@ -42,6 +42,8 @@ export class RunEntity {
   drain_min!: number;
   @Column('double precision', { name: 'oven_temp_c' })
   ovenTemp_C!: number;
+  @Column('jsonb', { nullable: true })
+  sample!: SamplePlan | null;
   @Column('uuid', { name: 'student_id', nullable: true })
   studentId!: string | null;
   @Column('uuid', { name: 'started_by' })
@@ -73,6 +75,9 @@ export class ReadingEntity {
   step!: string;
   @Column('double precision')
   value!: number;
+  /** Where the value is in mV: the temperature of what was read. */
+  @Column('double precision', { name: 'mv_temp_c', nullable: true })
+  mVTemp_C!: number | null;
   @Column('text')
   unit!: string;
   @Column('timestamptz', { name: 'taken_at' })

@@ -1,0 +1,130 @@
+import type { NewReading } from '@bent-pail/contract';
+import { PROTOCOLS, Sheet, type Protocol, type Reading } from '@bent-pail/core';
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { useDrafts } from './draftStore';
+import { LitCell } from './LitCell';
+import { useMillivolts } from './millivolts';
+
+const called = (key: string): Protocol => PROTOCOLS.find((one) => one.key === key) as Protocol;
+
+interface Lit {
+  readonly protocol?: string;
+  readonly step?: string;
+  readonly readings?: readonly Reading[];
+  readonly takesMv?: boolean;
+}
+
+/** A lit cell on the page; what it hands on is collected. */
+function light({ protocol: key = 'saturate-drain-dry', step: stepKey = 'tare', readings = [], takesMv = false }: Lit) {
+  const protocol = called(key);
+  const step = protocol.steps.find((one) => one.key === stepKey) as Protocol['steps'][number];
+  const kept: NewReading[] = [];
+  const skipped: true[] = [];
+  render(
+    <LitCell
+      runId="run"
+      protocol={protocol}
+      step={step}
+      replicate={1}
+      cell={new Sheet(readings).cell(1, stepKey)}
+      mayWrite
+      takesMv={takesMv}
+      onKeep={(reading) => kept.push(reading)}
+      onSkip={() => skipped.push(true)}
+      onMove={() => undefined}
+    />,
+  );
+  return { kept, skipped };
+}
+
+const before = (value: number, step = 'tare'): Reading => ({
+  id: 'old',
+  replicate: 1,
+  step,
+  value,
+  takenAt: '2026-11-24T08:00:00Z',
+});
+
+beforeEach(() => {
+  useDrafts.setState({ texts: {} });
+  useMillivolts.setState({ on: false, temp: '20' });
+});
+
+describe('the cell to fill', () => {
+  it('keeps what is typed with Enter, and empties itself', async () => {
+    const { kept } = light({});
+    await userEvent.type(screen.getByRole('textbox'), '312,4{Enter}');
+    expect(kept).toMatchObject([{ replicate: 1, step: 'tare', value: 312.4 }]);
+    expect(screen.getByRole('textbox')).toHaveProperty('value', '');
+  });
+
+  it('asks which is meant where a comma could part thousands', async () => {
+    const { kept } = light({});
+    await userEvent.type(screen.getByRole('textbox'), '1,234{Enter}');
+    expect(kept).toEqual([]);
+    await userEvent.click(screen.getByRole('button', { name: /^1\s234$/ }));
+    expect(kept).toMatchObject([{ value: 1234 }]);
+  });
+
+  it('says what is wrong with a text, keeps it, and hands nothing on', async () => {
+    const { kept } = light({});
+    await userEvent.type(screen.getByRole('textbox'), 'heavy{Enter}');
+    expect(screen.getByText(/is not a number/)).toBeDefined();
+    expect(screen.getByRole('textbox')).toHaveProperty('value', 'heavy');
+    expect(kept).toEqual([]);
+  });
+
+  it('refuses what cannot be, with the bounds', async () => {
+    const { kept } = light({});
+    await userEvent.type(screen.getByRole('textbox'), '-3{Enter}');
+    expect(screen.getByText(/must lie between 0 and 50000 g/)).toBeDefined();
+    expect(kept).toEqual([]);
+  });
+
+  it('is passed over where it may stay empty', async () => {
+    const { kept, skipped } = light({ step: 'filled' });
+    await userEvent.type(screen.getByRole('textbox'), '{Enter}');
+    expect(skipped).toHaveLength(1);
+    expect(kept).toEqual([]);
+  });
+
+  it('asks for a reason before it corrects', async () => {
+    const { kept } = light({ readings: [before(312)] });
+    await userEvent.type(screen.getByRole('textbox', { name: /Tare/ }), '321{Enter}');
+    expect(kept).toEqual([]);
+    await userEvent.type(screen.getByRole('textbox', { name: /reason|why/i }), 'figures swapped{Enter}');
+    expect(kept).toMatchObject([{ value: 321, corrects: 'old', reason: 'figures swapped' }]);
+  });
+
+  it('starts a timer by one press', async () => {
+    const { kept } = light({ step: 'soak' });
+    await userEvent.click(screen.getByRole('button', { name: 'Start soaking' }));
+    expect(kept[0]?.value).toBeGreaterThan(1.7e9);
+  });
+});
+
+describe('a pH cell', () => {
+  it('asks for nothing but the pH where the pen shows no mV', () => {
+    light({ protocol: 'ph-1to5', step: 'pH' });
+    expect(screen.queryByRole('radio')).toBeNull();
+  });
+
+  it('takes mV with the temperature of the extract', async () => {
+    const { kept } = light({ protocol: 'ph-1to5', step: 'pH', takesMv: true });
+    await userEvent.click(screen.getByRole('radio', { name: 'mV' }));
+    await userEvent.clear(screen.getByRole('textbox', { name: /Temperature/ }));
+    await userEvent.type(screen.getByRole('textbox', { name: /Temperature/ }), '18.5');
+    await userEvent.type(screen.getByRole('textbox', { name: /^pH/ }), '-12.5{Enter}');
+    expect(kept).toMatchObject([{ value: -12.5, mVTemp_C: 18.5 }]);
+  });
+
+  it('asks for the temperature before it takes a reading in mV', async () => {
+    const { kept } = light({ protocol: 'ph-1to5', step: 'pH', takesMv: true });
+    useMillivolts.setState({ on: true, temp: 'cold' });
+    await userEvent.type(screen.getByRole('textbox', { name: /^pH/ }), '100{Enter}');
+    expect(screen.getByText(/temperature of the extract/)).toBeDefined();
+    expect(kept).toEqual([]);
+  });
+});

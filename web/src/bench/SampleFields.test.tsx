@@ -1,0 +1,24 @@
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState, type ReactElement } from 'react';
+import { describe, expect, it } from 'vitest';
+import { NO_SAMPLE, SampleFields, type TypedSample } from './SampleFields';
+
+describe('the sample of a run', () => {
+  it('asks for nothing until it is said where it came from, then shows where to dig', async () => {
+    const said: TypedSample[] = [];
+    function Page(): ReactElement {
+      const [sample, setSample] = useState(NO_SAMPLE);
+      said.push(sample);
+      return <SampleFields sample={sample} onChange={setSample} />;
+    }
+    render(<Page />);
+    expect(screen.queryByLabelText('Increments')).toBeNull();
+    await userEvent.selectOptions(screen.getByLabelText('Taken from'), 'a heap');
+    await userEvent.clear(screen.getByLabelText('Increments'));
+    await userEvent.type(screen.getByLabelText('Increments'), '5');
+    await userEvent.click(screen.getByLabelText(/sunken fines/));
+    expect(screen.getByRole('img', { name: '5 places in the heap' })).toBeDefined();
+    expect(said.at(-1)).toEqual({ from: 'heap', increments: '5', combined: 'quartered', finesMixedBack: true });
+  });
+});

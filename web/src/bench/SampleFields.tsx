@@ -1,0 +1,85 @@
+import type { SamplePlan } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Choice, Field } from '../shared/Field';
+import { SamplePicture } from './SamplePicture';
+
+/** A sample plan as it is typed. */
+export interface TypedSample {
+  readonly from: SamplePlan['from'] | '';
+  readonly increments: string;
+  readonly combined: SamplePlan['combined'];
+  readonly finesMixedBack: boolean;
+}
+
+export const NO_SAMPLE: TypedSample = { from: '', increments: '9', combined: 'quartered', finesMixedBack: false };
+
+const FROM = [
+  { key: '', words: 'not noted' },
+  { key: 'bag', words: 'a bag' },
+  { key: 'heap', words: 'a heap' },
+  { key: 'bin', words: 'a bin' },
+  { key: 'pot', words: 'a pot' },
+] as const;
+
+const COMBINED = [
+  { key: 'quartered', words: 'mixed and quartered' },
+  { key: 'mixed', words: 'mixed' },
+  { key: 'as-taken', words: 'left as taken' },
+] as const;
+
+interface SampleFieldsProps {
+  readonly sample: TypedSample;
+  readonly onChange: (sample: TypedSample) => void;
+}
+
+/** Where the sample is from, of how many increments, and what was done with them. */
+export function SampleFields({ sample, onChange }: SampleFieldsProps): ReactElement {
+  const set = (patch: Partial<TypedSample>): void => {
+    onChange({ ...sample, ...patch });
+  };
+  return (
+    <fieldset className="sample-fields">
+      <legend className="q">The sample</legend>
+      <Choice
+        label="Taken from"
+        value={sample.from}
+        options={FROM}
+        onChange={(from) => {
+          set({ from });
+        }}
+      />
+      {sample.from !== '' && (
+        <>
+          <Field
+            label="Increments"
+            mode="numeric"
+            className="w-28"
+            value={sample.increments}
+            onChange={(increments) => {
+              set({ increments });
+            }}
+          />
+          <Choice
+            label="Put together"
+            value={sample.combined}
+            options={COMBINED}
+            onChange={(combined) => {
+              set({ combined });
+            }}
+          />
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              checked={sample.finesMixedBack}
+              onChange={(event) => {
+                set({ finesMixedBack: event.target.checked });
+              }}
+            />
+            sunken fines mixed back in
+          </label>
+          <SamplePicture from={sample.from} increments={Number(sample.increments) || 0} />
+        </>
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,30 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import type { RunSheet } from '@bent-pail/contract';
+
+interface MillivoltState {
+  /** pH cells are typed in mV. */
+  readonly on: boolean;
+  /** Temperature of what the pen stands in, as typed, °C. */
+  readonly temp: string;
+  set: (patch: { readonly on?: boolean; readonly temp?: string }) => void;
+}
+
+/** How pH cells are typed stays as it was chosen, from cell to cell and over a reload. */
+export const useMillivolts = create<MillivoltState>()(
+  persist(
+    (set) => ({
+      on: false,
+      temp: '20',
+      set: (patch) => {
+        set(patch);
+      },
+    }),
+    { name: 'bent-pail-millivolts', version: 1 },
+  ),
+);
+
+/** Whether a run's pen shows mV and has a calibration to make a pH of them. */
+export function takesMillivolts({ instruments }: Pick<RunSheet, 'instruments'>): boolean {
+  return instruments.some(({ kind, showsMv, calibrations }) => kind === 'pH' && showsMv && calibrations.length > 0);
+}
