@@ -59,13 +59,20 @@ function methodOf(run: RunRecord): string {
   return copiedFrom === undefined ? plainMethodOf(run) : `${plainMethodOf(run)}, by ${label}`;
 }
 
+/** One depth, or the range of several. */
+function vesselWords(depths: readonly number[]): string {
+  const [least, most] = [Math.min(...depths), Math.max(...depths)];
+  return least === most ? `${String(least)} cm vessel` : `vessels of ${String(least)} to ${String(most)} cm`;
+}
+
 function plainMethodOf(run: RunRecord): string {
   const { reduction } = run.protocol;
   const plain = run.protocol.method ?? METHOD_TEXT[reduction];
   if (plain !== undefined) return plain;
-  const depth = run.vessels[0]?.height_cm;
+  const depths = run.vessels.flatMap((vessel) => vessel?.height_cm ?? []);
+  const [depth] = depths;
   if (reduction === 'retention') return `suction table, ${String(depth ?? '?')} cm rings`;
-  const where = depth === undefined ? '' : `${String(depth)} cm vessel, `;
+  const where = depth === undefined ? '' : `${vesselWords(depths)}, `;
   if (reduction === 'drainCurve') return `${where}${run.settings.packingHabit}`;
   const kitchen = reduction === 'kitchen' ? ', kitchen form' : '';
   return `${where}${run.settings.packingHabit}, drained ${String(run.settings.drain_min)} min${kitchen}`;

@@ -1,6 +1,7 @@
 import type { SamplePlan } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Choice, Field } from '../shared/Field';
+import './bench.css';
 import { SamplePicture } from './SamplePicture';
 
 /** A sample plan as it is typed. */

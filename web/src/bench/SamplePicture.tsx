@@ -4,7 +4,7 @@ import type { ReactElement } from 'react';
 /** Outlines in a field of 96 by 72. */
 const OUTLINE: Readonly<Record<SampledFrom, string>> = {
   bag: 'M24 8h48l4 56H20z',
-  heap: 'M4 64 C22 60 34 10 48 10 S74 60 92 64z',
+  heap: 'M4 64 C10 34 28 10 48 10 S86 34 92 64z',
   bin: 'M16 10h64v54H16z',
   pot: 'M22 12h52l-8 52H30z',
 };
@@ -12,7 +12,7 @@ const OUTLINE: Readonly<Record<SampledFrom, string>> = {
 /** Left and right bounds at a height, so that no increment lies outside. */
 const BOUNDS: Readonly<Record<SampledFrom, (t: number) => readonly [number, number]>> = {
   bag: () => [30, 66],
-  heap: (t) => [44 - 30 * t, 52 + 30 * t],
+  heap: (t) => [37 - 21 * t, 59 + 21 * t],
   bin: () => [24, 72],
   pot: (t) => [30 + 4 * t, 66 - 4 * t],
 };
@@ -50,7 +50,7 @@ export function SamplePicture({ from, increments }: SamplePictureProps): ReactEl
     >
       <path d={OUTLINE[from]} fill="var(--paper)" stroke="currentColor" strokeWidth="2.5" strokeLinejoin="round" />
       {places.map(([x, y], i) => (
-        <circle key={i} cx={x} cy={y} r="4.5" fill="var(--grip)" stroke="currentColor" strokeWidth="1.5" />
+        <circle key={i} cx={x} cy={y} r="4" fill="currentColor" />
       ))}
     </svg>
   );
