@@ -5,6 +5,7 @@ export * from './accounts';
 export * from './bench';
 export * from './blends';
 export * from './instruments';
+export * from './laboratory';
 export * from './learning';
 export * from './notes';
 export * from './problem';

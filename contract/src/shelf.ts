@@ -1,5 +1,5 @@
 import type { LotOrigin } from './stock';
-import type { LotCard, LotComponent, PailFigures } from '@bent-pail/core';
+import type { LotCard, LotComponent, MaterialSpread, PailFigures } from '@bent-pail/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -214,5 +214,7 @@ export interface LotRow {
 export interface LotCardPage {
   readonly lot: LotRow;
   readonly card: LotCard;
+  /** Lots of the same material, where two or more were measured alike; this one among them. */
+  readonly kin: readonly MaterialSpread[];
   readonly currency: string;
 }

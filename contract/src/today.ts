@@ -1,4 +1,5 @@
 import type { RunSheet } from './bench';
+import type { LabRequestRow } from './laboratory';
 
 /** What is on the bench and what the bench edge counts. */
 export interface TodayPage {
@@ -10,4 +11,6 @@ export interface TodayPage {
     readonly scorecards: number;
   };
   readonly sheetsToRate: number;
+  /** What was sent to the practice laboratory and is not imported yet. */
+  readonly labRequests: readonly LabRequestRow[];
 }

@@ -11,6 +11,7 @@ export * from './errors';
 export * from './instruments';
 export * from './judging';
 export * from './kitchen';
+export * from './laboratory';
 export * from './learning';
 export * from './lots';
 export * from './packing';

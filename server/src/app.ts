@@ -15,6 +15,7 @@ import type { Context } from './context';
 import { exportRoutes } from './exports/routes';
 import { healthRoutes } from './health/routes';
 import { Hub } from './live/hub';
+import { laboratoryRoutes } from './laboratory/routes';
 import { learningRoutes } from './learning/routes';
 import { liveRoutes } from './live/routes';
 import { Api } from './http/api';
@@ -86,6 +87,7 @@ export function createApp(options: AppOptions): App {
   protocolRoutes(api, context);
   stockRoutes(api, context);
   blendRoutes(api, context);
+  laboratoryRoutes(api, context);
   learningRoutes(api, context);
   scoreRoutes(api, context);
   todayRoutes(api, context);

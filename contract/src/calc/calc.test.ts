@@ -104,6 +104,18 @@ const GOOD: Readonly<Record<string, readonly [object, string, number]>> = {
     'loose_L',
     277.777778,
   ],
+  'lot-spread': [
+    {
+      lots: [
+        [10, 12],
+        [14, 16],
+        [12, 14],
+      ],
+      halfWidth: 5,
+    },
+    'betweenSd',
+    Math.sqrt(3),
+  ],
   ratio: [{ add: [12, 8], take: [2], per: [4] }, 'ratio', 4.5],
   'drop-time': [{ drops_s: [90, 3, 4] }, 'median_s', 4],
   hydration: [{ held_mL: [400, 500, 550, 575], capacity_mL: 600 }, 'hMax_mL', 600],

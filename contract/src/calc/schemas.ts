@@ -302,6 +302,7 @@ export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
     },
     ['criteria'],
   ),
+  'lot-spread': object({ lots: list(list(number)), halfWidth: number }, ['lots']),
   ratio: object({ add: list(number), take: list(number), per: list(number), perTake: list(number) }, ['add']),
   'drop-time': object({ drops_s: list(number) }, ['drops_s']),
   hydration: object({ held_mL: list(number), capacity_mL: number }, ['held_mL', 'capacity_mL']),

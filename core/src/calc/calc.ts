@@ -31,7 +31,7 @@ import {
 import { score, type ScoreInput } from '../scoring';
 import { recipeSearch, type RecipeSearchInput } from '../search';
 import { ratio, type RatioInput } from '../shares';
-import { replicates, type ReplicatesInput } from '../statistics';
+import { lotSpread, replicates, type LotSpreadInput, type ReplicatesInput } from '../statistics';
 import { dropTime, hydration, type DropTimeInput, type HydrationInput } from '../wetting';
 
 /** Every calculation that can be asked for by name, with the shape of its input. */
@@ -57,6 +57,7 @@ export const CALCULATIONS = {
   quantity: (input: QuantityInput) => quantity(input),
   dose: (input: DoseInput) => dose(input),
   score: (input: ScoreInput) => score(input),
+  'lot-spread': (input: LotSpreadInput) => lotSpread(input),
   ratio: (input: RatioInput) => ratio(input),
   'drop-time': (input: DropTimeInput) => dropTime(input),
   hydration: (input: HydrationInput) => hydration(input),

@@ -8,4 +8,5 @@ export { inPot, type InPot } from './inPot';
 export { lotCard, pailOfClass, type LotCard, type MissingFigure, type PailFigures } from './lotCard';
 export { lotCurve, type LotCurve } from './lotCurve';
 export { lotFigures, type LotFigure, type Origin } from './lotFigures';
+export { materialSpread, type LotAmongOthers, type MaterialSpread } from './materialSpread';
 export { type LotRecord } from './lotRecord';

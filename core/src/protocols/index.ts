@@ -81,6 +81,7 @@ export const PROTOCOL_GROUPS: readonly { readonly label: string; readonly protoc
 export const PROTOCOLS: readonly Protocol[] = PROTOCOL_GROUPS.flatMap(({ protocols }) => protocols);
 
 export { COPY_LIMITS, copyProtocol, type ProtocolEdits, type StepEdit } from './copyProtocol';
+export { LAB_REPORT } from './labReport';
 export { inSentence } from './inSentence';
 export {
   type CautionKey,

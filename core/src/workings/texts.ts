@@ -186,6 +186,18 @@ export const WORKING_TEXTS: Readonly<Record<string, WorkingText>> = {
     source: 'Straight line by least squares through the jars.',
     method: 'titration@1',
   },
+  'lots.betweenSd': {
+    sentence: 'How much one lot of this material differs from the next, the scatter within lots taken out.',
+    formula: '√((MS between − MS within) / values per lot), not under 0',
+    source: 'One-way random effects; Searle, Casella and McCulloch, 1992.',
+    method: 'lot-spread@1',
+  },
+  'lots.needed': {
+    sentence: 'Lots to test in all, so that the mean of the material is known as closely as asked.',
+    formula: 'smallest n with t × √((between² + within² / values per lot) / n) within the half width',
+    source: 'Student’s t at 95 %, n − 1 degrees of freedom.',
+    method: 'lot-spread@1',
+  },
   'pen.millivolts': {
     sentence: 'The pH that the calibration in force makes of what the pen showed in mV.',
     formula: '7 + (E0 − E) / (S × T / Tcal), temperatures in kelvin',

@@ -21,6 +21,7 @@ export type CalcName =
   | 'quantity'
   | 'dose'
   | 'score'
+  | 'lot-spread'
   | 'ratio'
   | 'drop-time'
   | 'hydration'

@@ -10,7 +10,7 @@ import type {
   VesselRow,
   VesselShape,
 } from '@bent-pail/contract';
-import { fillVolume_mL, findMediaClass, requireContainer, runVesselVolume_mL } from '@bent-pail/core';
+import { fillVolume_mL, findMediaClass, materialSpread, requireContainer, runVesselVolume_mL } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { toRunVessel } from '../bench/records';
 import type { Context } from '../context';
@@ -32,7 +32,16 @@ export async function lotPage({ db }: Context, id: string): Promise<LotCardPage>
   const [loaded] = await loadLots(db.manager, [id]);
   if (loaded === undefined) throw notFound('lot');
   const { currency } = await db.getRepository(NotebookRow).findOneByOrFail({ id: 1 });
-  return { lot: loaded.row, card: loaded.card, currency };
+  const siblings = await db.manager.find(LotEntity, {
+    where: { materialId: loaded.row.materialId },
+    order: { createdAt: 'asc' },
+  });
+  const alike = await loadLots(
+    db.manager,
+    siblings.map((sibling) => sibling.id),
+  );
+  const kin = materialSpread(alike.map(({ row, card }) => ({ id: row.id, code: row.code, figures: card.figures })));
+  return { lot: loaded.row, card: loaded.card, kin, currency };
 }
 
 export async function addMaterial({ db }: Context, body: NewMaterial): Promise<{ id: string }> {

@@ -1,7 +1,7 @@
-import type { LotRow, VesselRow } from '@bent-pail/contract';
+import type { LotCardPage, LotRow, VesselRow } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
-import { putOnShelf, type Pumice } from '../testing/bench';
+import { putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 
 let server: TestServer;
@@ -73,5 +73,23 @@ describe('vessels', () => {
     const filling = { id: uuidv7(), empty_g: 300, full_g: 300, waterTemp_C: 20 };
     const answer = await tester.post(`/vessels/${String(shelf.vesselIds[0])}/fillings`, filling);
     expect(answer.body).toMatchObject({ error: { path: 'full_g' } });
+  });
+});
+
+describe('lots of one material', () => {
+  it('are compared on each other’s cards', async () => {
+    const codes = ['B-1', 'B-2'];
+    for (const [i, code] of codes.entries()) {
+      const lotId = uuidv7();
+      await tester.post('/lots', { id: lotId, materialId: shelf.materialId, code });
+      const run = await startRun(tester, { ...shelf, lotId }, 'ph-1to5');
+      for (const k of [0, 1, 2])
+        await tester.post(`/runs/${run.id}/readings`, reading(server, k, 'pH', 5 + i + 0.02 * k));
+      expect((await tester.post(`/runs/${run.id}/finish`)).status).toBe(200);
+    }
+    const { kin } = (await tester.get<LotCardPage>(`/lots/${shelf.lotId}`)).body;
+    const pH = kin.find((one) => one.property === 'pH');
+    expect(pH?.lots.map((lot) => lot.code)).toEqual(codes);
+    expect(pH?.spread.betweenSd).toBeCloseTo(Math.SQRT1_2, 2);
   });
 });

@@ -1,29 +1,64 @@
-import type { RunSheet } from '@bent-pail/contract';
+import type { LabRequestRow, RunSheet } from '@bent-pail/contract';
 import { dueJobs } from '@bent-pail/core';
 import ical, { ICalAlarmType } from 'ical-generator';
 import { toRunRecord } from '../bench/records';
 
 const MINUTES = 15;
 
+/** What a calendar is made of. */
+export interface Waiting {
+  readonly place: string;
+  readonly sheets: readonly RunSheet[];
+  readonly reports: readonly LabRequestRow[];
+}
+
+interface Entry {
+  readonly id: string;
+  readonly at: number;
+  readonly summary: string;
+  readonly description: string;
+}
+
+function entriesOf({ sheets, reports }: Waiting): Entry[] {
+  const onSheets = sheets.flatMap((sheet) =>
+    dueJobs(toRunRecord(sheet)).flatMap(({ what, at }): Entry[] =>
+      at === undefined
+        ? []
+        : [
+            {
+              id: `${sheet.id}-${what.replaceAll(/\W+/g, '-')}`,
+              at,
+              summary: `${what}: ${sheet.lot.name} ${sheet.lot.code}`,
+              description: `Run ${String(sheet.number)}, ${sheet.protocol.label}`,
+            },
+          ],
+    ),
+  );
+  const fromLaboratory = reports.map(({ id, lot, readyAt }): Entry => ({
+    id,
+    at: Date.parse(readyAt),
+    summary: `Report of the laboratory: ${lot.name} ${lot.code}`,
+    description: 'Import it from the laboratory page',
+  }));
+  return [...onSheets, ...fromLaboratory];
+}
+
 /** What waits on the bench as a calendar: every deadline that lies ahead or is over, a quarter of an hour each. */
-export function benchCalendar(place: string, sheets: readonly RunSheet[], now: number): string {
+export function benchCalendar(waiting: Waiting, now: number): string {
   const calendar = ical({
-    name: `Bench at ${place}`,
+    name: `Bench at ${waiting.place}`,
     prodId: { company: 'Bent Pail', product: 'Bench', language: 'EN' },
   });
-  for (const sheet of sheets) {
-    for (const job of dueJobs(toRunRecord(sheet))) {
-      if (job.at === undefined) continue;
-      const event = calendar.createEvent({
-        id: `${sheet.id}-${job.what.replaceAll(/\W+/g, '-')}@bent-pail`,
-        start: new Date(job.at),
-        end: new Date(job.at + MINUTES * 60000),
-        stamp: new Date(now),
-        summary: `${job.what}: ${sheet.lot.name} ${sheet.lot.code}`,
-        description: `Run ${String(sheet.number)}, ${sheet.protocol.label}`,
-      });
-      event.createAlarm({ type: ICalAlarmType.display, trigger: 5 * 60 });
-    }
+  for (const { id, at, summary, description } of entriesOf(waiting)) {
+    const event = calendar.createEvent({
+      id: `${id}@bent-pail`,
+      start: new Date(at),
+      end: new Date(at + MINUTES * 60000),
+      stamp: new Date(now),
+      summary,
+      description,
+    });
+    event.createAlarm({ type: ICalAlarmType.display, trigger: 5 * 60 });
   }
   return calendar.toString();
 }

@@ -4,6 +4,7 @@ import type { Context } from '../context';
 import { BlendEntity, LotEntity, NotebookRow, RaterEntity, ScorecardEntity } from '../database/entities';
 import type { Api } from '../http/api';
 import { BENCH_READS, meOf, SIGNED_IN } from '../http/guard';
+import { awaitedReports } from '../laboratory/service';
 import { benchCalendar } from './calendar';
 
 const NO_COUNTS = Object.freeze({ lots: 0, openRuns: 0, blends: 0, scorecards: 0 });
@@ -22,6 +23,7 @@ export function todayRoutes(api: Api, context: Context): void {
     const page: TodayPage = {
       openRuns,
       sheetsToRate,
+      labRequests: sees ? await awaitedReports(context) : [],
       counts: sees
         ? {
             lots: await db.manager.count(LotEntity),
@@ -35,8 +37,10 @@ export function todayRoutes(api: Api, context: Context): void {
   });
   api.route('get', '/today.ics', BENCH_READS, async (request, response) => {
     const { place } = await db.getRepository(NotebookRow).findOneByOrFail({ id: 1 });
-    const sheets = await openSheets(context, meOf(request));
+    const me = meOf(request);
+    const sheets = await openSheets(context, me);
+    const reports = me.role === 'student' ? [] : await awaitedReports(context);
     response.setHeader('Content-Disposition', 'attachment; filename="bench.ics"');
-    response.type('text/calendar').send(benchCalendar(place, sheets, context.clock.now()));
+    response.type('text/calendar').send(benchCalendar({ place, sheets, reports }, context.clock.now()));
   });
 }

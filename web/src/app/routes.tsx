@@ -11,7 +11,9 @@ const BenchPage = lazy(() => import('../bench/BenchPage').then((m) => ({ default
 const RunPage = lazy(() => import('../bench/RunPage').then((m) => ({ default: m.RunPage })));
 const PrintRunPage = lazy(() => import('../bench/PrintRunPage').then((m) => ({ default: m.PrintRunPage })));
 const LabelsPage = lazy(() => import('../shelf/LabelsPage').then((m) => ({ default: m.LabelsPage })));
+const IntakePage = lazy(() => import('../shelf/intake/IntakePage').then((m) => ({ default: m.IntakePage })));
 const ProtocolsPage = lazy(() => import('../protocols/ProtocolsPage').then((m) => ({ default: m.ProtocolsPage })));
+const LaboratoryPage = lazy(() => import('../laboratory/LaboratoryPage').then((m) => ({ default: m.LaboratoryPage })));
 const DevicesPage = lazy(() => import('../devices/DevicesPage').then((m) => ({ default: m.DevicesPage })));
 const RoundPage = lazy(() => import('../bench/RoundPage').then((m) => ({ default: m.RoundPage })));
 const LearningPage = lazy(() => import('../blend/LearningPage').then((m) => ({ default: m.LearningPage })));
@@ -35,8 +37,10 @@ export const router = createBrowserRouter([
       { path: '/shelf/new', element: <NewLotPage /> },
       { path: '/shelf/lots/:id', element: <LotPage /> },
       { path: '/shelf/lots/:id/labels', element: <LabelsPage /> },
+      { path: '/shelf/lots/:id/intake', element: <IntakePage /> },
       { path: '/bench', element: <BenchPage /> },
       { path: '/bench/protocols', element: <ProtocolsPage /> },
+      { path: '/bench/laboratory', element: <LaboratoryPage /> },
       { path: '/bench/devices', element: <DevicesPage /> },
       { path: '/bench/round', element: <RoundPage /> },
       { path: '/bench/instruments', element: <InstrumentsPage /> },

@@ -28,6 +28,9 @@ export function BenchPage(): ReactElement {
         <Link className="alt" to="/bench/instruments">
           Instruments
         </Link>
+        <Link className="alt" to="/bench/laboratory">
+          Laboratory
+        </Link>
         {works && !starting && (
           <button
             type="button"

@@ -50,6 +50,14 @@ export function day(iso: string, zone: string): string {
   return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: zone }).format(new Date(iso));
 }
 
+/** Further off than this, a deadline is a day and not an hour. */
+const SOON_MS = 18 * 3600000;
+
+/** When something is due: by the clock where it is soon, else by the day. */
+export function dueTime(at: number, now: number, zone: string): string {
+  return at - now < SOON_MS ? clockTime(at, zone) : day(new Date(at).toISOString(), zone);
+}
+
 /** How long ago, in the largest unit that fits. */
 export function age(iso: string, now: number): string {
   const days = Math.floor((now - Date.parse(iso)) / 86400000);

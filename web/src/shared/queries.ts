@@ -2,6 +2,7 @@ import type {
   BlendPage,
   BlendRow,
   InstrumentRow,
+  LabRequestRow,
   LotCardPage,
   LearningPage,
   LotRow,
@@ -51,6 +52,11 @@ export function forgetAllButSession(): void {
   queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] });
 }
 
+export const laboratoryQuery = queryOptions({
+  queryKey: ['laboratory'],
+  queryFn: () => api.get<LabRequestRow[]>('/laboratory'),
+  refetchInterval: 30000,
+});
 export const todayQuery = queryOptions({
   queryKey: ['today'],
   queryFn: () => api.get<TodayPage>('/today'),

@@ -3,6 +3,7 @@ import { findMediaClass } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
+import { Kin } from './intake/Kin';
 import { Await } from '../shared/Await';
 import { day } from '../shared/format';
 import { useHand } from '../shared/handStore';
@@ -25,7 +26,7 @@ export function LotPage(): ReactElement {
 }
 
 function Card({ page }: { readonly page: LotCardPage }): ReactElement {
-  const { lot, card, currency } = page;
+  const { lot, card, kin, currency } = page;
   const { notebook } = useSession();
   const works = useWorks();
   const take = useHand((state) => state.take);
@@ -67,6 +68,12 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         <section className="lot-main" aria-label="Properties">
           <PropertyTable figures={card.figures} currency={currency} />
           {card.curve !== undefined && <LotCharts curve={card.curve} pot={pot} />}
+          {kin.length > 0 && (
+            <details className="mt-3">
+              <summary>How much lots of {lot.name} differ</summary>
+              <Kin kin={kin} lotId={lot.id} />
+            </details>
+          )}
           {works && <LotStock lot={lot} />}
           {works && (
             <p className="mt-3">
@@ -74,6 +81,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
             </p>
           )}
           <p className="mt-3 flex flex-wrap gap-x-6 text-[14px]">
+            <Link to={`/shelf/lots/${lot.id}/intake`}>Intake: label, faults, bag against bag</Link>
             <Link to={`/shelf/lots/${lot.id}/labels`}>Labels to print</Link>
             <a href={`/api/exports/cards.csv?lot=${lot.id}`} download>
               These figures as a table

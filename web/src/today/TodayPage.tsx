@@ -4,7 +4,7 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { clockTime, duration } from '../shared/format';
+import { dueTime, duration } from '../shared/format';
 import { instrumentsQuery, todayQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
@@ -27,7 +27,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   const now = useServerNow(1000);
   const lines = benchLines(today.openRuns);
   const instruments = useQuery({ ...instrumentsQuery, enabled: works });
-  const jobs = jobsOf(today.openRuns, instruments.data ?? [], now);
+  const jobs = jobsOf({ runs: today.openRuns, instruments: instruments.data ?? [], reports: today.labRequests }, now);
   const date = new Intl.DateTimeFormat('en-GB', {
     weekday: 'long',
     day: 'numeric',
@@ -122,7 +122,7 @@ function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; r
   return (
     <li className={over ? 'now' : ''}>
       <span className="f">
-        {job.at === undefined ? 'any time' : over ? `${duration(now - job.at)} over` : clockTime(job.at, zone)}
+        {job.at === undefined ? 'any time' : over ? `${duration(now - job.at)} over` : dueTime(job.at, now, zone)}
       </span>
       <Link to={job.to}>
         <b>{job.what}</b>

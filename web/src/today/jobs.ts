@@ -1,4 +1,4 @@
-import type { InstrumentRow, RunSheet } from '@bent-pail/contract';
+import type { InstrumentRow, LabRequestRow, RunSheet } from '@bent-pail/contract';
 import { dueJobs, replicateName, runProgress, stampOf, type Hold } from '@bent-pail/core';
 import { toRecord } from '../shared/toRecord';
 
@@ -39,8 +39,25 @@ export function benchLines(runs: readonly RunSheet[]): BenchLine[] {
   });
 }
 
+/** Where things may wait. */
+export interface Waiting {
+  readonly runs: readonly RunSheet[];
+  readonly instruments: readonly InstrumentRow[];
+  readonly reports: readonly LabRequestRow[];
+}
+
+/** Reports that the laboratory owes, and those that lie there unread. */
+function laboratoryJobs(reports: readonly LabRequestRow[]): Job[] {
+  return reports.map(({ lot, readyAt, report }): Job => ({
+    to: '/bench/laboratory',
+    what: report === undefined ? 'Report of the laboratory' : 'Import the laboratory’s report',
+    where: `${lot.name} ${lot.code}`,
+    at: Date.parse(readyAt),
+  }));
+}
+
 /** What waits, in order: what is over first, then by the clock, then what can be done at any time. */
-export function jobsOf(runs: readonly RunSheet[], instruments: readonly InstrumentRow[], now: number): Job[] {
+export function jobsOf({ runs, instruments, reports }: Waiting, now: number): Job[] {
   const onSheets = runs.flatMap((run) => {
     const where = `run ${String(run.number)}, ${run.lot.name} ${run.lot.code}`;
     return dueJobs(toRecord(run, [])).map(({ runId, what, at }): Job => {
@@ -48,7 +65,8 @@ export function jobsOf(runs: readonly RunSheet[], instruments: readonly Instrume
       return at === undefined ? job : { ...job, at };
     });
   });
-  return [...onSheets, ...calibrationJobs(instruments, now)].sort((a, b) => (a.at ?? Infinity) - (b.at ?? Infinity));
+  const all = [...onSheets, ...laboratoryJobs(reports), ...calibrationJobs(instruments, now)];
+  return all.sort((a, b) => (a.at ?? Infinity) - (b.at ?? Infinity));
 }
 
 /** Instruments that the next reading could not stand on. Pens are asked for only where one of them is not ready. */

@@ -2,6 +2,7 @@ import { NotebookRow, UserEntity } from './notebook';
 import { MaterialEntity, LotEntity, MovementEntity, VesselEntity, FillingEntity } from './shelf';
 import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity } from './bench';
 import { InstrumentEntity, CalibrationEntity } from './instruments';
+import { LabRequestEntity } from './laboratory';
 import { NoteEntity, PhotoEntity } from './notes';
 import { BlendEntity, BlendVersionEntity } from './blends';
 import { RubricEntity, ScorecardEntity, RaterEntity, RatingEntity } from './scores';
@@ -21,6 +22,7 @@ export const ENTITIES = [
   ExclusionEntity,
   InstrumentEntity,
   CalibrationEntity,
+  LabRequestEntity,
   NoteEntity,
   PhotoEntity,
   BlendEntity,
@@ -45,6 +47,7 @@ export {
   ExclusionEntity,
   InstrumentEntity,
   CalibrationEntity,
+  LabRequestEntity,
   NoteEntity,
   PhotoEntity,
   BlendEntity,

@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import { MEDIA_CLASSES } from '../classes';
+import { LAB_REPORT } from '../protocols';
+import { practiceReport, readLabReport } from '.';
+
+const one = (line: string) => readLabReport(line);
+const taken = (line: string): readonly [string, number] | undefined => {
+  const [read] = one(line).read;
+  return read === undefined ? undefined : [read.step.key, read.value];
+};
+
+describe('a line of a report', () => {
+  it.each([
+    ['Nitrate N;62;mg/L', 'nitrate', 62],
+    ['NO3-N\t62,5\tmg/l', 'nitrate', 62.5],
+    ['Potassium: 180 mg/L', 'potassium', 180],
+    ['K 180.4 mg / l', 'potassium', 180.4],
+    ['Loss on ignition  82 %', 'organic', 82],
+    ['  Sulfur;40;mg per litre ', 'sulphur', 40],
+  ])('%s', (line, key, value) => {
+    expect(taken(line)).toEqual([key, value]);
+  });
+
+  it.each([
+    ['Nitrate;62;mg/L', /another form than the element/],
+    ['K2O;62;mg/L', /another form than the element/],
+    ['Molybdenum;0.1;mg/L', /not on the sheet/],
+    ['Zinc;<0.05;mg/L', /a limit, not a value/],
+    ['Zinc;1,234;mg/L', /could be two numbers/],
+    ['Zinc;0.2;', /no unit is given/],
+    ['Zinc;0.2;mg/kg', /is in mg\/kg, and the sheet takes mg\/L/],
+    ['Organic matter;140;%', /lies outside 0 to 100 %/],
+  ])('%s is not taken, and says why', (line, why) => {
+    const { read, unread } = one(line);
+    expect(read).toEqual([]);
+    expect(unread).toHaveLength(1);
+    expect(unread[0]?.why).toMatch(why);
+  });
+
+  it('without a number is passed over, and one that comes twice is asked about', () => {
+    expect(one('Method;water extract\nSample;Pumice 3-8 mm, PM-3\n\nRegards')).toEqual({ read: [], unread: [] });
+    const { read, unread } = one('K;180;mg/L\nPotassium;190;mg/L');
+    expect(read.map((line) => line.value)).toEqual([180]);
+    expect(unread[0]?.why).toBe('Potassium stands in the report twice');
+  });
+});
+
+describe('the practice laboratory', () => {
+  it('reports every step of the sheet, within its bounds, for every class and for none', () => {
+    for (const classId of [undefined, ...MEDIA_CLASSES.map((each) => each.id)]) {
+      for (const seed of [1, 77, 4294967295]) {
+        const { read, unread } = readLabReport(practiceReport('Sample', classId, seed));
+        expect(unread).toEqual([]);
+        expect(read.map((line) => line.step.key)).toEqual(LAB_REPORT.steps.map((step) => step.key));
+      }
+    }
+  });
+
+  it('says the same when it is asked again, and something else of another sample', () => {
+    expect(practiceReport('A', 'coir-pith', 5)).toBe(practiceReport('A', 'coir-pith', 5));
+    expect(practiceReport('A', 'coir-pith', 5)).not.toBe(practiceReport('A', 'coir-pith', 6));
+  });
+
+  it('finds little to burn in sand, and more salt where the class has more', () => {
+    const value = (classId: string, key: string): number =>
+      readLabReport(practiceReport('A', classId, 9)).read.find((line) => line.step.key === key)?.value as number;
+    expect(value('sand-coarse', 'organic')).toBeLessThan(5);
+    expect(value('peat-light-fine', 'organic')).toBeGreaterThan(50);
+    expect(value('compost-green', 'potassium')).toBeGreaterThan(value('sand-coarse', 'potassium'));
+  });
+});

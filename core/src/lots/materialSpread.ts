@@ -1,0 +1,69 @@
+import type { PropertyKey } from '../properties';
+import { property } from '../properties';
+import { lotSpread, type LotSpreadInput, type LotSpreadResult } from '../statistics';
+import type { Working } from '../workings';
+import type { LotFigure } from './lotFigures';
+
+/** A lot among others of its material. */
+export interface LotAmongOthers {
+  readonly id: string;
+  readonly code: string;
+  readonly figures: readonly LotFigure[];
+}
+
+/** One property by one method over the lots of a material. */
+export interface MaterialSpread {
+  readonly property: PropertyKey;
+  readonly method: string;
+  readonly lots: readonly { readonly id: string; readonly code: string; readonly mean: number; readonly n: number }[];
+  readonly spread: LotSpreadResult;
+  readonly input: LotSpreadInput;
+  readonly working: Working;
+}
+
+/** What a figure is the mean of: replicates of its one run, or its runs. */
+function valuesOf({ working, summary }: LotFigure): readonly number[] {
+  const { values } = working.calc === 'replicates' ? (working.input as { values?: readonly number[] }) : {};
+  return values ?? [summary.mean];
+}
+
+/**
+ * How much lots of one material differ, property by property, where two or more were measured by the same method.
+ * What is judged by classes has no spread, and a price is no property of the medium.
+ */
+export function materialSpread(lots: readonly LotAmongOthers[]): MaterialSpread[] {
+  const groups = new Map<string, { readonly lot: LotAmongOthers; readonly figure: LotFigure }[]>();
+  for (const lot of lots) {
+    for (const figure of lot.figures) {
+      if (figure.origin !== 'measured' || property(figure.property).classes !== undefined) continue;
+      const key = `${figure.property}|${figure.methodKey}`;
+      groups.set(key, [...(groups.get(key) ?? []), { lot, figure }]);
+    }
+  }
+  return [...groups.values()]
+    .filter((members) => members.length > 1)
+    .map((members): MaterialSpread => {
+      const [first] = members as [(typeof members)[number]];
+      const { method, property: key } = first.figure;
+      const input = { lots: members.map(({ figure }) => valuesOf(figure)) };
+      const from = members.map(({ lot, figure }) => ({
+        label: `lot ${lot.code}`,
+        value: figure.summary.mean,
+        unit: property(key).unit,
+        working: figure.working,
+      }));
+      return {
+        property: key,
+        method,
+        lots: members.map(({ lot, figure }) => ({
+          id: lot.id,
+          code: lot.code,
+          mean: figure.summary.mean,
+          n: valuesOf(figure).length,
+        })),
+        spread: lotSpread(input),
+        input,
+        working: { text: 'lots.betweenSd', calc: 'lot-spread', input, pick: 'betweenSd', from },
+      };
+    });
+}

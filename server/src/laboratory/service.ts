@@ -1,0 +1,86 @@
+import type { ImportedReport, LabRequestRow, Me, NewLabRequest } from '@bent-pail/contract';
+import { LAB_REPORT, practiceReport } from '@bent-pail/core';
+import { In, type EntityManager } from 'typeorm';
+import type { Context } from '../context';
+import { LabRequestEntity, LotEntity, MaterialEntity, RunEntity, UserEntity } from '../database/entities';
+import { conflict, notFound, refused } from '../http/problems';
+
+/** Requests in one list at most, the newest first. */
+const LISTED = 50;
+
+/** A report is the same each time that it is looked at: chance comes from the request's id. */
+const seedOf = (id: string): number => Number.parseInt(id.replaceAll('-', '').slice(-8), 16);
+
+async function toRows(
+  manager: EntityManager,
+  requests: readonly LabRequestEntity[],
+  now: number,
+): Promise<LabRequestRow[]> {
+  const lots = await manager.findBy(LotEntity, { id: In(requests.map((request) => request.lotId)) });
+  const materials = await manager.findBy(MaterialEntity, { id: In(lots.map((lot) => lot.materialId)) });
+  const users = await manager.findBy(UserEntity, { id: In(requests.map((request) => request.askedBy)) });
+  return requests.map((request) => {
+    const lot = lots.find((one) => one.id === request.lotId) as LotEntity;
+    const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
+    const sample = `${material.name}, ${lot.code}`;
+    const ready = request.readyAt.getTime() <= now;
+    return {
+      id: request.id,
+      lot: { id: lot.id, name: material.name, code: lot.code },
+      askedAt: request.askedAt.toISOString(),
+      askedBy: users.find((user) => user.id === request.askedBy)?.name ?? '',
+      readyAt: request.readyAt.toISOString(),
+      ...(ready ? { report: practiceReport(sample, material.classId ?? undefined, seedOf(request.id)) } : {}),
+      ...(request.runId === null ? {} : { runId: request.runId }),
+    };
+  });
+}
+
+export async function listRequests({ db, clock }: Context): Promise<LabRequestRow[]> {
+  const requests = await db.manager.find(LabRequestEntity, { order: { askedAt: 'desc' }, take: LISTED });
+  return toRows(db.manager, requests, clock.now());
+}
+
+/** Requests whose report is not a run yet, ready or not. */
+export async function awaitedReports(context: Context): Promise<LabRequestRow[]> {
+  return (await listRequests(context)).filter((request) => request.runId === undefined);
+}
+
+export async function askLaboratory({ db, clock }: Context, me: Me, body: NewLabRequest): Promise<LabRequestRow[]> {
+  await db.transaction(async (manager) => {
+    const known = await manager.findOneBy(LabRequestEntity, { id: body.id });
+    if (known !== null) {
+      if (known.lotId !== body.lotId) throw conflict('A request with this id is kept with other content.');
+      return;
+    }
+    if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
+      throw refused('lotId', 'There is no such lot.');
+    const now = clock.now();
+    await manager.insert(LabRequestEntity, {
+      id: body.id,
+      lotId: body.lotId,
+      askedBy: me.id,
+      askedAt: new Date(now),
+      readyAt: new Date(now + body.delay_min * 60000),
+      runId: null,
+    });
+  });
+  return listRequests({ db, clock });
+}
+
+/** Ties a report to the run that it became; a run of another lot or another sheet is refused. */
+export async function markImported(context: Context, id: string, { runId }: ImportedReport): Promise<LabRequestRow[]> {
+  const { db, clock } = context;
+  await db.transaction(async (manager) => {
+    const request = await manager.findOneBy(LabRequestEntity, { id });
+    if (request === null) throw notFound('request');
+    if (request.readyAt.getTime() > clock.now()) throw refused('id', 'This report is not ready yet.');
+    if (request.runId === runId) return;
+    if (request.runId !== null) throw conflict('This report was imported before.');
+    const run = await manager.findOneBy(RunEntity, { id: runId });
+    if (run?.lotId !== request.lotId || run.protocolKey !== LAB_REPORT.key)
+      throw refused('runId', 'The run must be a lab report on the lot that was sent.');
+    await manager.update(LabRequestEntity, { id }, { runId });
+  });
+  return listRequests(context);
+}

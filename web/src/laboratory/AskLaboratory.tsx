@@ -1,0 +1,62 @@
+import {
+  LAB_DELAYS_min,
+  type LabDelay_min,
+  type LabRequestRow,
+  type LotRow,
+  type NewLabRequest,
+} from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactElement, type SubmitEvent } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { api, sentenceOf } from '../shared/api';
+import { Choice } from '../shared/Field';
+import { laboratoryQuery, queryClient } from '../shared/queries';
+
+const [A_MINUTE, A_DAY, FIVE_DAYS] = LAB_DELAYS_min;
+const DELAYS = [
+  { key: String(A_MINUTE), words: 'a minute, for a lesson' },
+  { key: String(A_DAY), words: 'a day' },
+  { key: String(FIVE_DAYS), words: 'five days, as a real one would' },
+];
+
+/** Sends a sample to the practice laboratory. */
+export function AskLaboratory({ lots }: { readonly lots: readonly LotRow[] }): ReactElement {
+  const [lot, setLot] = useState(lots[0]?.id ?? '');
+  const [delay, setDelay] = useState(String(A_DAY));
+  const ask = useMutation({
+    mutationFn: () => {
+      const body: NewLabRequest = { id: uuidv7(), lotId: lot, delay_min: Number(delay) };
+      return api.post<LabRequestRow[]>('/laboratory', body);
+    },
+    onSuccess: async (rows) => {
+      queryClient.setQueryData(laboratoryQuery.queryKey, rows);
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+    },
+  });
+  return (
+    <form
+      className="ask-laboratory"
+      aria-label="Send a sample"
+      onSubmit={(event: SubmitEvent) => {
+        event.preventDefault();
+        ask.mutate();
+      }}
+    >
+      <Choice
+        label="A sample of"
+        value={lot}
+        options={lots.map((one) => ({ key: one.id, words: `${one.name}, ${one.code}` }))}
+        onChange={setLot}
+      />
+      <Choice label="It takes" value={delay} options={DELAYS} onChange={setDelay} />
+      <button type="submit" className="alt" disabled={lot === '' || ask.isPending}>
+        Send it
+      </button>
+      {ask.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(ask.error)}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,86 @@
+import type { LabRequestRow, LotRow } from '@bent-pail/contract';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { queryClient } from '../shared/queries';
+import { ImportReport } from './ImportReport';
+
+const lots = [{ id: 'lot', name: 'Coir pith', code: 'CO-2' }] as unknown as LotRow[];
+const request: LabRequestRow = {
+  id: 'request',
+  lot: { id: 'lot', name: 'Coir pith', code: 'CO-2' },
+  askedAt: '2026-11-24T08:00:00Z',
+  askedBy: 'Tam',
+  readyAt: '2026-11-24T09:00:00Z',
+  report: 'Nitrate N;62;mg/L\nAmmonium N;4;mg/L\nK2O;210;mg/L',
+};
+
+/** The page's part, with a server that takes whatever it is told; what it was told is collected. */
+function open(given?: LabRequestRow) {
+  const told: { readonly address: string; readonly body: Record<string, unknown> }[] = [];
+  vi.stubGlobal('fetch', (address: string, init: { body: string }) => {
+    told.push({ address, body: JSON.parse(init.body) as Record<string, unknown> });
+    return Promise.resolve(new Response(JSON.stringify({ id: 'run' }), { status: 201 }));
+  });
+  render(
+    <QueryClientProvider client={queryClient}>
+      <MemoryRouter>
+        <ImportReport lots={lots} request={given} />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+  return told;
+}
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+});
+
+describe('a report that was pasted', () => {
+  it('is read in sight, with what is not taken and why', async () => {
+    open();
+    expect(screen.getByRole('button', { name: /Keep 0 figures/ })).toHaveProperty('disabled', true);
+    await userEvent.click(screen.getByLabelText('The report'));
+    await userEvent.paste('Potassium;180;mg/L\nZinc;0.2;mg/kg');
+    expect(within(screen.getByLabelText('Taken')).getByText('Potassium')).toBeDefined();
+    expect(within(screen.getByLabelText('Not taken')).getByText(/is in mg\/kg/)).toBeDefined();
+    expect(screen.getByRole('button', { name: 'Keep 1 figure as a run' })).toHaveProperty('disabled', false);
+  });
+
+  it('says so where nothing in it is a figure', async () => {
+    open();
+    await userEvent.type(screen.getByLabelText('The report'), 'With kind regards');
+    expect(screen.getByText(/No line with a name/)).toBeDefined();
+  });
+});
+
+describe('a report of the practice laboratory', () => {
+  it('becomes a run with a reading for each figure, is tied to its request, and finished', async () => {
+    const told = open(request);
+    await userEvent.click(screen.getByRole('button', { name: 'Keep 2 figures as a run' }));
+    await vi.waitFor(() => {
+      expect(told.map((one) => one.address)).toEqual([
+        '/api/runs',
+        '/api/runs/run/readings',
+        '/api/runs/run/readings',
+        '/api/laboratory/request/imported',
+        '/api/runs/run/finish',
+      ]);
+    });
+    expect(told[0]?.body).toMatchObject({ lotId: 'lot', protocol: 'lab-report', replicates: 1 });
+    expect(told.slice(1, 3).map((one) => [one.body.step, one.body.value])).toEqual([
+      ['nitrate', 62],
+      ['ammonium', 4],
+    ]);
+  });
+
+  it('stays open where the report lacks what the sheet needs', async () => {
+    const told = open({ ...request, report: 'Potassium;180;mg/L' });
+    await userEvent.click(screen.getByRole('button', { name: 'Keep 1 figure as a run' }));
+    await vi.waitFor(() => {
+      expect(told.at(-1)?.address).toBe('/api/laboratory/request/imported');
+    });
+  });
+});

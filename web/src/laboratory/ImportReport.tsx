@@ -1,0 +1,109 @@
+import type { LabRequestRow, LotRow } from '@bent-pail/contract';
+import { readLabReport, type ReadReport } from '@bent-pail/core';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { useNavigate } from 'react-router';
+import { sentenceOf } from '../shared/api';
+import { Choice } from '../shared/Field';
+import { queryClient } from '../shared/queries';
+import { keepReport } from './keepReport';
+
+interface ImportReportProps {
+  readonly lots: readonly LotRow[];
+  /** A report of the practice laboratory that was opened. */
+  readonly request: LabRequestRow | undefined;
+}
+
+/** A report as text, read line by line in sight, and kept as a run. */
+export function ImportReport({ lots, request }: ImportReportProps): ReactElement {
+  const navigate = useNavigate();
+  const [text, setText] = useState(request?.report ?? '');
+  const [lot, setLot] = useState(request?.lot.id ?? lots[0]?.id ?? '');
+  const report = readLabReport(text);
+  const keep = useMutation({
+    mutationFn: () => keepReport({ lotId: lot, read: report.read, request }),
+    onSuccess: async (run) => {
+      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: ['laboratory'] });
+      void navigate(`/bench/runs/${run.id}`);
+    },
+  });
+  return (
+    <section aria-label="Import a report">
+      <h2>Import a report</h2>
+      <p className="q">
+        Paste what the laboratory sent: a line for each figure, name, number, unit. Nothing is converted; what is not
+        plainly on the sheet stays out, and says why.
+      </p>
+      {request === undefined && (
+        <Choice
+          label="Of which lot"
+          value={lot}
+          options={lots.map((one) => ({ key: one.id, words: `${one.name}, ${one.code}` }))}
+          onChange={setLot}
+        />
+      )}
+      <label className="field mt-2">
+        <span>The report</span>
+        <textarea
+          rows={8}
+          className="f report-text"
+          value={text}
+          placeholder={'Nitrate N;62;mg/L\nPotassium;180;mg/L'}
+          onChange={(event) => {
+            setText(event.target.value);
+          }}
+        />
+      </label>
+      {text.trim() !== '' && <AsRead report={report} />}
+      <button
+        type="button"
+        className="act mt-3"
+        disabled={report.read.length === 0 || keep.isPending}
+        onClick={() => {
+          keep.mutate();
+        }}
+      >
+        Keep {report.read.length} {report.read.length === 1 ? 'figure' : 'figures'} as a run
+      </button>
+      {keep.error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(keep.error)}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** What was taken, and what was not with its reason. */
+function AsRead({ report: { read, unread } }: { readonly report: ReadReport }): ReactElement {
+  return (
+    <div className="as-read">
+      {read.length > 0 && (
+        <dl aria-label="Taken">
+          {read.map(({ step, value }) => (
+            <div key={step.key}>
+              <dt>{step.label}</dt>
+              <dd className="f">
+                {value} <small>{step.unit}</small>
+              </dd>
+            </div>
+          ))}
+        </dl>
+      )}
+      {unread.length > 0 && (
+        <ul aria-label="Not taken">
+          {unread.map(({ text, why }) => (
+            <li key={text}>
+              <b className="f">{text}</b> {why}.
+            </li>
+          ))}
+        </ul>
+      )}
+      {read.length === 0 && unread.length === 0 && (
+        <p className="sorry">No line with a name, a number and a unit was found in it.</p>
+      )}
+    </div>
+  );
+}

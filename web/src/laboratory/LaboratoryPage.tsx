@@ -1,0 +1,107 @@
+import type { LabRequestRow } from '@bent-pail/contract';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Await } from '../shared/Await';
+import { clockTime, day } from '../shared/format';
+import { laboratoryQuery, lotsQuery } from '../shared/queries';
+import { useServerNow } from '../shared/serverClock';
+import { TitleBlock } from '../shared/TitleBlock';
+import { useSession, useWorks } from '../shared/useSession';
+import { AskLaboratory } from './AskLaboratory';
+import { ImportReport } from './ImportReport';
+import './laboratory.css';
+
+/** Samples that were sent away, and reports that came back. */
+export function LaboratoryPage(): ReactElement {
+  const lots = useQuery(lotsQuery);
+  const requests = useQuery(laboratoryQuery);
+  const works = useWorks();
+  const [opened, setOpened] = useState<string>();
+  return (
+    <main>
+      <TitleBlock
+        title="Laboratory"
+        line="A report becomes a run like any other. The practice laboratory makes its figures up, from what a class usually has."
+      />
+      <Await query={lots}>
+        {(allLots) => (
+          <Await query={requests}>
+            {(rows) => (
+              <div className="laboratory">
+                <section aria-label="Sent away">
+                  <h2>The practice laboratory</h2>
+                  {works && <AskLaboratory lots={allLots} />}
+                  <Requests rows={rows} opened={opened} onOpen={works ? setOpened : undefined} />
+                </section>
+                {works && (
+                  <ImportReport key={opened ?? ''} lots={allLots} request={rows.find((row) => row.id === opened)} />
+                )}
+              </div>
+            )}
+          </Await>
+        )}
+      </Await>
+    </main>
+  );
+}
+
+interface RequestsProps {
+  readonly rows: readonly LabRequestRow[];
+  readonly opened: string | undefined;
+  readonly onOpen: ((id: string) => void) | undefined;
+}
+
+function Requests({ rows, opened, onOpen }: RequestsProps): ReactElement {
+  const { notebook } = useSession();
+  const now = useServerNow(5000);
+  if (rows.length === 0) return <p className="q mt-3">Nothing was sent yet.</p>;
+  return (
+    <ul className="lab-requests">
+      {rows.map((row) => (
+        <li key={row.id} className={row.id === opened ? 'open' : ''}>
+          <span>
+            <b>
+              {row.lot.name}, {row.lot.code}
+            </b>
+            <small>
+              sent {day(row.askedAt, notebook.zone)} by {row.askedBy}
+            </small>
+          </span>
+          <State row={row} now={now} zone={notebook.zone} onOpen={onOpen} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+interface StateProps {
+  readonly row: LabRequestRow;
+  readonly now: number;
+  readonly zone: string;
+  readonly onOpen: ((id: string) => void) | undefined;
+}
+
+function State({ row, now, zone, onOpen }: StateProps): ReactElement {
+  if (row.runId !== undefined) return <Link to={`/bench/runs/${row.runId}`}>its run</Link>;
+  if (row.report === undefined) {
+    const due = Date.parse(row.readyAt);
+    return (
+      <span className="q">
+        {due <= now ? 'on its way' : `expected ${day(row.readyAt, zone)}, ${clockTime(due, zone)}`}
+      </span>
+    );
+  }
+  if (onOpen === undefined) return <span className="q">its report is here</span>;
+  return (
+    <button
+      type="button"
+      className="alt"
+      onClick={() => {
+        onOpen(row.id);
+      }}
+    >
+      Open the report
+    </button>
+  );
+}

@@ -1,0 +1,149 @@
+import type { LotCardPage } from '@bent-pail/contract';
+import { property, type LotFigure } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { Link, useParams } from 'react-router';
+import { Await } from '../../shared/Await';
+import { Figure } from '../../shared/Figure';
+import { day } from '../../shared/format';
+import { lotQuery } from '../../shared/queries';
+import { TitleBlock, type TitleCell } from '../../shared/TitleBlock';
+import { Trouble } from '../../shared/Trouble';
+import { useSession, useWorks } from '../../shared/useSession';
+import { HowMany } from './HowMany';
+import '../lot.css';
+import './intake.css';
+import { answersOf, INTAKE_CHECKS, intakeSentence, type IntakeCheck } from './intakeChecks';
+import { Kin } from './Kin';
+import { LabelPicture } from './LabelPicture';
+
+/** A bag as it comes: label against truth, what the hands and eyes find, bag against bag. */
+export function IntakePage(): ReactElement {
+  const { id = '' } = useParams();
+  const query = useQuery(lotQuery(id));
+  return <Await query={query}>{(page) => <Intake page={page} />}</Await>;
+}
+
+function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
+  const { lot, card, kin, currency } = page;
+  const { notebook } = useSession();
+  const done = INTAKE_CHECKS.filter((check) => answersOf(check, card.figures).length > 0).length;
+  const next = INTAKE_CHECKS.find((check) => answersOf(check, card.figures).length === 0);
+  const works = useWorks();
+  const price = card.figures.find((figure) => figure.property === 'pricePerL');
+  const cells: TitleCell[] = [
+    ...(lot.boughtOn === undefined ? [] : [{ term: 'Came', value: day(lot.boughtOn, notebook.zone) }]),
+    { term: 'Checked', value: `${String(done)} of ${String(INTAKE_CHECKS.length)}` },
+  ];
+  return (
+    <main>
+      <TitleBlock
+        title={`Intake of ${lot.name}, ${lot.code}`}
+        line={<Link to={`/shelf/lots/${lot.id}`}>Its card</Link>}
+        cells={cells}
+      >
+        {works && next !== undefined && (
+          <Link className="act" to={`/bench?lot=${lot.id}&protocol=${next.protocol}`}>
+            Next check
+          </Link>
+        )}
+      </TitleBlock>
+      <div className="lot-grid intake-grid">
+        <section className="lot-left" aria-label="Against the label">
+          {lot.packVolume_L !== undefined && (
+            <LabelPicture
+              label_L={lot.packVolume_L}
+              poured_L={card.figures.find((figure) => figure.property === 'bagVolume_L')?.summary.mean}
+            />
+          )}
+          <p className="sentence">{intakeSentence(lot.packVolume_L, card)}</p>
+          {price !== undefined && (
+            <p className="mt-3">
+              <Figure
+                label="Price of one real litre"
+                value={price.summary.mean}
+                digits={property('pricePerL').digits}
+                unit={`${currency}/L`}
+                origin={price.origin}
+                working={price.working}
+              />{' '}
+              <span className="q">by {price.method}</span>
+            </p>
+          )}
+        </section>
+        <section className="lot-main" aria-label="Checks">
+          <h2>What the bag is asked</h2>
+          <ul className="intake-checks">
+            {INTAKE_CHECKS.map((check) => (
+              <CheckRow
+                key={check.protocol}
+                check={check}
+                found={answersOf(check, card.figures)}
+                lotId={lot.id}
+                works={works}
+              />
+            ))}
+          </ul>
+          <h2 className="mt-4">Bag against bag</h2>
+          {kin.length === 0 ? (
+            <p className="q">
+              One bag alone says nothing of the next. Measure another lot of {lot.name} by the same method, and how much
+              they differ stands here.
+            </p>
+          ) : (
+            <>
+              <HowMany kin={kin} />
+              <Kin kin={kin} lotId={lot.id} />
+            </>
+          )}
+        </section>
+      </div>
+    </main>
+  );
+}
+
+interface CheckRowProps {
+  readonly check: IntakeCheck;
+  readonly found: readonly LotFigure[];
+  readonly lotId: string;
+  readonly works: boolean;
+}
+
+function CheckRow({ check, found, lotId, works }: CheckRowProps): ReactElement {
+  return (
+    <li>
+      <span className="asks">{check.asks}</span>
+      <span className="found">
+        {found.map((one) => (
+          <Found key={one.property} one={one} />
+        ))}
+        {found.length === 0 && <span className="q">not looked yet</span>}
+      </span>
+      {works && (
+        <Link className={found.length === 0 ? 'alt' : 'again'} to={`/bench?lot=${lotId}&protocol=${check.protocol}`}>
+          {found.length === 0 ? 'Check it' : 'again'}
+        </Link>
+      )}
+    </li>
+  );
+}
+
+function Found({ one }: { readonly one: LotFigure }): ReactElement {
+  const { label, digits, unit } = property(one.property);
+  return (
+    <span className="one-found">
+      <small>{label}</small>
+      <Figure
+        label={label}
+        value={one.summary.mean}
+        digits={digits}
+        sd={one.summary.sd}
+        unit={unit}
+        origin={one.origin}
+        working={one.working}
+        words={one.words}
+      />
+      <Trouble trouble={one.trouble} />
+    </span>
+  );
+}
