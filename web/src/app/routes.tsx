@@ -11,6 +11,7 @@ const BenchPage = lazy(() => import('../bench/BenchPage').then((m) => ({ default
 const RunPage = lazy(() => import('../bench/RunPage').then((m) => ({ default: m.RunPage })));
 const PrintRunPage = lazy(() => import('../bench/PrintRunPage').then((m) => ({ default: m.PrintRunPage })));
 const LabelsPage = lazy(() => import('../shelf/LabelsPage').then((m) => ({ default: m.LabelsPage })));
+const PrintCardPage = lazy(() => import('../shelf/PrintCardPage').then((m) => ({ default: m.PrintCardPage })));
 const IntakePage = lazy(() => import('../shelf/intake/IntakePage').then((m) => ({ default: m.IntakePage })));
 const ProtocolsPage = lazy(() => import('../protocols/ProtocolsPage').then((m) => ({ default: m.ProtocolsPage })));
 const LaboratoryPage = lazy(() => import('../laboratory/LaboratoryPage').then((m) => ({ default: m.LaboratoryPage })));
@@ -37,6 +38,7 @@ export const router = createBrowserRouter([
       { path: '/shelf/new', element: <NewLotPage /> },
       { path: '/shelf/lots/:id', element: <LotPage /> },
       { path: '/shelf/lots/:id/labels', element: <LabelsPage /> },
+      { path: '/shelf/lots/:id/print', element: <PrintCardPage /> },
       { path: '/shelf/lots/:id/intake', element: <IntakePage /> },
       { path: '/bench', element: <BenchPage /> },
       { path: '/bench/protocols', element: <ProtocolsPage /> },

@@ -12,11 +12,11 @@ import {
 } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { CAUTIONS } from '../shared/cautions';
 import { clockTime, day, figure } from '../shared/format';
-import '../shared/print.css';
+import { OnPaper } from '../shared/OnPaper';
 import { Qr } from '../shared/Qr';
 import { runQuery } from '../shared/queries';
 import { toRecord } from '../shared/toRecord';
@@ -36,11 +36,11 @@ function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
   const { notebook } = useSession();
   const [empty, setEmpty] = useState(sheet.readings.length === 0);
   return (
-    <main className="print-page">
-      <p className="not-on-paper">
-        <Link className="alt" to={`/bench/runs/${sheet.id}`}>
-          Back to the sheet
-        </Link>
+    <OnPaper
+      back={`/bench/runs/${sheet.id}`}
+      backWords="Back to the sheet"
+      label={`Run ${String(sheet.number)} on paper`}
+      choices={
         <button
           type="button"
           className="alt"
@@ -50,40 +50,30 @@ function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
         >
           {empty ? 'With its readings' : 'Empty, to write on'}
         </button>
-        <button
-          type="button"
-          className="act"
-          onClick={() => {
-            window.print();
-          }}
-        >
-          Print
-        </button>
-      </p>
-      <article className="paper" aria-label={`Run ${String(sheet.number)} on paper`}>
-        <header>
-          <div>
-            <h1>{sheet.protocol.label}</h1>
-            <p>
-              Run {sheet.number}, {sheet.lot.name}, {sheet.lot.code}. {notebook.place},{' '}
-              {day(sheet.startedAt, notebook.zone)}. Method version {sheet.protocol.version}
-              {sheet.protocol.usesVessel ? `, ${sheet.settings.packingHabit}` : ''}.
-            </p>
-            <p>{sheet.protocol.plain}</p>
-            {sheet.sample !== undefined && <p>Sample: {sampleWords(sheet.sample)}.</p>}
-          </div>
-          <Qr address={`${window.location.origin}/bench/runs/${sheet.id}`} size={96} />
-        </header>
-        <PaperTable sheet={sheet} empty={empty} zone={notebook.zone} />
-        {empty ? (
-          <p className="write-on">
-            Measured by __________________ on __________ with pen ______________ calibrated ____________
+      }
+    >
+      <header>
+        <div>
+          <h1>{sheet.protocol.label}</h1>
+          <p>
+            Run {sheet.number}, {sheet.lot.name}, {sheet.lot.code}. {notebook.place},{' '}
+            {day(sheet.startedAt, notebook.zone)}. Method version {sheet.protocol.version}
+            {sheet.protocol.usesVessel ? `, ${sheet.settings.packingHabit}` : ''}.
           </p>
-        ) : (
-          <Outcome sheet={sheet} />
-        )}
-      </article>
-    </main>
+          <p>{sheet.protocol.plain}</p>
+          {sheet.sample !== undefined && <p>Sample: {sampleWords(sheet.sample)}.</p>}
+        </div>
+        <Qr address={`${window.location.origin}/bench/runs/${sheet.id}`} size={96} />
+      </header>
+      <PaperTable sheet={sheet} empty={empty} zone={notebook.zone} />
+      {empty ? (
+        <p className="write-on">
+          Measured by __________________ on __________ with pen ______________ calibrated ____________
+        </p>
+      ) : (
+        <Outcome sheet={sheet} />
+      )}
+    </OnPaper>
   );
 }
 

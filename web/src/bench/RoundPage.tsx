@@ -17,6 +17,8 @@ import { useMe, useSession } from '../shared/useSession';
 import './bench.css';
 import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
+import { Keypad } from './Keypad';
+import { isTyped } from './cursor';
 import { LitCell } from './LitCell';
 import { takesMillivolts } from './millivolts';
 import './round.css';
@@ -161,6 +163,15 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
           onMove={() => undefined}
         />
       </div>
+      {mayWrite && isTyped(task.step) && (
+        <Keypad
+          runId={record.id}
+          cell={{ replicate: task.replicate, step: task.step.key }}
+          onKeep={() => {
+            document.querySelector<HTMLButtonElement>('.lit-cell .act')?.click();
+          }}
+        />
+      )}
     </section>
   );
 }

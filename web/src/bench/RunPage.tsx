@@ -14,7 +14,7 @@ import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
 import { Asides } from './Asides';
 import './bench.css';
-import { moved, nextEmpty, type CellAt } from './cursor';
+import { isTyped, moved, nextEmpty, type CellAt } from './cursor';
 import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
@@ -47,12 +47,6 @@ export function RunPage(): ReactElement {
       }
     </Await>
   );
-}
-
-/** Whether a cell takes a number: a timer is started and a class is chosen. */
-function isTyped({ protocol }: RunSheet, key: string): boolean {
-  const step = protocol.steps.find((one) => one.key === key);
-  return step !== undefined && step.kind !== 'time' && step.classes === undefined;
 }
 
 /** The lit cell, and whether a person chose it. */
@@ -144,7 +138,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           {lit !== undefined && mayWrite && sheet.finishedAt === undefined && (
             <DeviceStrip lit={lit} protocol={sheet.protocol} cells={run.cells} typing={typed !== ''} onKeep={keep} />
           )}
-          {lit !== undefined && isTyped(sheet, lit.step) && (
+          {lit !== undefined && isTyped(sheet.protocol.steps.find((step) => step.key === lit.step)) && (
             <Keypad
               runId={sheet.id}
               cell={lit}

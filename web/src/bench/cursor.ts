@@ -6,6 +6,11 @@ export interface CellAt {
   readonly step: string;
 }
 
+/** Whether a step takes a number: a timer is started and a class is chosen. */
+export function isTyped(step: Step | undefined): boolean {
+  return step !== undefined && step.kind !== 'time' && step.classes === undefined;
+}
+
 interface SheetShape {
   readonly protocol: Protocol;
   readonly replicateCount: number;

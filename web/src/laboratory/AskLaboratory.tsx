@@ -1,10 +1,4 @@
-import {
-  LAB_DELAYS_min,
-  type LabDelay_min,
-  type LabRequestRow,
-  type LotRow,
-  type NewLabRequest,
-} from '@bent-pail/contract';
+import { LAB_DELAYS_min, type LabRequestRow, type LotRow, type NewLabRequest } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { v7 as uuidv7 } from 'uuid';

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { Choice } from '../shared/Field';
 import { day } from '../shared/format';
+import { OnPaper } from '../shared/OnPaper';
 import { Qr } from '../shared/Qr';
 import { lotQuery } from '../shared/queries';
 import { useSession } from '../shared/useSession';
-import '../shared/print.css';
 
 const COUNTS = ['1', '3', '6', '12', '24'] as const;
 
@@ -20,43 +20,34 @@ export function LabelsPage(): ReactElement {
   return (
     <Await query={query}>
       {({ lot }) => (
-        <main className="print-page">
-          <div className="not-on-paper items-end">
-            <Link className="alt" to={`/shelf/lots/${id}`}>
-              Back to the card
-            </Link>
+        <OnPaper
+          back={`/shelf/lots/${id}`}
+          backWords="Back to the card"
+          label="Labels"
+          className="labels"
+          choices={
             <Choice
               label="Labels"
               value={count}
               options={COUNTS.map((key) => ({ key, words: key }))}
               onChange={setCount}
             />
-            <button
-              type="button"
-              className="act"
-              onClick={() => {
-                window.print();
-              }}
-            >
-              Print
-            </button>
-          </div>
-          <article className="paper labels" aria-label="Labels">
-            {Array.from({ length: Number(count) }, (_, i) => (
-              <div key={i} className="label">
-                <Qr address={`${window.location.origin}/shelf/lots/${id}`} size={84} />
-                <div>
-                  <b>{lot.name}</b>
-                  <span className="f">{lot.code}</span>
-                  <small className="block">
-                    {lot.grade} {lot.boughtOn === undefined ? '' : `bought ${day(lot.boughtOn, notebook.zone)}`}
-                  </small>
-                  <small className="block">{notebook.place}</small>
-                </div>
+          }
+        >
+          {Array.from({ length: Number(count) }, (_, i) => (
+            <div key={i} className="label">
+              <Qr address={`${window.location.origin}/shelf/lots/${id}`} size={84} />
+              <div>
+                <b>{lot.name}</b>
+                <span className="f">{lot.code}</span>
+                <small className="block">
+                  {lot.grade} {lot.boughtOn === undefined ? '' : `bought ${day(lot.boughtOn, notebook.zone)}`}
+                </small>
+                <small className="block">{notebook.place}</small>
               </div>
-            ))}
-          </article>
-        </main>
+            </div>
+          ))}
+        </OnPaper>
       )}
     </Await>
   );

@@ -82,6 +82,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
           )}
           <p className="mt-3 flex flex-wrap gap-x-6 text-[14px]">
             <Link to={`/shelf/lots/${lot.id}/intake`}>Intake: label, faults, bag against bag</Link>
+            <Link to={`/shelf/lots/${lot.id}/print`}>On paper</Link>
             <Link to={`/shelf/lots/${lot.id}/labels`}>Labels to print</Link>
             <a href={`/api/exports/cards.csv?lot=${lot.id}`} download>
               These figures as a table

@@ -1,0 +1,118 @@
+import type { LotCardPage } from '@bent-pail/contract';
+import { findMediaClass, property, type LotFigure } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { useParams } from 'react-router';
+import { Await } from '../shared/Await';
+import { day, figure, fixed } from '../shared/format';
+import { OnPaper } from '../shared/OnPaper';
+import { LotPail } from '../shared/pail/LotPail';
+import { Qr } from '../shared/Qr';
+import { lotQuery } from '../shared/queries';
+import { Trouble } from '../shared/Trouble';
+import { useSession } from '../shared/useSession';
+
+const ORIGIN: Readonly<Record<LotFigure['origin'], string>> = {
+  measured: '',
+  'worked-out': 'worked out, ',
+  label: 'from the label, ',
+};
+
+/** The card of a lot on paper: every figure with its spread, method and runs, and what is wrong with any of them. */
+export function PrintCardPage(): ReactElement {
+  const { id = '' } = useParams();
+  const query = useQuery(lotQuery(id));
+  return <Await query={query}>{(page) => <PaperCard page={page} />}</Await>;
+}
+
+function PaperCard({ page: { lot, card, kin, currency } }: { readonly page: LotCardPage }): ReactElement {
+  const { notebook } = useSession();
+  const { pail } = card;
+  const label = `${lot.name}, lot ${lot.code}`;
+  const facts = [
+    lot.classId === undefined ? undefined : findMediaClass(lot.classId)?.label,
+    lot.grade,
+    lot.source,
+    lot.boughtOn === undefined ? undefined : `came ${day(lot.boughtOn, notebook.zone)}`,
+  ].filter((fact) => fact !== undefined);
+  return (
+    <OnPaper back={`/shelf/lots/${lot.id}`} backWords="Back to the card" label={`${label} on paper`}>
+      <header>
+        <div className="flex gap-5">
+          {pail !== undefined && <LotPail pail={pail} size={120} tier="medium" />}
+          <div>
+            <h1>{label}</h1>
+            <p>{facts.join(', ')}.</p>
+            {pail !== undefined && (
+              <p>
+                In {String(pail.height_cm)} cm: air {fixed(pail.air, 2)}, water {fixed(pail.water, 2)}, solid{' '}
+                {fixed(pail.solid, 2)}{' '}
+                {pail.kind === 'class' ? 'as its class usually is, not measured' : 'of the volume'}.
+              </p>
+            )}
+            <p>{notebook.place}</p>
+          </div>
+        </div>
+        <Qr address={`${window.location.origin}/shelf/lots/${lot.id}`} size={96} />
+      </header>
+      <Figures figures={card.figures} currency={currency} />
+      {card.curve !== undefined && <p>{card.curve.note}</p>}
+      {card.missing.length > 0 && <p>Not known yet: {card.missing.map((one) => one.what).join(', ')}.</p>}
+      {kin.length > 0 && (
+        <p>
+          From lot to lot:{' '}
+          {kin
+            .map(({ property: key, spread, lots }) => {
+              const { label: name, digits, unit } = property(key);
+              return `${name} ± ${fixed(spread.betweenSd, digits)}${unit === '' ? '' : ` ${unit}`} over ${String(lots.length)} lots`;
+            })
+            .join('; ')}
+          .
+        </p>
+      )}
+    </OnPaper>
+  );
+}
+
+interface FiguresProps {
+  readonly figures: readonly LotFigure[];
+  readonly currency: string;
+}
+
+function Figures({ figures, currency }: FiguresProps): ReactElement {
+  const { notebook } = useSession();
+  return (
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Property</th>
+          <th scope="col">mean ± SD</th>
+          <th scope="col">how it was had</th>
+          <th scope="col">newest run</th>
+        </tr>
+      </thead>
+      <tbody>
+        {figures.map((one) => {
+          const { label, digits, unit } = property(one.property);
+          const { value, spread } = figure(one.summary.mean, digits, one.summary.sd);
+          const shownUnit = one.property === 'pricePerL' ? `${currency}${unit}` : unit;
+          const newest = one.runs[0];
+          return (
+            <tr key={`${one.property}${one.methodKey}`}>
+              <th scope="row">{label}</th>
+              <td className="f">{one.words ?? `${value}${spread === undefined ? '' : ` ± ${spread}`} ${shownUnit}`}</td>
+              <th>
+                {ORIGIN[one.origin]}
+                {one.method}
+                {one.oneGrab === true && ', one grab'}
+                {one.runs.length > 0 && `, run ${one.runs.map((run) => run.number).join(', ')}`}
+                <Trouble trouble={one.trouble} />
+              </th>
+              <td className="f">{newest === undefined ? '' : day(newest.finishedAt, notebook.zone)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
