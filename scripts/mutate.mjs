@@ -46,8 +46,8 @@ const MUTATIONS = [
   {
     formula: 'loosening of grains by finer ones',
     file: 'packing/interaction.ts',
-    from: 'Math.sqrt(1 - Math.pow(1 - sizeRatio, LOOSENING_EXPONENT))',
-    to: '(1 - Math.pow(1 - sizeRatio, LOOSENING_EXPONENT))',
+    from: 'Math.sqrt(1 - Math.exp(LOOSENING_EXPONENT * Math.log(1 - sizeRatio)))',
+    to: '1 - Math.exp(LOOSENING_EXPONENT * Math.log(1 - sizeRatio))',
   },
   {
     formula: 'coarse pores close first on mixing',

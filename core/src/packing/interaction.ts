@@ -22,7 +22,8 @@ export function unwalled(sizeRatio: number): number {
 
 /** How far finer grains push a class apart: sqrt(1 - (1 - d_j/d_k)^1.02). */
 export function loosened(sizeRatio: number): number {
-  return Math.sqrt(1 - Math.pow(1 - sizeRatio, LOOSENING_EXPONENT));
+  // A power by way of its logarithm takes half the time, and a blend asks for hundreds.
+  return Math.sqrt(1 - Math.exp(LOOSENING_EXPONENT * Math.log(1 - sizeRatio)));
 }
 
 /** Coefficient c_kj in gamma_k = beta_k / (1 - sum_j c_kj y_j). */

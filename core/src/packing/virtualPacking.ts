@@ -1,34 +1,41 @@
-import { bisect } from '../numeric';
 import { CLASS_QUANTILES, CLASS_SHARE, type Grains } from './grains';
 import { loosened, unwalled } from './interaction';
 import { POURED_K } from './solvePacking';
 
-/** Above this no packing of real grains lies, virtual or not. */
-const BETA_MOST = 5;
+/** Newton's steps at most; it is done after six or seven. */
+const MOST_STEPS = 60;
 
 /**
  * Virtual packing beta of a component: the one with which it packs alone, poured, at its own loose packing phi; the
  * same for all its classes.
  *
  * Alone, 1/gamma_k = (1 - s F_k - s m_k)/beta + s m_k, with s the share of a class, F_k the unloosened share of the
- * finer classes and m_k the unwalled count of the coarser; phi being known, K = sum (s/beta)/(1/phi - 1/gamma_k) is one
- * falling function of beta, solved by bisection from where the first gamma reaches phi.
+ * finer classes and m_k the unwalled count of the coarser. Phi being known, K = sum (s/beta)/(1/phi - 1/gamma_k) =
+ * sum s/(beta (1/phi - s m_k) - above_k) falls with beta and is convex, so Newton's iteration from the greatest beta at
+ * which one class alone gives K rises to the root without passing it.
  * Example: one size of grains packing at 0.6: beta = 0.6 (1 + 1/4.1).
  */
 export function virtualPacking(grains: Grains): number {
   const inverse = 1 / grains.packing;
   const rows = ownRows(grains.spread);
-  const least = Math.max(...rows.map(({ level, above }) => above / (inverse - level)));
-  const compaction = (beta: number): number => {
+  let beta = 0;
+  for (const { level, above } of rows) {
+    const alone = (above + CLASS_SHARE / POURED_K) / (inverse - level);
+    if (alone > beta) beta = alone;
+  }
+  for (let step = 0; step < MOST_STEPS; step += 1) {
     let sum = -POURED_K;
+    let slope = 0;
     for (const { level, above } of rows) {
-      const room = inverse - level - above / beta;
-      if (!(room > 0)) return Infinity;
-      sum += CLASS_SHARE / beta / room;
+      const term = 1 / (beta * (inverse - level) - above);
+      sum += CLASS_SHARE * term;
+      slope += CLASS_SHARE * (inverse - level) * term * term;
     }
-    return sum;
-  };
-  return bisect(compaction, least, BETA_MOST);
+    const move = sum / slope;
+    beta += move;
+    if (Math.abs(move) <= 1e-12 * beta) break;
+  }
+  return beta;
 }
 
 /** What a class meets within its own material: 1/gamma = above/beta + level. */

@@ -7,11 +7,13 @@ const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
 interface KeypadProps {
   readonly runId: string;
   readonly cell: CellAt;
+  /** What is typed may lie under zero. */
+  readonly signed: boolean;
   readonly onKeep: () => void;
 }
 
 /** Keys of 60 px and more for wet hands, under the sheet so that the step's picture stays in view. */
-export function Keypad({ runId, cell, onKeep }: KeypadProps): ReactElement {
+export function Keypad({ runId, cell, signed, onKeep }: KeypadProps): ReactElement {
   const key = draftKey(runId, cell.replicate, cell.step);
   const text = useDrafts((state) => state.texts[key] ?? '');
   const type = useDrafts((state) => state.type);
@@ -29,6 +31,18 @@ export function Keypad({ runId, cell, onKeep }: KeypadProps): ReactElement {
           {digit}
         </button>
       ))}
+      {signed && (
+        <button
+          type="button"
+          className="f"
+          aria-label="minus"
+          onClick={() => {
+            type(key, text.startsWith('-') ? text.slice(1) : `-${text}`);
+          }}
+        >
+          −
+        </button>
+      )}
       <button
         type="button"
         className="words"

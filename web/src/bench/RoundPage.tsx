@@ -20,7 +20,7 @@ import { draftKey, useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
 import { isTyped } from './cursor';
 import { LitCell } from './LitCell';
-import { takesMillivolts } from './millivolts';
+import { takesMillivolts, useSigned } from './millivolts';
 import './round.css';
 import { roundQueue, sameTask, type RoundTask } from './roundQueue';
 import { StepPicture } from './StepPicture';
@@ -126,6 +126,7 @@ interface LitProps {
 function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactElement {
   const cells = new Sheet(record.readings);
   const text = useDrafts((state) => state.texts[draftKey(record.id, task.replicate, task.step.key)] ?? '');
+  const signed = useSigned(task.step, takesMillivolts(sheet));
   const early = task.notBefore !== undefined && task.notBefore > now;
   const keep = (reading: NewReading): void => {
     onKeep(record.id, reading);
@@ -167,6 +168,7 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
         <Keypad
           runId={record.id}
           cell={{ replicate: task.replicate, step: task.step.key }}
+          signed={signed}
           onKeep={() => {
             document.querySelector<HTMLButtonElement>('.lit-cell .act')?.click();
           }}

@@ -19,6 +19,7 @@ import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
 import { LeaveOut } from './LeaveOut';
+import { takesMillivolts, useSigned } from './millivolts';
 import { MeasureVessels } from './MeasureVessels';
 import { ResultSide } from './ResultSide';
 import { RunInstruments } from './RunInstruments';
@@ -85,6 +86,8 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
   // A cell that was lit by itself moves on when its reading arrives by another way; one that is typed in never does.
   const isOvertaken = at?.byHand === false && typed === '' && run.cells.cell(at.replicate, at.step).standing.length > 0;
   const lit: CellAt | undefined = isOvertaken ? nextEmpty(shape, run.cells, at) : at;
+  const litStep = sheet.protocol.steps.find((step) => step.key === lit?.step);
+  const signed = useSigned(litStep, takesMillivolts(sheet));
   const go = (cell: CellAt | undefined, byHand: boolean): void => {
     setAt(cell === undefined ? undefined : { ...cell, byHand });
   };
@@ -138,10 +141,11 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           {lit !== undefined && mayWrite && sheet.finishedAt === undefined && (
             <DeviceStrip lit={lit} protocol={sheet.protocol} cells={run.cells} typing={typed !== ''} onKeep={keep} />
           )}
-          {lit !== undefined && isTyped(sheet.protocol.steps.find((step) => step.key === lit.step)) && (
+          {lit !== undefined && isTyped(litStep) && (
             <Keypad
               runId={sheet.id}
               cell={lit}
+              signed={signed}
               onKeep={() => {
                 document.querySelector<HTMLButtonElement>('.lit-cell .act')?.click();
               }}

@@ -1,0 +1,132 @@
+/// <reference lib="dom" />
+import { spawn, spawnSync } from 'node:child_process';
+import fs from 'node:fs';
+import path from 'node:path';
+import { chromium, type Page } from '@playwright/test';
+import type { Figure } from './measure';
+
+/** The scripts are plain modules beside this one; they are started from the project's folder. */
+interface Scripts {
+  readonly cluster: (folder: string, name: string) => { start: () => Promise<string>; stop: () => void };
+  readonly freePort: (from: number) => Promise<number>;
+}
+
+const CHROMIUM = '/usr/bin/chromium';
+const REPLICATES = 12;
+const CELLS = 30;
+const READY_WITHIN_MS = 30000;
+
+async function untilReady(url: string): Promise<void> {
+  const until = Date.now() + READY_WITHIN_MS;
+  while (Date.now() < until) {
+    const ready = await fetch(`${url}/api/ready`).then(
+      (answer) => answer.ok,
+      () => false,
+    );
+    if (ready) return;
+    await new Promise((resolve) => setTimeout(resolve, 60));
+  }
+  throw new Error('the server did not become ready');
+}
+
+/** A sheet of twelve replicates, its first rows filled, opened by somebody who may write. */
+async function openSheet(page: Page, url: string): Promise<void> {
+  await page.goto(url);
+  const runId = await page.evaluate(async (replicates) => {
+    const send = async (address: string, body: unknown): Promise<Response> =>
+      fetch(`/api${address}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      });
+    await send('/session/demo', { name: 'Tam Oswin' });
+    const list = async <T>(address: string): Promise<T> => (await fetch(`/api${address}`)).json() as Promise<T>;
+    const [lots, vessels] = await Promise.all([
+      list<{ id: string }[]>('/lots'),
+      list<{ id: string; height_cm: number }[]>('/vessels'),
+    ]);
+    const used = vessels.filter((vessel) => vessel.height_cm === 12).map((vessel) => vessel.id);
+    const id = crypto.randomUUID();
+    await send('/runs', {
+      id,
+      lotId: lots[0]?.id,
+      protocol: 'saturate-drain-dry',
+      replicates,
+      vesselIds: Array.from({ length: replicates }, (_, i) => used[i % used.length]),
+      settings: { packingHabit: 'tapped', soak_min: 30, drain_min: 60, ovenTemp_C: 104 },
+    });
+    return id;
+  }, REPLICATES);
+  await page.goto(`${url}/bench/runs/${runId}`);
+  await page.locator('.lit-cell .big input').waitFor();
+}
+
+/** Time from each key to the frame that shows what it did, ms. */
+async function keyTimes(page: Page): Promise<number[]> {
+  await page.evaluate(() => {
+    const times: number[] = [];
+    Object.assign(globalThis, { keyTimes: times });
+    addEventListener(
+      'keydown',
+      (event) => {
+        requestAnimationFrame(() => {
+          const painted = new MessageChannel();
+          painted.port1.onmessage = () => times.push(performance.now() - event.timeStamp);
+          painted.port2.postMessage(undefined);
+        });
+      },
+      { capture: true },
+    );
+  });
+  for (let i = 0; i < CELLS; i += 1) {
+    // Water temperature, then tares of twelve, then filled: all within bounds.
+    for (const key of i === 0 ? '18' : `3${String(10 + i)}`) await page.keyboard.press(key, { delay: 40 });
+    await page.keyboard.press('Enter', { delay: 40 });
+    await page.waitForTimeout(120);
+  }
+  return page.evaluate(() => (globalThis as unknown as { keyTimes: number[] }).keyTimes);
+}
+
+const at = (times: readonly number[], share: number): number =>
+  [...times].sort((a, b) => a - b)[Math.floor(share * (times.length - 1))] as number;
+
+/** Typing into a full sheet in a real browser, against a real server. */
+export async function typingFigures(): Promise<Figure[]> {
+  if (!fs.existsSync(CHROMIUM)) {
+    process.stdout.write('typing into a sheet is not measured: Chromium is missing, npm test installs it\n');
+    return [];
+  }
+  const root = process.cwd();
+  const { cluster, freePort } = (await import(path.join(root, 'scripts/postgres.mjs'))) as Scripts;
+  const own = cluster(path.join(root, '.data'), 'bench');
+  const databaseUrl = await own.start();
+  const port = await freePort(4700);
+  const env = {
+    ...process.env,
+    NODE_ENV: 'production',
+    DATABASE_URL: databaseUrl,
+    PORT: String(port),
+    BENT_PAIL_WEB: path.join(root, 'web/dist'),
+    BENT_PAIL_DEMO_FILES: path.join(root, 'demo/notebook'),
+    LOG_LEVEL: 'error',
+  };
+  spawnSync(process.execPath, [path.join(root, 'server/dist/demo.js')], { env, stdio: 'ignore' });
+  const server = spawn(process.execPath, [path.join(root, 'server/dist/main.js')], { env, stdio: 'ignore' });
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] });
+  try {
+    const url = `http://127.0.0.1:${String(port)}`;
+    await untilReady(url);
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await openSheet(page, url);
+    const times = await keyTimes(page);
+    return [
+      { what: 'a key in a sheet of 12 replicates to shown, median', value: at(times, 0.5), unit: 'ms', bar: 50 },
+      { what: 'the same, 95 of 100 keys', value: at(times, 0.95), unit: 'ms', bar: 50 },
+    ];
+  } finally {
+    await browser.close();
+    server.kill('SIGTERM');
+    await new Promise((resolve) => server.once('exit', resolve));
+    own.stop();
+  }
+}
