@@ -65,6 +65,10 @@ export class SamplePlanBody {
 
   @IsBoolean({ message: 'Say whether the fines were mixed back in.' })
   finesMixedBack!: boolean;
+
+  @IsOptional()
+  @IsBoolean({ message: 'Say whether it was moistened.' })
+  moistened?: boolean;
 }
 
 export class NewRun {

@@ -4,5 +4,12 @@
  * The tables are data; these files only type and find them.
  */
 export { guessClass } from './guessClass';
-export { findMediaClass, MEDIA_CLASSES, mediaClassById, type MediaClass, type Typical } from './mediaClasses';
+export {
+  findMediaClass,
+  MEDIA_CLASSES,
+  mediaClassById,
+  needsMoistening,
+  type MediaClass,
+  type Typical,
+} from './mediaClasses';
 export { findTargetProfile, TARGET_PROFILES, type Target, type TargetProfile } from './targetProfiles';

@@ -48,6 +48,14 @@ export function findMediaClass(id: string): MediaClass | undefined {
   return byId.get(id);
 }
 
+/**
+ * Whether a medium is to be moistened and left closed overnight before it is packed: what sheds water when dry, and all
+ * peat, coir, bark and wood.
+ */
+export function needsMoistening({ id, wettability }: MediaClass): boolean {
+  return !wettability.startsWith('wettable') || /^(peat|moss|coir|bark|wood|sawdust)/.test(id);
+}
+
 /** The class with this id; throws `unknown` at `path` otherwise. */
 export function mediaClassById(id: string, path: string): MediaClass {
   const found = byId.get(id);

@@ -70,7 +70,8 @@ function grainErrors(mediaClass: MediaClass | undefined): ComponentErrors {
   };
 }
 
-function curveCovarianceOf(
+/** How uncertain a lot's curve is, 4 x 4 in the order thetaR, thetaS, alpha_percm, n: as fitted, as inferred, or of its class. */
+export function curveCovarianceOf(
   mediaClass: MediaClass | undefined,
   figures: readonly LotFigure[],
   curve: LotCurve,

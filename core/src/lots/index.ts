@@ -4,6 +4,7 @@
  * A value by another method is never merged; a class figure is always marked as one.
  */
 export { componentOfLot, type ComponentOrigin, type LotComponent } from './componentOfLot';
+export { type CurveBandPoint } from './curveBand';
 export { inPot, type InPot } from './inPot';
 export { lotCard, pailOfClass, type LotCard, type MissingFigure, type PailFigures } from './lotCard';
 export { lotCurve, type LotCurve } from './lotCurve';

@@ -1,5 +1,6 @@
 import { blend, type BlendInput } from '../blend';
 import { findMediaClass } from '../classes';
+import { curveBand, type CurveBandPoint } from './curveBand';
 import { componentOfLot, type LotComponent } from './componentOfLot';
 import { lotCurve, type LotCurve } from './lotCurve';
 import { lotFigures, type LotFigure } from './lotFigures';
@@ -24,6 +25,8 @@ export interface MissingFigure {
 export interface LotCard {
   readonly figures: readonly LotFigure[];
   readonly curve?: LotCurve;
+  /** Where the curve lies with 95 %, at suctions of up to 1000 cm. */
+  readonly curveBand?: readonly CurveBandPoint[];
   readonly component?: LotComponent;
   readonly pail?: PailFigures;
   readonly missing: readonly MissingFigure[];
@@ -42,7 +45,7 @@ export function lotCard(lot: LotRecord): LotCard {
   const pail = pailOf(lot, measured);
   return {
     figures: easy === undefined ? measured : [...measured, easy],
-    ...(curve === undefined ? {} : { curve }),
+    ...(curve === undefined ? {} : { curve, curveBand: curveBand(lot, measured, curve) }),
     ...(component === undefined ? {} : { component }),
     ...(pail === undefined ? {} : { pail }),
     missing: missingOf(lot, measured),

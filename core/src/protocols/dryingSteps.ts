@@ -20,6 +20,14 @@ export const DRYING_STEPS: readonly Step[] = [
     picture: 'scale-empty',
   }),
   read('weigh', {
+    key: 'partWet',
+    label: 'Only a part fits: the part, wet, on its tray',
+    say: 'Mix the drained medium, put a part on the tray, weigh it wet. Leave empty if all of it goes in.',
+    why: 'What the part loses, the whole would lose.',
+    picture: 'tray',
+    optional: true,
+  }),
+  read('weigh', {
     key: 'dry',
     label: 'Dried at 103–105 °C, first weighing',
     say: 'All of the medium onto the tray, into the oven until dry; weigh warm-dry.',

@@ -3,7 +3,7 @@ import { PUMICE_SHEET, runOf } from '../testing/sampleLot';
 import { dueJobs, reduceRun, runProgress, type RunRecord } from '.';
 
 type Dryings = Partial<
-  Record<'dryTray' | 'dry' | 'dryAgain' | 'dryThird' | 'dryFourth' | 'dryFifth', readonly number[]>
+  Record<'dryTray' | 'partWet' | 'dry' | 'dryAgain' | 'dryThird' | 'dryFourth' | 'dryFifth', readonly number[]>
 >;
 
 const LATER = ['dryAgain', 'dryThird', 'dryFourth', 'dryFifth'] as const;
@@ -92,5 +92,25 @@ describe('a pot that settles for a year', () => {
     const year = { day0: [18], watered: [17.1], month1: [16.2], month3: [16], month6: [15.8], month12: [15.5] };
     expect(runProgress(settling({ day0: [18], watered: [17.1], month1: [16.2] })).complete).toBe(true);
     expect(dueJobs(settling(year)).map((job) => job.what)).toEqual(['Finish the run']);
+  });
+});
+
+describe('a vessel larger than the oven', () => {
+  const whole = dried({ dry: [530.2] });
+  /** A quarter of the drained medium on a tray of 20 g, dried. */
+  const part = (wet: number, dry: number): RunRecord => dried({ dryTray: [20], partWet: [wet], dry: [dry] });
+  const drainedNet = (PUMICE_SHEET.drained?.[0] as number) - (PUMICE_SHEET.tare?.[0] as number);
+
+  it('is reckoned by what a part of the drained medium kept', () => {
+    // The same medium: the part loses as much of itself as the whole does.
+    const keeps = (530.2 - 20) / drainedNet;
+    const wet = 20 + drainedNet / 4;
+    expect(density(part(wet, 20 + keeps * (drainedNet / 4)))).toBeCloseTo(density(whole) as number, 12);
+  });
+
+  it('says so where the part cannot be right', () => {
+    const codes = (run: RunRecord): string[] => reduceRun(run).checks.map((check) => `${check.code} ${check.severity}`);
+    expect(codes(part(200, 210))).toContain('mass-order fault');
+    expect(codes(part(19, 18))).toContain('mass-order fault');
   });
 });

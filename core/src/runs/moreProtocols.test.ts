@@ -134,3 +134,16 @@ describe('what a reading was taken with', () => {
     );
   });
 });
+
+describe('a drain curve beside its empty vessel', () => {
+  const ran = { at15: [70], at30: [125], at60: [200], at120: [275], at300: [335] };
+  const codes = (values: Readonly<Record<string, readonly number[]>>): string[] =>
+    result('drain-curve', values).checks.map((check) => check.code);
+
+  it('says when the holes set the pace', () => {
+    // Nine tenths are out after about 170 s.
+    expect(codes({ ...ran, emptyT90: [100] })).toContain('holes-set-the-pace');
+    expect(codes({ ...ran, emptyT90: [40] })).not.toContain('holes-set-the-pace');
+    expect(codes(ran)).not.toContain('holes-set-the-pace');
+  });
+});

@@ -36,6 +36,25 @@ function waterTemp_C(sheet: Sheet): number {
   return sheet.value(0, 'waterTemp') ?? POROSITY_DEFAULTS.waterTemp_C;
 }
 
+/**
+ * The dry medium of a replicate: all of it over its tray, or, where a vessel was larger than the oven, the net drained
+ * mass by what a part of it kept, with a tray of 0.
+ */
+function driedMedium(
+  sheet: Sheet,
+  replicate: number,
+  drained: number | undefined,
+  tare: number | undefined,
+): { readonly dryTray_g: number; readonly dry_g: number } | undefined {
+  const tray = sheet.value(replicate, 'dryTray');
+  const { mass_g: dry } = lastDry(sheet, replicate);
+  if (tray === undefined || dry === undefined) return undefined;
+  const partWet = sheet.value(replicate, 'partWet');
+  if (partWet === undefined) return { dryTray_g: tray, dry_g: dry };
+  if (drained === undefined || tare === undefined || partWet <= tray) return undefined;
+  return { dryTray_g: 0, dry_g: ((drained - tare) * (dry - tray)) / (partWet - tray) };
+}
+
 /** What one replicate of a sheet gives the porosity reduction, or undefined while readings are missing. */
 export function porosityInputOf(run: RunRecord, sheet: Sheet, replicate: number): PorosityInput | undefined {
   const vessel = porosityVesselOf(run, replicate);
@@ -43,10 +62,9 @@ export function porosityInputOf(run: RunRecord, sheet: Sheet, replicate: number)
   const tare = read('tare');
   const saturated = read('saturated');
   const drained = read('drained');
-  const tray = read('dryTray');
-  const { mass_g: dry } = lastDry(sheet, replicate);
+  const dried = driedMedium(sheet, replicate, drained, tare);
   if (vessel === undefined || tare === undefined || saturated === undefined) return undefined;
-  if (drained === undefined || tray === undefined || dry === undefined) return undefined;
+  if (drained === undefined || dried === undefined) return undefined;
   const filled = read('filled');
   const depth = settledDepth_cm(sheet, replicate);
   const collected = read('collected');
@@ -59,8 +77,7 @@ export function porosityInputOf(run: RunRecord, sheet: Sheet, replicate: number)
         ...(filled === undefined ? {} : { filled_g: filled }),
         saturated_g: saturated,
         drained_g: drained,
-        dryTray_g: tray,
-        dry_g: dry,
+        ...dried,
         ...(depth === undefined ? {} : { settledDepth_cm: depth }),
         ...(collected === undefined ? {} : { drained_mL: collected }),
       },
@@ -104,6 +121,11 @@ export function sheetChecks(run: RunRecord, sheet: Sheet, replicate: number): Ch
       `${who} weighs ${String(saturated)} g saturated, not more than its tare of ${String(tare)} g.`,
     );
   }
+  const [tray, partWet, dry] = [read('dryTray'), read('partWet'), read('dry')];
+  if (partWet !== undefined && tray !== undefined && partWet <= tray)
+    say('mass-order', 'fault', `${who}: the part for the oven weighs no more than its tray. Weigh both again.`);
+  if (partWet !== undefined && dry !== undefined && dry > partWet)
+    say('mass-order', 'fault', `${who}: the part weighs more dry than wet. Weigh both again.`);
   const opened = read('drain');
   const weighed = sheet.reading(replicate, 'drained');
   if (opened !== undefined && weighed !== undefined) {

@@ -1,4 +1,5 @@
 import { findMediaClass } from '../classes';
+import { drainage, type DrainReading } from '../drainage';
 import type { Check } from '../errors';
 import { waterDensity, waterViscosity } from '../water';
 import type { Sheet } from './reading';
@@ -44,20 +45,39 @@ export const reduceSieve = byCalc({
 /** Least readings of a curve with three parameters. */
 const LEAST_OF_CURVE = 3;
 
+function drainReadings(run: RunRecord, sheet: Sheet, replicate: number): DrainReading[] | undefined {
+  const readings = run.protocol.steps.flatMap(({ key, at_s }) => {
+    const drained_mL = sheet.value(replicate, key);
+    return at_s === undefined || drained_mL === undefined ? [] : [{ t_s: at_s, drained_mL }];
+  });
+  return readings.length < LEAST_OF_CURVE ? undefined : readings;
+}
+
+/** A medium that takes less than this many times as long as its empty vessel is held back by the holes. */
+const HOLES_SET_THE_PACE = 3;
+
+function drainRemarks(run: RunRecord, sheet: Sheet, replicate: number): Check[] {
+  const empty = sheet.value(0, 'emptyT90');
+  const readings = drainReadings(run, sheet, replicate);
+  if (empty === undefined || readings === undefined) return [];
+  const { t90_s } = drainage({ readings });
+  if (t90_s >= HOLES_SET_THE_PACE * empty) return [];
+  const message = `${replicateName(replicate)} drained in ${t90_s.toFixed(0)} s, under three times the ${String(empty)} s of its empty vessel: the holes set the pace.`;
+  return [{ code: 'holes-set-the-pace', severity: 'caution', message, replicate }];
+}
+
 /** The drain curve: what ran out in all by the times that the protocol names. */
 export const reduceDrainCurve = byCalc({
   calc: 'drainage',
   inputOf: (run, sheet, replicate) => {
-    const readings = run.protocol.steps.flatMap(({ key, at_s }) => {
-      const drained_mL = sheet.value(replicate, key);
-      return at_s === undefined || drained_mL === undefined ? [] : [{ t_s: at_s, drained_mL }];
-    });
-    return readings.length < LEAST_OF_CURVE ? undefined : { readings };
+    const readings = drainReadings(run, sheet, replicate);
+    return readings === undefined ? undefined : { readings };
   },
   picks: [
     { property: 't50_s', pick: 't50_s', text: 'drainage.t50_s' },
     { property: 't90_s', pick: 't90_s', text: 'drainage.t90_s' },
   ],
+  remarks: drainRemarks,
 });
 
 /** EC that a rinsed medium is asked to reach, dS/m, until a run can name its own. */

@@ -1,3 +1,4 @@
+import { findMediaClass, needsMoistening } from '../classes';
 import type { Check } from '../errors';
 import type { PropertyKey } from '../properties';
 import type { Protocol, Reduction, Step } from '../protocols';
@@ -48,7 +49,20 @@ function stepsBehind({ steps, results }: Protocol, key: PropertyKey): readonly S
 }
 
 /** A sample of one grab, or of fewer places than top, middle and bottom, stands for little. */
-function sampleChecks({ sample }: RunRecord): Check[] {
+function sampleChecks(run: RunRecord): Check[] {
+  return [...incrementChecks(run), ...moistureChecks(run)];
+}
+
+/** A medium that sheds water was packed dry. */
+function moistureChecks({ sample, materialClass, protocol }: RunRecord): Check[] {
+  const mediaClass = materialClass === undefined ? undefined : findMediaClass(materialClass);
+  if (sample === undefined || sample.moistened === true || protocol.reduction !== 'porosity') return [];
+  if (mediaClass === undefined || !needsMoistening(mediaClass)) return [];
+  const message = `${mediaClass.label} sheds water until it is moist: moisten it, close it overnight, then pack. Packed dry, it holds less than it can.`;
+  return [{ code: 'not-moistened', severity: 'note', message }];
+}
+
+function incrementChecks({ sample }: RunRecord): Check[] {
   if (sample === undefined || sample.increments >= SAMPLE_LEAST_INCREMENTS) return [];
   const message = isOneGrab(sample)
     ? `One grab from the ${sample.from}: the result stands for that grab. Three increments or more, mixed, stand for the ${sample.from}.`

@@ -49,3 +49,19 @@ describe('what a sample stands for', () => {
     expect(notes(undefined)).toEqual([]);
   });
 });
+
+describe('a medium that sheds water', () => {
+  const packed = (classId: string, moistened: boolean): string[] =>
+    reduceRun(
+      runOf('saturate-drain-dry', PUMICE_SHEET, { materialClass: classId, sample: plan({ moistened }) }),
+    ).checks.map((check) => check.code);
+
+  it.each(['peat-light-fine', 'coir-pith', 'bark-fine', 'wood-fibre', 'cork'])('%s is to be moistened first', (id) => {
+    expect(packed(id, false)).toContain('not-moistened');
+    expect(packed(id, true)).not.toContain('not-moistened');
+  });
+
+  it.each(['sand-coarse', 'perlite-coarse', 'pumice-coarse', 'loam'])('%s is not', (id) => {
+    expect(packed(id, false)).not.toContain('not-moistened');
+  });
+});

@@ -12,6 +12,8 @@ export interface SamplePlan {
   readonly combined: Combined;
   /** The fines that had sunk in the bag were mixed back in. */
   readonly finesMixedBack: boolean;
+  /** Moistened until a squeezed handful just holds, and left closed overnight. */
+  readonly moistened?: boolean;
 }
 
 /** Increments that a sample should have at least: top, middle and bottom. */
@@ -30,7 +32,7 @@ export function isOneGrab({ increments }: SamplePlan): boolean {
 
 /** A sample in words, as `9 increments from the heap, mixed and quartered`. */
 export function sampleWords(plan: SamplePlan): string {
-  const fines = plan.finesMixedBack ? ', fines mixed back in' : '';
+  const fines = `${plan.finesMixedBack ? ', fines mixed back in' : ''}${plan.moistened === true ? ', moistened overnight' : ''}`;
   if (isOneGrab(plan)) return `one grab from the ${plan.from}${fines}`;
   return `${String(plan.increments)} increments from the ${plan.from}${COMBINED_WORDS[plan.combined]}${fines}`;
 }

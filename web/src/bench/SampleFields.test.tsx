@@ -19,6 +19,12 @@ describe('the sample of a run', () => {
     await userEvent.type(screen.getByLabelText('Increments'), '5');
     await userEvent.click(screen.getByLabelText(/sunken fines/));
     expect(screen.getByRole('img', { name: '5 places in the heap' })).toBeDefined();
-    expect(said.at(-1)).toEqual({ from: 'heap', increments: '5', combined: 'quartered', finesMixedBack: true });
+    expect(said.at(-1)).toEqual({
+      from: 'heap',
+      increments: '5',
+      combined: 'quartered',
+      finesMixedBack: true,
+      moistened: false,
+    });
   });
 });

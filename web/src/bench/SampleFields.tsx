@@ -10,9 +10,16 @@ export interface TypedSample {
   readonly increments: string;
   readonly combined: SamplePlan['combined'];
   readonly finesMixedBack: boolean;
+  readonly moistened: boolean;
 }
 
-export const NO_SAMPLE: TypedSample = { from: '', increments: '9', combined: 'quartered', finesMixedBack: false };
+export const NO_SAMPLE: TypedSample = {
+  from: '',
+  increments: '9',
+  combined: 'quartered',
+  finesMixedBack: false,
+  moistened: false,
+};
 
 const FROM = [
   { key: '', words: 'not noted' },
@@ -77,6 +84,16 @@ export function SampleFields({ sample, onChange }: SampleFieldsProps): ReactElem
               }}
             />
             sunken fines mixed back in
+          </label>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              checked={sample.moistened}
+              onChange={(event) => {
+                set({ moistened: event.target.checked });
+              }}
+            />
+            moistened, left closed overnight
           </label>
           <SamplePicture from={sample.from} increments={Number(sample.increments) || 0} />
         </>

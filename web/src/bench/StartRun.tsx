@@ -1,5 +1,5 @@
 import type { LotRow, NewRun, ProtocolRow, RunSheet, UserRow, VesselRow } from '@bent-pail/contract';
-import { defaultSettings, findMediaClass, type PackingHabit, type Protocol } from '@bent-pail/core';
+import { defaultSettings, findMediaClass, needsMoistening, type PackingHabit, type Protocol } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
@@ -83,7 +83,9 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
   );
   const used = vessels.slice(from, from + (Number(count) || 0));
   const classId = lots.find((one) => one.id === lot)?.classId;
-  const settings = defaultSettings(classId === undefined ? undefined : findMediaClass(classId), protocol);
+  const mediaClass = classId === undefined ? undefined : findMediaClass(classId);
+  const shedsWater = mediaClass !== undefined && needsMoistening(mediaClass);
+  const settings = defaultSettings(mediaClass, protocol);
   const start = useMutation({
     mutationFn: () => {
       const body: NewRun = {
@@ -149,6 +151,12 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
       </button>
       <SampleFields sample={sample} onChange={setSample} />
       <p className="q basis-full text-[14px]">
+        {shedsWater && protocol.usesVessel && (
+          <b className="text-ink">
+            First moisten it until a squeezed handful just holds, and leave it closed overnight: dry, it sheds
+            water.{' '}
+          </b>
+        )}
         {protocol.plain} Takes {protocol.takes}.{protocol.usesVessel && used.length > 0 ? ` ${inVessels(used)}` : ''}
       </p>
       {start.error !== null && (

@@ -1,4 +1,4 @@
-import type { LotCurve } from '@bent-pail/core';
+import type { CurveBandPoint, LotCurve } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { Chart } from '../shared/chart/Chart';
 import type { Pot } from '../shared/pot/pots';
@@ -6,8 +6,14 @@ import { curveChart } from './curveChart';
 import { byDepth, depthChart } from './depthChart';
 
 /** Water by suction, and the same medium in pots of every depth. */
-export function LotCharts({ curve, pot }: { readonly curve: LotCurve; readonly pot: Pot }): ReactElement {
-  const curveOptions = useMemo(() => curveChart(curve), [curve]);
+interface LotChartsProps {
+  readonly curve: LotCurve;
+  readonly band: readonly CurveBandPoint[];
+  readonly pot: Pot;
+}
+
+export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
+  const curveOptions = useMemo(() => curveChart(curve, band), [curve, band]);
   const points = useMemo(() => byDepth(curve.retention), [curve]);
   const vessel = curve.kind === 'inferred' ? curve.vessel.height_cm : undefined;
   const depthOptions = useMemo(
@@ -24,7 +30,7 @@ export function LotCharts({ curve, pot }: { readonly curve: LotCurve; readonly p
             <>
               <b>Water held</b>{' '}
               <span className="q">
-                part of volume, by suction in cm{vessel === undefined ? '' : '; bar: measured mean'}
+                part of volume, by suction in cm; grey: 95 %{curve.kind === 'class' ? '' : '; bars: means over their heights'}
               </span>
             </>
           }

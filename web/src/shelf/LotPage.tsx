@@ -25,6 +25,9 @@ export function LotPage(): ReactElement {
   return <Await query={query}>{(page) => <Card key={page.lot.id} page={page} />}</Await>;
 }
 
+/** One list for all cards without a band, so that the chart is not drawn anew. */
+const NO_BAND = Object.freeze([]);
+
 function Card({ page }: { readonly page: LotCardPage }): ReactElement {
   const { lot, card, kin, currency } = page;
   const { notebook } = useSession();
@@ -67,7 +70,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         <LotPailColumn page={page} pot={pot} onPot={setPot} />
         <section className="lot-main" aria-label="Properties">
           <PropertyTable figures={card.figures} currency={currency} />
-          {card.curve !== undefined && <LotCharts curve={card.curve} pot={pot} />}
+          {card.curve !== undefined && <LotCharts curve={card.curve} band={card.curveBand ?? NO_BAND} pot={pot} />}
           {kin.length > 0 && (
             <details className="mt-3">
               <summary>How much lots of {lot.name} differ</summary>

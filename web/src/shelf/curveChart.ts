@@ -1,4 +1,4 @@
-import { thetaAt, type LotCurve } from '@bent-pail/core';
+import { thetaAt, type CurveBandPoint, type LotCurve } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
 import type { ChartInk } from '../shared/chart/ink';
 
@@ -14,7 +14,7 @@ const suctions = Array.from(
 const LINE = { fitted: 'solid', inferred: 'dashed', class: 'dotted' } as const;
 
 /** Water held by suction: dashed where the curve was inferred, dotted where it is the class's; the measured mean as a bar. */
-export function curveChart(curve: LotCurve): (ink: ChartInk) => object {
+export function curveChart(curve: LotCurve, band: readonly CurveBandPoint[]): (ink: ChartInk) => object {
   const points = suctions.map((h) => [h, thetaAt(curve.retention, h)]);
   const measured =
     curve.kind === 'inferred'
@@ -41,6 +41,7 @@ export function curveChart(curve: LotCurve): (ink: ChartInk) => object {
     }),
     tooltip: plainTooltip(ink, (h) => `${thetaAt(curve.retention, h).toFixed(2)} water at ${h.toFixed(0)} cm`),
     series: [
+      ...bandSeries(band, ink),
       {
         type: 'line',
         data: points,
@@ -53,8 +54,54 @@ export function curveChart(curve: LotCurve): (ink: ChartInk) => object {
         symbolSize: 7,
         itemStyle: { color: ink.paper, borderColor: ink.ink, borderWidth: 1.8 },
       },
+      ...meansOf(curve).map((data) => ({
+        type: 'line',
+        data,
+        symbol: 'none',
+        lineStyle: { color: ink.ink, width: 2.5 },
+      })),
       ...measured.map((one) => ({ ...one, lineStyle: { ...one.lineStyle, color: ink.ink, type: 'solid' } })),
     ],
+  });
+}
+
+/** The band as two layers: nothing up to its lower edge, then its width. */
+function bandSeries(band: readonly CurveBandPoint[], ink: ChartInk): object[] {
+  const layer = (data: number[][], opacity: number): object => ({
+    type: 'line',
+    stack: 'band',
+    stackStrategy: 'all',
+    data,
+    symbol: 'none',
+    silent: true,
+    lineStyle: { opacity: 0 },
+    areaStyle: { color: ink.zinc4, opacity },
+  });
+  const shown = band.filter((point) => point.head_cm >= SUCTION.from);
+  return [
+    layer(
+      shown.map(({ head_cm, lo }) => [head_cm, lo]),
+      0,
+    ),
+    layer(
+      shown.map(({ head_cm, lo, hi }) => [head_cm, hi - lo]),
+      0.22,
+    ),
+  ];
+}
+
+/** Drained vessels and rings of a stack: each a mean over its heights, drawn from the lowest to the highest. */
+function meansOf(curve: LotCurve): number[][][] {
+  if (curve.kind !== 'fitted') return [];
+  return curve.observations.flatMap((one) => {
+    if (one.kind === 'point') return [];
+    const [from, to] = one.kind === 'column' ? [0, one.height_cm] : [one.from_cm, one.to_cm];
+    return [
+      [
+        [Math.max(from, SUCTION.from), one.theta],
+        [to, one.theta],
+      ],
+    ];
   });
 }
 
