@@ -38,8 +38,12 @@ const VIEWS: Readonly<Record<string, (me: Person) => Promise<string[]>>> = {
   'what stands around the bench': async (me) => {
     const lots = await me.ask<LotRow[]>('/lots');
     const batch = lots.find((one) => one.code === 'CT-1') as LotRow;
+    const bag = lots.find((one) => one.code === 'PM-4') as LotRow;
     return [
       `/shelf/lots/${batch.id}/labels`,
+      `/shelf/lots/${bag.id}/print`,
+      `/shelf/lots/${bag.id}/intake`,
+      '/bench/laboratory',
       '/bench/round',
       '/bench/protocols',
       '/bench/instruments',

@@ -30,7 +30,8 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
             <>
               <b>Water held</b>{' '}
               <span className="q">
-                part of volume, by suction in cm; grey: 95 %{curve.kind === 'class' ? '' : '; bars: means over their heights'}
+                part of volume, by suction in cm; grey: 95 %
+                {curve.kind === 'class' ? '' : '; bars: means over their heights'}
               </span>
             </>
           }
