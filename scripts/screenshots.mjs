@@ -46,6 +46,22 @@ const VIEWS = [
     as: 'Tam Oswin',
     path: async (api) => `/bench/runs/${openRun(await api('/runs'), 'Pumice').id}`,
   },
+  {
+    name: 'intake',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => `/shelf/lots/${byName(await api('/lots'), 'Old Sluice').id}/intake`,
+  },
+  {
+    name: 'laboratory',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: () => '/bench/laboratory',
+    act: (page) =>
+      page
+        .getByLabel('The report')
+        .fill('Nitrate N;62;mg/L\nAmmonium N;4;mg/L\nK 180 mg/L\nMagnesium: 24 mg/l\nP2O5;31;mg/L\nZinc;0.2;mg/kg'),
+  },
   { name: 'instruments', size: DESK, as: 'Isla Brandreth', path: () => '/bench/instruments' },
   { name: 'protocols', size: DESK, as: 'Isla Brandreth', path: () => '/bench/protocols' },
   { name: 'round', size: DESK, as: 'Tam Oswin', path: () => '/bench/round' },

@@ -1,7 +1,21 @@
-import { IsIn, IsNumber, IsOptional, IsPositive, IsString, IsUUID, Length, Max, Min } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsPositive,
+  IsString,
+  IsUUID,
+  Length,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 
 const number = { allowNaN: false, allowInfinity: false };
 const MOST_L = 1e6;
+const MOST_MINUTES = 366 * 24 * 60;
 
 /** How a lot was prepared from another. */
 export const PREPARATIONS = [
@@ -25,6 +39,21 @@ export class StockCount {
   @Min(0, { message: 'The stock cannot be negative.' })
   @Max(MOST_L, { message: 'More than a million litres; check it.' })
   stock_L!: number;
+}
+
+/** A second lot that a preparation made: what a sieve let through, what was picked out. */
+export class RestLot {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsString({ message: 'Give the rest a code.' })
+  @Length(1, 40, { message: 'Give the rest a code of 1 to 40 letters.' })
+  code!: string;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The rest must be a number of litres.' })
+  @IsPositive({ message: 'The rest must be above 0 L.' })
+  made_L?: number;
 }
 
 export class NewPrepared {
@@ -54,7 +83,40 @@ export class NewPrepared {
   @IsNumber(number, { message: 'What it made must be a number of litres.' })
   @IsPositive({ message: 'What it made must be above 0 L.' })
   made_L?: number;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The water must be a number of litres.' })
+  @Min(0, { message: 'The water cannot be negative.' })
+  @Max(MOST_L, { message: 'More than a million litres of water; check it.' })
+  water_L?: number;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The time must be a number of minutes.' })
+  @Min(0, { message: 'The time cannot be negative.' })
+  @Max(MOST_MINUTES, { message: 'Longer than a year; check it.' })
+  minutes?: number;
+
+  /** Mesh, plate or machine. */
+  @IsOptional()
+  @IsString({ message: 'The tool must be a text.' })
+  @Length(1, 80, { message: 'Keep the tool under 80 letters.' })
+  tool?: string;
+
+  @IsOptional()
+  @IsInt({ message: 'Passes are whole.' })
+  @Min(1, { message: 'At least one pass.' })
+  @Max(100, { message: 'Over 100 passes; check it.' })
+  passes?: number;
+
+  /** What was parted off becomes a lot too. */
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => RestLot)
+  rest?: RestLot;
 }
+
+/** How a preparation went, as far as it was noted. */
+export type PreparationRecord = Pick<NewPrepared, 'took_L' | 'made_L' | 'water_L' | 'minutes' | 'tool' | 'passes'>;
 
 /** A kept version of a blend, mixed. */
 export class NewBatch {
@@ -79,5 +141,11 @@ export class NewBatch {
 /** Where a lot comes from. */
 export type LotOrigin =
   | { readonly kind: 'bought' }
-  | { readonly kind: 'prepared'; readonly fromId: string; readonly fromCode: string; readonly how: string }
+  | {
+      readonly kind: 'prepared';
+      readonly fromId: string;
+      readonly fromCode: string;
+      readonly how: string;
+      readonly record: PreparationRecord;
+    }
   | { readonly kind: 'batch'; readonly blendId: string; readonly blendName: string; readonly n: number };

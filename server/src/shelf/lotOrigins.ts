@@ -16,7 +16,13 @@ export async function lotOrigins(
   return (lot) => {
     const source = sources.find((one) => one.id === lot.preparedFrom);
     if (source !== undefined && lot.preparedHow !== null)
-      return { kind: 'prepared', fromId: source.id, fromCode: source.code, how: lot.preparedHow };
+      return {
+        kind: 'prepared',
+        fromId: source.id,
+        fromCode: source.code,
+        how: lot.preparedHow,
+        record: lot.preparation ?? {},
+      };
     const version = versions.find((one) => one.id === lot.blendVersionId);
     if (version === undefined) return { kind: 'bought' };
     const blendName = blends.find((one) => one.id === version.blendId)?.name ?? '';

@@ -3,7 +3,8 @@ import type { Context } from '../context';
 import { param, type Api } from '../http/api';
 import { readBody } from '../http/body';
 import { meOf, WORKS } from '../http/guard';
-import { countStock, makeBatch, prepareLot } from './service';
+import { prepareLot } from './prepare';
+import { countStock, makeBatch } from './service';
 
 export function stockRoutes(api: Api, context: Context): void {
   api.route('post', '/lots/:id/stock', WORKS, async (request, response) => {

@@ -1,26 +1,10 @@
-import type { LotRow, Me, NewBatch, NewPrepared, StockCount } from '@bent-pail/contract';
+import type { LotRow, Me, NewBatch, StockCount } from '@bent-pail/contract';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { BlendEntity, BlendVersionEntity, LotEntity, MaterialEntity, MovementEntity } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
-import { loadLots } from '../shelf/lotCards';
 import { lockLots, move, stockOf } from './movements';
-
-/** Tenths of a millilitre are no overdraft. */
-const SLACK_L = 1e-4;
-
-const said = (litres: number): string => `${litres.toFixed(1)} L`;
-
-async function requireFreeCode(manager: EntityManager, materialId: string, code: string): Promise<void> {
-  if ((await manager.findOneBy(LotEntity, { materialId, code })) !== null)
-    throw refused('code', `This material has a lot ${code} already.`);
-}
-
-async function rowOf({ db }: Context, id: string): Promise<LotRow> {
-  const [loaded] = await loadLots(db.manager, [id]);
-  if (loaded === undefined) throw notFound('lot');
-  return loaded.row;
-}
+import { requireFreeCode, rowOf, said, SLACK_L } from './rules';
 
 /** What is there of a lot as counted: the difference to what the movements say is one more movement. */
 export async function countStock(context: Context, me: Me, lotId: string, body: StockCount): Promise<LotRow> {
@@ -39,48 +23,6 @@ export async function countStock(context: Context, me: Me, lotId: string, body: 
     });
   });
   return rowOf(context, lotId);
-}
-
-/** A lot made from another: soaked, sieved, rinsed. It is a new lot of the same material that points to the old one. */
-export async function prepareLot(context: Context, me: Me, fromId: string, body: NewPrepared): Promise<LotRow> {
-  const { db, clock } = context;
-  await db.transaction(async (manager) => {
-    await lockLots(manager, [fromId]);
-    const from = await manager.findOneBy(LotEntity, { id: fromId });
-    if (from === null) throw notFound('lot');
-    const known = await manager.findOneBy(LotEntity, { id: body.id });
-    if (known !== null) {
-      if (known.preparedFrom !== fromId || known.code !== body.code)
-        throw conflict('A lot with this id is kept with other content.');
-      return;
-    }
-    await requireFreeCode(manager, from.materialId, body.code);
-    const left = (await stockOf(manager, [fromId])).get(fromId);
-    if (left !== undefined && body.took_L !== undefined && body.took_L > left + SLACK_L)
-      throw refused('took_L', `Of ${from.code} there are ${said(left)}; ${said(body.took_L)} cannot be taken.`);
-    await manager.insert(LotEntity, {
-      id: body.id,
-      materialId: from.materialId,
-      code: body.code,
-      source: from.source,
-      grade: from.grade,
-      boughtOn: from.boughtOn,
-      price: null,
-      packVolume_L: null,
-      state: body.note ?? null,
-      createdAt: new Date(clock.now()),
-      version: 1,
-      preparedFrom: fromId,
-      preparedHow: body.how,
-      blendVersionId: null,
-    });
-    const now = clock.now();
-    if (left !== undefined && body.took_L !== undefined)
-      await move(manager, me, now, { lotId: fromId, change_L: -body.took_L, reason: 'prepared', forLot: body.id });
-    if (body.made_L !== undefined)
-      await move(manager, me, now, { lotId: body.id, change_L: body.made_L, reason: 'prepared' });
-  });
-  return rowOf(context, body.id);
 }
 
 /** The material that batches of a blend are lots of; made with the first batch. */
@@ -167,6 +109,7 @@ export async function makeBatch(context: Context, me: Me, blendId: string, n: nu
       version: 1,
       preparedFrom: null,
       preparedHow: null,
+      preparation: null,
       blendVersionId: version.id,
     });
     await move(manager, me, now, { lotId: body.id, change_L: body.made_L, reason: 'batch' });

@@ -126,4 +126,42 @@ describe('a prepared lot', () => {
     expect((await tester.post(`/lots/${lotId}/prepared`, more)).status).toBe(422);
     expect((await tester.post(`/lots/${lotId}/prepared`, { ...body, id: uuidv7() })).status).toBe(422);
   });
+
+  it('keeps how it went, and what was parted off becomes a lot too, all or nothing', async () => {
+    const { lotId, materialId } = await putOnShelf(tester, { name: 'Bark' });
+    await count(lotId, 40);
+    const rest = { id: uuidv7(), code: 'fines', made_L: 5 };
+    const body = {
+      id: uuidv7(),
+      code: 'sieved',
+      how: 'sieved',
+      took_L: 20,
+      made_L: 14,
+      minutes: 25,
+      tool: '4 mm mesh',
+      passes: 2,
+      rest,
+    };
+    const kept = await tester.post<LotRow>(`/lots/${lotId}/prepared`, body);
+    expect(kept.status, JSON.stringify(kept.body)).toBe(201);
+    expect(kept.body.origin).toMatchObject({
+      record: { took_L: 20, made_L: 14, minutes: 25, tool: '4 mm mesh', passes: 2 },
+    });
+    const fines = await rowOf(rest.id);
+    expect(fines).toMatchObject({ code: 'fines', stock_L: 5, origin: { how: 'sieved', fromId: lotId } });
+    expect((await rowOf(lotId)).stock_L).toBe(20);
+
+    const clash = { ...body, id: uuidv7(), code: 'sieved again', rest: { ...rest, id: uuidv7() } };
+    expect((await tester.post(`/lots/${lotId}/prepared`, clash)).status).toBe(422);
+    const lots = (await tester.get<LotRow[]>('/lots')).body.filter((lot) => lot.materialId === materialId);
+    expect(lots.map((lot) => lot.code)).not.toContain('sieved again');
+    expect((await rowOf(lotId)).stock_L).toBe(20);
+  });
+
+  it('is refused with passes and times that cannot be', async () => {
+    const { lotId } = await putOnShelf(tester, { name: 'Block' });
+    const body = { id: uuidv7(), code: 'x', how: 'soaked' };
+    for (const wrong of [{ passes: 0.5 }, { minutes: -1 }, { water_L: -2 }, { tool: '' }])
+      expect((await tester.post(`/lots/${lotId}/prepared`, { ...body, ...wrong })).status).toBe(422);
+  });
 });

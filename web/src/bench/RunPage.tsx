@@ -17,6 +17,7 @@ import './bench.css';
 import { isTyped, moved, nextEmpty, type CellAt } from './cursor';
 import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
+import { History } from './History';
 import { Keypad } from './Keypad';
 import { LeaveOut } from './LeaveOut';
 import { takesMillivolts, useSigned } from './millivolts';
@@ -128,6 +129,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
             </div>
           )}
           <Asides sheet={sheet} mayWrite={mayWrite} />
+          <History sheet={sheet} />
           <p className="flex flex-wrap gap-x-6 px-5 py-2 text-[14px]">
             <Link to={`/bench/runs/${sheet.id}/print`}>On paper</Link>
             {me.role !== 'student' && (

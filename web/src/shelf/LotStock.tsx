@@ -1,21 +1,25 @@
-import { PREPARATIONS, type LotRow, type NewPrepared, type Preparation, type StockCount } from '@bent-pail/contract';
+import type { LotRow, StockCount } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
-import { Choice, Field } from '../shared/Field';
+import { Field } from '../shared/Field';
 import { fixed } from '../shared/format';
 import { numberOf } from '../shared/numberOf';
 import { lotQuery, queryClient } from '../shared/queries';
+import { Prepare } from './Prepare';
+import { preparationWords } from './preparationWords';
 
 /** Where a lot comes from, in one sentence with its address. */
 export function OriginLine({ lot }: { readonly lot: LotRow }): ReactElement | null {
   const { origin } = lot;
   if (origin.kind === 'bought') return null;
+  const went = origin.kind === 'prepared' ? preparationWords(origin.record) : '';
   return origin.kind === 'prepared' ? (
     <>
-      {origin.how} from <Link to={`/shelf/lots/${origin.fromId}`}>{origin.fromCode}</Link>.{' '}
+      {origin.how} from <Link to={`/shelf/lots/${origin.fromId}`}>{origin.fromCode}</Link>
+      {went === '' ? '' : `: ${went}`}.{' '}
     </>
   ) : (
     <>
@@ -118,64 +122,6 @@ function Count({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () => v
       {count.error !== null && (
         <p className="sorry basis-full" role="alert">
           {sentenceOf(count.error)}
-        </p>
-      )}
-    </form>
-  );
-}
-
-function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLeave: () => void }): ReactElement {
-  const navigate = useNavigate();
-  const [how, setHow] = useState<Preparation>('rinsed');
-  const [code, setCode] = useState(`${lot.code}-r`);
-  const [took, setTook] = useState('');
-  const [made, setMade] = useState('');
-  const [note, setNote] = useState('');
-  const prepare = useMutation({
-    mutationFn: () => {
-      const body: NewPrepared = {
-        id: uuidv7(),
-        code,
-        how,
-        ...(note.trim() === '' ? {} : { note: note.trim() }),
-        ...(took.trim() === '' ? {} : { took_L: numberOf(took, 'Taken') }),
-        ...(made.trim() === '' ? {} : { made_L: numberOf(made, 'Made') }),
-      };
-      return api.post<LotRow>(`/lots/${lot.id}/prepared`, body);
-    },
-    onSuccess: async (row) => {
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
-      void navigate(`/shelf/lots/${row.id}`);
-    },
-  });
-  return (
-    <form
-      className="flex flex-wrap items-end gap-3"
-      aria-label="Prepare a lot from it"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        prepare.mutate();
-      }}
-    >
-      <Choice
-        label="It was"
-        value={how}
-        options={PREPARATIONS.map((key) => ({ key, words: key.replace('-', ' ') }))}
-        onChange={setHow}
-      />
-      <Field label="Code of the new lot" value={code} onChange={setCode} className="w-36" />
-      <Field label="Taken, L" mode="decimal" value={took} onChange={setTook} className="w-24" />
-      <Field label="Made, L" mode="decimal" value={made} onChange={setMade} className="w-24" />
-      <Field label="How: mesh, times, water, minutes" value={note} onChange={setNote} className="w-72" />
-      <button type="submit" className="act" disabled={prepare.isPending}>
-        It is a new lot
-      </button>
-      <button type="button" className="alt" onClick={onLeave}>
-        Leave it
-      </button>
-      {prepare.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(prepare.error)}
         </p>
       )}
     </form>

@@ -1,4 +1,4 @@
-import type { MaterialKind, VesselKind } from '@bent-pail/contract';
+import type { MaterialKind, PreparationRecord, VesselKind } from '@bent-pail/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** PostgreSQL gives numeric as text so that nothing is lost; money and litres here fit a double. */
@@ -51,12 +51,14 @@ export class LotEntity {
   preparedFrom!: string | null;
   @Column('text', { name: 'prepared_how', nullable: true })
   preparedHow!: string | null;
+  @Column('jsonb', { name: 'preparation', nullable: true })
+  preparation!: PreparationRecord | null;
   @Column('uuid', { name: 'blend_version_id', nullable: true })
   blendVersionId!: string | null;
 }
 
 /** Where a lot comes from that was bought or simply is there. */
-export const BOUGHT = Object.freeze({ preparedFrom: null, preparedHow: null, blendVersionId: null });
+export const BOUGHT = Object.freeze({ preparedFrom: null, preparedHow: null, preparation: null, blendVersionId: null });
 
 export type MovementReason = 'came' | 'counted' | 'used' | 'prepared' | 'batch';
 

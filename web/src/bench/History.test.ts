@@ -1,0 +1,51 @@
+import type { KeptReading, RunSheet } from '@bent-pail/contract';
+import { PROTOCOLS } from '@bent-pail/core';
+import { describe, expect, it } from 'vitest';
+import { deedsOf } from './History';
+
+const reading = (id: string, more: Partial<KeptReading>): KeptReading => ({
+  id,
+  seq: 1,
+  replicate: 1,
+  step: 'tare',
+  value: 321,
+  takenAt: '2026-11-24T08:00:00Z',
+  keptAt: '2026-11-24T08:00:01Z',
+  by: 'Tam Oswin',
+  ...more,
+});
+
+function sheetWith(readings: readonly KeptReading[], more: Partial<RunSheet> = {}): RunSheet {
+  return {
+    protocol: PROTOCOLS[0],
+    startedAt: '2026-11-24T07:55:00Z',
+    startedBy: 'Isla Brandreth',
+    readings,
+    ...more,
+  } as RunSheet;
+}
+
+const said = (sheet: RunSheet): string[] => deedsOf(sheet, 'UTC').map((deed) => `${deed.by}: ${deed.what}`);
+
+describe('who did what', () => {
+  it('begins with the opening, and names each reading with its unit and replicate', () => {
+    expect(said(sheetWith([reading('a', {})]))).toEqual([
+      'Isla Brandreth: opened the sheet',
+      'Tam Oswin: Tare, vessel dry, B: 321.0 g',
+    ]);
+  });
+
+  it('tells a correction with what stood there and why', () => {
+    const wrong = reading('a', {});
+    const right = reading('b', { value: 312, corrects: 'a', reason: 'figures swapped', by: 'Isla Brandreth' });
+    expect(said(sheetWith([wrong, right])).at(-1)).toBe(
+      'Isla Brandreth: Tare, vessel dry, B: 321.0 corrected to 312.0 g, figures swapped',
+    );
+  });
+
+  it('tells a timer by the clock, and the end', () => {
+    const soak = reading('a', { step: 'soak', value: Date.UTC(2026, 10, 24, 8, 30) / 1000 });
+    const done = sheetWith([soak], { finishedAt: '2026-11-25T08:00:00Z' });
+    expect(said(done).slice(1)).toEqual(['Tam Oswin: Wet slowly from below, B: 08:30', ': the run was finished']);
+  });
+});

@@ -1,0 +1,58 @@
+import type { KeptReading, RunSheet } from '@bent-pail/contract';
+import { replicateName, type Step } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { clockTime, day } from '../shared/format';
+import { useSession } from '../shared/useSession';
+import { shownReading } from './shownReading';
+
+/** One thing that somebody did on a sheet. */
+export interface Deed {
+  readonly key: string;
+  readonly at: string;
+  readonly by: string;
+  readonly what: string;
+}
+
+function deedOf(sheet: RunSheet, reading: KeptReading, zone: string): Deed {
+  const step = sheet.protocol.steps.find((one) => one.key === reading.step) as Step;
+  const where = `${step.label}, ${replicateName(reading.replicate)}`;
+  const unit = reading.mVTemp_C === undefined && step.kind !== 'time' ? step.unit : '';
+  const value = `${shownReading(reading, step, zone)}${unit === '' ? '' : ` ${unit}`}`;
+  const old = sheet.readings.find((one) => one.id === reading.corrects);
+  const what =
+    old === undefined
+      ? `${where}: ${value}`
+      : `${where}: ${shownReading(old, step, zone)} corrected to ${value}, ${reading.reason ?? ''}`;
+  return { key: reading.id, at: reading.takenAt, by: reading.by ?? '', what };
+}
+
+/** Who did what on a sheet, from its start, in the order in which it was kept. */
+export function deedsOf(sheet: RunSheet, zone: string): Deed[] {
+  const start = { key: 'start', at: sheet.startedAt, by: sheet.startedBy, what: 'opened the sheet' };
+  const readings = sheet.readings.map((reading) => deedOf(sheet, reading, zone));
+  const end =
+    sheet.finishedAt === undefined ? [] : [{ key: 'end', at: sheet.finishedAt, by: '', what: 'the run was finished' }];
+  return [start, ...readings, ...end];
+}
+
+/** Who did what, when; folded until somebody asks. */
+export function History({ sheet }: { readonly sheet: RunSheet }): ReactElement {
+  const { notebook } = useSession();
+  const deeds = deedsOf(sheet, notebook.zone);
+  return (
+    <details className="history">
+      <summary>Who did what, when</summary>
+      <ol>
+        {deeds.map((deed) => (
+          <li key={deed.key}>
+            <span className="f">
+              {day(deed.at, notebook.zone)} {clockTime(Date.parse(deed.at), notebook.zone)}
+            </span>
+            <span>{deed.by}</span>
+            <span>{deed.what}</span>
+          </li>
+        ))}
+      </ol>
+    </details>
+  );
+}
