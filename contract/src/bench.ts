@@ -3,6 +3,7 @@ import type { InstrumentRow } from './instruments';
 import type {
   Combined,
   Exclusion,
+  PackingHabit,
   Protocol,
   Reading,
   RunSettings,
@@ -20,20 +21,31 @@ import {
   IsInt,
   IsNumber,
   IsOptional,
+  IsPositive,
   IsString,
   IsUUID,
   Length,
   Max,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator';
 
 const number = { allowNaN: false, allowInfinity: false };
 
 export class RunSettingsBody {
-  @IsIn(['loose', 'tapped', 'firmed'], { message: 'Say how it is packed: loose, tapped or firmed.' })
-  packingHabit!: 'loose' | 'tapped' | 'firmed';
+  @IsIn(['loose', 'tapped', 'firmed', 'pressed'], {
+    message: 'Say how it is packed: loose, tapped, firmed or pressed.',
+  })
+  packingHabit!: PackingHabit;
+
+  /** Asked for where it is pressed: the load is part of the value. */
+  @ValidateIf((settings: RunSettingsBody) => settings.packingHabit === 'pressed')
+  @IsNumber(number, { message: 'Say with what load it is pressed, in g/cm².' })
+  @IsPositive({ message: 'The load must be above 0 g/cm².' })
+  @Max(10000, { message: 'The load is over 10 kg/cm²; check it.' })
+  press_gcm2?: number;
 
   @IsNumber(number, { message: 'The soak must be a number of minutes.' })
   @Min(0, { message: 'The soak cannot be negative.' })

@@ -88,8 +88,15 @@ describe('the stamp of a reading', () => {
   const stamp = (more: Partial<Parameters<typeof stampOf>[0]>) =>
     stampOf({ instrument: meter, calibration: good, takenAt: at(2), readings: 3, ...more });
 
+  it('carries the line by which mV become pH, where the pen shows them', () => {
+    const { slope_mVperpH, offset_mV, temp_C } = stamp({}).line ?? {};
+    expect(slope_mVperpH).toBeCloseTo(58.428, 3);
+    expect(offset_mV).toBeCloseTo(0, 9);
+    expect(temp_C).toBe(good.temp_C);
+  });
+
   it('is good on a fresh good calibration', () => {
-    expect(stamp({})).toEqual({ instrument: 'Meter', state: 'good', sentence: '' });
+    expect(stamp({})).toMatchObject({ instrument: 'Meter', state: 'good', sentence: '' });
     expect(stamp({ takenAt: at(24) }).state).toBe('good');
     expect(stamp({ readings: 40 }).state).toBe('good');
   });

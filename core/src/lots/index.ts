@@ -5,6 +5,7 @@
  */
 export { componentOfLot, type ComponentOrigin, type LotComponent } from './componentOfLot';
 export { type CurveBandPoint } from './curveBand';
+export { type FirmingLoss } from './firmingLoss';
 export { inPot, type InPot } from './inPot';
 export { lotCard, pailOfClass, type LotCard, type MissingFigure, type PailFigures } from './lotCard';
 export { lotCurve, type LotCurve } from './lotCurve';

@@ -2,6 +2,7 @@ import { blend, type BlendInput } from '../blend';
 import { findMediaClass } from '../classes';
 import { curveBand, type CurveBandPoint } from './curveBand';
 import { componentOfLot, type LotComponent } from './componentOfLot';
+import { firmingLoss, type FirmingLoss } from './firmingLoss';
 import { lotCurve, type LotCurve } from './lotCurve';
 import { lotFigures, type LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
@@ -28,6 +29,8 @@ export interface LotCard {
   /** Where the curve lies with 95 %, at suctions of up to 1000 cm. */
   readonly curveBand?: readonly CurveBandPoint[];
   readonly component?: LotComponent;
+  /** Air that harder packing took, where a pair of runs shows it. */
+  readonly firming?: FirmingLoss;
   readonly pail?: PailFigures;
   readonly missing: readonly MissingFigure[];
 }
@@ -40,6 +43,7 @@ export function lotCard(lot: LotRecord): LotCard {
   const measured = lotFigures(lot);
   const curve = lotCurve(lot, measured);
   const component = componentOfLot(lot, measured, curve);
+  const firming = firmingLoss(measured);
   const easy =
     curve?.kind === 'inferred' && component !== undefined ? easilyAvailable(component, curve, measured) : undefined;
   const pail = pailOf(lot, measured);
@@ -47,6 +51,7 @@ export function lotCard(lot: LotRecord): LotCard {
     figures: easy === undefined ? measured : [...measured, easy],
     ...(curve === undefined ? {} : { curve, curveBand: curveBand(lot, measured, curve) }),
     ...(component === undefined ? {} : { component }),
+    ...(firming === undefined ? {} : { firming }),
     ...(pail === undefined ? {} : { pail }),
     missing: missingOf(lot, measured),
   };

@@ -1,7 +1,7 @@
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import { classWords, PROPERTIES, property, type PropertyKey } from '../properties';
 import type { Reduction } from '../protocols';
-import { isOneGrab, reduceRun, type RunProperty, type RunRecord } from '../runs';
+import { isOneGrab, packingWords, reduceRun, type RunProperty, type RunRecord } from '../runs';
 import { replicates, type Summary } from '../statistics';
 import type { Working } from '../workings';
 import type { LotRecord } from './lotRecord';
@@ -73,9 +73,9 @@ function plainMethodOf(run: RunRecord): string {
   const [depth] = depths;
   if (reduction === 'retention') return `suction table, ${String(depth ?? '?')} cm rings`;
   const where = depth === undefined ? '' : `${vesselWords(depths)}, `;
-  if (reduction === 'drainCurve') return `${where}${run.settings.packingHabit}`;
+  if (reduction === 'drainCurve') return `${where}${packingWords(run.settings)}`;
   const kitchen = reduction === 'kitchen' ? ', kitchen form' : '';
-  return `${where}${run.settings.packingHabit}, drained ${String(run.settings.drain_min)} min${kitchen}`;
+  return `${where}${packingWords(run.settings)}, drained ${String(run.settings.drain_min)} min${kitchen}`;
 }
 
 /**

@@ -20,6 +20,7 @@ import { HYDRATION_EFFICIENCY } from './hydration';
 import { JAR } from './jar';
 import { LAB_REPORT } from './labReport';
 import { LOOK } from './look';
+import { LOOK_FRESH_DRY } from './lookFreshDry';
 import { MATURITY } from './maturity';
 import { PALM_GRIT } from './palmGrit';
 import { PESTS } from './pests';
@@ -72,7 +73,7 @@ export const PROTOCOL_GROUPS: readonly { readonly label: string; readonly protoc
   { label: 'Grains', protocols: [SIEVE, SIEVE_YIELD, FRIABILITY, JAR, PALM_GRIT, FLOAT_RINSE, GRAIN_CARD] },
   {
     label: 'By hand and eye',
-    protocols: [SQUEEZE, BALL_RIBBON, SMELL, LOOK, RINSE_COLOUR, MATURITY, WEEDS, PESTS, UNKNOWNS],
+    protocols: [SQUEEZE, BALL_RIBBON, SMELL, LOOK, LOOK_FRESH_DRY, RINSE_COLOUR, MATURITY, WEEDS, PESTS, UNKNOWNS],
   },
   { label: 'The bag, the lab, time', protocols: [BAG_VOLUME, EXPANSION, LAB_REPORT, SETTLING] },
 ];

@@ -1,10 +1,12 @@
 import type { Protocol } from './protocol';
 import { judge, read } from './steps';
 
-/** Tasks for something that nobody knows. */
+const WEEK_min = 7 * 24 * 60;
+
+/** Tasks for something that nobody knows, at once and in weeks 2 and 6. */
 export const UNKNOWNS: Protocol = {
   key: 'unknowns',
-  version: 1,
+  version: 2,
   label: 'Tasks for an unknown',
   plain: 'Rub it, float it, try a magnet, pour hot water on it.',
   takes: 'a glass, a magnet, a kettle, half an hour',
@@ -16,6 +18,7 @@ export const UNKNOWNS: Protocol = {
     { property: 'unknownRub', read: 'rub' },
     { property: 'unknownFloat', read: 'float' },
     { property: 'unknownMagnet', read: 'magnet' },
+    { property: 'unknownLater', read: 'week6' },
     { property: 'swelling', add: ['soaked'], per: ['dry'] },
   ],
   steps: [
@@ -57,5 +60,16 @@ export const UNKNOWNS: Protocol = {
       picture: 'jug',
       caution: 'heat',
     }),
+    ...[2, 6].map((week) =>
+      judge(['unchanged', 'softened', 'grew roots or leaves', 'gone'], {
+        key: `week${String(week)}`,
+        label: `Week ${String(week)}, left moist and warm`,
+        say: 'Leave some of it on moist paper in a closed dish; look again. Do not open what has gone mouldy.',
+        why: 'Seeds sprout, prills empty, plastic stays.',
+        picture: 'eye',
+        optional: true,
+        after: { step: 'rub', minutes: week * WEEK_min },
+      }),
+    ),
   ],
 };

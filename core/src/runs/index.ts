@@ -11,6 +11,7 @@ export { type ReplicateValue, type RunProperty, type RunResult } from './reducer
 export { reduceRun } from './reduceRun';
 export {
   countedReplicates,
+  packingWords,
   replicateName,
   RUN_DEFAULTS,
   runVesselVolume_mL,

@@ -17,11 +17,13 @@ export interface Exclusion {
   readonly by?: string;
 }
 
-export type PackingHabit = 'loose' | 'tapped' | 'firmed';
+export type PackingHabit = 'loose' | 'tapped' | 'firmed' | 'pressed';
 
 /** How this run was made; part of its values. */
 export interface RunSettings {
   readonly packingHabit: PackingHabit;
+  /** Load on the surface where it was pressed, g/cm². */
+  readonly press_gcm2?: number;
   readonly soak_min: number;
   readonly drain_min: number;
   readonly ovenTemp_C: number;
@@ -55,6 +57,11 @@ export interface RunRecord {
 /** Volume of a vessel by its water fillings, else by its inner dimensions; undefined where neither is known. */
 export function runVesselVolume_mL(vessel: RunVessel): number | undefined {
   return vesselVolume_mL(vessel.fillings) ?? geometricVolume_mL(vessel);
+}
+
+/** How a run was packed, in words that are part of its method. */
+export function packingWords({ packingHabit, press_gcm2 }: RunSettings): string {
+  return packingHabit === 'pressed' ? `pressed with ${String(press_gcm2 ?? '?')} g/cm²` : packingHabit;
 }
 
 /** Volume of a replicate's vessel, mL; undefined while it is not known or none is used. */

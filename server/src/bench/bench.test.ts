@@ -197,3 +197,30 @@ describe('a lot’s card', () => {
     expect((await air()) - before).toBeCloseTo(10 / 0.99873 / 1051.89 / 3, 5);
   });
 });
+
+describe('how a run is packed and its sample taken', () => {
+  const start = (settings: object, more: object = {}) =>
+    tester.post<RunSheet>('/runs', {
+      id: uuidv7(),
+      lotId: shelf.lotId,
+      protocol: 'saturate-drain-dry',
+      replicates: 3,
+      vesselIds: shelf.vesselIds,
+      settings: { packingHabit: 'tapped', soak_min: 30, drain_min: 60, ovenTemp_C: 104, ...settings },
+      ...more,
+    });
+
+  it('is kept with the run: pressed with its load, and the plan of the sample', async () => {
+    const sample = { from: 'heap', increments: 9, combined: 'quartered', finesMixedBack: true };
+    const answer = await start({ packingHabit: 'pressed', press_gcm2: 20 }, { sample });
+    expect(answer.status, JSON.stringify(answer.body)).toBe(201);
+    expect(answer.body.settings).toMatchObject({ packingHabit: 'pressed', press_gcm2: 20 });
+    expect(answer.body.sample).toEqual(sample);
+  });
+
+  it('is refused pressed without a load, and with a sample of nothing', async () => {
+    expect((await start({ packingHabit: 'pressed' })).status).toBe(422);
+    const nothing = { from: 'bag', increments: 0, combined: 'mixed', finesMixedBack: false };
+    expect((await start({}, { sample: nothing })).status).toBe(422);
+  });
+});

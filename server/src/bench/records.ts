@@ -87,6 +87,7 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
       protocol: (protocol as ProtocolEntity).body,
       settings: {
         packingHabit: run.packingHabit,
+        ...optional('press_gcm2', run.press_gcm2),
         soak_min: run.soak_min,
         drain_min: run.drain_min,
         ovenTemp_C: run.ovenTemp_C,

@@ -43,6 +43,7 @@ async function insertRun(
     ...run,
     protocolVersion: protocol.version,
     ...settings,
+    press_gcm2: settings.press_gcm2 ?? null,
     instrumentIds: await usualInstruments(manager, protocol),
     finishedAt: null,
     readingSeq: 0,

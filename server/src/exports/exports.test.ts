@@ -27,7 +27,7 @@ describe('tables for a spreadsheet', () => {
     await fillSheet(server, tester, run);
     const rows = await table(`/exports/readings.csv?run=${run.id}`);
     const tare = rows.find((row) => row.step === 'Tare, vessel dry' && row.replicate === 'A');
-    expect(tare).toMatchObject({ value: '312.4', unit: 'g', protocol: 'saturate-drain-dry@1', lot: 'PM-3' });
+    expect(tare).toMatchObject({ value: '312.4', unit: 'g', protocol: 'saturate-drain-dry@2', lot: 'PM-3' });
     await tester.post(`/runs/${run.id}/finish`);
     const results = await table(`/exports/results.csv?run=${run.id}`);
     const air = results.find((row) => row.property === 'Air space');

@@ -191,6 +191,10 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
     readings: { volume: [1, 1], plastic: [2, 0], glass: [0, 0], stones: [3, 4], wood: [1, 2], unknown: [0, 1] },
     shows: ['foreignPerL', 'woodPerL', 'unknownPerL'],
   },
+  'look-fresh-dry': {
+    readings: { colourFresh: [3, 3], makeUpFresh: [0, 0], colourDry: [1, 2], makeUpDry: [4, 4], beside: [0, 1] },
+    shows: ['colourFresh', 'makeUpFresh', 'colourDry', 'makeUpDry', 'besideOther'],
+  },
   'rinse-colour': { readings: { colour: [2, 2] }, shows: ['rinseColour'] },
   maturity: {
     readings: { room: [18], warmest: [21, 22], bits: [0, 1], bag: [0, 0], sown: [50, 50], sprouted: [46, 48] },
@@ -199,8 +203,8 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
   weeds: { readings: { volume: [1, 1], seedlings: [6, 4], blank: [1] }, shows: ['weedsPerL'] },
   pests: { readings: { pests: [1] }, shows: ['pests'] },
   unknowns: {
-    readings: { rub: [3], float: [0], magnet: [0], dry: [5], soaked: [5] },
-    shows: ['unknownRub', 'unknownFloat', 'unknownMagnet', 'swelling'],
+    readings: { rub: [3], float: [0], magnet: [0], dry: [5], soaked: [5], week2: [0], week6: [0] },
+    shows: ['unknownRub', 'unknownFloat', 'unknownMagnet', 'unknownLater', 'swelling'],
   },
   expansion: { readings: { dry: [5], water: [20], loose: [65] }, shows: ['expansion_LperKg', 'prepWater_L'] },
   'lab-report': {

@@ -1,6 +1,7 @@
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
 import {
   cellReplicate,
+  packingWords,
   property,
   reduceRun,
   replicateName,
@@ -58,7 +59,7 @@ function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
           <p>
             Run {sheet.number}, {sheet.lot.name}, {sheet.lot.code}. {notebook.place},{' '}
             {day(sheet.startedAt, notebook.zone)}. Method version {sheet.protocol.version}
-            {sheet.protocol.usesVessel ? `, ${sheet.settings.packingHabit}` : ''}.
+            {sheet.protocol.usesVessel ? `, ${packingWords(sheet.settings)}` : ''}.
           </p>
           <p>{sheet.protocol.plain}</p>
           {sheet.sample !== undefined && <p>Sample: {sampleWords(sheet.sample)}.</p>}

@@ -1,5 +1,5 @@
 import type { NewReading, RunSheet } from '@bent-pail/contract';
-import { sampleWords, Sheet } from '@bent-pail/core';
+import { packingWords, sampleWords, Sheet } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -192,7 +192,7 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
       : [{ term: 'Water', value: <span className="f font-medium">{fixed(water, 1)} °C</span> }]),
     {
       term: 'Method',
-      value: `version ${String(sheet.protocol.version)}${sheet.protocol.usesVessel ? `, ${sheet.settings.packingHabit}` : ''}`,
+      value: `version ${String(sheet.protocol.version)}${sheet.protocol.usesVessel ? `, ${packingWords(sheet.settings)}` : ''}`,
     },
   ];
   if (sheet.sample !== undefined) cells.push({ term: 'Sample', value: sampleWords(sheet.sample) });

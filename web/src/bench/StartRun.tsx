@@ -57,6 +57,7 @@ const HABITS = [
   { key: 'loose', words: 'loose' },
   { key: 'tapped', words: 'tapped: dropped three times from 5 cm' },
   { key: 'firmed', words: 'firmed' },
+  { key: 'pressed', words: 'pressed with a load' },
 ] as const satisfies readonly { key: PackingHabit; words: string }[];
 
 interface StartFormProps extends StartRunProps {
@@ -73,6 +74,7 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
   const [typedCount, setCount] = useState<string>();
   const [habit, setHabit] = useState<PackingHabit>('tapped');
   const [sample, setSample] = useState<TypedSample>(NO_SAMPLE);
+  const [load, setLoad] = useState('10');
   const [student, setStudent] = useState('');
   const [first, setFirst] = useState<string>();
   const { protocol } = (protocols.find((one) => one.protocol.key === key) ?? protocols[0]) as ProtocolRow;
@@ -94,7 +96,11 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
         protocol: key,
         replicates: numberOf(count, 'Replicates'),
         vesselIds: protocol.usesVessel ? used.map((vessel) => vessel.id) : [],
-        settings: { ...settings, packingHabit: habit },
+        settings: {
+          ...settings,
+          packingHabit: habit,
+          ...(habit === 'pressed' ? { press_gcm2: numberOf(load, 'Load') } : {}),
+        },
         ...(sample.from === ''
           ? {}
           : { sample: { ...sample, from: sample.from, increments: numberOf(sample.increments, 'Increments') } }),
@@ -127,6 +133,9 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
       {protocol.usesVessel && (
         <>
           <Choice label="Packed" value={habit} options={HABITS} onChange={setHabit} />
+          {habit === 'pressed' && (
+            <Field label="Load, g/cm²" mode="decimal" value={load} onChange={setLoad} className="w-28" />
+          )}
           <Choice
             label="Vessels, from"
             value={vessels[from]?.id ?? ''}

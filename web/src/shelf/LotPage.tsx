@@ -12,6 +12,7 @@ import { lotQuery } from '../shared/queries';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { EditLot } from './EditLot';
+import { FirmingLine } from './FirmingLine';
 import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
 import './lot.css';
@@ -70,6 +71,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         <LotPailColumn page={page} pot={pot} onPot={setPot} />
         <section className="lot-main" aria-label="Properties">
           <PropertyTable figures={card.figures} currency={currency} />
+          {card.firming !== undefined && <FirmingLine firming={card.firming} />}
           {card.curve !== undefined && <LotCharts curve={card.curve} band={card.curveBand ?? NO_BAND} pot={pot} />}
           {kin.length > 0 && (
             <details className="mt-3">

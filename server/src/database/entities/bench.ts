@@ -1,4 +1,4 @@
-import type { Protocol, SamplePlan } from '@bent-pail/core';
+import type { PackingHabit, Protocol, SamplePlan } from '@bent-pail/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('protocols')
@@ -35,7 +35,9 @@ export class RunEntity {
   @Column('uuid', { name: 'vessel_ids', array: true })
   vesselIds!: string[];
   @Column('text', { name: 'packing_habit' })
-  packingHabit!: 'loose' | 'tapped' | 'firmed';
+  packingHabit!: PackingHabit;
+  @Column('double precision', { name: 'press_gcm2', nullable: true })
+  press_gcm2!: number | null;
   @Column('double precision', { name: 'soak_min' })
   soak_min!: number;
   @Column('double precision', { name: 'drain_min' })

@@ -1,0 +1,16 @@
+import type { FirmingLoss } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Figure } from '../shared/Figure';
+import { fixed } from '../shared/format';
+
+/** What packing it harder costs, where a pair of runs shows it. */
+export function FirmingLine({ firming }: { readonly firming: FirmingLoss }): ReactElement {
+  const { looser, firmer, lost, depth, working } = firming;
+  return (
+    <p className="mt-2">
+      {firmer.habit} instead of {looser.habit}, it loses{' '}
+      <Figure label="Air lost by firming" value={lost} digits={3} origin="worked-out" working={working} /> of air (
+      <span className="f">{fixed(looser.air, 2)}</span> to <span className="f">{fixed(firmer.air, 2)}</span>, {depth}).
+    </p>
+  );
+}
