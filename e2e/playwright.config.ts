@@ -7,8 +7,8 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   retries: 1,
-  timeout: 45000,
-  expect: { timeout: 10000 },
+  timeout: 90000,
+  expect: { timeout: 20000 },
   reporter: [['line'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? 'test-results/e2e.json' }]],
   outputDir: '../test-results',
   use: {

@@ -3,9 +3,17 @@ import { expect, test } from './notebook';
 import { Person } from './person';
 
 /** Presses every number on the page, feeds its input to calc, and compares. */
+/** What is folded away shows numbers too. */
+async function unfold(me: Person): Promise<void> {
+  await me.page.evaluate(() => {
+    for (const fold of document.querySelectorAll<HTMLDetailsElement>('main details')) fold.open = true;
+  });
+}
+
 async function checkWorkings(me: Person, least: number): Promise<void> {
   const numbers = me.page.locator('main [data-working]');
   await expect.poll(() => numbers.count()).toBeGreaterThanOrEqual(least);
+  await unfold(me);
   const count = await numbers.count();
   for (let i = 0; i < count; i += 1) {
     const number = numbers.nth(i);
@@ -38,6 +46,9 @@ test('every number of card, blend and score can be worked out again by calc', as
     await me.go(`/shelf/lots/${lot.id}`);
     await checkWorkings(me, code === 'LF-1' ? 2 : 10);
   }
+  const bag = lots.find((one) => one.code === 'PM-4') as LotRow;
+  await me.go(`/shelf/lots/${bag.id}/intake`);
+  await checkWorkings(me, 5);
   const blend = (await me.ask<BlendRow[]>('/blends'))[0] as BlendRow;
   await me.go(`/blend/${blend.id}`);
   await checkWorkings(me, 10);

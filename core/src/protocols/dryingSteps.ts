@@ -26,6 +26,7 @@ export const DRYING_STEPS: readonly Step[] = [
     why: 'What the part loses, the whole would lose.',
     picture: 'tray',
     optional: true,
+    onDemand: true,
   }),
   read('weigh', {
     key: 'dry',

@@ -59,6 +59,8 @@ export interface Step {
   readonly picture: StepPicture;
   /** May be left empty. */
   readonly optional?: true;
+  /** Not offered by itself: whoever needs it chooses its cell. */
+  readonly onDemand?: true;
   /** Read once for the whole run, kept with the first replicate. */
   readonly once?: true;
   /** For kind `time`: what runs from here, and how long: by a setting of the run, or as the protocol says. */

@@ -195,7 +195,11 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
       value: `version ${String(sheet.protocol.version)}${sheet.protocol.usesVessel ? `, ${packingWords(sheet.settings)}` : ''}`,
     },
   ];
-  if (sheet.sample !== undefined) cells.push({ term: 'Sample', value: sampleWords(sheet.sample) });
+  if (sheet.sample !== undefined)
+    cells.push({
+      term: 'Sample',
+      value: <span className="block max-w-52 leading-tight whitespace-normal">{sampleWords(sheet.sample)}</span>,
+    });
   const last = sheet.readings.at(-1);
   const kept =
     last === undefined ? 'nothing read yet' : `kept on the bench computer, ${clockTime(Date.parse(last.keptAt), zone)}`;

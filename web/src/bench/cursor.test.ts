@@ -90,6 +90,18 @@ describe('a drying that goes on', () => {
   });
 });
 
+describe('a step for those who need it', () => {
+  it('is not offered by itself, and is reached by arrow', () => {
+    const upTo = protocol.steps.slice(
+      0,
+      protocol.steps.findIndex(({ key }) => key === 'partWet'),
+    );
+    const trays = sheet(upTo.flatMap(({ key }) => [0, 1, 2].map((replicate) => [key, replicate] as const)));
+    expect(nextEmpty(shape, trays, { step: 'dryTray', replicate: 2 })).toMatchObject({ step: 'dry', replicate: 0 });
+    expect(moved(shape, trays, { step: 'dryTray', replicate: 2 }, 'ArrowDown')).toMatchObject({ step: 'partWet' });
+  });
+});
+
 describe('arrow keys', () => {
   it('move one cell and stop at the edge', () => {
     expect(moved(shape, sheet([]), { step: 'tare', replicate: 0 }, 'ArrowRight')).toEqual({

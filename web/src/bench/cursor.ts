@@ -22,12 +22,14 @@ export function cellsInOrder(
   { protocol, replicateCount, excluded }: SheetShape,
   sheet: Sheet,
 ): (CellAt & { readonly optional: boolean })[] {
-  return protocol.steps.flatMap((step) =>
-    Array.from({ length: step.once === true ? 1 : replicateCount }, (_, replicate) => replicate)
-      .filter((replicate) => !excluded.has(replicate) || (step.once === true && replicate === 0))
-      .filter((replicate) => isAsked(step, sheet, replicate))
-      .map((replicate) => ({ replicate, step: step.key, optional: step.optional === true })),
-  );
+  return protocol.steps
+    .filter((step) => step.onDemand !== true)
+    .flatMap((step) =>
+      Array.from({ length: step.once === true ? 1 : replicateCount }, (_, replicate) => replicate)
+        .filter((replicate) => !excluded.has(replicate) || (step.once === true && replicate === 0))
+        .filter((replicate) => isAsked(step, sheet, replicate))
+        .map((replicate) => ({ replicate, step: step.key, optional: step.optional === true })),
+    );
 }
 
 /**
