@@ -99,6 +99,14 @@ export interface ScorecardFile {
   }[];
 }
 
+export interface LabRequestFile {
+  readonly lot: string;
+  readonly by: string;
+  readonly daysAgo: number;
+  readonly at: string;
+  readonly delay_min: number;
+}
+
 export interface NotebookFiles {
   readonly shelf: readonly ShelfFile[];
   readonly vessels: readonly VesselFile[];
@@ -106,6 +114,7 @@ export interface NotebookFiles {
   readonly runs: readonly RunFile[];
   readonly blends: readonly BlendFile[];
   readonly scorecards: readonly ScorecardFile[];
+  readonly laboratory: readonly LabRequestFile[];
 }
 
 const NAMES = [
@@ -115,6 +124,7 @@ const NAMES = [
   'runs',
   'blends',
   'scorecards',
+  'laboratory',
 ] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */

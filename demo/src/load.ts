@@ -6,6 +6,7 @@ import type { DataSource } from 'typeorm';
 import { blendHappenings } from './blends';
 import type { NotebookFiles } from './files';
 import { instrumentHappenings } from './instruments';
+import { laboratoryHappenings } from './laboratory';
 import { SetClock, type Loading } from './loading';
 import { runHappenings } from './runs';
 import { scorecardHappenings } from './scorecards';
@@ -62,6 +63,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...runHappenings(loading),
     ...blendHappenings(loading),
     ...scorecardHappenings(loading),
+    ...laboratoryHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

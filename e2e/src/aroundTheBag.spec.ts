@@ -31,13 +31,14 @@ test('a sample goes to the practice laboratory, and its report becomes a run and
   await tam.page.getByLabel('A sample of').selectOption({ label: 'Coir pith, rinsed, CO-2' });
   await tam.page.getByLabel('It takes').selectOption({ label: 'a day' });
   await tam.page.getByRole('button', { name: 'Send it' }).click();
-  await expect(tam.page.getByText(/^expected/)).toBeVisible();
+  const coirs = tam.page.getByRole('listitem').filter({ hasText: 'Coir pith, rinsed, CO-2' });
+  await expect(coirs.getByText(/^expected/)).toBeVisible();
   await tam.go('/');
-  await expect(tam.page.getByRole('link', { name: /Report of the laboratory/ })).toBeVisible();
+  await expect(tam.page.getByRole('link', { name: /Report of the laboratory.*Coir pith/ })).toBeVisible();
 
   notebook.forward(24 * 60 + 1);
   await tam.go('/bench/laboratory');
-  await tam.page.getByRole('button', { name: 'Open the report' }).click();
+  await coirs.getByRole('button', { name: 'Open the report' }).click();
   await expect(tam.page.getByLabel('Taken', { exact: true }).getByText('Potassium')).toBeVisible();
   await tam.page.getByRole('button', { name: 'Keep 15 figures as a run' }).click();
   await expect(tam.page.getByText('Finished', { exact: true })).toBeVisible();

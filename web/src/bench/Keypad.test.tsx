@@ -1,0 +1,54 @@
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { draftKey, useDrafts } from './draftStore';
+import { Keypad } from './Keypad';
+
+const KEY = draftKey('run', 0, 'tare');
+const typed = (): string => useDrafts.getState().texts[KEY] ?? '';
+
+function show(signed = false): { readonly kept: () => number } {
+  let kept = 0;
+  render(
+    <Keypad
+      runId="run"
+      cell={{ replicate: 0, step: 'tare' }}
+      signed={signed}
+      onKeep={() => {
+        kept += 1;
+      }}
+    />,
+  );
+  return { kept: () => kept };
+}
+
+const press = async (...names: readonly string[]): Promise<void> => {
+  for (const name of names) await userEvent.click(screen.getByRole('button', { name }));
+};
+
+beforeEach(() => {
+  useDrafts.setState({ texts: {} });
+});
+
+describe('keys for wet hands', () => {
+  it('type into the lit cell, rub out, and keep what is shown on the key', async () => {
+    const { kept } = show();
+    await press('3', '1', '2', '.', '4', '7', 'Rub out');
+    expect(typed()).toBe('312.4');
+    await press('Keep 312.4');
+    expect(kept()).toBe(1);
+  });
+
+  it('have a minus only where what is typed may lie under zero', () => {
+    show();
+    expect(screen.queryByRole('button', { name: 'minus' })).toBeNull();
+  });
+
+  it('turn the sign over', async () => {
+    show(true);
+    await press('5', '8', 'minus');
+    expect(typed()).toBe('-58');
+    await press('minus');
+    expect(typed()).toBe('58');
+  });
+});

@@ -1,0 +1,86 @@
+import type { LotRow, ProtocolRow, VesselRow } from '@bent-pail/contract';
+import { PROTOCOLS } from '@bent-pail/core';
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import { cardPageOf, sheetOf } from '../testing/fixtures';
+import { openPage } from '../testing/page';
+import { StartRun } from './StartRun';
+
+const lot = (id: string, classId: string): LotRow => ({ ...cardPageOf([]).lot, id, classId, name: classId });
+const vessel = (i: number, height_cm: number): VesselRow => ({
+  id: `v${String(i)}`,
+  name: `V${String(i)}`,
+  kind: 'vessel',
+  height_cm,
+  volume_mL: 1050,
+  fillings: 1,
+});
+const vessels = [vessel(1, 12), vessel(2, 12), vessel(3, 12), vessel(4, 5), vessel(5, 5)];
+const protocols: readonly ProtocolRow[] = PROTOCOLS.map((protocol) => ({ protocol }));
+
+const open = (protocolKey?: string, lotId = 'pumice') =>
+  openPage(<StartRun lotId={lotId} protocolKey={protocolKey} />, {
+    answers: {
+      '/lots': [lot('pumice', 'pumice-coarse'), lot('peat', 'peat-light-fine')],
+      '/vessels': vessels,
+      '/protocols': protocols,
+      '/users': [],
+      '/runs': sheetOf('heft', { tare: [1], full: [2] }),
+    },
+  });
+
+const press = async () => userEvent.click(await screen.findByRole('button', { name: 'Open the sheet' }));
+
+describe('starting a run', () => {
+  it('takes the usual replicates in the first vessels, soaked as long as the class needs', async () => {
+    const told = open();
+    await press();
+    await vi.waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
+    expect(told[0]?.body).toMatchObject({
+      lotId: 'pumice',
+      protocol: 'saturate-drain-dry',
+      replicates: 3,
+      vesselIds: ['v1', 'v2', 'v3'],
+      settings: { packingHabit: 'tapped', soak_min: 1440 },
+    });
+    expect(told[0]?.body.sample).toBeUndefined();
+  });
+
+  it('begins the suction table with the shallowest vessels', async () => {
+    open('suction-table');
+    expect(await screen.findByText(/In V4/)).toBeDefined();
+  });
+
+  it('tells of moistening where a medium sheds water, and not elsewhere', async () => {
+    open(undefined, 'peat');
+    expect(await screen.findByText(/First moisten it/)).toBeDefined();
+  });
+
+  it('asks for the load where it is pressed, and sends the sample as it was noted', async () => {
+    const told = open();
+    await userEvent.selectOptions(await screen.findByLabelText('Packed'), 'pressed');
+    await userEvent.clear(screen.getByLabelText('Load, g/cm²'));
+    await userEvent.type(screen.getByLabelText('Load, g/cm²'), '25');
+    await userEvent.selectOptions(screen.getByLabelText('Taken from'), 'bag');
+    await press();
+    await vi.waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
+    expect(told[0]?.body).toMatchObject({
+      settings: { packingHabit: 'pressed', press_gcm2: 25 },
+      sample: { from: 'bag', increments: 9, combined: 'quartered' },
+    });
+  });
+
+  it('says what is wrong with a number and sends nothing', async () => {
+    const told = open();
+    await userEvent.clear(await screen.findByLabelText('Replicates'));
+    await userEvent.type(screen.getByLabelText('Replicates'), 'some');
+    await press();
+    expect((await screen.findByRole('alert')).textContent).toMatch(/Replicates: “some” is not a number/);
+    expect(told).toEqual([]);
+  });
+});

@@ -1,0 +1,75 @@
+import type { Me, Role, SessionState } from '@bent-pail/contract';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, render } from '@testing-library/react';
+import type { ReactElement } from 'react';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { afterEach, vi } from 'vitest';
+import { queryClient, sessionQuery } from '../shared/queries';
+
+/** What a page told the server. */
+export interface Told {
+  readonly method: string;
+  readonly address: string;
+  readonly body: Record<string, unknown>;
+}
+
+interface PageOptions {
+  readonly role?: Role;
+  /** Address that is open, and the pattern that it matches. */
+  readonly at?: string;
+  readonly path?: string;
+  /** Answers by address, without /api; what is not in it is not found. */
+  readonly answers?: Readonly<Record<string, unknown>>;
+}
+
+export const NOW = Date.parse('2026-11-24T12:00:00Z');
+
+export const me = (role: Role): Me => ({ id: `the-${role}`, name: 'Tam Oswin', role, singleKeys: true });
+
+/**
+ * Opens a page as somebody, with a server that answers what it is told to and takes whatever is sent; what was sent is
+ * collected in order.
+ */
+export function openPage(
+  page: ReactElement,
+  { role = 'lead', at = '/', path = '*', answers = {} }: PageOptions = {},
+): readonly Told[] {
+  const told: Told[] = [];
+  vi.stubGlobal('fetch', (url: string, init: { method: string; body?: string }) => {
+    const address = url.replace('/api', '');
+    const { method } = init;
+    if (method !== 'GET')
+      told.push({ method, address, body: JSON.parse(init.body ?? '{}') as Record<string, unknown> });
+    const answer = answers[address];
+    const status = answer === undefined ? (method === 'GET' ? 404 : 201) : 200;
+    const body = answer ?? (status === 404 ? { error: { code: 'missing', message: 'There is none.' } } : {});
+    return Promise.resolve(new Response(JSON.stringify(body), { status }));
+  });
+  queryClient.clear();
+  const session: SessionState = {
+    me: me(role),
+    notebook: { place: 'Tollgarth', currency: '£', zone: 'UTC' },
+    demo: true,
+    needsFirstLead: false,
+    now: NOW,
+  };
+  queryClient.setQueryData(sessionQuery.queryKey, session);
+  render(
+    <QueryClientProvider client={queryClient}>
+      <MemoryRouter initialEntries={[at]}>
+        <Routes>
+          <Route path={path} element={page} />
+          <Route path="*" element={<p>another page</p>} />
+        </Routes>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+  return told;
+}
+
+afterEach(() => {
+  // The page goes before its server does, so that nothing asks a real one.
+  cleanup();
+  vi.unstubAllGlobals();
+  queryClient.clear();
+});
