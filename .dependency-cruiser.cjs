@@ -24,7 +24,13 @@ module.exports = {
       name: 'views-do-not-import-one-another',
       severity: 'error',
       from: { path: '^web/src/([^/]+)/', pathNot: '^web/src/(app|shared|testing)/' },
-      to: { path: '^web/src/([^/]+)/', pathNot: ['^web/src/$1/', '^web/src/shared/'] },
+      to: { path: '^web/src/([^/]+)/', pathNot: ['^web/src/$1/', '^web/src/(shared|testing)/'] },
+    },
+    {
+      name: 'only-tests-use-what-is-for-tests',
+      severity: 'error',
+      from: { path: '^web/src/', pathNot: ['\\.test\\.tsx?$', '^web/src/testing/'] },
+      to: { path: '^web/src/testing/' },
     },
     {
       name: 'shared-knows-no-view',
