@@ -7,7 +7,7 @@ import type { Figure } from './measure';
 
 /** The scripts are plain modules beside this one; they are started from the project's folder. */
 interface Scripts {
-  readonly cluster: (folder: string, name: string) => { start: () => Promise<string>; stop: () => void };
+  readonly cluster: (folder: string, name: string) => { start: () => Promise<string>; destroy: () => void };
   readonly freePort: (from: number) => Promise<number>;
 }
 
@@ -125,8 +125,11 @@ export async function typingFigures(): Promise<Figure[]> {
     ];
   } finally {
     await browser.close();
-    server.kill('SIGTERM');
-    await new Promise((resolve) => server.once('exit', resolve));
-    own.stop();
+    if (server.exitCode === null) {
+      const gone = new Promise((resolve) => server.once('exit', resolve));
+      server.kill('SIGTERM');
+      await gone;
+    }
+    own.destroy();
   }
 }
