@@ -1,4 +1,4 @@
-import { MEDIA_CLASSES, type CalcName } from '@bent-pail/core';
+import { FEEDERS, LAB_PROPERTIES, MEDIA_CLASSES, type CalcName } from '@bent-pail/core';
 
 /** A JSON Schema, as published by `--schema` and as used to check input. */
 export type JsonSchema = Readonly<Record<string, unknown>>;
@@ -56,6 +56,15 @@ const blendFields = {
   shrink: number,
   lime_meqPerL: number,
 };
+
+const slowFeed = (kind: string): JsonSchema =>
+  object({ kind: { const: kind }, g: number, n_percent: number, lasts_d: number, first_d: number }, [
+    'kind',
+    'g',
+    'n_percent',
+    'lasts_d',
+    'first_d',
+  ]);
 
 /** The same with a standard error beside every number. */
 function withErrors(fields: Readonly<Record<string, JsonSchema>>): Readonly<Record<string, JsonSchema>> {
@@ -307,6 +316,70 @@ export const CALC_SCHEMAS: Readonly<Record<CalcName, JsonSchema>> = {
   'drop-time': object({ drops_s: list(number) }, ['drops_s']),
   hydration: object({ held_mL: list(number), capacity_mL: number }, ['held_mL', 'capacity_mL']),
   titration: object({ steps: list(object({ dose_meqPerL: number, pH: number }, ['dose_meqPerL', 'pH'])) }, ['steps']),
+  nutrients: object(
+    {
+      lines: list(
+        object(
+          {
+            name: text,
+            volume: number,
+            mgL: object(Object.fromEntries(LAB_PROPERTIES.map((key) => [key, number])), []),
+            drawdown_mgL: number,
+          },
+          ['name', 'volume'],
+        ),
+      ),
+      made: number,
+      feeder: { enum: FEEDERS },
+      fed_mgL: number,
+      productN_percent: number,
+    },
+    ['lines', 'made', 'feeder'],
+  ),
+  feeding: object(
+    {
+      medium_L: number,
+      water_mL: number,
+      days: { type: 'integer' },
+      start_mgL: number,
+      drawdown_mgL: number,
+      uptake_mgLd: number,
+      drained_mLperD: number,
+      feeds: list({
+        type: 'object',
+        discriminator: { propertyName: 'kind' },
+        required: ['kind'],
+        oneOf: [
+          object({ kind: { const: 'liquid' }, n_mgL: number, volume_mL: number, every_d: number, first_d: number }, [
+            'kind',
+            'n_mgL',
+            'volume_mL',
+            'every_d',
+            'first_d',
+          ]),
+          slowFeed('coated'),
+          slowFeed('top-dress'),
+        ],
+      }),
+    },
+    ['medium_L', 'water_mL', 'days', 'start_mgL', 'drawdown_mgL', 'uptake_mgLd', 'drained_mLperD', 'feeds'],
+  ),
+  'pot-outlook': object(
+    {
+      container,
+      volume_L: number,
+      fill: number,
+      pot_kg: number,
+      bulkDensity_gcc: number,
+      water: number,
+      waterAtEasy: number,
+      use_mmPerD: number,
+      pricePerL: number,
+      potsPerM2: number,
+      limit_kgPerM2: number,
+    },
+    ['container', 'bulkDensity_gcc', 'water', 'waterAtEasy', 'use_mmPerD'],
+  ),
   'pen-reading': object({ buffers: list(object({ pH: number, shown: number }, ['pH', 'shown'])), shown: number }, [
     'buffers',
   ]),

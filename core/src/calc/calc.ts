@@ -15,8 +15,10 @@ import {
   type TitrationInput,
 } from '../chemistry';
 import { conductivity, drainage, type ConductivityInput, type DrainageInput } from '../drainage';
+import { feeding, nutrients, type FeedingInput, type NutrientsInput } from '../feeding';
 import { penReading, type PenReadingInput } from '../instruments';
 import { kitchen, type KitchenInput } from '../kitchen';
+import { potOutlook, type PotOutlookInput } from '../outlook';
 import { settlingTime, sieve, texture, type SettlingInput, type SieveInput, type TextureInput } from '../particles';
 import { porosity, type PorosityInput } from '../porosity';
 import { quantity, type QuantityInput } from '../quantity';
@@ -62,5 +64,8 @@ export const CALCULATIONS = {
   'drop-time': (input: DropTimeInput) => dropTime(input),
   hydration: (input: HydrationInput) => hydration(input),
   titration: (input: TitrationInput) => titration(input),
+  nutrients: (input: NutrientsInput) => nutrients(input),
+  feeding: (input: FeedingInput) => feeding(input),
+  'pot-outlook': (input: PotOutlookInput) => potOutlook(input),
   'pen-reading': (input: PenReadingInput) => penReading(input),
 } as const;

@@ -31,7 +31,11 @@ export interface MediaClass {
   readonly pH_1to5_water: Typical;
   readonly buffer_meqPerLpH: Typical;
   readonly ec_1to2_dSm: Typical;
+  readonly cec_meqPerL: Typical;
   readonly wettability: string;
+  /** Nitrogen that its decay takes up, in words. */
+  readonly nitrogenDrawdown: string;
+  readonly decay_perYear: Typical;
   readonly origin: string;
   readonly renewable: string;
   readonly hazards: readonly string[];

@@ -8,6 +8,8 @@ export interface Target {
   readonly limits: readonly [number | null, number | null];
   readonly weight: number;
   readonly method: string;
+  /** Outside its limits a recipe is no candidate at all. */
+  readonly must?: boolean;
 }
 
 /** What a use asks of a medium, at a stated container. Guidance, with its basis. */

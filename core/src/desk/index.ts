@@ -3,6 +3,17 @@
  * Each figure carries its working and stands beside the plain average of the parts.
  * The same function runs in the browser as sliders move and on the server when a version is kept.
  */
+export {
+  doesItsJob,
+  JOB_FIGURE,
+  JOBS,
+  largestShare,
+  lineEffects,
+  NOTICEABLE,
+  type Job,
+  type LineEffect,
+} from './jobs';
+export { differ, differences, type ComparedFigure } from './compare';
 export { COMPONENT_DOUBT, measuredOf } from './measuredOf';
 export {
   deskBlendInput,
@@ -12,4 +23,14 @@ export {
   type DeskLine,
   type DeskResult,
 } from './predict';
+export {
+  deskCec,
+  deskNutrientsInput,
+  deskOrigins,
+  deskPotInput,
+  type FoodCircumstances,
+  type PotCircumstances,
+} from './outlookOf';
+export { CLOSE, matchProfile, substitutes, type CloseProperty, type Swap } from './substitute';
+export { sweep, triangle, type SweepPoint, type SweptFigures, type TrianglePoint } from './sweep';
 export { deskBandsInput, deskSearchInput, windowsOf, type DeskSearch } from './uncertainDesk';

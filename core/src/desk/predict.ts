@@ -8,7 +8,7 @@ import {
   type BlendResult,
 } from '../blend';
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
-import type { LearningUse } from '../learning';
+import { kappaFor, type LearningUse } from '../learning';
 import type { LotComponent } from '../lots';
 import type { PropertyKey } from '../properties';
 import type { Container } from '../vessel';
@@ -24,7 +24,11 @@ export interface DeskInput {
   readonly lines: readonly DeskLine[];
   readonly container: Container;
   readonly model: BlendModel;
+  /** Shrink that was measured, for the measured model. */
+  readonly shrink?: number;
   readonly lime_meqPerL?: number;
+  /** How far each line's volume may be off, as a share of it; without it as careful scooping is. */
+  readonly scoopShare?: number;
   /** What measured blends have taught; without it kappa is 1. */
   readonly learnt?: LearningUse;
 }
@@ -68,19 +72,24 @@ const FIGURES = [
 /** Heights of the drawn profile. */
 export const DESK_PROFILE_HEIGHTS = 41;
 
-/** Whether a learnt kappa changes this prediction. */
-function learnsKappa(desk: DeskInput): desk is DeskInput & { readonly learnt: LearningUse } {
-  return desk.model === 'packing' && desk.learnt !== undefined && desk.learnt.kappa !== BLEND_DEFAULTS.kappa;
+/** The kappa that the bench taught for this recipe; undefined where it changes nothing. */
+function learntKappa({ model, learnt, lines }: DeskInput): number | undefined {
+  if (model !== 'packing' || learnt === undefined) return undefined;
+  const components = lines.map(({ parts, lot }) => ({ name: lot.component.name, volume: parts * lot.settledPerLoose }));
+  const { kappa } = kappaFor(learnt, components);
+  return kappa === BLEND_DEFAULTS.kappa ? undefined : kappa;
 }
 
 /** The blend that a recipe in loose parts means: each volume in the state in which its lot was measured. */
 export function deskBlendInput(desk: DeskInput): BlendInput {
+  const kappa = learntKappa(desk);
   return {
     components: desk.lines.map(({ parts, lot }) => ({ ...lot.component, volume: parts * lot.settledPerLoose })),
     container: desk.container,
     model: desk.model,
+    ...(desk.shrink === undefined ? {} : { shrink: desk.shrink }),
     ...(desk.lime_meqPerL === undefined || desk.lime_meqPerL === 0 ? {} : { lime_meqPerL: desk.lime_meqPerL }),
-    ...(learnsKappa(desk) ? { kappa: desk.learnt.kappa } : {}),
+    ...(kappa === undefined ? {} : { kappa }),
   };
 }
 
@@ -104,7 +113,7 @@ export function predictDesk(desk: DeskInput): DeskResult {
   const plainInput: BlendInput = { ...input, model: 'average' };
   const result = blend(input);
   const plain = blend(plainInput);
-  const untaught = learnsKappa(desk) ? blend({ ...input, kappa: BLEND_DEFAULTS.kappa }) : undefined;
+  const untaught = input.kappa === undefined ? undefined : blend({ ...input, kappa: BLEND_DEFAULTS.kappa });
   const bias: Readonly<Partial<Record<string, number>>> = desk.learnt?.bias ?? {};
   const figures = FIGURES.flatMap((key): DeskFigure[] => {
     const value = result[key];

@@ -1,7 +1,8 @@
 import type { BandsInput, UncertainComponent, Window } from '../bands';
+import type { BlendInput } from '../blend';
 import type { TargetProfile } from '../classes';
-import { NO_LEARNING, type LearningUse } from '../learning';
-import type { RecipeSearchInput, SearchComponent } from '../search';
+import { kappaFor, NO_LEARNING, type LearningUse } from '../learning';
+import type { RecipeSearchInput, SearchComponent, SearchTarget } from '../search';
 import { SEARCHABLE } from '../search';
 import type { LotComponent } from '../lots';
 import type { Container } from '../vessel';
@@ -14,10 +15,22 @@ export function windowsOf(profile: TargetProfile): Window[] {
     .map(({ property, ideal }) => ({ property, range: ideal }));
 }
 
+/** The targets of a profile that a predicted blend can be scored by. */
+export function searchTargets({ targets }: TargetProfile): SearchTarget[] {
+  return targets
+    .filter(({ property }) => (SEARCHABLE as readonly string[]).includes(property))
+    .map(({ property, ideal, limits, weight, must }) => ({
+      property,
+      ideal,
+      limits,
+      weight,
+      ...(must === true ? { must } : {}),
+    }));
+}
+
 /** What is believed of kappa: what the bench taught, else the prior. */
-function kappaOf({ learnt }: DeskInput): { readonly kappa: number; readonly kappa_se: number } {
-  const { kappa, kappa_se } = learnt ?? NO_LEARNING;
-  return { kappa, kappa_se };
+function kappaOf({ learnt }: DeskInput, { components }: BlendInput): Pick<LearningUse, 'kappa' | 'kappa_se'> {
+  return kappaFor(learnt ?? NO_LEARNING, components);
 }
 
 /** The question of how far a recipe's prediction can be trusted, for one output's drivers. */
@@ -26,11 +39,12 @@ export function deskBandsInput(desk: DeskInput, profile: TargetProfile | undefin
   const components = input.components.map((component, i): UncertainComponent => ({
     ...component,
     ...desk.lines[i]?.lot.errors,
+    ...(desk.scoopShare === undefined ? {} : { volume_se: desk.scoopShare * component.volume }),
   }));
   return {
     ...input,
     components,
-    ...(desk.model === 'packing' ? kappaOf(desk) : {}),
+    ...(desk.model === 'packing' ? kappaOf(desk, input) : {}),
     windows: profile === undefined ? [] : windowsOf(profile),
     driversOf,
   };
@@ -55,9 +69,7 @@ export function deskSearchInput({ lots, parts, container, profile, keep, learnt 
     })),
     parts,
     container,
-    targets: profile.targets
-      .filter(({ property }) => (SEARCHABLE as readonly string[]).includes(property))
-      .map(({ property, ideal, limits, weight }) => ({ property, ideal, limits, weight })),
+    targets: searchTargets(profile),
     keep,
     ...(learnt === undefined ? {} : { kappa: learnt.kappa }),
   };

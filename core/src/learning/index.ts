@@ -13,6 +13,8 @@ export {
   type LearnedProperty,
   type Learning,
   type LearningUse,
+  type PairShrink,
 } from './learn';
+export { kappaFor, PAIR_SHARE } from './kappaFor';
 export { fitKappa, KAPPA_PRIOR, type KappaFit } from './kappa';
 export { MEASURABLE, type Measured, type MeasurableProperty, type MeasuredBlend } from './measuredBlend';

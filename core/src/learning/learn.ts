@@ -1,10 +1,12 @@
 import { meanOf, sdOf } from '../statistics';
 import { fitReady, KAPPA_PRIOR, type KappaFit } from './kappa';
+import { kappaFor, pairsOf } from './kappaFor';
 import { MEASURABLE, ready, type MeasurableProperty, type MeasuredBlend, type ReadyBlend } from './measuredBlend';
 
 /** From how many blends on anything is learnt, and how large a bias is believed in before it is seen. */
 export const LEARNING = Object.freeze({
   least: 5,
+  leastOfPair: 3,
   biasPrior: Object.freeze({ air: 0.03, water: 0.03, pH: 0.3 }),
 });
 
@@ -17,6 +19,16 @@ export interface LearningUse {
   readonly kappa_se: number;
   /** Added to the prediction. */
   readonly bias: Readonly<Partial<Record<Biased, number>>>;
+  /** Pairs that settle into each other in their own way; absent where none was learnt. */
+  readonly pairs?: readonly PairShrink[];
+}
+
+/** A pair's own kappa, for blends that hold enough of both. */
+export interface PairShrink {
+  /** In the order of the alphabet. */
+  readonly names: readonly [string, string];
+  readonly kappa: number;
+  readonly kappa_se: number;
 }
 
 export const NO_LEARNING: LearningUse = Object.freeze({
@@ -27,7 +39,9 @@ export const NO_LEARNING: LearningUse = Object.freeze({
 
 /** One correction, and whether it holds on blends that it has not seen. */
 export interface Correction {
-  readonly key: 'kappa' | Biased;
+  readonly key: 'kappa' | 'pair' | Biased;
+  /** The two that a pair's correction is of. */
+  readonly pair?: readonly [string, string];
   readonly value: number;
   readonly sd: number;
   /** Mean error of each blend predicted from the others, in standard errors of the measurement. */
@@ -77,9 +91,10 @@ function errorOf(one: ReadyBlend, properties: readonly MeasurableProperty[], use
 
 function predictedBy(
   one: ReadyBlend,
-  { kappa, bias }: LearningUse,
+  use: LearningUse,
 ): (property: MeasurableProperty) => number | undefined {
-  const result = one.predicted(kappa);
+  const { bias } = use;
+  const result = one.predicted(kappaFor(use, one.input.components).kappa);
   return (property) => {
     const value = result[property];
     const shift = property === 'bulkDensity_gcc' ? 0 : (bias[property] ?? 0);
@@ -117,6 +132,7 @@ function judge(
   blends: readonly ReadyBlend[],
   before: Errors,
   afterLearning: (others: readonly ReadyBlend[]) => Errors,
+  least: number = LEARNING.least,
 ): Judged {
   const pairs = blends.flatMap((one, i) => {
     const without = blends.filter((_, j) => j !== i);
@@ -124,7 +140,7 @@ function judge(
     return old === undefined || fresh === undefined ? [] : [{ old, fresh }];
   });
   const gains = pairs.map(({ old, fresh }) => old - fresh);
-  if (gains.length < LEARNING.least) return { before: 0, after: 0, gain: 0, gain_se: 0, used: false };
+  if (gains.length < least) return { before: 0, after: 0, gain: 0, gain_se: 0, used: false };
   const gain = meanOf(gains);
   const gain_se = sdOf(gains) / Math.sqrt(gains.length);
   return {
@@ -136,10 +152,47 @@ function judge(
   };
 }
 
+const PACKING = MEASURABLE.filter((property) => property !== 'pH');
+
+/** Pairs that several of the blends share, and the blends of each. */
+function sharedPairs(blends: readonly ReadyBlend[]): { readonly names: readonly [string, string]; readonly own: ReadyBlend[] }[] {
+  const found = new Map<string, { names: readonly [string, string]; own: ReadyBlend[] }>();
+  for (const one of blends) {
+    for (const names of pairsOf(one.input.components)) {
+      const key = names.join('|');
+      const known = found.get(key) ?? { names, own: [] };
+      known.own.push(one);
+      found.set(key, known);
+    }
+  }
+  return [...found.values()].filter(({ own }) => own.length >= LEARNING.leastOfPair);
+}
+
+/** Each pair's own kappa, judged on the blends that share it. */
+function learnPairs(blends: readonly ReadyBlend[], use: LearningUse): { corrections: Correction[]; pairs: PairShrink[] } {
+  const corrections = sharedPairs(blends).map(({ names, own }): Correction => {
+    const fit = fitReady(own);
+    const judged = judge(
+      own,
+      (one) => errorOf(one, PACKING, use),
+      (others) => {
+        const { value: kappa, sd: kappa_se } = fitReady(others);
+        return (one) => errorOf(one, PACKING, { ...use, pairs: [{ names, kappa, kappa_se }] });
+      },
+      LEARNING.leastOfPair,
+    );
+    return { key: 'pair', pair: names, value: fit.value, sd: fit.sd, ...judged };
+  });
+  const pairs = corrections.flatMap(({ pair, value, sd, used }) =>
+    used && pair !== undefined ? [{ names: pair, kappa: value, kappa_se: sd }] : [],
+  );
+  return { corrections, pairs };
+}
+
 /**
  * Learns from measured blends: kappa first, then a bias of air, of water and of pH each by itself.
  *
- * Nothing is learnt from fewer than five blends. Each correction is judged by leaving one blend out at a time: it is
+ * Nothing is learnt from fewer than five blends, and of a pair that blends share from fewer than three. Each correction is judged by leaving one blend out at a time: it is
  * used only if the mean error of the blends that it had not seen falls by more than that fall's standard error.
  * Errors are root mean squares over properties in standard errors of the measurement. Kappa that is not used leaves
  * the desk at the prior, N(1, 0.5^2).
@@ -150,13 +203,12 @@ export function learn(measured: readonly MeasuredBlend[]): Learning {
   const corrections: Correction[] = [];
   let use = NO_LEARNING;
   if (blends.length >= LEARNING.least) {
-    const packing = MEASURABLE.filter((property) => property !== 'pH');
     const judged = judge(
       blends,
-      (one) => errorOf(one, packing, NO_LEARNING),
+      (one) => errorOf(one, PACKING, NO_LEARNING),
       (others) => {
         const fit = fitReady(others);
-        return (one) => errorOf(one, packing, { ...NO_LEARNING, kappa: fit.value });
+        return (one) => errorOf(one, PACKING, { ...NO_LEARNING, kappa: fit.value });
       },
     );
     corrections.push({ key: 'kappa', value: kappa.value, sd: kappa.sd, ...judged });
@@ -176,6 +228,9 @@ export function learn(measured: readonly MeasuredBlend[]): Learning {
       if (result.used) use = { ...use, bias: { ...use.bias, [property]: bias.value } };
     }
   }
+  const own = learnPairs(blends, { ...use, bias: {} });
+  corrections.push(...own.corrections);
+  if (own.pairs.length > 0) use = { ...use, pairs: own.pairs };
   return { blends: blends.map((one) => compared(one, use)), kappa, corrections, use };
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { blend, type BlendInput } from '../blend';
 import { normalDraw, seededRandom } from '../scoring';
 import { classComponent } from '../testing/classComponent';
-import { fitKappa, KAPPA_PRIOR, learn, LEARNING, type MeasuredBlend } from '.';
+import { fitKappa, kappaFor, KAPPA_PRIOR, learn, LEARNING, NO_LEARNING, type MeasuredBlend } from '.';
 
 const SE = { air: 0.02, water: 0.02, bulkDensity_gcc: 0.02, pH: 0.15 } as const;
 const VESSEL = { height_cm: 12 };
@@ -142,5 +142,39 @@ describe('a correction', () => {
   it('changes when a measured blend is taken away', () => {
     const all = bench({ kappa: 0.3, noise: 1, seed: 11 });
     expect(learn(all.slice(1)).kappa.value).not.toBe(learn(all).kappa.value);
+  });
+});
+
+describe('a pair that settles in its own way', () => {
+  const pair: readonly BlendInput[] = [1, 2, 3, 4].map((parts) => ({
+    components: [classComponent('pumice-coarse', parts), classComponent('peat-light-fine', 3)],
+    container: VESSEL,
+    model: 'packing',
+  }));
+  const names = ['pumice-coarse', 'peat-light-fine'].map((id) => classComponent(id).name).sort();
+  const quiet = { noise: 0.1, seed: 5 };
+
+  it('is learnt from the blends that share it, and used for them alone', () => {
+    const { use, corrections } = learn([...bench({ kappa: 1, ...quiet }, RECIPES.slice(1)), ...bench({ kappa: 0.2, ...quiet }, pair)]);
+    const [own] = use.pairs ?? [];
+    expect(own?.names).toEqual(names);
+    expect(own?.kappa).toBeLessThan(0.5);
+    expect(corrections.find(({ key }) => key === 'pair')).toMatchObject({ pair: names, used: true });
+    expect(kappaFor(use, pair[0]?.components ?? []).kappa).toBe(own?.kappa);
+    expect(kappaFor(use, RECIPES[1]?.components ?? []).kappa).toBe(use.kappa);
+  });
+
+  it('needs three blends, and enough of both in each', () => {
+    expect(learn(bench({ kappa: 0.2, ...quiet }, pair.slice(0, 2))).use).toEqual(NO_LEARNING);
+    const trace = pair.map((input, i) => ({
+      ...input,
+      components: [classComponent('pumice-coarse', 0.2 + 0.1 * i), classComponent('peat-light-fine', 3)],
+    }));
+    expect(learn(bench({ kappa: 0.2, ...quiet }, trace)).corrections.filter(({ key }) => key === 'pair')).toEqual([]);
+  });
+
+  it('is refused where it is no better than what all blends say', () => {
+    const { corrections } = learn(bench({ kappa: 1, noise: 0, seed: 5 }, [...pair, ...RECIPES]));
+    expect(corrections.filter(({ key, used }) => key === 'pair' && used)).toEqual([]);
   });
 });

@@ -4,6 +4,7 @@ import { findMediaClass, type MediaClass } from '../classes';
 import type { CalibrationTrouble } from '../instruments';
 import { errorsOfLot } from './errorsOfLot';
 import type { LotCurve } from './lotCurve';
+import { lotFacts, type LotFacts } from './lotFacts';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
 
@@ -25,6 +26,7 @@ export interface LotComponent {
   readonly settledPerLoose: number;
   readonly origins: readonly ComponentOrigin[];
   readonly notes: readonly string[];
+  readonly facts: LotFacts;
 }
 
 /** Single-grain media: no pores inside the grains, so the measured porosity is the space between them. */
@@ -91,6 +93,7 @@ export function componentOfLot(
     settledPerLoose,
     origins,
     notes,
+    facts: lotFacts(lot, figures),
   };
 }
 

@@ -11,4 +11,5 @@ export { lotCard, pailOfClass, type LotCard, type MissingFigure, type PailFigure
 export { lotCurve, type LotCurve } from './lotCurve';
 export { lotFigures, type LotFigure, type Origin } from './lotFigures';
 export { materialSpread, type LotAmongOthers, type MaterialSpread } from './materialSpread';
+export { LAB_PROPERTIES, type LabProperty, type LotFacts } from './lotFacts';
 export { type LotRecord } from './lotRecord';

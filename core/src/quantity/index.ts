@@ -11,3 +11,4 @@ export {
   type QuantityResult,
   type Wanted,
 } from './quantity';
+export { onHand, type OnHandInput, type OnHandLine, type OnHandResult } from './onHand';

@@ -1,8 +1,12 @@
 /**
- * Recipes as people write them: parts, percent, litres, scoops, a handful, the rest.
+ * Recipes as people write them: parts, percent, litres, scoops, a handful, the rest; blends inside blends.
  * What is read is shown for confirmation; what could mean two things is asked about, never guessed.
- * Reading ends in loose parts, which is what the desk counts in.
+ * Reading ends in loose parts of lots, which is what the desk counts in.
  */
-export { readRecipe, type Doubt, type ReadLine, type ReadRecipe } from './readRecipe';
+export { flatLines, type BlendRef, type FlatLine, type KeptRecipe, type NestableLine } from './nesting';
+export { isOpen, MOST_CORNERS, recipeCorners, type Corner, type OpenLine } from './openChoices';
 export { partsOf, type PartsLine, type PartsRecipe } from './partsOf';
+export { readRecipe, type Doubt, type ReadLine, type ReadRecipe } from './readRecipe';
+export { readAmount } from './readAmount';
+export { fillRest, litresOf, SHOWN_UNITS, shownIn, USUAL_SIZES_L, type ShownUnit } from './shownIn';
 export { LITRES_OF, UNIT_WORDS, type RecipeUnit } from './units';

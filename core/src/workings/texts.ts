@@ -8,6 +8,8 @@ export interface WorkingText {
 }
 
 const BENCH = 'Usual bench method; water density after Kell, 1975.';
+const GEOMETRY = 'Geometry and mass balance.';
+const FOOD = 'Mass balance; ranges, drawdown and uptake are our own guidance.';
 const MIXING = 'Packing after de Larrard, 1999; loss of coarse pores is our own rule.';
 
 /** Words for every kind of working; a key that is missing here fails a test. */
@@ -341,5 +343,59 @@ export const WORKING_TEXTS: Readonly<Record<string, WorkingText>> = {
     formula: 'Σ weight × score / Σ weight, then the caps',
     source: 'The rubric, at the version that the card keeps.',
     method: 'score@1',
+  },
+  'pot.dry_kg': {
+    sentence: 'The pot and its fill, without a drop of water.',
+    formula: 'volume × filled part × dry bulk density + pot',
+    source: GEOMETRY,
+    method: 'pot-outlook@1',
+  },
+  'pot.wet_kg': {
+    sentence: 'The same after draining, with all the water that it holds.',
+    formula: 'dry weight + volume × filled part × water held',
+    source: GEOMETRY,
+    method: 'pot-outlook@1',
+  },
+  'pot.easy_mL': {
+    sentence: 'Water that the plant takes without effort, from drained down to 50 cm of suction.',
+    formula: '(water drained − water at 50 cm) × volume × filled part',
+    source: GEOMETRY,
+    method: 'pot-outlook@1',
+  },
+  'pot.days': {
+    sentence: 'Until the easily available water is used up, with no rain and at a steady use.',
+    formula: 'easily available water / (use × area of the pot’s top)',
+    source: GEOMETRY,
+    method: 'pot-outlook@1',
+  },
+  'pot.price': {
+    sentence: 'Price of the medium in one pot; the pot itself is not in it.',
+    formula: 'price per litre made × volume × filled part',
+    source: GEOMETRY,
+    method: 'pot-outlook@1',
+  },
+  'nutrients.days': {
+    sentence: 'Until the nitrogen that is there has been taken up, by decay and by the plant.',
+    formula: 'nitrogen − drawdown × (1 − e^(−days/14)) − uptake × days = 0',
+    source: FOOD,
+    method: 'nutrients@1',
+  },
+  'nutrients.drawdown_mgL': {
+    sentence: 'Nitrogen that the decay of its parts takes up in the first weeks.',
+    formula: 'sum of volume × drawdown of each class / volume made',
+    source: FOOD,
+    method: 'nutrients@1',
+  },
+  'nutrients.mgL': {
+    sentence: 'What a water extract of the blend would hold, from the reports of its parts.',
+    formula: 'sum of volume × content / volume made',
+    source: FOOD,
+    method: 'nutrients@1',
+  },
+  'feeding.left': {
+    sentence: 'Nitrogen of the pot on that day, from day to day.',
+    formula: 'there + given − decay’s share − taken up − drained off',
+    source: FOOD,
+    method: 'feeding@1',
   },
 };

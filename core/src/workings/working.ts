@@ -26,6 +26,9 @@ export type CalcName =
   | 'drop-time'
   | 'hydration'
   | 'titration'
+  | 'nutrients'
+  | 'feeding'
+  | 'pot-outlook'
   | 'pen-reading';
 
 /**

@@ -1,0 +1,77 @@
+import { drawdownOf, type Feeder, type NutrientsInput } from '../feeding';
+import { origins, type OriginShare, type PotOutlookInput } from '../outlook';
+import { thetaAt } from '../retention';
+import type { DeskInput, DeskResult } from './predict';
+
+/** The circumstances of a pot that a recipe does not know. */
+export interface PotCircumstances {
+  readonly use_mmPerD: number;
+  readonly volume_L?: number;
+  readonly pot_kg?: number;
+  readonly potsPerM2?: number;
+  readonly limit_kgPerM2?: number;
+}
+
+/** Suction at which easily available water ends, cm. */
+const EASY_ENDS_CM = 50;
+
+/** The question what a filled pot of this blend weighs, costs and holds. */
+export function deskPotInput(desk: DeskInput, { result }: DeskResult, pot: PotCircumstances): PotOutlookInput {
+  const { bulkDensity_gcc, water, retention, pricePerL, curve } = result;
+  const still = curve.find(({ head_cm }) => head_cm === EASY_ENDS_CM)?.theta ?? thetaAt(retention, EASY_ENDS_CM);
+  return {
+    ...pot,
+    container: desk.container,
+    bulkDensity_gcc,
+    water,
+    waterAtEasy: still,
+    ...(pricePerL === undefined ? {} : { pricePerL }),
+  };
+}
+
+export interface FoodCircumstances {
+  readonly feeder: Feeder;
+  readonly fed_mgL?: number;
+  readonly productN_percent?: number;
+}
+
+/** The question what this blend feeds; volumes as they were measured, over the volume made. */
+export function deskNutrientsInput(desk: DeskInput, { result }: DeskResult, food: FoodCircumstances): NutrientsInput {
+  return {
+    lines: desk.lines.map(({ parts, lot }) => {
+      const drawdown = drawdownOf(lot.facts.drawdown);
+      const { nutrients_mgL } = lot.facts;
+      return {
+        name: lot.component.name,
+        volume: parts * lot.settledPerLoose,
+        ...(Object.keys(nutrients_mgL).length === 0 ? {} : { mgL: nutrients_mgL }),
+        ...(drawdown === undefined ? {} : { drawdown_mgL: drawdown }),
+      };
+    }),
+    made: result.volume,
+    ...food,
+  };
+}
+
+/** Exchange capacity of the blend, meq per litre made, where every line's is known. */
+export function deskCec(desk: DeskInput, made: number): number | undefined {
+  let sum = 0;
+  for (const { parts, lot } of desk.lines) {
+    const own = lot.facts.cec_meqPerL;
+    if (own === undefined) return undefined;
+    sum += parts * lot.settledPerLoose * own;
+  }
+  return sum / made;
+}
+
+/** Where the blend's parts are from, by loose volume. */
+export function deskOrigins(desk: DeskInput): OriginShare[] {
+  return origins(
+    desk.lines.map(({ parts, lot }) => ({
+      name: lot.component.name,
+      volume: parts,
+      ...(lot.facts.source === undefined ? {} : { source: lot.facts.source }),
+      ...(lot.facts.renewable === undefined ? {} : { renewable: lot.facts.renewable }),
+    })),
+  );
+}

@@ -1,0 +1,16 @@
+/**
+ * What a medium feeds: nutrients against what a plant asks for, how long nitrogen lasts, and a plan that makes it up.
+ * Amounts per litre of medium made, by water extract; ranges and uptakes are guidance and say so.
+ * A line without a report counts as no food, in sight.
+ */
+export { DEMAND, drawdownOf, FEEDERS, SUFFICIENT_MGL, type Feeder, type JudgedElement } from './elements';
+export { feeding, FEED_SALT, type Feed, type FeedingDay, type FeedingInput, type FeedingResult } from './feeding';
+export {
+  NITROGEN,
+  nitrogenLeft,
+  nutrients,
+  type JudgedNutrient,
+  type NutrientLine,
+  type NutrientsInput,
+  type NutrientsResult,
+} from './nutrients';

@@ -1,0 +1,80 @@
+import { findMediaClass } from '../classes';
+import type { PROPERTIES} from '../properties';
+import { type PropertyKey } from '../properties';
+import type { LotFigure } from './lotFigures';
+import type { LotRecord } from './lotRecord';
+
+/** What a laboratory lists, by element; mg per litre of medium in a water extract. */
+export const LAB_PROPERTIES = [
+  'labNitrate',
+  'labAmmonium',
+  'labPhosphorus',
+  'labPotassium',
+  'labCalcium',
+  'labMagnesium',
+  'labSulphur',
+  'labIron',
+  'labManganese',
+  'labZinc',
+  'labCopper',
+  'labBoron',
+  'labSodium',
+  'labChloride',
+] as const satisfies readonly PropertyKey[];
+export type LabProperty = (typeof LAB_PROPERTIES)[number];
+
+/** What is known of a lot besides its physics: food, where it is from, how it is prepared. */
+export interface LotFacts {
+  readonly materialClass?: string;
+  readonly nutrients_mgL: Readonly<Partial<Record<LabProperty, number>>>;
+  readonly cec_meqPerL?: number;
+  /** Nitrogen that its decay will take up, as its class says. */
+  readonly drawdown?: string;
+  readonly decay_perYear?: number;
+  /** Dug, grown, left over, made; whether it grows again. */
+  readonly source?: string;
+  readonly renewable?: string;
+  readonly wettability?: string;
+  readonly hazards: readonly string[];
+  /** Usable part of what a sieve was given. */
+  readonly sieveYield?: number;
+  /** Loose litres from a kilogram of block or bale, and the water that this takes for each. */
+  readonly expansion_LperKg?: number;
+  readonly prepWater_L?: number;
+  /** Depth lost at the first watering. */
+  readonly settledFirst?: number;
+  /** Dry, of its own volume, at the moisture that it came with: water by weight. */
+  readonly moisture?: number;
+}
+
+const known = <K extends string>(key: K, value: number | string | undefined): Partial<Record<K, never>> =>
+  value === undefined ? {} : ({ [key]: value } as Record<K, never>);
+
+/** Facts of a lot from its runs, and from its class where no run can tell. */
+export function lotFacts(lot: LotRecord, figures: readonly LotFigure[]): LotFacts {
+  const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
+  const measured = (key: keyof typeof PROPERTIES): number | undefined =>
+    figures.find((figure) => figure.property === key && figure.origin !== 'label')?.summary.mean;
+  const nutrients_mgL = Object.fromEntries(
+    LAB_PROPERTIES.flatMap((key) => {
+      const value = measured(key);
+      return value === undefined ? [] : [[key, value]];
+    }),
+  );
+  return {
+    ...known('materialClass', mediaClass?.id),
+    nutrients_mgL,
+    hazards: mediaClass?.hazards ?? [],
+    ...known('cec_meqPerL', mediaClass?.cec_meqPerL.typical),
+    ...known('drawdown', mediaClass?.nitrogenDrawdown),
+    ...known('decay_perYear', mediaClass?.decay_perYear.typical),
+    ...known('source', mediaClass?.origin),
+    ...known('renewable', mediaClass?.renewable),
+    ...known('wettability', mediaClass?.wettability),
+    ...known('sieveYield', measured('sieveYield')),
+    ...known('expansion_LperKg', measured('expansion_LperKg')),
+    ...known('prepWater_L', measured('prepWater_L')),
+    ...known('settledFirst', measured('settledFirst')),
+    ...known('moisture', measured('asReceivedMoisture')),
+  };
+}
