@@ -1,10 +1,12 @@
-import type { BlendInput, BlendResult } from '@bent-pail/core';
+import { JOBS, type BlendInput, type BlendResult, type FlatLine, type Job } from '@bent-pail/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
+  IsInt,
   IsNumber,
   IsOptional,
   IsPositive,
@@ -14,20 +16,103 @@ import {
   Max,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator';
 import { VesselShape } from './shelf';
 
 const number = { allowNaN: false, allowInfinity: false };
 
+/** A kept version of a blend, as another recipe takes it up. */
+export class BlendPart {
+  @IsUUID('all', { message: 'Name the blend by its id.' })
+  id!: string;
+
+  @IsInt({ message: 'Name the version by its number.' })
+  @Min(1, { message: 'Versions begin at 1.' })
+  n!: number;
+}
+
+/** Parts of a lot or of a kept blend, with what the recipe says of the line besides. */
 export class RecipeLine {
+  @ValidateIf((line: RecipeLine) => line.blend === undefined)
   @IsUUID('all', { message: 'Name the lot by its id.' })
-  lotId!: string;
+  lotId?: string;
+
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => BlendPart)
+  blend?: BlendPart;
 
   @IsNumber(number, { message: 'Parts must be a number.' })
   @IsPositive({ message: 'Parts must be above 0.' })
   @Max(10000, { message: 'More than 10 000 parts; check it.' })
   parts!: number;
+
+  /** As it was written, kept until somebody changes the amount. */
+  @IsOptional()
+  @IsString({ message: 'What was written must be a text.' })
+  @MaxLength(160, { message: 'Keep what was written under 160 letters.' })
+  written?: string;
+
+  /** A range: fewest and most parts. */
+  @IsOptional()
+  @IsNumber(number, { message: 'The fewest parts must be a number.' })
+  @Min(0, { message: 'The fewest parts cannot be negative.' })
+  least?: number;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The most parts must be a number.' })
+  @Max(10000, { message: 'More than 10 000 parts; check it.' })
+  most?: number;
+
+  /** Lots that would do as well. */
+  @IsOptional()
+  @IsArray({ message: 'Give the other lots as a list.' })
+  @ArrayMaxSize(4, { message: 'At most four other lots.' })
+  @IsUUID('all', { each: true, message: 'Name the other lots by their ids.' })
+  or?: string[];
+
+  @IsOptional()
+  @IsBoolean({ message: 'Optional is yes or no.' })
+  optional?: boolean;
+
+  /** It fills the others up to the recipe's whole. */
+  @IsOptional()
+  @IsBoolean({ message: 'The rest is yes or no.' })
+  rest?: boolean;
+
+  /** It comes on top of what totals 100 %. */
+  @IsOptional()
+  @IsBoolean({ message: 'On top is yes or no.' })
+  onTop?: boolean;
+
+  @IsOptional()
+  @IsIn(JOBS, { message: 'Say what the line is in for.' })
+  job?: Job;
+}
+
+/** A powder by weight: it changes food and price, not volume. */
+export class RecipeAdditive {
+  @IsString({ message: 'Give the additive a name.' })
+  @Length(1, 80, { message: 'Give the additive a name of 1 to 80 letters.' })
+  name!: string;
+
+  @IsNumber(number, { message: 'The dose must be a number of g to the litre.' })
+  @Min(0, { message: 'The dose cannot be negative.' })
+  @Max(1000, { message: 'More than a kilogram to a litre; check it.' })
+  gPerL!: number;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'Nitrogen must be a percentage.' })
+  @Min(0, { message: 'Nitrogen cannot be negative.' })
+  @Max(100, { message: 'No more than 100 % nitrogen.' })
+  n_percent?: number;
+
+  @IsOptional()
+  @IsNumber(number, { message: 'The price must be a number for a kg.' })
+  @Min(0, { message: 'The price cannot be negative.' })
+  pricePerKg?: number;
 }
 
 /** A recipe in parts of lots, for one pot: what a version keeps as it was written. */
@@ -47,8 +132,41 @@ export class Recipe {
   @Type(() => VesselShape)
   pot!: VesselShape;
 
-  @IsIn(['packing', 'average'], { message: 'The model is packing or average.' })
-  model!: 'packing' | 'average';
+  @IsIn(['packing', 'average', 'measured'], { message: 'The model is packing, average or measured.' })
+  model!: 'packing' | 'average' | 'measured';
+
+  /** Shrink as it was measured, for that model. */
+  @ValidateIf((recipe: Recipe) => recipe.model === 'measured' || recipe.shrink !== undefined)
+  @IsNumber(number, { message: 'The measured shrink must be a part of the volume.' })
+  @Min(0, { message: 'The measured shrink cannot be negative.' })
+  @Max(0.9, { message: 'A shrink over 90 %; check it.' })
+  shrink?: number;
+
+  /** How far each line's volume may be off: 0.03 for careful scoops, 0.25 poured by eye. */
+  @IsOptional()
+  @IsNumber(number, { message: 'The scooping error must be a part of the volume.' })
+  @Min(0, { message: 'The scooping error cannot be negative.' })
+  @Max(0.6, { message: 'A scooping error over 60 %; check it.' })
+  scoopShare?: number;
+
+  /** Litres in one part, where the recipe was written in volumes. */
+  @IsOptional()
+  @IsNumber(number, { message: 'The size of a part must be a number of litres.' })
+  @IsPositive({ message: 'The size of a part must be above 0 L.' })
+  part_L?: number;
+
+  /** What the lines fill up to where one of them is the rest. */
+  @IsOptional()
+  @IsNumber(number, { message: 'The whole must be a number of parts.' })
+  @IsPositive({ message: 'The whole must be above 0.' })
+  whole?: number;
+
+  @IsOptional()
+  @IsArray({ message: 'Give the additives as a list.' })
+  @ArrayMaxSize(12, { message: 'At most 12 additives.' })
+  @ValidateNested({ each: true })
+  @Type(() => RecipeAdditive)
+  additives?: RecipeAdditive[];
 
   /** Profile of the use that the blend is held against. */
   @IsOptional()
@@ -56,8 +174,9 @@ export class Recipe {
   @MaxLength(60, { message: 'Name the target profile.' })
   target?: string;
 
+  /** Base mixed in; negative is sulphur's acid. */
   @IsNumber(number, { message: 'Lime must be a number of meq per litre.' })
-  @Min(0, { message: 'Lime cannot be negative.' })
+  @Min(-500, { message: 'More than 500 meq of sulphur’s acid to a litre; check it.' })
   @Max(500, { message: 'More than 500 meq of lime to a litre; check it.' })
   lime_meqPerL!: number;
 }
@@ -86,6 +205,10 @@ export interface BlendVersion {
   readonly id: string;
   readonly n: number;
   readonly recipe: Recipe;
+  /** What each line is called, in order. */
+  readonly names: readonly string[];
+  /** The lots that it comes down to, blends inside it taken apart; loose parts. */
+  readonly flat: readonly FlatLine[];
   /** What went into the prediction when it was kept, and what came out. */
   readonly input: BlendInput;
   readonly result: BlendResult;
@@ -98,7 +221,8 @@ export interface BlendRow {
   readonly id: string;
   readonly name: string;
   readonly latest: BlendVersion;
-  readonly versions: number;
+  /** Every version as another recipe takes it up, newest first. */
+  readonly kept: readonly { readonly n: number; readonly flat: readonly FlatLine[]; readonly made: number }[];
 }
 
 export interface BlendPage {

@@ -1,4 +1,5 @@
 import type { RunSheet } from './bench';
+import type { PlannedJobRow } from './jobs';
 import type { LabRequestRow } from './laboratory';
 
 /** What is on the bench and what the bench edge counts. */
@@ -13,4 +14,6 @@ export interface TodayPage {
   readonly sheetsToRate: number;
   /** What was sent to the practice laboratory and is not imported yet. */
   readonly labRequests: readonly LabRequestRow[];
+  /** Work with a date that is not done. */
+  readonly planned: readonly PlannedJobRow[];
 }

@@ -19,6 +19,7 @@ export * from './lots';
 export * from './outlook';
 export * from './packing';
 export * from './particles';
+export * from './plants';
 export * from './porosity';
 export * from './properties';
 export * from './protocols';

@@ -13,7 +13,9 @@ import { blendRoutes } from './blends/routes';
 import { calcRoutes } from './calc/routes';
 import type { Context } from './context';
 import { exportRoutes } from './exports/routes';
+import { guideRoutes } from './guides/routes';
 import { healthRoutes } from './health/routes';
+import { jobRoutes } from './jobs/routes';
 import { Hub } from './live/hub';
 import { laboratoryRoutes } from './laboratory/routes';
 import { learningRoutes } from './learning/routes';
@@ -87,6 +89,8 @@ export function createApp(options: AppOptions): App {
   protocolRoutes(api, context);
   stockRoutes(api, context);
   blendRoutes(api, context);
+  guideRoutes(api, context);
+  jobRoutes(api, context);
   laboratoryRoutes(api, context);
   learningRoutes(api, context);
   scoreRoutes(api, context);

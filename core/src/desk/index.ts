@@ -33,4 +33,4 @@ export {
 } from './outlookOf';
 export { CLOSE, matchProfile, substitutes, type CloseProperty, type Swap } from './substitute';
 export { sweep, triangle, type SweepPoint, type SweptFigures, type TrianglePoint } from './sweep';
-export { deskBandsInput, deskSearchInput, windowsOf, type DeskSearch } from './uncertainDesk';
+export { deskBandsInput, deskSearchInput, searchTargets, windowsOf, type DeskSearch } from './uncertainDesk';

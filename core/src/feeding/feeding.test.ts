@@ -21,7 +21,7 @@ describe('what a blend feeds', () => {
 
   it('names what falls furthest short, by part of its range and not by weight', () => {
     expect(nutrients(input).limiting).toBe('labMagnesium');
-    const hungry = nutrients({ ...input, lines: [{ ...(lines[0] as never), mgL: { labNitrate: 20, labPotassium: 150 } }], made: 2 });
+    const hungry = nutrients({ ...input, lines: [{ name: 'Compost', volume: 2, mgL: { labNitrate: 20, labPotassium: 150 } }], made: 2 });
     expect(hungry.limiting).toBe('nitrogen');
     expect(nutrients({ ...input, lines: [{ name: 'Rich', volume: 4, mgL: { labNitrate: 150 } }] }).limiting).toBeUndefined();
   });

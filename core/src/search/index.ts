@@ -6,6 +6,7 @@
 export { lossOf } from './loss';
 export { countRecipes, forEachRecipe, recipeSearch, type FoundRecipe, type RecipeSearchResult } from './recipeSearch';
 export {
+  requireTargets,
   SEARCH_DEFAULTS,
   SEARCHABLE,
   type RecipeSearchInput,

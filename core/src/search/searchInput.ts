@@ -77,6 +77,11 @@ export function requireSearch(input: RecipeSearchInput): void {
   }
   requireComponents(components.map((one) => ({ ...one, volume: one.volume ?? 1 })));
   requireParts(input);
+  requireTargets(targets);
+}
+
+/** Refuses windows that no blend could be scored by, naming the field. */
+export function requireTargets(targets: readonly SearchTarget[]): void {
   if (targets.length === 0) refuse('targets', 'name at least one target to search for');
   targets.forEach((target, i) => {
     requireTarget(target, `targets[${String(i)}]`);
@@ -112,6 +117,9 @@ function requireTarget(target: SearchTarget, at: string): void {
     );
   }
   requireNotNegative(`${at}.weight`, target.weight, '');
+  for (const side of ['ideal', 'limits'] as const)
+    for (const end of target[side])
+      if (end !== null && !Number.isFinite(end)) refuse(`${at}.${side}`, 'give two numbers, or null for an open side');
   const [idealLo, idealHi] = target.ideal;
   const [limitLo, limitHi] = target.limits;
   if (idealLo !== null && idealHi !== null && idealLo > idealHi)

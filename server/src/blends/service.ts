@@ -1,42 +1,53 @@
 import type { BlendPage, BlendRow, BlendVersion, Me, NewBlendVersion, Recipe } from '@bent-pail/contract';
-import { predictDesk } from '@bent-pail/core';
+import { CoreError, predictDesk, type FlatLine } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { BlendEntity, BlendVersionEntity, UserEntity } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
 import { learntUse } from '../learning/service';
 import { loadLots } from '../shelf/lotCards';
+import { loadKept, type KeptBlends } from './kept';
 
 /** Method version that a kept prediction was made with. */
 const METHOD = 'blend@1';
 
-function toVersion(row: BlendVersionEntity, names: ReadonlyMap<string, string>): BlendVersion {
+function toVersion(row: BlendVersionEntity, people: ReadonlyMap<string, string>, kept: KeptBlends): BlendVersion {
   return {
     id: row.id,
     n: row.n,
     recipe: row.recipe,
+    names: kept.namesOf(row.recipe.lines),
+    flat: kept.flat(row.recipe.lines),
     input: row.input,
     result: row.result,
     ...(row.reason === null ? {} : { reason: row.reason }),
     keptAt: row.keptAt.toISOString(),
-    keptBy: names.get(row.byUser) ?? '',
+    keptBy: people.get(row.byUser) ?? '',
   };
 }
 
-async function namesOf(manager: EntityManager): Promise<Map<string, string>> {
+async function peopleOf(manager: EntityManager): Promise<Map<string, string>> {
   return new Map((await manager.find(UserEntity)).map((user) => [user.id, user.name]));
 }
 
 export async function listBlends({ db }: Context): Promise<BlendRow[]> {
   const blends = await db.manager.find(BlendEntity, { order: { createdAt: 'desc' } });
   const versions = await db.manager.find(BlendVersionEntity, { order: { n: 'desc' } });
-  const names = await namesOf(db.manager);
+  const people = await peopleOf(db.manager);
+  const kept = await loadKept(db.manager);
   return blends.flatMap((blend) => {
     const own = versions.filter((version) => version.blendId === blend.id);
     const latest = own[0];
     return latest === undefined
       ? []
-      : [{ id: blend.id, name: blend.name, latest: toVersion(latest, names), versions: own.length }];
+      : [
+          {
+            id: blend.id,
+            name: blend.name,
+            latest: toVersion(latest, people, kept),
+            kept: own.map(({ n, recipe, result }) => ({ n, flat: kept.flat(recipe.lines), made: result.volume })),
+          },
+        ];
   });
 }
 
@@ -44,29 +55,42 @@ export async function blendPage({ db }: Context, id: string): Promise<BlendPage>
   const blend = await db.manager.findOneBy(BlendEntity, { id });
   if (blend === null) throw notFound('blend');
   const versions = await db.manager.find(BlendVersionEntity, { where: { blendId: id }, order: { n: 'desc' } });
-  const names = await namesOf(db.manager);
-  return { id, name: blend.name, versions: versions.map((version) => toVersion(version, names)) };
+  const people = await peopleOf(db.manager);
+  const kept = await loadKept(db.manager);
+  return { id, name: blend.name, versions: versions.map((version) => toVersion(version, people, kept)) };
+}
+
+/** The lots that a recipe comes down to; a blend that is not kept, or that leads back to itself, is refused at its line. */
+function flatOf(kept: KeptBlends, { lines }: Recipe): FlatLine[] {
+  try {
+    return kept.flat(lines);
+  } catch (error) {
+    if (error instanceof CoreError) throw refused(`recipe.${error.path}`, error.message);
+    throw error;
+  }
 }
 
 /** Predicts a recipe from the lots as they stand on the server, whatever the page believed. */
 async function predict(manager: EntityManager, recipe: Recipe): Promise<ReturnType<typeof predictDesk>> {
+  const flat = flatOf(await loadKept(manager), recipe);
   const lots = await loadLots(
     manager,
-    recipe.lines.map((line) => line.lotId),
+    flat.map((line) => line.lotId),
   );
-  const lines = recipe.lines.map((line, i) => {
-    const at = `recipe.lines[${String(i)}].lotId`;
-    const lot = lots.find(({ row }) => row.id === line.lotId);
+  const lines = flat.map(({ lotId, parts }) => {
+    const at = `recipe.lines[${String(recipe.lines.findIndex((line) => line.lotId === lotId))}].lotId`;
+    const lot = lots.find(({ row }) => row.id === lotId);
     if (lot === undefined) throw refused(at, 'There is no such lot.');
     if (lot.card.component === undefined) {
       throw refused(at, `${lot.row.name} has neither a run nor a class, so nothing can be said of it yet.`);
     }
-    return { parts: line.parts, lot: lot.card.component };
+    return { parts, lot: lot.card.component };
   });
   return predictDesk({
     lines,
     container: recipe.pot,
     model: recipe.model,
+    ...(recipe.shrink === undefined ? {} : { shrink: recipe.shrink }),
     lime_meqPerL: recipe.lime_meqPerL,
     learnt: await learntUse(manager),
   });

@@ -7,6 +7,7 @@ import { Live1764130000000 } from './migrations/1764130000000-live';
 import { Notes1764150000000 } from './migrations/1764150000000-notes';
 import { Stock1764160000000 } from './migrations/1764160000000-stock';
 import { Laboratory1764260000000 } from './migrations/1764260000000-laboratory';
+import { GuidesAndJobs1764330000000 } from './migrations/1764330000000-guidesAndJobs';
 import { SampleAndMv1764250000000 } from './migrations/1764250000000-sampleAndMv';
 import { OwnProtocols1764140000000 } from './migrations/1764140000000-ownProtocols';
 
@@ -27,6 +28,7 @@ export function createDataSource(url: string): DataSource {
       Stock1764160000000,
       SampleAndMv1764250000000,
       Laboratory1764260000000,
+      GuidesAndJobs1764330000000,
     ],
     synchronize: false,
     uuidExtension: 'pgcrypto',

@@ -1,5 +1,6 @@
 import type { LotRow, Me, NewBatch, StockCount } from '@bent-pail/contract';
 import { In, type EntityManager } from 'typeorm';
+import { loadKept } from '../blends/kept';
 import type { Context } from '../context';
 import { BlendEntity, BlendVersionEntity, LotEntity, MaterialEntity, MovementEntity } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
@@ -49,8 +50,12 @@ interface Taken {
 }
 
 /** What a batch takes of each lot: a litre made is more than a litre loose, for the parts settle into each other. */
-function takenBy(version: BlendVersionEntity, made_L: number): Taken[] {
-  return version.recipe.lines.map(({ lotId, parts }) => ({ lotId, loose_L: (made_L * parts) / version.result.volume }));
+async function takenBy(manager: EntityManager, version: BlendVersionEntity, made_L: number): Promise<Taken[]> {
+  const { flat } = await loadKept(manager);
+  return flat(version.recipe.lines).map(({ lotId, parts }) => ({
+    lotId,
+    loose_L: (made_L * parts) / version.result.volume,
+  }));
 }
 
 async function requireStock(manager: EntityManager, taken: readonly Taken[]): Promise<ReadonlySet<string>> {
@@ -86,7 +91,7 @@ export async function makeBatch(context: Context, me: Me, blendId: string, n: nu
       if (known.blendVersionId !== version.id) throw conflict('A lot with this id is kept with other content.');
       return;
     }
-    const taken = takenBy(version, body.made_L);
+    const taken = await takenBy(manager, version, body.made_L);
     await lockLots(
       manager,
       taken.map(({ lotId }) => lotId),

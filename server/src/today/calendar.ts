@@ -1,4 +1,4 @@
-import type { LabRequestRow, RunSheet } from '@bent-pail/contract';
+import type { LabRequestRow, PlannedJobRow, RunSheet } from '@bent-pail/contract';
 import { dueJobs } from '@bent-pail/core';
 import ical, { ICalAlarmType } from 'ical-generator';
 import { toRunRecord } from '../bench/records';
@@ -10,6 +10,7 @@ export interface Waiting {
   readonly place: string;
   readonly sheets: readonly RunSheet[];
   readonly reports: readonly LabRequestRow[];
+  readonly planned: readonly PlannedJobRow[];
 }
 
 interface Entry {
@@ -19,7 +20,7 @@ interface Entry {
   readonly description: string;
 }
 
-function entriesOf({ sheets, reports }: Waiting): Entry[] {
+function entriesOf({ sheets, reports, planned }: Waiting): Entry[] {
   const onSheets = sheets.flatMap((sheet) =>
     dueJobs(toRunRecord(sheet)).flatMap(({ what, at }): Entry[] =>
       at === undefined
@@ -40,7 +41,13 @@ function entriesOf({ sheets, reports }: Waiting): Entry[] {
     summary: `Report of the laboratory: ${lot.name} ${lot.code}`,
     description: 'Import it from the laboratory page',
   }));
-  return [...onSheets, ...fromLaboratory];
+  const ofPlans = planned.map(({ id, at, what, where }): Entry => ({
+    id,
+    at: Date.parse(at),
+    summary: `${what}: ${where}`,
+    description: 'Planned at the blend desk',
+  }));
+  return [...onSheets, ...fromLaboratory, ...ofPlans];
 }
 
 /** What waits on the bench as a calendar: every deadline that lies ahead or is over, a quarter of an hour each. */

@@ -4,6 +4,7 @@ import type { Context } from '../context';
 import { BlendEntity, LotEntity, NotebookRow, RaterEntity, ScorecardEntity } from '../database/entities';
 import type { Api } from '../http/api';
 import { BENCH_READS, meOf, SIGNED_IN } from '../http/guard';
+import { openJobs } from '../jobs/service';
 import { awaitedReports } from '../laboratory/service';
 import { benchCalendar } from './calendar';
 
@@ -24,6 +25,7 @@ export function todayRoutes(api: Api, context: Context): void {
       openRuns,
       sheetsToRate,
       labRequests: sees ? await awaitedReports(context) : [],
+      planned: sees ? await openJobs(context) : [],
       counts: sees
         ? {
             lots: await db.manager.count(LotEntity),
@@ -40,7 +42,8 @@ export function todayRoutes(api: Api, context: Context): void {
     const me = meOf(request);
     const sheets = await openSheets(context, me);
     const reports = me.role === 'student' ? [] : await awaitedReports(context);
+    const planned = me.role === 'student' ? [] : await openJobs(context);
     response.setHeader('Content-Disposition', 'attachment; filename="bench.ics"');
-    response.type('text/calendar').send(benchCalendar({ place, sheets, reports }, context.clock.now()));
+    response.type('text/calendar').send(benchCalendar({ place, sheets, reports, planned }, context.clock.now()));
   });
 }

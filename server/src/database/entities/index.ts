@@ -2,6 +2,7 @@ import { NotebookRow, UserEntity } from './notebook';
 import { MaterialEntity, LotEntity, MovementEntity, VesselEntity, FillingEntity } from './shelf';
 import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity } from './bench';
 import { InstrumentEntity, CalibrationEntity } from './instruments';
+import { GuideEntity, PlannedJobEntity } from './guides';
 import { LabRequestEntity } from './laboratory';
 import { NoteEntity, PhotoEntity } from './notes';
 import { BlendEntity, BlendVersionEntity } from './blends';
@@ -22,6 +23,8 @@ export const ENTITIES = [
   ExclusionEntity,
   InstrumentEntity,
   CalibrationEntity,
+  GuideEntity,
+  PlannedJobEntity,
   LabRequestEntity,
   NoteEntity,
   PhotoEntity,
@@ -47,6 +50,8 @@ export {
   ExclusionEntity,
   InstrumentEntity,
   CalibrationEntity,
+  GuideEntity,
+  PlannedJobEntity,
   LabRequestEntity,
   NoteEntity,
   PhotoEntity,
@@ -59,3 +64,4 @@ export {
 };
 
 export { BOUGHT, type MovementReason } from './shelf';
+export { type GuideContent, type GuideKind } from './guides';
