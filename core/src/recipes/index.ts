@@ -5,7 +5,7 @@
  */
 export { flatLines, type BlendRef, type FlatLine, type KeptRecipe, type NestableLine } from './nesting';
 export { isOpen, MOST_CORNERS, recipeCorners, type Corner, type OpenLine } from './openChoices';
-export { partsOf, type PartsLine, type PartsRecipe } from './partsOf';
+export { partsOf, type PartsLine, type PartsRecipe, type Settled } from './partsOf';
 export { readRecipe, type Doubt, type ReadLine, type ReadRecipe } from './readRecipe';
 export { readAmount } from './readAmount';
 export { fillRest, litresOf, SHOWN_UNITS, shownIn, USUAL_SIZES_L, type ShownUnit } from './shownIn';

@@ -2,8 +2,22 @@ import { describe, expect, it } from 'vitest';
 import { flatLines, type BlendRef, type KeptRecipe } from '.';
 
 const KEPT: Readonly<Record<string, KeptRecipe>> = {
-  'base:1': { name: 'Base', made: 1.6, lines: [{ lotId: 'bark', parts: 1 }, { lotId: 'coir', parts: 1 }] },
-  'tub:2': { name: 'Tub', made: 2, lines: [{ blend: { id: 'base', n: 1 }, parts: 1.6 }, { lotId: 'bark', parts: 1 }] },
+  'base:1': {
+    name: 'Base',
+    made: 1.6,
+    lines: [
+      { lotId: 'bark', parts: 1 },
+      { lotId: 'coir', parts: 1 },
+    ],
+  },
+  'tub:2': {
+    name: 'Tub',
+    made: 2,
+    lines: [
+      { blend: { id: 'base', n: 1 }, parts: 1.6 },
+      { lotId: 'bark', parts: 1 },
+    ],
+  },
   'hen:1': { name: 'Hen', made: 1, lines: [{ blend: { id: 'egg', n: 1 }, parts: 1 }] },
   'egg:1': { name: 'Egg', made: 1, lines: [{ blend: { id: 'hen', n: 1 }, parts: 1 }] },
 };
@@ -23,7 +37,13 @@ describe('blends inside blends', () => {
   });
 
   it('goes to any depth and joins a lot that stands in several', () => {
-    const flat = flatLines([{ blend: { id: 'tub', n: 2 }, parts: 2 }, { lotId: 'coir', parts: 1 }], find);
+    const flat = flatLines(
+      [
+        { blend: { id: 'tub', n: 2 }, parts: 2 },
+        { lotId: 'coir', parts: 1 },
+      ],
+      find,
+    );
     expect(flat).toEqual([
       { lotId: 'bark', parts: 2 },
       { lotId: 'coir', parts: 2 },
@@ -31,9 +51,15 @@ describe('blends inside blends', () => {
   });
 
   it('refuses a blend that leads back to itself, and names the way round', () => {
-    expect(() => flatLines([{ lotId: 'bark', parts: 1 }, { blend: { id: 'hen', n: 1 }, parts: 1 }], find)).toThrow(
-      /Hen, which is made of Egg, which is made of Hen/,
-    );
+    expect(() =>
+      flatLines(
+        [
+          { lotId: 'bark', parts: 1 },
+          { blend: { id: 'hen', n: 1 }, parts: 1 },
+        ],
+        find,
+      ),
+    ).toThrow(/Hen, which is made of Egg, which is made of Hen/);
   });
 
   it('refuses a version that is not kept, at its line', () => {

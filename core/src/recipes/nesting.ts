@@ -59,10 +59,7 @@ function unfold(
  * itself, with the way round named.
  * Example: 1 part of a blend of 2 parts that makes 1.6 takes 1.25 loose parts in all.
  */
-export function flatLines(
-  lines: readonly NestableLine[],
-  find: (ref: BlendRef) => KeptRecipe | undefined,
-): FlatLine[] {
+export function flatLines(lines: readonly NestableLine[], find: (ref: BlendRef) => KeptRecipe | undefined): FlatLine[] {
   const parts = new Map<string, number>();
   for (const line of unfold(lines, find, [])) parts.set(line.lotId, (parts.get(line.lotId) ?? 0) + line.parts);
   return [...parts].map(([lotId, sum]) => ({ lotId, parts: sum }));

@@ -24,7 +24,10 @@ export interface Corner<L extends OpenLine> {
 /** So many ways are looked at; more are cut to the first ones. */
 export const MOST_CORNERS = 64;
 
-interface Choice<L> { readonly line: L | undefined; readonly chosen: Omit<Corner<never>['chosen'][number], 'line'> }
+interface Choice<L> {
+  readonly line: L | undefined;
+  readonly chosen: Omit<Corner<never>['chosen'][number], 'line'>;
+}
 
 function choicesOf<L extends OpenLine>(line: L): Choice<L>[] {
   const amounts: Choice<L>[] =
@@ -37,9 +40,7 @@ function choicesOf<L extends OpenLine>(line: L): Choice<L>[] {
       ? amounts
       : amounts.flatMap(({ line: one, chosen }) =>
           lots.flatMap((lotId): Choice<L>[] =>
-            one === undefined || lotId === undefined
-              ? []
-              : [{ line: { ...one, lotId }, chosen: { ...chosen, lotId } }],
+            one === undefined || lotId === undefined ? [] : [{ line: { ...one, lotId }, chosen: { ...chosen, lotId } }],
           ),
         );
   return line.optional === true ? [...swapped, { line: undefined, chosen: { out: true } }] : swapped;
@@ -61,12 +62,10 @@ export function recipeCorners<L extends OpenLine>(lines: readonly L[]): Corner<L
     const choices = choicesOf(line);
     corners = corners
       .flatMap((corner) =>
-        choices.map(
-          (choice): Corner<L> => ({
-            lines: choice.line === undefined ? corner.lines : [...corner.lines, choice.line],
-            chosen: choices.length === 1 ? corner.chosen : [...corner.chosen, { line: i, ...choice.chosen }],
-          }),
-        ),
+        choices.map((choice): Corner<L> => ({
+          lines: choice.line === undefined ? corner.lines : [...corner.lines, choice.line],
+          chosen: choices.length === 1 ? corner.chosen : [...corner.chosen, { line: i, ...choice.chosen }],
+        })),
       )
       .slice(0, MOST_CORNERS);
   });

@@ -1,16 +1,33 @@
 import { meanOf } from '../statistics';
 import type { Doubt, ReadLine } from './readRecipe';
+import { litresOf } from './shownIn';
 import { LITRES_OF, UNIT_WORDS, type RecipeUnit } from './units';
 
 export interface PartsLine {
   readonly line: ReadLine;
   /** Loose parts; absent for an additive, which has no volume that counts. */
   readonly parts?: number;
+  /** Parts in one of its own unit, so that a range can be told too. */
+  readonly each?: number;
 }
 
 export interface PartsRecipe {
   readonly lines: readonly PartsLine[];
   readonly doubts: readonly Doubt[];
+  /** What the person can settle, see `Settled`. */
+  readonly asks: readonly ('size of a part' | 'meaning of percent')[];
+  /** Litres in one part, where everything is in litres now. */
+  readonly part_L?: number;
+  /** What the lines fill up to, where one of them is the rest. */
+  readonly whole?: number;
+}
+
+/** What the person has settled of a recipe that could mean two things. */
+export interface Settled {
+  /** Litres in one part. */
+  readonly part_L?: number;
+  /** Percent that do not total 100: shared out as they stand, or a line comes on top. */
+  readonly percent?: 'rescale' | 'on top';
 }
 
 /** Additives by weight change chemistry and price, not volume. */
@@ -18,41 +35,60 @@ const isAdditive = (unit: RecipeUnit): boolean => unit === 'gPerL' || unit === '
 
 const middle = ({ lo, hi }: ReadLine): number => meanOf([lo, hi]);
 
+/** One unit to count in: litres where every unit has a size, else the one that all lines are in. */
+function countedIn(units: ReadonlySet<RecipeUnit>, part_L: number | undefined): RecipeUnit | 'mixed' {
+  const [first] = units;
+  if (first === undefined) return 'part';
+  if (units.size === 1) return LITRES_OF[first] === undefined ? first : 'L';
+  const sized = (unit: RecipeUnit): boolean => (unit === 'part' ? part_L !== undefined : litresOf(unit) !== undefined);
+  return [...units].every(sized) ? 'L' : 'mixed';
+}
+
 /**
  * What was read, in loose parts as the desk counts. Ranges are taken in their middle.
  *
- * Volumes become litres; one unit of unknown size for all lines (scoops, buckets, bags) is as good as parts; percent are
- * parts of a hundred, with a doubt where they do not total 100; "the rest" fills percent up to 100. Units that cannot be
- * told apart in size (a handful beside parts) and a rest beside parts are doubts.
+ * Volumes become litres, buckets and scoops beside them too, by their usual size; one unit of unknown size for all lines
+ * is as good as parts; percent are parts of a hundred, with a doubt where they do not total 100; "the rest" fills percent
+ * up to 100. Units that cannot be told apart in size (a handful beside parts) and a rest beside parts are doubts; the
+ * size of a part, or what percent over 100 mean, settles its own.
  */
-export function partsOf(lines: readonly ReadLine[]): PartsRecipe {
+export function partsOf(lines: readonly ReadLine[], settled: Settled = {}): PartsRecipe {
   const doubts: Doubt[] = [];
+  const asks: PartsRecipe['asks'][number][] = [];
   const counted = lines.filter((line) => !isAdditive(line.unit) && line.unit !== 'rest');
   const rests = lines.filter((line) => line.unit === 'rest');
-  const units = new Set(counted.map((line) => (LITRES_OF[line.unit] === undefined ? line.unit : 'L')));
-  const percent = units.has('percent');
-  if (units.size > 1) {
-    const words = [...units].map((unit) => UNIT_WORDS[unit]).join(' and ');
+  const units = new Set(counted.map((line) => line.unit));
+  const unit = countedIn(units, settled.part_L);
+  const percent = unit === 'percent';
+  if (unit === 'mixed') {
+    asks.push('size of a part');
+    const words = [...units].map((one) => UNIT_WORDS[one]).join(' and ');
     doubts.push({ text: words, ask: `How much is one of the others in ${UNIT_WORDS[[...units][0] as RecipeUnit]}?` });
   }
-  const amount = (line: ReadLine): number => middle(line) * (units.size === 1 ? (LITRES_OF[line.unit] ?? 1) : 1);
+  const each = (one: RecipeUnit): number =>
+    unit !== 'L' ? 1 : one === 'part' ? (settled.part_L ?? 1) : (litresOf(one) ?? 1);
+  const amount = (line: ReadLine): number => middle(line) * each(line.unit);
   const total = counted.reduce((sum, line) => sum + amount(line), 0);
-  if (percent && rests.length === 0 && Math.abs(total - 100) > 0.5)
+  if (percent && rests.length === 0 && Math.abs(total - 100) > 0.5 && settled.percent === undefined) {
+    asks.push('meaning of percent');
     doubts.push({
       text: `${String(Math.round(total * 10) / 10)} %`,
       ask: 'These do not total 100 %: rescale them, or is something on top?',
     });
+  }
   if (rests.length > 1) doubts.push({ text: 'the rest', ask: 'There are two rests; how are they shared?' });
   if (rests.length === 1 && (!percent || total >= 100))
     doubts.push({ text: rests[0]?.text ?? '', ask: 'The rest of what? Say the whole, or write percent.' });
-  const settled = units.size <= 1;
+  const filled = percent && total < 100 && rests.length === 1;
   return {
     doubts,
+    asks,
+    ...(unit === 'L' ? { part_L: 1 } : {}),
+    ...(filled ? { whole: 100 } : {}),
     lines: lines.map((line): PartsLine => {
       if (isAdditive(line.unit)) return { line };
-      if (line.unit === 'rest')
-        return percent && total < 100 && rests.length === 1 ? { line, parts: 100 - total } : { line };
-      return settled ? { line, parts: amount(line) } : { line };
+      if (line.unit === 'rest') return filled ? { line, parts: 100 - total } : { line };
+      return unit === 'mixed' ? { line } : { line, parts: amount(line), each: each(line.unit) };
     }),
   };
 }

@@ -44,6 +44,26 @@ describe('what was read, in loose parts', () => {
     expect(parts(text)).toEqual({ parts: expected, asks: [] });
   });
 
+  it('counts buckets beside litres by their usual size, and a handful beside parts once a part has one', () => {
+    expect(parts('2 buckets loam, 5 L sand')).toEqual({ parts: [20, 5], asks: [] });
+    const read = readRecipe('3 parts bark, 2 handfuls of char').lines;
+    expect(partsOf(read, { part_L: 8 })).toMatchObject({
+      doubts: [],
+      part_L: 1,
+      lines: [{ parts: 24 }, { parts: 0.16 }],
+    });
+  });
+
+  it('lets what percent over 100 mean be settled', () => {
+    const read = readRecipe('60% peat, 40% perlite, 10% char').lines;
+    expect(partsOf(read).doubts).toHaveLength(1);
+    expect(partsOf(read, { percent: 'on top' }).doubts).toEqual([]);
+  });
+
+  it('says what the rest fills up to', () => {
+    expect(partsOf(readRecipe('70 % bark, the rest coir').lines).whole).toBe(100);
+  });
+
   it('brings gallons and cubic feet to litres', () => {
     const { parts: found } = parts('1 cu ft peat, 1 gal perlite');
     expect((found[0] as number) / (found[1] as number)).toBeCloseTo(1728 / 231, 9);

@@ -1,7 +1,18 @@
 import { LITRES_OF, type RecipeUnit } from './units';
 
 /** Units that a recipe can be shown in, whatever it was written in. */
-export const SHOWN_UNITS = ['part', 'percent', 'L', 'gal', 'cuft', 'scoop', 'bucket', 'barrow', 'cup', 'handful'] as const;
+export const SHOWN_UNITS = [
+  'part',
+  'percent',
+  'L',
+  'gal',
+  'cuft',
+  'scoop',
+  'bucket',
+  'barrow',
+  'cup',
+  'handful',
+] as const;
 export type ShownUnit = (typeof SHOWN_UNITS)[number];
 
 /** Volumes of what every bench has its own of, L, until somebody measures theirs. */
@@ -45,9 +56,7 @@ export function shownIn(
     return whole > 0 ? lines.map(({ parts }) => (100 * parts) / whole) : undefined;
   }
   const litres = litresOf(unit, sizes);
-  return part_L === undefined || litres === undefined
-    ? undefined
-    : lines.map(({ parts }) => (parts * part_L) / litres);
+  return part_L === undefined || litres === undefined ? undefined : lines.map(({ parts }) => (parts * part_L) / litres);
 }
 
 export interface RestLine {

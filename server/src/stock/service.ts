@@ -4,6 +4,7 @@ import { loadKept } from '../blends/kept';
 import type { Context } from '../context';
 import { BlendEntity, BlendVersionEntity, LotEntity, MaterialEntity, MovementEntity } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
+import { loadLots } from '../shelf/lotCards';
 import { lockLots, move, stockOf } from './movements';
 import { requireFreeCode, rowOf, said, SLACK_L } from './rules';
 
@@ -49,13 +50,21 @@ interface Taken {
   readonly loose_L: number;
 }
 
-/** What a batch takes of each lot: a litre made is more than a litre loose, for the parts settle into each other. */
+/**
+ * What a batch takes of each lot: a litre made is more than a litre loose, for the parts settle into each other, and a
+ * lot that is sieved for it gives only a part of what is taken.
+ */
 async function takenBy(manager: EntityManager, version: BlendVersionEntity, made_L: number): Promise<Taken[]> {
   const { flat } = await loadKept(manager);
-  return flat(version.recipe.lines).map(({ lotId, parts }) => ({
-    lotId,
-    loose_L: (made_L * parts) / version.result.volume,
-  }));
+  const lines = flat(version.recipe.lines);
+  const lots = await loadLots(
+    manager,
+    lines.map(({ lotId }) => lotId),
+  );
+  return lines.map(({ lotId, parts }) => {
+    const kept = lots.find(({ row }) => row.id === lotId)?.card.component?.facts.sieveYield ?? 1;
+    return { lotId, loose_L: (made_L * parts) / version.result.volume / kept };
+  });
 }
 
 async function requireStock(manager: EntityManager, taken: readonly Taken[]): Promise<ReadonlySet<string>> {

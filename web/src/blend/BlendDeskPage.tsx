@@ -1,5 +1,5 @@
 import type { BlendPage, LotRow, Recipe, RecipeLine } from '@bent-pail/contract';
-import { deskBandsInput, findTargetProfile, type DeskInput, type LearningUse, type PropertyKey } from '@bent-pail/core';
+import { deskBandsInput, fillRest, type PropertyKey } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState, type ReactElement } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
@@ -7,17 +7,16 @@ import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { useHand } from '../shared/handStore';
 import { useLastPot } from '../shared/pot/usePot';
-import { blendQuery, learningQuery, lotsQuery } from '../shared/queries';
+import { blendQuery, blendsQuery, learningQuery, lotsQuery, profilesQuery } from '../shared/queries';
 import './blend.css';
 import { DeskFigures } from './DeskFigures';
 import { DeskHead } from './DeskHead';
+import { DeskTabs } from './DeskTabs';
+import { meaningOf, type DeskView } from './deskView';
 import { DoseLine } from './DoseLine';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
-import { MakeBatch } from './MakeBatch';
-import { Narrow } from './Narrow';
-import { NearestRecipes } from './NearestRecipes';
 import { PredictedPail } from './PredictedPail';
-import { RecipeColumn } from './RecipeColumn';
+import { RecipeColumn } from './recipe/RecipeColumn';
 import { useBands } from './useBands';
 import { usePrediction } from './usePrediction';
 import { WaterInPot } from './WaterInPot';
@@ -101,22 +100,6 @@ interface DeskProps {
   readonly shown?: number | undefined;
 }
 
-/** The question that a recipe means; undefined while it holds fewer lots or parts than make a blend. */
-function deskInput(recipe: Recipe, lots: readonly LotRow[], learnt: LearningUse | undefined): DeskInput | undefined {
-  const lines = recipe.lines.flatMap(({ lotId, parts }) => {
-    const component = lots.find((lot) => lot.id === lotId)?.component;
-    return component === undefined || parts <= 0 ? [] : [{ parts, lot: component }];
-  });
-  if (lines.length === 0) return undefined;
-  return {
-    lines,
-    container: recipe.pot,
-    model: recipe.model,
-    lime_meqPerL: recipe.lime_meqPerL,
-    ...(learnt === undefined ? {} : { learnt }),
-  };
-}
-
 function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
   const navigate = useNavigate();
   const kept = useDrafts((state) => state.drafts[draftKey]);
@@ -124,24 +107,49 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
   const draft = shown === undefined ? (kept ?? start) : start;
   const { recipe } = draft;
   const [asked, setAsked] = useState<PropertyKey>('air');
-  const profile = useMemo(() => findTargetProfile(recipe.target ?? ''), [recipe.target]);
+  const profiles = useQuery(profilesQuery).data;
+  const blends = useQuery(blendsQuery).data;
+  const profile = useMemo(() => profiles?.find(({ id }) => id === recipe.target), [profiles, recipe.target]);
   const learnt = useQuery(learningQuery).data?.learning.use;
-  const input = useMemo(() => deskInput(recipe, lots, learnt), [recipe, lots, learnt]);
+  const meaning = useMemo(() => meaningOf(recipe, lots, blends ?? [], learnt), [recipe, lots, blends, learnt]);
+  const { input } = meaning;
   const bandsInput = useMemo(
     () => (input === undefined ? undefined : deskBandsInput(input, profile, asked)),
     [input, profile, asked],
   );
   const { result, problem } = usePrediction(input);
   const bands = useBands(bandsInput);
+  const trouble = meaning.problem ?? problem;
   const pot = { name: recipe.potName, shape: recipe.pot };
   const version = page?.versions.find((one) => one.n === (shown ?? page.versions[0]?.n));
   const onChange = (next: BlendDraft): void => {
     change(draftKey, next);
     if (shown !== undefined) void navigate(`/blend/${draftKey}`, { replace: true });
   };
-  const onLines = (lines: readonly RecipeLine[]): void => {
-    onChange({ ...draft, recipe: { ...recipe, lines: [...lines] } });
+  const setRecipe = (next: Recipe): void => {
+    onChange({ ...draft, recipe: next });
   };
+  const view: DeskView | undefined =
+    input === undefined || result === undefined
+      ? undefined
+      : {
+          recipe,
+          name: draft.name,
+          pot,
+          used: meaning.used,
+          input,
+          result,
+          bands,
+          lots,
+          blends: blends ?? [],
+          profiles: profiles ?? [],
+          profile,
+          learnt,
+          setRecipe,
+          setLines: (lines: readonly RecipeLine[]) => {
+            setRecipe({ ...recipe, lines: fillRest(lines, recipe.whole) });
+          },
+        };
   return (
     <main>
       <DeskHead
@@ -151,15 +159,23 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
         page={page}
         shown={shown}
         result={result}
+        profiles={profiles ?? []}
         onChange={onChange}
       />
-      {problem !== undefined && (
+      {trouble !== undefined && (
         <p className="sorry" role="alert">
-          {problem}
+          {trouble}
         </p>
       )}
       <div className="desk-grid">
-        <RecipeColumn draft={draft} lots={lots} result={result} onChange={onLines} />
+        <RecipeColumn
+          draft={draft}
+          draftKey={draftKey}
+          lots={lots}
+          blends={blends ?? []}
+          result={result}
+          onRecipe={setRecipe}
+        />
         {result === undefined ? (
           <section className="md:col-span-2">
             <EmptyPail question={recipe.lines.length === 0 ? 'What goes in first?' : 'Give one of them a part.'} />
@@ -181,7 +197,7 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
                 target={profile?.targets.find((target) => target.property === 'pH')}
                 lime_meqPerL={recipe.lime_meqPerL}
                 onLime={(lime_meqPerL) => {
-                  onChange({ ...draft, recipe: { ...recipe, lime_meqPerL } });
+                  setRecipe({ ...recipe, lime_meqPerL });
                 }}
               />
             </PredictedPail>
@@ -189,21 +205,14 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
           </>
         )}
       </div>
-      {result !== undefined && (
-        <div className="desk-low">
-          <NearestRecipes
-            lines={recipe.lines}
-            lots={lots}
-            pot={pot}
-            profile={profile}
-            learnt={learnt}
-            onTake={onLines}
-          />
-          <Narrow bands={bands} asked={asked} lines={recipe.lines} lots={lots} />
-          {version !== undefined && (kept === undefined || shown !== undefined) && (
-            <MakeBatch blendId={draftKey} version={version} lots={lots} />
-          )}
-        </div>
+      {view !== undefined && (
+        <DeskTabs
+          view={view}
+          asked={asked}
+          blendId={draftKey}
+          page={page}
+          version={kept === undefined || shown !== undefined ? version : undefined}
+        />
       )}
     </main>
   );

@@ -1,5 +1,5 @@
-import type { BlendPage, NewBlendVersion } from '@bent-pail/contract';
-import { parseNumber, TARGET_PROFILES, type DeskResult } from '@bent-pail/core';
+import type { BlendPage, NewBlendVersion, ProfileRow } from '@bent-pail/contract';
+import { parseNumber, type DeskResult } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -13,6 +13,7 @@ import { queryClient } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { ModelChoice } from './ModelChoice';
 import { movedOn } from './movedOn';
 
 interface DeskHeadProps {
@@ -22,15 +23,17 @@ interface DeskHeadProps {
   readonly page: BlendPage | undefined;
   readonly shown: number | undefined;
   readonly result: DeskResult | undefined;
+  readonly profiles: readonly ProfileRow[];
   readonly onChange: (draft: BlendDraft) => void;
 }
 
 /** Name, pot, model and lime of the recipe, its versions, and the one red act: keep it. */
 export function DeskHead(props: DeskHeadProps): ReactElement {
-  const { draft, draftKey, changed, page, shown, result, onChange } = props;
+  const { draft, draftKey, changed, page, shown, result, profiles, onChange } = props;
   const works = useWorks();
   const { recipe } = draft;
-  const keep = useKeep(props);
+  const [reason, setReason] = useState('');
+  const keep = useKeep(props, reason);
   const setPot = useLastPot((state) => state.remember);
   useBlendInHand(page, result, recipe.pot.height_cm);
   const next = (page?.versions[0]?.n ?? 0) + 1;
@@ -68,7 +71,7 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
                 }}
               >
                 <option value="">none</option>
-                {TARGET_PROFILES.map((profile) => (
+                {profiles.map((profile) => (
                   <option key={profile.id} value={profile.id}>
                     {profile.label}
                   </option>
@@ -79,24 +82,16 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
           {
             term: 'Mixing model',
             value: (
-              <select
-                aria-label="Mixing model"
-                className="min-h-8 bg-transparent font-semibold"
-                value={recipe.model}
-                onChange={(event) => {
-                  onChange({
-                    ...draft,
-                    recipe: { ...recipe, model: event.target.value === 'average' ? 'average' : 'packing' },
-                  });
+              <ModelChoice
+                recipe={recipe}
+                onRecipe={(next) => {
+                  onChange({ ...draft, recipe: next });
                 }}
-              >
-                <option value="packing">packing</option>
-                <option value="average">plain average</option>
-              </select>
+              />
             ),
           },
           {
-            term: 'Lime, meq/L',
+            term: 'Lime (− sulphur), meq/L',
             value: (
               <LimeField
                 lime={recipe.lime_meqPerL}
@@ -125,6 +120,18 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
                 onChange({ ...draft, name: event.target.value });
               }}
             />
+            {next > 1 && (
+              <input
+                className="box w-44"
+                aria-label="Reason for this version"
+                placeholder="why this version"
+                maxLength={300}
+                value={reason}
+                onChange={(event) => {
+                  setReason(event.target.value);
+                }}
+              />
+            )}
             <button type="submit" className="act" disabled={keep.isPending}>
               {next === 1 ? 'Keep it' : `Keep as version ${String(next)}`}
             </button>
@@ -140,7 +147,7 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
   );
 }
 
-function useKeep({ draft, draftKey, page }: DeskHeadProps) {
+function useKeep({ draft, draftKey, page }: DeskHeadProps, reason: string) {
   const navigate = useNavigate();
   const drop = useDrafts((state) => state.drop);
   return useMutation({
@@ -152,6 +159,7 @@ function useKeep({ draft, draftKey, page }: DeskHeadProps) {
         blendId: draftKey === NEW ? uuidv7() : draftKey,
         name: draft.name.trim(),
         recipe: { ...draft.recipe, lines },
+        ...(reason.trim() === '' ? {} : { reason: reason.trim() }),
       };
       return api.post<BlendPage>('/blends', body);
     },
@@ -190,7 +198,7 @@ function LimeField({ lime, onLime }: { readonly lime: number; readonly onLime: (
       onChange={(event) => {
         setTyped(event.target.value);
         const now = parseNumber(event.target.value);
-        if (now.kind === 'number' && now.value >= 0 && now.value <= 500) onLime(now.value);
+        if (now.kind === 'number' && Math.abs(now.value) <= 500) onLime(now.value);
       }}
       onBlur={() => {
         if (!bad) setTyped(undefined);

@@ -111,6 +111,10 @@ const SAYS: Readonly<Record<Correction['key'], { readonly name: string; readonly
       name: 'How far parts settle into each other',
       means: (value) => `${fixed(100 * value, 0)} % of what the packing model says`,
     },
+    pair: {
+      name: 'A pair that settles in its own way',
+      means: (value) => `${fixed(100 * value, 0)} % of what the packing model says`,
+    },
     air: { name: 'Air', means: (value) => `${fixed(value, 3)} on every blend` },
     water: { name: 'Water', means: (value) => `${fixed(value, 3)} on every blend` },
     pH: { name: 'pH', means: (value) => `${fixed(value, 2)} on every blend` },
@@ -121,13 +125,13 @@ function CorrectionRow({ one }: { readonly one: Correction }): ReactElement {
   return (
     <article className={`correction ${one.used ? 'used' : ''}`}>
       <h3>
-        {name} <strong>{one.used ? 'used' : 'refused'}</strong>
+        {one.pair === undefined ? name : one.pair.join(' with ')} <strong>{one.used ? 'used' : 'refused'}</strong>
       </h3>
       <p>
         {means(one.value)}{' '}
         <span className="f q">
-          ± {fixed(one.sd, one.key === 'kappa' || one.key === 'pH' ? 2 : 3)}
-          {one.key === 'kappa' ? ' of 1' : ''}
+          ± {fixed(one.sd, one.key === 'air' || one.key === 'water' ? 3 : 2)}
+          {one.key === 'kappa' || one.key === 'pair' ? ' of 1' : ''}
         </span>
       </p>
       <p className="q">

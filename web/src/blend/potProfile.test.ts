@@ -21,6 +21,7 @@ function lotOf(id: string): LotComponent {
     settledPerLoose: 1,
     origins: [],
     notes: [],
+    facts: { nutrients_mgL: {}, hazards: [] },
   };
 }
 

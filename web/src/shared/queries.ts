@@ -6,6 +6,8 @@ import type {
   LotCardPage,
   LearningPage,
   LotRow,
+  PlantRow,
+  ProfileRow,
   ProtocolRow,
   RaterSheet,
   RunRow,
@@ -98,3 +100,8 @@ export const sheetsQuery = queryOptions({ queryKey: ['sheets'], queryFn: () => a
 export const sheetQuery = (id: string) =>
   queryOptions({ queryKey: ['sheets', id], queryFn: () => api.get<RaterSheet>(`/sheets/${id}`) });
 export const usersQuery = queryOptions({ queryKey: ['users'], queryFn: () => api.get<UserRow[]>('/users') });
+export const profilesQuery = queryOptions({
+  queryKey: ['profiles'],
+  queryFn: () => api.get<ProfileRow[]>('/profiles'),
+});
+export const plantsQuery = queryOptions({ queryKey: ['plants'], queryFn: () => api.get<PlantRow[]>('/plants') });

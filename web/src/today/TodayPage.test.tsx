@@ -11,6 +11,7 @@ const today = (more: Partial<TodayData> = {}): TodayData => ({
   counts: COUNTS,
   sheetsToRate: 0,
   labRequests: [],
+  planned: [],
   ...more,
 });
 

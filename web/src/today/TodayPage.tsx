@@ -1,11 +1,12 @@
 import type { TodayPage as TodayData } from '@bent-pail/contract';
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
+import { api } from '../shared/api';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { dueTime, duration } from '../shared/format';
-import { instrumentsQuery, todayQuery } from '../shared/queries';
+import { instrumentsQuery, queryClient, todayQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession, useWorks } from '../shared/useSession';
@@ -27,7 +28,8 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   const now = useServerNow(1000);
   const lines = benchLines(today.openRuns);
   const instruments = useQuery({ ...instrumentsQuery, enabled: works });
-  const jobs = jobsOf({ runs: today.openRuns, instruments: instruments.data ?? [], reports: today.labRequests }, now);
+  const { openRuns: runs, labRequests: reports, planned } = today;
+  const jobs = jobsOf({ runs, instruments: instruments.data ?? [], reports, planned }, now);
   const date = new Intl.DateTimeFormat('en-GB', {
     weekday: 'long',
     day: 'numeric',
@@ -97,7 +99,7 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
       </h2>
       <ol>
         {jobs.map((job) => (
-          <DueRow key={`${job.to}${job.what}`} job={job} now={now} zone={zone} />
+          <DueRow key={job.planned ?? `${job.to}${job.what}`} job={job} now={now} zone={zone} />
         ))}
         {sheetsToRate > 0 && (
           <li>
@@ -118,6 +120,7 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
 }
 
 function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; readonly zone: string }): ReactElement {
+  const works = useWorks();
   const over = job.at !== undefined && job.at <= now;
   return (
     <li className={over ? 'now' : ''}>
@@ -128,6 +131,28 @@ function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; r
         <b>{job.what}</b>
         <small>{job.where}</small>
       </Link>
+      {job.planned !== undefined && works && <DoneButton id={job.planned} what={job.what} />}
     </li>
+  );
+}
+
+/** Planned work is ticked off where it stands. */
+function DoneButton({ id, what }: { readonly id: string; readonly what: string }): ReactElement {
+  const done = useMutation({
+    mutationFn: () => api.post(`/jobs/${id}/done`, { done: true }),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
+  });
+  return (
+    <button
+      type="button"
+      className="alt !min-h-9"
+      aria-label={`Done: ${what}`}
+      disabled={done.isPending}
+      onClick={() => {
+        done.mutate();
+      }}
+    >
+      Done
+    </button>
   );
 }

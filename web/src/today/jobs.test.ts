@@ -51,7 +51,7 @@ describe('what is on the bench', () => {
   });
 
   it('makes one job of them, in order of time, with what can be done any time last', () => {
-    const jobs = jobsOf({ runs: [sheet([], 'new'), soaking], instruments: [], reports: [] }, 0);
+    const jobs = jobsOf({ runs: [sheet([], 'new'), soaking], instruments: [], reports: [], planned: [] }, 0);
     expect(jobs[0]).toMatchObject({ what: 'Water level with the surface, wiped, A B', at: seconds(40) * 1000 });
     expect(jobs.at(-1)?.at).toBeUndefined();
   });
@@ -76,8 +76,8 @@ describe('what is on the bench', () => {
       ],
     });
     const now = Date.parse('2026-11-24T09:00:00Z');
-    expect(jobsOf({ runs: [], instruments: [pen('2026-11-24T08:00:00Z')], reports: [] }, now)).toEqual([]);
-    expect(jobsOf({ runs: [], instruments: [pen('2026-11-20T08:00:00Z')], reports: [] }, now)[0]).toMatchObject({
+    expect(jobsOf({ runs: [], instruments: [pen('2026-11-24T08:00:00Z')], reports: [], planned: [] }, now)).toEqual([]);
+    expect(jobsOf({ runs: [], instruments: [pen('2026-11-20T08:00:00Z')], reports: [], planned: [] }, now)[0]).toMatchObject({
       what: 'Calibrate Red pen before the next reading',
       to: '/bench/instruments',
     });

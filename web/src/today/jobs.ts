@@ -1,4 +1,4 @@
-import type { InstrumentRow, LabRequestRow, RunSheet } from '@bent-pail/contract';
+import type { InstrumentRow, LabRequestRow, PlannedJobRow, RunSheet } from '@bent-pail/contract';
 import { dueJobs, replicateName, runProgress, stampOf, type Hold } from '@bent-pail/core';
 import { toRecord } from '../shared/toRecord';
 
@@ -10,6 +10,8 @@ export interface Job {
   readonly where: string;
   /** ms since 1970; absent where it can be done at any time. */
   readonly at?: number;
+  /** Id of planned work, which is marked done here. */
+  readonly planned?: string;
 }
 
 /** One line of the timeline: a lot's holds that end together. */
@@ -44,6 +46,7 @@ export interface Waiting {
   readonly runs: readonly RunSheet[];
   readonly instruments: readonly InstrumentRow[];
   readonly reports: readonly LabRequestRow[];
+  readonly planned: readonly PlannedJobRow[];
 }
 
 /** Reports that the laboratory owes, and those that lie there unread. */
@@ -56,8 +59,19 @@ function laboratoryJobs(reports: readonly LabRequestRow[]): Job[] {
   }));
 }
 
+/** Work that a batch, a feeding plan or a re-test put there. */
+function plannedJobs(planned: readonly PlannedJobRow[]): Job[] {
+  return planned.map(({ id, at, what, where, to }): Job => ({
+    to: to ?? '/blend',
+    what,
+    where,
+    at: Date.parse(at),
+    planned: id,
+  }));
+}
+
 /** What waits, in order: what is over first, then by the clock, then what can be done at any time. */
-export function jobsOf({ runs, instruments, reports }: Waiting, now: number): Job[] {
+export function jobsOf({ runs, instruments, reports, planned }: Waiting, now: number): Job[] {
   const onSheets = runs.flatMap((run) => {
     const where = `run ${String(run.number)}, ${run.lot.name} ${run.lot.code}`;
     return dueJobs(toRecord(run, [])).map(({ runId, what, at }): Job => {
@@ -65,7 +79,7 @@ export function jobsOf({ runs, instruments, reports }: Waiting, now: number): Jo
       return at === undefined ? job : { ...job, at };
     });
   });
-  const all = [...onSheets, ...laboratoryJobs(reports), ...calibrationJobs(instruments, now)];
+  const all = [...onSheets, ...laboratoryJobs(reports), ...plannedJobs(planned), ...calibrationJobs(instruments, now)];
   return all.sort((a, b) => (a.at ?? Infinity) - (b.at ?? Infinity));
 }
 

@@ -1,22 +1,21 @@
-import type { LotRow, RecipeLine } from '@bent-pail/contract';
 import { inSentence, property, type BandsResult, type PropertyKey } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { fixed } from '../shared/format';
+import { fixed } from '../../shared/format';
+import type { UsedLot } from '../deskView';
 import { driverWords } from './driverWords';
 
 interface NarrowProps {
   readonly bands: BandsResult | undefined;
   readonly asked: PropertyKey;
-  readonly lines: readonly RecipeLine[];
-  readonly lots: readonly LotRow[];
+  readonly used: readonly UsedLot[];
 }
 
 const SHOWN = 4;
 
 /** Which measurement would narrow a figure most, as shares of its spread, each with the run that would give it. */
-export function Narrow({ bands, asked, lines, lots }: NarrowProps): ReactElement {
-  const used = lines.filter((line) => line.parts > 0).map((line) => lots.find((lot) => lot.id === line.lotId));
+export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
+  const lots = used.map(({ lot }) => lot);
   const drivers = (bands?.drivers ?? []).slice(0, SHOWN);
   return (
     <section aria-label="What would narrow it">
@@ -27,7 +26,7 @@ export function Narrow({ bands, asked, lines, lots }: NarrowProps): ReactElement
       {bands === undefined && <p className="q mt-2 text-[14px]">Drawing {fixed(2000, 0)} times.</p>}
       <ol className="mt-1">
         {drivers.map(({ input, share }) => {
-          const { words, link, act } = driverWords(input, used);
+          const { words, link, act } = driverWords(input, lots);
           return (
             <li
               key={input}

@@ -1,6 +1,6 @@
 import type { RecipeSearchResult } from '@bent-pail/core';
-import { plainTooltip, ruleAxis } from '../shared/chart/axes';
-import type { ChartInk } from '../shared/chart/ink';
+import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
+import type { ChartInk } from '../../shared/chart/ink';
 
 /** Price against fit: the front as steps in ink, the best recipes as dots. */
 export function frontChart({ front, recipes }: RecipeSearchResult, currency: string): (ink: ChartInk) => object {

@@ -1,28 +1,23 @@
-import type { LotRow, RecipeLine } from '@bent-pail/contract';
-import {
-  deskSearchInput,
-  type FoundRecipe,
-  type LearningUse,
-  type RecipeSearchResult,
-  type TargetProfile,
-} from '@bent-pail/core';
+import type { LotRow } from '@bent-pail/contract';
+import { deskSearchInput, type FoundRecipe, type RecipeSearchResult, type TargetProfile } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
-import { Chart } from '../shared/chart/Chart';
-import { fixed } from '../shared/format';
-import { PailMark } from '../shared/pail/PailMark';
-import { shapeOf } from '../shared/pail/pailGeometry';
-import type { Pot } from '../shared/pot/pots';
-import { useSession } from '../shared/useSession';
+import { Chart } from '../../shared/chart/Chart';
+import { fixed } from '../../shared/format';
+import { PailMark } from '../../shared/pail/PailMark';
+import { shapeOf } from '../../shared/pail/pailGeometry';
+import type { Pot } from '../../shared/pot/pots';
+import { useSession } from '../../shared/useSession';
+import type { DeskView } from '../deskView';
 import { frontChart } from './frontChart';
+import { limitsOf, type Limits } from './partLimits';
+import { SearchLimits } from './SearchLimits';
+import { typedNumber } from './standStore';
 import { useSearch } from './useSearch';
 
 interface NearestRecipesProps {
-  readonly lines: readonly RecipeLine[];
-  readonly lots: readonly LotRow[];
-  readonly pot: Pot;
-  readonly profile: TargetProfile | undefined;
-  readonly learnt: LearningUse | undefined;
-  readonly onTake: (lines: readonly RecipeLine[]) => void;
+  readonly view: DeskView;
+  /** What is aimed at: the desk's use, or a product's own figures. */
+  readonly aim: TargetProfile | undefined;
 }
 
 const PARTS = [6, 8, 10, 12, 16] as const;
@@ -30,16 +25,20 @@ const SHOWN = 6;
 const KEPT = 20;
 
 /** Every way to share whole parts among the chosen lots, held against the use: the best as pails, price against fit. */
-export function NearestRecipes({ lines, lots, pot, profile, learnt, onTake }: NearestRecipesProps): ReactElement {
+export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): ReactElement {
+  const { lots, pot, learnt, used } = view;
   const { state, start, cancel } = useSearch();
   const [parts, setParts] = useState(8);
   const [more, setMore] = useState<readonly string[]>([]);
+  const [limits, setLimits] = useState<Limits>({});
+  const [inStock, setInStock] = useState('');
+  const batch_L = typedNumber(inStock);
   const chosen = useMemo(
     () =>
-      [...new Set([...lines.map((line) => line.lotId), ...more])].flatMap((id) =>
+      [...new Set([...used.map((line) => line.lotId), ...more])].flatMap((id) =>
         lots.filter((lot) => lot.id === id && lot.component !== undefined),
       ),
-    [lines, more, lots],
+    [used, more, lots],
   );
   const [searched, setSearched] = useState<readonly LotRow[]>([]);
   const search = (): void => {
@@ -47,7 +46,9 @@ export function NearestRecipes({ lines, lots, pot, profile, learnt, onTake }: Ne
     setSearched(chosen);
     start(
       deskSearchInput({
-        lots: chosen.flatMap(({ component }) => (component === undefined ? [] : [{ lot: component }])),
+        lots: chosen.flatMap((lot) =>
+          lot.component === undefined ? [] : [{ lot: lot.component, ...limitsOf(lot, limits[lot.id], parts, batch_L) }],
+        ),
         parts,
         container: pot.shape,
         profile,
@@ -57,7 +58,9 @@ export function NearestRecipes({ lines, lots, pot, profile, learnt, onTake }: Ne
     );
   };
   const take = (recipe: FoundRecipe): void => {
-    onTake(searched.map((lot, i) => ({ lotId: lot.id, parts: recipe.parts[i] ?? 0 })).filter((line) => line.parts > 0));
+    view.setLines(
+      searched.map((lot, i) => ({ lotId: lot.id, parts: recipe.parts[i] ?? 0 })).filter((line) => line.parts > 0),
+    );
   };
   return (
     <section className="nearest" aria-label="Nearest whole-part recipes">
@@ -119,9 +122,24 @@ export function NearestRecipes({ lines, lots, pot, profile, learnt, onTake }: Ne
             Search {chosen.length} lots
           </button>
         )}
+        <label className="flex items-center gap-2">
+          from stock for
+          <input
+            className="box f !min-h-9 w-16"
+            inputMode="decimal"
+            aria-label="Litres that the stock must reach for"
+            placeholder="any"
+            value={inStock}
+            onChange={(event) => {
+              setInStock(event.target.value);
+            }}
+          />
+          L
+        </label>
         {profile === undefined && <span className="q">Choose a target above first.</span>}
         {more.length > 0 && <small>also {more.map((id) => lots.find((lot) => lot.id === id)?.name).join(', ')}</small>}
       </div>
+      <SearchLimits lots={chosen} parts={parts} limits={limits} onLimits={setLimits} />
       {state.kind === 'failed' && (
         <p className="sorry mt-2" role="alert">
           {state.sentence}

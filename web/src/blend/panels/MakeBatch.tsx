@@ -3,28 +3,26 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
-import { api, sentenceOf } from '../shared/api';
-import { CautionStrip } from '../shared/CautionStrip';
-import { Field } from '../shared/Field';
-import { fixed } from '../shared/format';
-import { numberOf } from '../shared/numberOf';
-import { queryClient } from '../shared/queries';
-import { useWorks } from '../shared/useSession';
-import { batchLines } from './batchLines';
+import { api, sentenceOf } from '../../shared/api';
+import { Field } from '../../shared/Field';
+import { numberOf } from '../../shared/numberOf';
+import { queryClient } from '../../shared/queries';
+import { useWorks } from '../../shared/useSession';
 
 interface MakeBatchProps {
   readonly blendId: string;
   readonly version: BlendVersion;
-  readonly lots: readonly LotRow[];
+  /** What the sheet says would be made, L. */
+  readonly made_L: number;
 }
 
-/** A kept version, mixed: what it takes of each lot, and the lot that it becomes. */
-export function MakeBatch({ blendId, version, lots }: MakeBatchProps): ReactElement | null {
+/** A kept version, mixed: its lots go down by what it takes, and it becomes a lot. */
+export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactElement | null {
   const works = useWorks();
   const navigate = useNavigate();
-  const [litres, setLitres] = useState('40');
+  const [typed, setTyped] = useState<string>();
+  const litres = typed ?? made_L.toFixed(1);
   const [code, setCode] = useState(`B${String(version.n)}-1`);
-  const made_L = Number(litres.replace(',', '.'));
   const make = useMutation({
     mutationFn: () => {
       const body: NewBatch = { id: uuidv7(), materialId: uuidv7(), code, made_L: numberOf(litres, 'Made') };
@@ -37,9 +35,8 @@ export function MakeBatch({ blendId, version, lots }: MakeBatchProps): ReactElem
     },
   });
   if (!works) return null;
-  const lines = made_L > 0 ? batchLines(version, lots, made_L) : [];
   return (
-    <section className="make-batch" aria-label="Make a batch">
+    <section className="mt-4" aria-label="Make a batch">
       <h2>
         Make a batch of version {version.n} <small>measured afterwards, it teaches the next prediction</small>
       </h2>
@@ -50,7 +47,7 @@ export function MakeBatch({ blendId, version, lots }: MakeBatchProps): ReactElem
           make.mutate();
         }}
       >
-        <Field label="Made, L" mode="decimal" value={litres} onChange={setLitres} className="w-24" />
+        <Field label="Made, L" mode="decimal" value={litres} onChange={setTyped} className="w-24" />
         <Field label="Code of the batch" value={code} onChange={setCode} className="w-32" />
         <button type="submit" className="alt" disabled={make.isPending}>
           Mix it
@@ -61,26 +58,6 @@ export function MakeBatch({ blendId, version, lots }: MakeBatchProps): ReactElem
           {sentenceOf(make.error)}
         </p>
       )}
-      <table className="rows mt-2">
-        <tbody>
-          {lines.map((line) => (
-            <tr key={line.lotId} className={line.short ? 'font-semibold' : ''}>
-              <th scope="row">
-                {line.name}, {line.code}
-              </th>
-              <td className="f">{fixed(line.loose_L, 1)} L loose</td>
-              <td className="q">
-                {line.stock_L === undefined
-                  ? 'never counted'
-                  : line.short
-                    ? `only ${fixed(line.stock_L, 1)} L there`
-                    : `${fixed(line.stock_L - line.loose_L, 1)} L left`}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <CautionStrip caution="dust" before="Before mixing" />
     </section>
   );
 }

@@ -1,8 +1,8 @@
 import type { RecipeSearchInput, RecipeSearchResult } from '@bent-pail/core';
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import { sentenceOf } from '../shared/api';
-import { think } from './thinker';
+import { sentenceOf } from '../../shared/api';
+import { think } from '../thinker';
 
 export type SearchState =
   | { readonly kind: 'idle' }

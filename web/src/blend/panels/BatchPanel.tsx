@@ -1,0 +1,121 @@
+import type { BlendVersion } from '@bent-pail/contract';
+import { CoreError, geometricVolume_mL } from '@bent-pail/core';
+import { useMemo, useState, type ReactElement } from 'react';
+import { CautionStrip } from '../../shared/CautionStrip';
+import { Choice, Field } from '../../shared/Field';
+import { fixed } from '../../shared/format';
+import type { DeskView } from '../deskView';
+import { MakeBatch } from './MakeBatch';
+import { MakeOrBuy } from './MakeOrBuy';
+import { TakeTable } from './TakeTable';
+import { batchOf, settlingOf, WANTS, type Batch, type Want } from './want';
+import { WorkPlan } from './WorkPlan';
+
+interface BatchPanelProps {
+  readonly view: DeskView;
+  readonly blendId: string;
+  /** The kept version that can be mixed; a draft can only be planned. */
+  readonly version: BlendVersion | undefined;
+}
+
+/** For so many pots, a bed, a volume or all the stock: what to take and buy, what to do when, and the mixing itself. */
+export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactElement {
+  const potVolume = geometricVolume_mL(view.input.container);
+  const [want, setWant] = useState<Want>({
+    kind: 'pots',
+    pots: '12',
+    potVolume_L: potVolume === undefined ? '10' : (potVolume / 1000).toFixed(1),
+    length_m: '3',
+    width_m: '1.2',
+    depth_cm: '20',
+    volume_L: '100',
+    settling: (100 * settlingOf(view)).toFixed(0),
+  });
+  const { batch, problem } = useMemo((): { batch?: Batch | undefined; problem?: string } => {
+    try {
+      return { batch: batchOf(view, want) };
+    } catch (error) {
+      if (error instanceof CoreError) return { problem: error.message };
+      throw error;
+    }
+  }, [view, want]);
+  return (
+    <div>
+      <WantFields want={want} onWant={setWant} />
+      {problem !== undefined && (
+        <p className="sorry mx-5 mt-2" role="alert">
+          {problem}
+        </p>
+      )}
+      {batch === undefined ? (
+        problem === undefined && <p className="q px-5 py-2">Fill in how much, and the sheet appears.</p>
+      ) : (
+        <div className="two-columns">
+          <section aria-label="What to take">
+            <Reach batch={batch} />
+            <TakeTable view={view} batch={batch} />
+            <MakeOrBuy view={view} batch={batch} />
+          </section>
+          <section aria-label="The work">
+            <WorkPlan view={view} plan={batch.plan} />
+            <CautionStrip caution="dust" before="Before mixing" />
+            {version === undefined ? (
+              <p className="q mt-3 text-[14px]">Keep the recipe as a version, and it can be mixed from stock.</p>
+            ) : (
+              <MakeBatch key={version.id} blendId={blendId} version={version} made_L={batch.quantity.finished_L} />
+            )}
+          </section>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function WantFields({ want, onWant }: { readonly want: Want; readonly onWant: (want: Want) => void }): ReactElement {
+  const field = (key: Exclude<keyof Want, 'kind'>, label: string): ReactElement => (
+    <Field
+      label={label}
+      mode="decimal"
+      value={want[key]}
+      onChange={(value) => {
+        onWant({ ...want, [key]: value });
+      }}
+      className="w-32"
+    />
+  );
+  return (
+    <section className="flex flex-wrap items-end gap-3 px-5 pt-3" aria-label="How much">
+      <Choice
+        label="For"
+        value={want.kind}
+        options={WANTS}
+        onChange={(kind) => {
+          onWant({ ...want, kind });
+        }}
+      />
+      {want.kind === 'pots' && field('pots', 'Pots')}
+      {(want.kind === 'pots' || want.kind === 'stock') && field('potVolume_L', 'Each holds, L')}
+      {(want.kind === 'bed' || want.kind === 'top-dressing') && (
+        <>
+          {field('length_m', 'Length, m')}
+          {field('width_m', 'Width, m')}
+          {field('depth_cm', 'Depth, cm')}
+        </>
+      )}
+      {want.kind === 'volume' && field('volume_L', 'Settled volume, L')}
+      {field('settling', 'Settles in place, %')}
+    </section>
+  );
+}
+
+/** The sentence at the head: how much, and for how many. */
+function Reach({ batch }: { readonly batch: Batch }): ReactElement {
+  const { reach, quantity } = batch;
+  return (
+    <p className="text-[16px] leading-tight font-semibold">
+      {reach !== undefined &&
+        `${reach.limitedBy} runs out first${reach.pots === undefined ? '' : `: ${String(reach.pots)} ${reach.pots === 1 ? 'pot' : 'pots'}`}. `}
+      {fixed(quantity.loose_L, 0)} L loose make {fixed(quantity.finished_L, 0)} L.
+    </p>
+  );
+}

@@ -1,0 +1,201 @@
+import type { FeedingResult, NutrientsResult } from '@bent-pail/core';
+import { potOutlook } from '@bent-pail/core';
+import { useMutation } from '@tanstack/react-query';
+import { useMemo, useState, type ReactElement } from 'react';
+import { api, sentenceOf } from '../../shared/api';
+import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
+import { Chart } from '../../shared/chart/Chart';
+import type { ChartInk } from '../../shared/chart/ink';
+import { Choice, Field } from '../../shared/Field';
+import { fixed } from '../../shared/format';
+import { queryClient } from '../../shared/queries';
+import { serverNow } from '../../shared/serverClock';
+import { useWorks } from '../../shared/useSession';
+import type { DeskView } from '../deskView';
+import { fedAndUnfed, feedJobs, feedOf, FIRST_PLANS, HORIZON_D, type FeedPlan } from './planFeed';
+import { potQuestion } from './potQuestion';
+import { useStand } from './standStore';
+
+const KINDS = [
+  { key: 'liquid', words: 'in water, again and again' },
+  { key: 'coated', words: 'coated, mixed in' },
+  { key: 'top-dress', words: 'on top' },
+] as const;
+
+interface FeedingProps {
+  readonly view: DeskView;
+  readonly found: NutrientsResult;
+}
+
+/** A plan to feed by: nitrogen of one pot from day to day, with it and without, and the feeds into Today. */
+export function Feeding({ view, found }: FeedingProps): ReactElement {
+  const { stand } = useStand();
+  const [plan, setPlan] = useState<FeedPlan>(FIRST_PLANS.liquid);
+  const { medium_L } = potOutlook(potQuestion(view.input, view.result, stand, []));
+  const feed = useMemo(() => feedOf(plan), [plan]);
+  const { water } = view.result.result;
+  const { available_mgL, drawdown_mgL, uptake_mgLd } = found;
+  const both = useMemo(
+    () =>
+      feed === undefined
+        ? undefined
+        : fedAndUnfed(
+            {
+              medium_L,
+              water_mL: 1000 * medium_L * water,
+              start_mgL: available_mgL ?? 0,
+              drawdown_mgL,
+              uptake_mgLd,
+              drained_mLperD: Number(plan.drained.replace(',', '.')) || 0,
+            },
+            feed,
+          ),
+    [feed, medium_L, water, available_mgL, drawdown_mgL, uptake_mgLd, plan.drained],
+  );
+  const set = (change: Partial<FeedPlan>): void => {
+    setPlan({ ...plan, ...change });
+  };
+  const liquid = plan.kind === 'liquid';
+  return (
+    <section aria-label="Feeding">
+      <h2 className="mt-5">
+        Feeding one pot <small>{available_mgL === undefined ? 'beginning with none, for want of a report' : ''}</small>
+      </h2>
+      <div className="mt-1 grid grid-cols-3 items-end gap-2">
+        <Choice
+          label="How"
+          value={plan.kind}
+          options={KINDS}
+          onChange={(kind) => {
+            setPlan(FIRST_PLANS[kind]);
+          }}
+          className="col-span-3"
+        />
+        <Field
+          label={liquid ? 'Nitrogen, mg/L' : 'Nitrogen, %'}
+          mode="decimal"
+          value={plan.strength}
+          onChange={(strength) => {
+            set({ strength });
+          }}
+        />
+        <Field
+          label={liquid ? 'mL to a pot' : 'g to a pot'}
+          mode="decimal"
+          value={plan.amount}
+          onChange={(amount) => {
+            set({ amount });
+          }}
+        />
+        <Field
+          label={liquid ? 'Every, days' : 'It lasts, days'}
+          mode="decimal"
+          value={plan.days}
+          onChange={(days) => {
+            set({ days });
+          }}
+        />
+        <Field
+          label="First on day"
+          mode="decimal"
+          value={plan.first}
+          onChange={(first) => {
+            set({ first });
+          }}
+        />
+        <Field
+          label="Drains, mL a day"
+          mode="decimal"
+          value={plan.drained}
+          onChange={(drained) => {
+            set({ drained });
+          }}
+        />
+      </div>
+      {both === undefined || feed === undefined ? (
+        <p className="q mt-2">Fill in the plan to see what it does.</p>
+      ) : (
+        <>
+          <FeedingChart {...both} />
+          <p className="text-[14.5px]">
+            {shortSaid(both.unfed, 'Unfed')} {shortSaid(both.fed, 'With the plan')} In {HORIZON_D} days a pot is given{' '}
+            <span className="f">{fixed(both.fed.given_mg, 0)} mg</span> N, takes{' '}
+            <span className="f">{fixed(both.fed.taken_mg, 0)} mg</span>, and{' '}
+            <span className="f">{fixed(both.fed.drained_mg, 0)} mg</span> drain off; its salt reaches{' '}
+            <span className="f">{fixed(Math.max(...both.fed.days.map((day) => day.ecRise_dSm)), 2)} dS/m</span> above
+            the blend’s own.
+          </p>
+          <PlanIt jobs={() => feedJobs(feed, both.fed, view.name === '' ? 'a new blend' : view.name, serverNow())} />
+        </>
+      )}
+    </section>
+  );
+}
+
+function shortSaid({ short_d }: FeedingResult, who: string): string {
+  return short_d === undefined ? `${who} it never runs short.` : `${who} it runs short on day ${String(short_d)}.`;
+}
+
+function PlanIt({ jobs }: { readonly jobs: () => object[] }): ReactElement | null {
+  const works = useWorks();
+  const plan = useMutation({
+    mutationFn: () => api.post('/jobs', { jobs: jobs() }),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
+  });
+  if (!works) return null;
+  return (
+    <p className="mt-2 flex items-center gap-3">
+      <button
+        type="button"
+        className="alt"
+        disabled={plan.isPending || plan.isSuccess}
+        onClick={() => {
+          plan.mutate();
+        }}
+      >
+        {plan.isSuccess ? 'They stand in Today' : 'Put the next feeds into Today'}
+      </button>
+      {plan.error !== null && (
+        <span className="sorry" role="alert">
+          {sentenceOf(plan.error)}
+        </span>
+      )}
+    </p>
+  );
+}
+
+/** Nitrogen left, with the plan in ink and without it dotted. */
+function feedingChart(fed: FeedingResult, unfed: FeedingResult): (ink: ChartInk) => object {
+  const most = Math.max(10, ...fed.days.map((day) => day.left_mgL), ...unfed.days.map((day) => day.left_mgL));
+  const top = Math.ceil(most / 50) * 50;
+  const line = ({ days }: FeedingResult): number[][] => days.map(({ day, left_mgL }) => [day, left_mgL]);
+  return (ink) => ({
+    grid: { left: 38, right: 12, top: 8, bottom: 24 },
+    xAxis: ruleAxis(ink, { min: 0, max: HORIZON_D, interval: 60, format: (v) => `${String(v)} d` }),
+    yAxis: ruleAxis(ink, { min: 0, max: top, interval: top / 2, format: (v) => v.toFixed(0) }),
+    tooltip: plainTooltip(ink, (at) => {
+      const day = Math.round(at);
+      return `day ${String(day)}: ${(fed.days[day]?.left_mgL ?? 0).toFixed(0)} mg/L fed, ${(unfed.days[day]?.left_mgL ?? 0).toFixed(0)} unfed`;
+    }),
+    series: [
+      { type: 'line', data: line(fed), symbol: 'none', lineStyle: { color: ink.ink, width: 2 } },
+      { type: 'line', data: line(unfed), symbol: 'none', lineStyle: { color: ink.ink, width: 2, type: 'dotted' } },
+    ],
+  });
+}
+
+function FeedingChart({ fed, unfed }: { readonly fed: FeedingResult; readonly unfed: FeedingResult }): ReactElement {
+  const options = useMemo(() => feedingChart(fed, unfed), [fed, unfed]);
+  return (
+    <Chart
+      title={
+        <>
+          <b>Nitrogen left</b> <span className="q">mg to a litre; dotted without the plan</span>
+        </>
+      }
+      says={`Nitrogen left over ${String(HORIZON_D)} days: ${(fed.days.at(-1)?.left_mgL ?? 0).toFixed(0)} mg/L at the end with the plan.`}
+      height={140}
+      options={options}
+    />
+  );
+}

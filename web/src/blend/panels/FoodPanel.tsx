@@ -1,0 +1,218 @@
+import {
+  deskCec,
+  deskNutrientsInput,
+  FEEDERS,
+  FEED_SALT,
+  nutrients,
+  property,
+  type Feeder,
+  type JudgedNutrient,
+  type NutrientsInput,
+  type NutrientsResult,
+  type Working,
+} from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Choice, Field } from '../../shared/Field';
+import { Figure } from '../../shared/Figure';
+import { fixed } from '../../shared/format';
+import type { DeskView } from '../deskView';
+import { Feeding } from './Feeding';
+import { additivesNitrogen } from './potQuestion';
+import { typedNumber, useStand } from './standStore';
+
+/** What is called what: nitrogen is a sum, the rest as a report lists it. */
+export const elementName = (element: JudgedNutrient['element']): string =>
+  element === 'nitrogen' ? 'Nitrogen' : property(element).label;
+
+/** What the blend feeds, how long its nitrogen lasts, what would make it up, and a plan to feed by. */
+export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
+  const { stand, set } = useStand();
+  const fed = additivesNitrogen(view.recipe.additives ?? []);
+  const product = typedNumber(stand.productN_percent);
+  const input = deskNutrientsInput(view.input, view.result, {
+    feeder: stand.feeder,
+    ...(fed === 0 ? {} : { fed_mgL: fed }),
+    ...(product === undefined || product > 100 ? {} : { productN_percent: product }),
+  });
+  const found = nutrients(input);
+  return (
+    <div className="two-columns">
+      <section aria-label="Nutrients">
+        <h2>
+          What it feeds <small>mg to a litre made, water extract</small>
+        </h2>
+        <div className="mt-1 flex flex-wrap items-end gap-3">
+          <Choice<Feeder>
+            label="The plant is"
+            value={stand.feeder}
+            options={FEEDERS.map((key) => ({ key, words: `a ${key} feeder` }))}
+            onChange={(feeder) => {
+              set({ feeder });
+            }}
+          />
+          <Field
+            label="Nitrogen of my feed, %"
+            mode="decimal"
+            value={stand.productN_percent}
+            onChange={(productN_percent) => {
+              set({ productN_percent });
+            }}
+            className="w-40"
+          />
+        </div>
+        <Verdict found={found} />
+        <Nutrients judged={found.judged} input={input} />
+        {found.checks.map((check) => (
+          <p key={check.code} className="q mt-1 text-[13.5px]">
+            {check.message}
+          </p>
+        ))}
+      </section>
+      <section aria-label="Nitrogen">
+        <Nitrogen found={found} input={input} fed={fed} cec={deskCec(view.input, view.result.result.volume)} />
+        <Feeding view={view} found={found} />
+      </section>
+    </div>
+  );
+}
+
+function Verdict({ found }: { readonly found: NutrientsResult }): ReactElement {
+  const { limiting, judged } = found;
+  const sentence =
+    judged.length === 0
+      ? 'No part has a laboratory report, so nobody knows what it feeds. A lab report on one of its lots is a start.'
+      : limiting === undefined
+        ? 'Nothing that was reported falls short.'
+        : `${elementName(limiting)} runs short first.`;
+  return <p className="mt-3 text-[16px] leading-tight font-semibold">{sentence}</p>;
+}
+
+function Nutrients({
+  judged,
+  input,
+}: {
+  readonly judged: readonly JudgedNutrient[];
+  readonly input: NutrientsInput;
+}): ReactElement | null {
+  if (judged.length === 0) return null;
+  return (
+    <table className="rows mt-2">
+      <thead>
+        <tr>
+          <th scope="col">Element</th>
+          <th scope="col">is</th>
+          <th scope="col">enough is</th>
+          <th scope="col" />
+        </tr>
+      </thead>
+      <tbody>
+        {judged.map(({ element, mgL, lo, hi, state }, i) => (
+          <tr key={element}>
+            <th scope="row">{elementName(element)}</th>
+            <td>
+              <Figure
+                label={elementName(element)}
+                value={mgL}
+                digits={mgL < 10 ? 1 : 0}
+                unit="mg/L"
+                origin="worked-out"
+                working={{ text: 'nutrients.mgL', calc: 'nutrients', input, pick: `judged[${String(i)}].mgL` }}
+                bare
+              />
+            </td>
+            <td className="f q">
+              {lo === undefined ? 'up to' : fixed(lo, lo < 10 ? 2 : 0)}
+              {hi === undefined ? '' : lo === undefined ? ` ${fixed(hi, 0)}` : `–${fixed(hi, hi < 10 ? 1 : 0)}`}
+            </td>
+            <td className={state === 'enough' ? 'q' : 'font-semibold'}>{state}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+interface NitrogenProps {
+  readonly found: NutrientsResult;
+  readonly input: NutrientsInput;
+  readonly fed: number;
+  readonly cec: number | undefined;
+}
+
+function Nitrogen({ found, input, fed, cec }: NitrogenProps): ReactElement {
+  const { available_mgL, drawdown_mgL, uptake_mgLd, days, toAdd_mgL, product_gPerL } = found;
+  const working = (pick: 'drawdown_mgL' | 'days'): Working => ({
+    text: `nutrients.${pick}`,
+    calc: 'nutrients',
+    input,
+    pick,
+  });
+  return (
+    <>
+      <h2>Nitrogen</h2>
+      <table className="rows mt-1">
+        <tbody>
+          <tr>
+            <th scope="row">There{fed > 0 ? ', powders in' : ''}</th>
+            <td className="f">{available_mgL === undefined ? 'not known' : `${fixed(available_mgL, 0)} mg/L`}</td>
+          </tr>
+          <tr>
+            <th scope="row">Decay takes up, in the first weeks</th>
+            <td>
+              <Figure
+                label="Decay takes up"
+                value={drawdown_mgL}
+                digits={0}
+                unit="mg/L"
+                origin="worked-out"
+                working={working('drawdown_mgL')}
+              />
+            </td>
+          </tr>
+          <tr>
+            <th scope="row">The plant takes a day</th>
+            <td className="f">{fixed(uptake_mgLd, 1)} mg/L</td>
+          </tr>
+          <tr>
+            <th scope="row">It lasts</th>
+            <td>
+              {days === undefined ? (
+                <span className="q">{available_mgL === undefined ? 'not known' : 'over a year'}</span>
+              ) : (
+                <Figure
+                  label="It lasts"
+                  value={days}
+                  digits={0}
+                  unit="d"
+                  origin="worked-out"
+                  working={working('days')}
+                />
+              )}
+            </td>
+          </tr>
+          {toAdd_mgL !== undefined && toAdd_mgL > 0 && (
+            <tr>
+              <th scope="row">To bring it to enough</th>
+              <td className="f">
+                {fixed(toAdd_mgL, 0)} mg/L
+                {product_gPerL === undefined ? '' : `, ${fixed(product_gPerL, 2)} g/L of my feed`}
+              </td>
+            </tr>
+          )}
+          {fed > 0 && (
+            <tr>
+              <th scope="row">Salt that the powders add, 1:2</th>
+              <td className="f">{fixed((fed / FEED_SALT.extractWater) * FEED_SALT.dSm_perMgL, 2)} dS/m</td>
+            </tr>
+          )}
+          {cec !== undefined && (
+            <tr>
+              <th scope="row">It can hold on to, exchange capacity</th>
+              <td className="f">{fixed(cec, 0)} meq/L</td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+    </>
+  );
+}

@@ -1,0 +1,102 @@
+import { doesItsJob, JOB_FIGURE, largestShare, property, type LineEffect } from '@bent-pail/core';
+import { useMemo, type ReactElement } from 'react';
+import { fixed } from '../../shared/format';
+import type { DeskView } from '../deskView';
+import { useThought, type Question } from '../useThought';
+
+const SHOWN = ['air', 'water', 'bulkDensity_gcc', 'pH', 'ec_dSm', 'pricePerL'] as const;
+
+/** What each line does: the blend with it less the blend without it, and whether that is what it is in for. */
+export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement {
+  const { used, input, profile, recipe } = view;
+  const ask = useMemo((): Question<(LineEffect | undefined)[]> => (thinker) => thinker.effects(input), [input]);
+  const effects = useThought(ask);
+  const limit = profile?.targets.find(({ property: key }) => key === 'ec_dSm')?.limits[1];
+  return (
+    <section aria-label="What each line does">
+      <h2>
+        What each line does <small>the blend with it, less the blend without it</small>
+      </h2>
+      <table className="rows mt-1">
+        <thead>
+          <tr>
+            <th scope="col">Line</th>
+            {SHOWN.map((key) => (
+              <th key={key} scope="col">
+                {property(key).label.split(',')[0]}
+              </th>
+            ))}
+            <th scope="col" className="!text-left !pl-4">
+              it is in for
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {used.map(({ lotId, lot }, i) => {
+            const effect = effects?.[i];
+            const job = recipe.lines.find((line) => line.lotId === lotId)?.job;
+            return (
+              <tr key={lotId}>
+                <th scope="row">{lot.name}</th>
+                {SHOWN.map((key) => (
+                  <td key={key} className="f">
+                    {effect?.[key] === undefined ? '·' : signed(effect[key], Math.min(2, property(key).digits))}
+                  </td>
+                ))}
+                <td className="!text-left !pl-4">
+                  {job === undefined ? <span className="q">not said</span> : <JobDone job={job} effect={effect} />}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {limit !== undefined && limit !== null && <Salty view={view} limit={limit} />}
+      <p className="q mt-2 text-[13.5px]">
+        Say under “more” what a line is in for, and its job is checked against these numbers.
+      </p>
+    </section>
+  );
+}
+
+const signed = (value: number, digits: number): string => `${value > 0 ? '+' : ''}${fixed(value, digits)}`;
+
+function JobDone({
+  job,
+  effect,
+}: {
+  readonly job: keyof typeof JOB_FIGURE | 'look' | 'nutrient store';
+  readonly effect: LineEffect | undefined;
+}): ReactElement {
+  const done = effect === undefined ? undefined : doesItsJob(job, effect);
+  const figure = JOB_FIGURE[job]?.property;
+  if (done === undefined) return <>{job}, which no figure here can check</>;
+  return done ? (
+    <>{job}: it does</>
+  ) : (
+    <b>
+      {job}: it does not; {figure === undefined ? '' : property(figure).label.toLowerCase()} hardly moves
+    </b>
+  );
+}
+
+/** Salty lines and how much of them the use's limit allows. */
+function Salty({ view, limit }: { readonly view: DeskView; readonly limit: number }): ReactElement | null {
+  const { used, input } = view;
+  const whole = used.reduce((sum, { parts }) => sum + parts, 0);
+  const salty = used.flatMap(({ lot, parts }, i) => {
+    const share = largestShare(input, i, limit);
+    return share === undefined ? [] : [{ lot, share, now: parts / whole }];
+  });
+  if (salty.length === 0) return null;
+  return (
+    <ul className="mt-2 text-[14.5px]">
+      {salty.map(({ lot, share, now }) => (
+        <li key={lot.id} className={now > share ? 'check my-1 px-2 py-1' : ''}>
+          Of {lot.name} at most <b className="f">{fixed(100 * share, 0)} %</b> before the blend passes{' '}
+          <span className="f">{fixed(limit, 2)} dS/m</span>; it has <span className="f">{fixed(100 * now, 0)} %</span>.
+        </li>
+      ))}
+    </ul>
+  );
+}

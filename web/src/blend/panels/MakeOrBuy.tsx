@@ -1,0 +1,81 @@
+import { useState, type ReactElement } from 'react';
+import { Field } from '../../shared/Field';
+import { fixed } from '../../shared/format';
+import { useSession } from '../../shared/useSession';
+import type { DeskView } from '../deskView';
+import { typedNumber } from './standStore';
+import type { Batch } from './want';
+
+interface MakeOrBuyProps {
+  readonly view: DeskView;
+  readonly batch: Batch;
+}
+
+/** What the batch costs as used, as bought, and with the minutes; and the same volume of each product on the shelf. */
+export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null {
+  const { notebook } = useSession();
+  const [minutes, setMinutes] = useState('60');
+  const [hour, setHour] = useState('15');
+  const bags = view.lots.flatMap((lot) =>
+    lot.kind === 'product' && lot.price !== undefined && lot.packVolume_L !== undefined
+      ? [
+          {
+            lot,
+            price: lot.price,
+            pack_L: trueLitres(lot.component?.component.pricePerL, lot.price) ?? lot.packVolume_L,
+          },
+        ]
+      : [],
+  );
+  const { costUsed, costBought, finished_L } = batch.quantity;
+  const work = ((typedNumber(minutes) ?? 0) / 60) * (typedNumber(hour) ?? 0);
+  const money = (value: number): string => notebook.currency + fixed(value, 2);
+  return (
+    <>
+      <h2 className="mt-4">
+        Make or buy <small>{fixed(finished_L, 0)} L</small>
+      </h2>
+      <div className="mt-1 flex flex-wrap items-end gap-3">
+        <Field label="Minutes of work" mode="numeric" value={minutes} onChange={setMinutes} className="w-32" />
+        <Field label="An hour costs" mode="decimal" value={hour} onChange={setHour} className="w-32" />
+      </div>
+      <table className="rows mt-2">
+        <thead>
+          <tr>
+            <th scope="col">Way</th>
+            <th scope="col">as used</th>
+            <th scope="col">as whole bags</th>
+            <th scope="col">with the work</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr className="font-semibold">
+            <th scope="row">Made here</th>
+            <td className="f">{money(costUsed)}</td>
+            <td className="f">{money(costBought)}</td>
+            <td className="f">{money(costBought + work)}</td>
+          </tr>
+          {bags.map(({ lot, price, pack_L }) => {
+            const count = Math.ceil(finished_L / pack_L - 1e-9);
+            return (
+              <tr key={lot.id}>
+                <th scope="row">
+                  {lot.name}, {count} {count === 1 ? 'bag' : 'bags'}
+                </th>
+                <td className="f">{money((finished_L / pack_L) * price)}</td>
+                <td className="f">{money(count * price)}</td>
+                <td className="f">{money(count * price)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="q mt-1 text-[13.5px]">A bag counts with its true litres where they were measured.</p>
+    </>
+  );
+}
+
+/** Litres that a bag really gives: its price over the price of a settled litre. */
+function trueLitres(pricePerL: number | undefined, price: number): number | undefined {
+  return pricePerL === undefined || pricePerL === 0 ? undefined : price / pricePerL;
+}

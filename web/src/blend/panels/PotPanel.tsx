@@ -1,0 +1,173 @@
+import { deskOrigins, geometricVolume_mL, minedShare, potOutlook, USES, type UseKey } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { CautionStrip } from '../../shared/CautionStrip';
+import { Choice, Field } from '../../shared/Field';
+import { Figure } from '../../shared/Figure';
+import { fixed } from '../../shared/format';
+import { useSession } from '../../shared/useSession';
+import type { DeskView } from '../deskView';
+import { potQuestion } from './potQuestion';
+import { useStand } from './standStore';
+
+/** What a filled pot weighs, costs and holds, how long that lasts where it stands, and where its parts are from. */
+export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
+  const { stand, set } = useStand();
+  const { notebook } = useSession();
+  const input = potQuestion(view.input, view.result, stand, view.recipe.additives ?? []);
+  const pot = potOutlook(input);
+  const straight = geometricVolume_mL(view.input.container) === undefined;
+  const figure = (
+    label: string,
+    key: 'dry_kg' | 'wet_kg' | 'easy_mL' | 'days' | 'price',
+    digits: number,
+    unit: string,
+  ) => {
+    const value = pot[key];
+    return (
+      <tr key={key}>
+        <th scope="row">{label}</th>
+        <td>
+          {value === undefined ? (
+            <span className="q">not known for all parts</span>
+          ) : (
+            <Figure
+              label={label}
+              value={value}
+              digits={digits}
+              unit={unit}
+              origin="worked-out"
+              working={{ text: `pot.${key}`, calc: 'pot-outlook', input, pick: key }}
+            />
+          )}
+        </td>
+      </tr>
+    );
+  };
+  return (
+    <div className="two-columns">
+      <section aria-label="A filled pot">
+        <h2>
+          One {view.pot.name}, filled <small className="f">{fixed(pot.medium_L, 1)} L of it</small>
+        </h2>
+        <div className="mt-1 flex flex-wrap items-end gap-3">
+          <Choice
+            label="Where it stands"
+            value={stand.use}
+            options={USES.map(({ key, words, mmPerD }) => ({
+              key: key as UseKey,
+              words: `${words}, ${String(mmPerD)} mm a day`,
+            }))}
+            onChange={(use) => {
+              set({ use });
+            }}
+          />
+          {straight && (
+            <Field
+              label="Volume of the pot, L"
+              mode="decimal"
+              value={stand.volume_L}
+              onChange={(volume_L) => {
+                set({ volume_L });
+              }}
+              className="w-32"
+            />
+          )}
+          <Field
+            label="Pot itself, kg"
+            mode="decimal"
+            value={stand.pot_kg}
+            onChange={(pot_kg) => {
+              set({ pot_kg });
+            }}
+            className="w-28"
+          />
+        </div>
+        <table className="rows mt-2">
+          <tbody>
+            {figure('Dry', 'dry_kg', 1, 'kg')}
+            {figure('Drained, all water in', 'wet_kg', 1, 'kg')}
+            {figure('Easily available water', 'easy_mL', 0, 'mL')}
+            {figure('Days between waterings', 'days', 1, 'd')}
+            {figure('Medium in it', 'price', 2, notebook.currency)}
+          </tbody>
+        </table>
+        {pot.checks.map((check) => (
+          <p key={check.code} className="check mt-2 p-2 text-[14.5px]">
+            {check.message}
+          </p>
+        ))}
+        {pot.checks.length > 0 && <CautionStrip caution="lifting" />}
+        <p className="q mt-2 text-[13.5px]">
+          With no rain, from drained down to 50 cm of suction. A plant that is small, or large, uses less or more.
+        </p>
+      </section>
+      <section aria-label="Load and origin">
+        <Load load={pot.load_kgPerM2} />
+        <Origins view={view} />
+      </section>
+    </div>
+  );
+}
+
+function Load({ load }: { readonly load: number | undefined }): ReactElement {
+  const { stand, set } = useStand();
+  return (
+    <>
+      <h2>
+        Load on the floor <small>for roofs and balconies a structural engineer decides</small>
+      </h2>
+      <div className="mt-1 flex flex-wrap items-end gap-3">
+        <Field
+          label="Pots to a square metre"
+          mode="decimal"
+          value={stand.potsPerM2}
+          onChange={(potsPerM2) => {
+            set({ potsPerM2 });
+          }}
+          className="w-36"
+        />
+        <Field
+          label="It may carry, kg/m²"
+          mode="decimal"
+          value={stand.limit_kgPerM2}
+          onChange={(limit_kgPerM2) => {
+            set({ limit_kgPerM2 });
+          }}
+          className="w-36"
+        />
+        {load !== undefined && (
+          <p className="pb-2">
+            <span className="f text-[22px]">{fixed(load, 0)}</span> <span className="f q">kg/m² wet</span>
+          </p>
+        )}
+      </div>
+    </>
+  );
+}
+
+function Origins({ view }: { readonly view: DeskView }): ReactElement {
+  const shares = deskOrigins(view.input);
+  const mined = minedShare(shares);
+  return (
+    <>
+      <h2 className="mt-5">
+        Where it is from <small>{fixed(100 * mined, 0)} % was dug</small>
+      </h2>
+      <ul className="mt-1">
+        {shares.map(({ source, renewable, share, names }) => (
+          <li
+            key={`${source}${renewable}`}
+            className="relative flex min-h-9 justify-between gap-3 border-b border-zinc2 pt-1"
+          >
+            <span className="text-[15px]">
+              {source}; grows again: {renewable} <small>{names.join(', ')}</small>
+            </span>
+            <span className="f whitespace-nowrap">{fixed(100 * share, 0)} %</span>
+            <span className="absolute bottom-0 left-0 h-[3px] bg-ink" style={{ width: `${String(100 * share)}%` }} />
+          </li>
+        ))}
+      </ul>
+      <p className="q mt-2 text-[13.5px]">By loose volume, as the classes of its parts are usually won.</p>
+    </>
+  );
+}

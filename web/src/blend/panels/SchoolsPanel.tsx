@@ -1,0 +1,158 @@
+import {
+  potOutlook,
+  schoolFacts,
+  schoolVariant,
+  schoolViews,
+  USES,
+  type DeskInput,
+  type DeskResult,
+  type SchoolVariant,
+  type SchoolView,
+} from '@bent-pail/core';
+import { useMemo, type ReactElement } from 'react';
+import { fixed } from '../../shared/format';
+import { PailMark } from '../../shared/pail/PailMark';
+import { shapeOf } from '../../shared/pail/pailGeometry';
+import type { DeskView } from '../deskView';
+import { useThought, type Question } from '../useThought';
+import { potQuestion } from './potQuestion';
+import { useStand, type Stand } from './standStore';
+
+interface Variant {
+  readonly variant: SchoolVariant;
+  readonly input: DeskInput | undefined;
+}
+
+/** Each school's own mix of what is on the shelf, as a question for the same pot. */
+function variantsOf(views: readonly SchoolView[], view: DeskView): Variant[] {
+  const shelf = view.lots.flatMap(({ id, kind, origin, component }) =>
+    component === undefined || kind !== 'material' || origin.kind === 'batch' ? [] : [{ id, component }],
+  );
+  const used = view.used.map(({ lotId }) => lotId);
+  return views.map(({ school }) => {
+    const variant = schoolVariant(school, used, shelf);
+    const lines = variant.lines.flatMap(({ lotId, parts }) => {
+      const lot = shelf.find(({ id }) => id === lotId)?.component;
+      return lot === undefined || parts === 0 ? [] : [{ parts, lot }];
+    });
+    return { variant, input: lines.length === 0 ? undefined : { ...view.input, lines } };
+  });
+}
+
+/** What each school of thought says of the blend, number by number, and what it would mix instead in this pot. */
+export function SchoolsPanel({ view }: { readonly view: DeskView }): ReactElement {
+  const { stand } = useStand();
+  const use = USES.find(({ key }) => key === stand.use) ?? USES[0];
+  const views = useMemo(
+    () => schoolViews(schoolFacts(view.input, view.result, use?.mmPerD ?? 1)),
+    [view.input, view.result, use],
+  );
+  const variants = useMemo(() => variantsOf(views, view), [views, view]);
+  const ask = useMemo((): Question<DeskResult[]> => {
+    const inputs = variants.flatMap(({ input }) => (input === undefined ? [] : [input]));
+    return (thinker) => thinker.corners(inputs);
+  }, [variants]);
+  const results = useThought(ask);
+  const known = variants.filter(({ input }) => input !== undefined);
+  return (
+    <section aria-label="Schools of thought">
+      <h2>
+        What the schools would say{' '}
+        <small>
+          no side is taken; {use?.words}, {use?.mmPerD} mm a day
+        </small>
+      </h2>
+      <div className="schools">
+        {views.map((one, i) => {
+          const own = variants[i];
+          const at = own === undefined ? -1 : known.indexOf(own);
+          return (
+            <SchoolCard key={one.school.key} one={one} variant={own} result={results?.[at]} view={view} stand={stand} />
+          );
+        })}
+      </div>
+    </section>
+  );
+}
+
+interface SchoolCardProps {
+  readonly one: SchoolView;
+  readonly variant: Variant | undefined;
+  readonly result: DeskResult | undefined;
+  readonly view: DeskView;
+  readonly stand: Stand;
+}
+
+function SchoolCard({ one, variant, result, view, stand }: SchoolCardProps): ReactElement {
+  const { school, says } = one;
+  return (
+    <article aria-label={school.name}>
+      <h3 className="text-[16.5px] leading-tight font-semibold">{school.name}</h3>
+      <p className="q text-[13.5px] leading-snug">{school.values}</p>
+      <ul className="mt-1">
+        {says.map(({ statement, sentence, likes }) => (
+          <li key={statement.fact} className={`says ${likes ? 'likes' : 'minds'}`}>
+            <b>{likes ? 'likes' : 'minds'}</b> {sentence}
+          </li>
+        ))}
+      </ul>
+      {variant?.input !== undefined && (
+        <VariantLine variant={variant.variant} input={variant.input} result={result} view={view} stand={stand} />
+      )}
+    </article>
+  );
+}
+
+interface VariantLineProps {
+  readonly variant: SchoolVariant;
+  readonly input: DeskInput;
+  readonly result: DeskResult | undefined;
+  readonly view: DeskView;
+  readonly stand: Stand;
+}
+
+function VariantLine({ variant, input, result, view, stand }: VariantLineProps): ReactElement {
+  const names = variant.lines.map(
+    ({ lotId, parts }) => `${String(parts)} ${view.lots.find(({ id }) => id === lotId)?.name ?? ''}`,
+  );
+  const shape = shapeOf(view.pot.shape, 'pot');
+  return (
+    <div className="variant">
+      {result === undefined ? (
+        <span className="q">…</span>
+      ) : (
+        <PailMark
+          shape={shape}
+          fill={{
+            kind: 'parted',
+            solid: 1 - result.result.totalPorosity,
+            water: result.result.water,
+            air: result.result.air,
+          }}
+          state="predicted"
+          tier="tiny"
+          k={44 / Math.max(shape.height_cm, shape.topDiameter_cm)}
+        />
+      )}
+      <p className="text-[13.5px] leading-snug">
+        It would mix {names.join(', ')}
+        {variant.lacking.length > 0 && <span className="q">; the shelf has no {variant.lacking.join(', no ')}</span>}.
+        {result !== undefined && (
+          <span className="f block">
+            air {fixed(result.result.air, 2)} water {fixed(result.result.water, 2)}{' '}
+            {fixed(potOutlook(potQuestion(input, result, stand, [])).days, 1)} d
+          </span>
+        )}
+      </p>
+      <button
+        type="button"
+        className="alt !min-h-9"
+        onClick={() => {
+          view.setLines(variant.lines.filter(({ parts }) => parts > 0));
+        }}
+      >
+        Try it
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,62 @@
+import type { LotRow } from '@bent-pail/contract';
+import { useState, type ReactElement } from 'react';
+import type { Limits } from './partLimits';
+
+interface SearchLimitsProps {
+  readonly lots: readonly LotRow[];
+  readonly parts: number;
+  readonly limits: Limits;
+  readonly onLimits: (limits: Limits) => void;
+}
+
+/** Fewest and most parts of each lot that a search may take; folded away until somebody wants it. */
+export function SearchLimits({ lots, parts, limits, onLimits }: SearchLimitsProps): ReactElement {
+  const [open, setOpen] = useState(false);
+  if (!open)
+    return (
+      <button
+        type="button"
+        className="tie mt-1 text-[14px]"
+        onClick={() => {
+          setOpen(true);
+        }}
+      >
+        Limit the lots
+      </button>
+    );
+  return (
+    <table className="rows mt-2 max-w-[520px]">
+      <thead>
+        <tr>
+          <th scope="col">Of {parts} parts</th>
+          <th scope="col">at least</th>
+          <th scope="col">at most</th>
+        </tr>
+      </thead>
+      <tbody>
+        {lots.map((lot) => {
+          const own = limits[lot.id] ?? { least: '', most: '' };
+          return (
+            <tr key={lot.id}>
+              <th scope="row">{lot.name}</th>
+              {(['least', 'most'] as const).map((key) => (
+                <td key={key}>
+                  <input
+                    className="box f !min-h-9 w-16"
+                    inputMode="numeric"
+                    aria-label={`${key === 'least' ? 'Fewest' : 'Most'} parts of ${lot.name}`}
+                    value={own[key]}
+                    placeholder={key === 'least' ? '0' : String(parts)}
+                    onChange={(event) => {
+                      onLimits({ ...limits, [lot.id]: { ...own, [key]: event.target.value } });
+                    }}
+                  />
+                </td>
+              ))}
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,73 @@
+import { matchProfile, type PropertyKey } from '@bent-pail/core';
+import { useMemo, useState, type ReactElement } from 'react';
+import { fixed } from '../../shared/format';
+import { useSession } from '../../shared/useSession';
+import type { DeskView } from '../deskView';
+import { Narrow } from './Narrow';
+import { NearestRecipes } from './NearestRecipes';
+import { Substitute } from './Substitute';
+
+interface SearchPanelProps {
+  readonly view: DeskView;
+  /** Whose spread is explained. */
+  readonly asked: PropertyKey;
+}
+
+/** Which recipe comes nearest to a use or to a bought product, what could stand in for a lot, what would narrow it. */
+export function SearchPanel({ view, asked }: SearchPanelProps): ReactElement {
+  const [productId, setProductId] = useState('');
+  const product = view.lots.find(({ id }) => id === productId);
+  const aim = useMemo(
+    () =>
+      product?.component === undefined
+        ? view.profile
+        : matchProfile(product.name, product.component, view.input.container),
+    [product, view.profile, view.input.container],
+  );
+  return (
+    <div className="desk-low">
+      <div className="min-w-0">
+        <section className="px-5 pt-3" aria-label="What to aim at">
+          <label className="flex flex-wrap items-center gap-2 text-[14px]">
+            Aim at
+            <select
+              className="box !min-h-9"
+              aria-label="What to aim at"
+              value={productId}
+              onChange={(event) => {
+                setProductId(event.target.value);
+              }}
+            >
+              <option value="">{view.profile === undefined ? 'the target above' : view.profile.label}</option>
+              {view.lots
+                .filter(({ kind, component }) => kind === 'product' && component !== undefined)
+                .map((lot) => (
+                  <option key={lot.id} value={lot.id}>
+                    the like of {lot.name}
+                  </option>
+                ))}
+            </select>
+            {product !== undefined && <ProductPrice view={view} productId={product.id} />}
+          </label>
+        </section>
+        <NearestRecipes key={aim?.label ?? ''} view={view} aim={aim} />
+        <Substitute view={view} />
+      </div>
+      <Narrow bands={view.bands} asked={asked} used={view.used} />
+    </div>
+  );
+}
+
+/** What the product costs by the litre, beside what a litre of this blend does. */
+function ProductPrice({ view, productId }: { readonly view: DeskView; readonly productId: string }): ReactElement {
+  const { notebook } = useSession();
+  const bought = view.lots.find(({ id }) => id === productId)?.component?.component.pricePerL;
+  const made = view.result.result.pricePerL;
+  const money = (price: number | undefined): string =>
+    price === undefined ? 'no price' : `${notebook.currency}${fixed(price, 2)} a litre`;
+  return (
+    <span className="q">
+      bought {money(bought)}; this blend {money(made)}
+    </span>
+  );
+}

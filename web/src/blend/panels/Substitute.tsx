@@ -1,0 +1,121 @@
+import { property, type Swap, type CloseProperty } from '@bent-pail/core';
+import { useMemo, useState, type ReactElement } from 'react';
+import { fixed } from '../../shared/format';
+import { useSession } from '../../shared/useSession';
+import type { DeskView } from '../deskView';
+import { useThought, type Question } from '../useThought';
+
+/** What could stand in for a lot that is missing, nearest first, and what would change. */
+export function Substitute({ view }: { readonly view: DeskView }): ReactElement {
+  const [missing, setMissing] = useState('');
+  const line = view.used.findIndex(({ lotId }) => lotId === missing);
+  return (
+    <section aria-label="A substitute">
+      <h2 className="flex flex-wrap items-baseline gap-3">
+        If one is missing{' '}
+        <select
+          className="box !min-h-9"
+          aria-label="The lot that is missing"
+          value={missing}
+          onChange={(event) => {
+            setMissing(event.target.value);
+          }}
+        >
+          <option value="">say which</option>
+          {view.used.map(({ lotId, lot }) => (
+            <option key={lotId} value={lotId}>
+              {lot.name}, {lot.code}
+            </option>
+          ))}
+        </select>
+      </h2>
+      {line >= 0 && <Swaps view={view} line={line} />}
+    </section>
+  );
+}
+
+const SHOWN = 4;
+const CHANGES = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const satisfies readonly CloseProperty[];
+
+function Swaps({ view, line }: { readonly view: DeskView; readonly line: number }): ReactElement {
+  const { notebook } = useSession();
+  const { input, lots, used, profile } = view;
+  const others = useMemo(
+    () =>
+      lots.filter(
+        ({ component, kind, origin, stock_L, id }) =>
+          component !== undefined &&
+          kind === 'material' &&
+          origin.kind !== 'batch' &&
+          stock_L !== 0 &&
+          !used.some(({ lotId }) => lotId === id),
+      ),
+    [lots, used],
+  );
+  const ask = useMemo((): Question<Swap[]> => {
+    const components = others.flatMap(({ component }) => (component === undefined ? [] : [component]));
+    return (thinker) => thinker.substitutes(input, line, components, profile);
+  }, [others, input, line, profile]);
+  const swaps = useThought(ask);
+  if (swaps === undefined) return <p className="q mt-2">One moment.</p>;
+  const take = (swap: Swap): void => {
+    const lotId = others[swap.lot]?.id;
+    if (lotId === undefined) return;
+    const gone = used[line]?.lotId;
+    view.setLines(
+      used.map((one) => (one.lotId === gone ? { lotId, parts: swap.parts } : { lotId: one.lotId, parts: one.parts })),
+    );
+  };
+  return (
+    <table className="rows mt-1">
+      <thead>
+        <tr>
+          <th scope="col">Instead</th>
+          {CHANGES.map((key) => (
+            <th key={key} scope="col">
+              {property(key).label.split(',')[0]}
+            </th>
+          ))}
+          <th scope="col">per L made</th>
+          {profile !== undefined && <th scope="col">miss</th>}
+          <th scope="col" />
+        </tr>
+      </thead>
+      <tbody>
+        {swaps.slice(0, SHOWN).map((swap) => (
+          <tr key={swap.lot}>
+            <th scope="row">
+              <span className="f">{fixed(swap.parts, Number.isInteger(swap.parts) ? 0 : 2)}</span>{' '}
+              {others[swap.lot]?.name}
+            </th>
+            {CHANGES.map((key) => (
+              <td key={key} className="f">
+                {changeSaid(swap.changes[key], Math.min(2, property(key).digits))}
+              </td>
+            ))}
+            <td className="f">
+              {swap.changes.pricePerL === undefined
+                ? ''
+                : `${notebook.currency}${changeSaid(swap.changes.pricePerL, 2)}`}
+            </td>
+            {profile !== undefined && <td className="f">{swap.loss === undefined ? 'out' : fixed(swap.loss, 2)}</td>}
+            <td>
+              <button
+                type="button"
+                className="alt !min-h-9"
+                onClick={() => {
+                  take(swap);
+                }}
+              >
+                Swap
+              </button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const changeSaid = (change: number | undefined, digits: number): string =>
+  change === undefined ? '·' : `${change > 0 ? '+' : ''}${fixed(change, digits)}`;

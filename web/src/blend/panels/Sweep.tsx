@@ -1,0 +1,91 @@
+import { property, type SweepPoint } from '@bent-pail/core';
+import { useMemo, useState, type ReactElement } from 'react';
+import { Chart } from '../../shared/chart/Chart';
+import { fixed } from '../../shared/format';
+import type { DeskView } from '../deskView';
+import { useThought, type Question } from '../useThought';
+import { sweepChart, SWEPT, type SweptKey } from './sweepChart';
+
+/** One line swept from none to all of it: four charts with the use's window shaded. */
+export function Sweep({ view }: { readonly view: DeskView }): ReactElement {
+  const { used, input } = view;
+  const [asked, setAsked] = useState<string>();
+  const line = Math.max(
+    0,
+    used.findIndex(({ lotId }) => lotId === asked),
+  );
+  const ask = useMemo(
+    (): Question<SweepPoint[]> | undefined => (used.length < 2 ? undefined : (thinker) => thinker.sweep(input, line)),
+    [used.length, input, line],
+  );
+  const points = useThought(ask);
+  if (used.length < 2) return <p className="q mt-2">A sweep needs a second lot in the recipe.</p>;
+  const whole = used.reduce((sum, { parts }) => sum + parts, 0);
+  const now = (used[line]?.parts ?? 0) / whole;
+  return (
+    <section aria-label="Sweep">
+      <h2 className="flex flex-wrap items-baseline gap-3">
+        From none to all of{' '}
+        <select
+          className="box !min-h-9"
+          aria-label="Line to sweep"
+          value={used[line]?.lotId}
+          onChange={(event) => {
+            setAsked(event.target.value);
+          }}
+        >
+          {used.map(({ lotId, lot }) => (
+            <option key={lotId} value={lotId}>
+              {lot.name}
+            </option>
+          ))}
+        </select>
+        <small>
+          the others keep their proportions; dashed is the recipe, {fixed(100 * now, 0)} %
+          {view.profile === undefined ? '' : '; shaded is the window'}
+        </small>
+      </h2>
+      <div className="four-charts">
+        {SWEPT.map((key) => (
+          <SweepChart key={key} name={key} points={points} view={view} now={now} />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+interface SweepChartProps {
+  readonly name: SweptKey;
+  readonly points: readonly SweepPoint[] | undefined;
+  readonly view: DeskView;
+  readonly now: number;
+}
+
+function SweepChart({ name, points, view, now }: SweepChartProps): ReactElement {
+  const target = view.profile?.targets.find((one) => one.property === name);
+  const known = points?.some(({ figures }) => figures[name] !== undefined) ?? false;
+  const options = useMemo(
+    () => sweepChart({ points: points ?? [], key: name, target, now }),
+    [points, name, target, now],
+  );
+  const { label, unit } = property(name);
+  if (points === undefined || !known)
+    return (
+      <p className="q text-[14px]">
+        {label}: {points === undefined ? 'one moment.' : 'not known for all parts.'}
+      </p>
+    );
+  const [first, last] = [points[0]?.figures[name] ?? 0, points.at(-1)?.figures[name] ?? 0];
+  return (
+    <Chart
+      title={
+        <>
+          <b>{label}</b> <span className="q f">{unit}</span>
+        </>
+      }
+      says={`${label} from ${first.toFixed(2)} with none of it to ${last.toFixed(2)} with nothing else.`}
+      height={140}
+      options={options}
+    />
+  );
+}

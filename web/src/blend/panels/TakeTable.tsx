@@ -1,0 +1,77 @@
+import { litresOf } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { fixed } from '../../shared/format';
+import { useSession } from '../../shared/useSession';
+import type { DeskView } from '../deskView';
+import type { Batch } from './want';
+
+interface TakeTableProps {
+  readonly view: DeskView;
+  readonly batch: Batch;
+}
+
+const litres = (value: number): string => `${fixed(value, value < 10 ? 1 : 0)} L`;
+
+/** What goes in of each lot, what that takes of stock, what is bought as whole bags, and what is left. */
+export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
+  const { notebook } = useSession();
+  const { quantity } = batch;
+  return (
+    <>
+      <table className="rows mt-2">
+        <thead>
+          <tr>
+            <th scope="col">Lot</th>
+            <th scope="col">goes in</th>
+            <th scope="col">take</th>
+            <th scope="col">there</th>
+            <th scope="col">as bought</th>
+            <th scope="col">costs</th>
+          </tr>
+        </thead>
+        <tbody>
+          {quantity.lines.map((line, i) => {
+            const lot = view.used[i]?.lot;
+            const short = lot?.stock_L !== undefined && lot.stock_L < line.take_L - 1e-6;
+            return (
+              <tr key={lot?.id ?? line.name} className={short ? 'font-semibold' : ''}>
+                <th scope="row">
+                  {line.name}, {lot?.code}
+                </th>
+                <td className="f">{litres(line.loose_L)}</td>
+                <td className="f">{litres(line.take_L)}</td>
+                <td className="f">
+                  {lot?.stock_L === undefined ? <span className="q">not counted</span> : litres(lot.stock_L)}
+                </td>
+                <td className="f">
+                  {line.units === undefined
+                    ? ''
+                    : `${String(line.units)} × ${fixed(lot?.packVolume_L ?? 0, 0)} L, ${litres(line.leftover_L ?? 0)} over`}
+                </td>
+                <td className="f">{line.cost === undefined ? '' : `${notebook.currency}${fixed(line.cost, 2)}`}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="mt-2 text-[14.5px]">
+        Used: <span className="f">{notebook.currency + fixed(quantity.costUsed, 2)}</span>; as whole bags{' '}
+        <span className="f">{notebook.currency + fixed(quantity.costBought, 2)}</span>.{' '}
+        {quantity.checks.map(({ message }) => message).join(' ')}
+      </p>
+      <Scoops view={view} />
+    </>
+  );
+}
+
+/** The recipe by the scoop, for a barrow. */
+function Scoops({ view }: { readonly view: DeskView }): ReactElement {
+  const [barrow, scoop] = [litresOf('barrow') ?? 0, litresOf('scoop') ?? 1];
+  const whole = view.used.reduce((sum, { parts }) => sum + parts, 0);
+  return (
+    <p className="q text-[13.5px]">
+      In a barrow of {barrow} L, by scoops of {scoop} L:{' '}
+      {view.used.map(({ lot, parts }) => `${fixed(((parts / whole) * barrow) / scoop, 1)} ${lot.name}`).join(', ')}.
+    </p>
+  );
+}

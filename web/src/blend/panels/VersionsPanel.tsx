@@ -1,0 +1,81 @@
+import type { BlendPage } from '@bent-pail/contract';
+import { property, type LearnedBlend } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { day, fixed } from '../../shared/format';
+import { learningQuery } from '../../shared/queries';
+import { useSession } from '../../shared/useSession';
+import { recipeText } from '../recipeText';
+
+/** Every version with its reason, what was predicted, and what was found when a batch of it was measured. */
+export function VersionsPanel({ page }: { readonly page: BlendPage }): ReactElement {
+  const { notebook } = useSession();
+  const learning = useQuery(learningQuery).data;
+  const found = (n: number): { readonly lotId: string; readonly code: string; readonly blend: LearnedBlend }[] =>
+    (learning?.batches ?? []).flatMap((batch, i) => {
+      const blend = learning?.learning.blends[i];
+      return batch.blendId === page.id && batch.n === n && blend !== undefined
+        ? [{ lotId: batch.lotId, code: batch.lotCode, blend }]
+        : [];
+    });
+  return (
+    <section className="px-5 py-3" aria-label="Versions">
+      <h2>
+        Versions <small>a kept version never changes</small>
+      </h2>
+      <table className="rows mt-1">
+        <thead>
+          <tr>
+            <th scope="col">Version</th>
+            <th scope="col" className="!text-left">
+              recipe and reason
+            </th>
+            <th scope="col">air</th>
+            <th scope="col">water</th>
+            <th scope="col" className="!text-left !pl-4">
+              what was found
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {page.versions.map((version) => (
+            <tr key={version.id}>
+              <th scope="row">
+                <Link to={`/blend/${page.id}/versions/${String(version.n)}`}>{version.n}</Link>
+                <small className="block">
+                  {day(version.keptAt, notebook.zone)}, {version.keptBy}
+                </small>
+              </th>
+              <td className="!text-left">
+                {recipeText(version)}
+                {version.reason !== undefined && <small className="block">because {version.reason}</small>}
+              </td>
+              <td className="f">{fixed(version.result.air, 2)}</td>
+              <td className="f">{fixed(version.result.water, 2)}</td>
+              <td className="!text-left !pl-4">
+                {found(version.n).map(({ lotId, code, blend }) => (
+                  <span key={lotId} className="block">
+                    <Link to={`/shelf/lots/${lotId}`}>{code}</Link>: {foundSaid(blend)}
+                  </span>
+                ))}
+                {found(version.n).length === 0 && <span className="q">not measured</span>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** Measured beside predicted, for air and water. */
+function foundSaid({ properties }: LearnedBlend): string {
+  return properties
+    .filter((one) => one.property === 'air' || one.property === 'water')
+    .map(
+      (one) =>
+        `${property(one.property).label.toLowerCase()} ${fixed(one.measured, 2)}, predicted ${fixed(one.predicted, 2)}`,
+    )
+    .join('; ');
+}

@@ -1,0 +1,87 @@
+import type { BatchPlan } from '@bent-pail/core';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { api, sentenceOf } from '../../shared/api';
+import { Field } from '../../shared/Field';
+import { clockTime, day, fixed } from '../../shared/format';
+import { queryClient } from '../../shared/queries';
+import { serverNow } from '../../shared/serverClock';
+import { useSession, useWorks } from '../../shared/useSession';
+import type { DeskView } from '../deskView';
+import { fieldTime, timed, workJobs } from './workTimes';
+
+interface WorkPlanProps {
+  readonly view: DeskView;
+  readonly plan: BatchPlan;
+}
+
+/** From now until mixing where nobody says otherwise: long enough to get and soak what is needed. */
+const LEAD_MS = 4 * 24 * 3600000;
+
+/** What to do and when before the mixing, in which order it goes in, how much water it takes. */
+export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
+  const { notebook } = useSession();
+  const works = useWorks();
+  const [at, setAt] = useState(() => fieldTime(Math.round((serverNow() + LEAD_MS) / 3600000) * 3600000));
+  const mixAt = new Date(at).getTime();
+  const send = useMutation({
+    mutationFn: () =>
+      api.post('/jobs', { jobs: workJobs(plan, mixAt, view.name === '' ? 'a new blend' : view.name, serverNow()) }),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
+  });
+  return (
+    <>
+      <h2 className="flex flex-wrap items-end justify-between gap-2">
+        The work{' '}
+        <Field label="Mixed on" type="datetime-local" value={at} onChange={setAt} className="w-52 font-normal" />
+      </h2>
+      {Number.isNaN(mixAt) ? (
+        <p className="q mt-2">Say when it is mixed.</p>
+      ) : (
+        <ol className="work mt-2">
+          {timed(plan, mixAt).map((task) => (
+            <li key={task.what}>
+              <span className="f">
+                {day(new Date(task.at).toISOString(), notebook.zone)} {clockTime(task.at, notebook.zone)}
+              </span>
+              <span>
+                <b>{task.what}</b> <small>{task.why}</small>
+              </span>
+            </li>
+          ))}
+        </ol>
+      )}
+      {works && (
+        <p className="mt-2 flex items-center gap-3">
+          <button
+            type="button"
+            className="alt"
+            disabled={Number.isNaN(mixAt) || send.isPending || send.isSuccess}
+            onClick={() => {
+              send.mutate();
+            }}
+          >
+            {send.isSuccess ? 'It stands in Today' : 'Put it into Today'}
+          </button>
+          {send.error !== null && (
+            <span className="sorry" role="alert">
+              {sentenceOf(send.error)}
+            </span>
+          )}
+        </p>
+      )}
+      <p className="mt-3 text-[14.5px]">
+        <b>Into the mixer:</b> {plan.order.join(', then ')}.
+      </p>
+      <p className="mt-1 text-[14.5px]">
+        <b>Water while mixing:</b> <span className="f">{fixed(plan.water_L, plan.water_L < 10 ? 1 : 0)} L</span>, until
+        a fistful holds and crumbles at a touch.{' '}
+        {plan.takenAsDry.length > 0 && (
+          <span className="q">
+            {plan.takenAsDry.join(', ')} {plan.takenAsDry.length === 1 ? 'counts' : 'count'} as dry; begin with half.
+          </span>
+        )}
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,64 @@
+import { feeding, type Feed, type FeedingInput, type FeedingResult } from '@bent-pail/core';
+import type { NewPlannedJob } from '@bent-pail/contract';
+import { v7 as uuidv7 } from 'uuid';
+import { typedNumber } from './standStore';
+
+/** A feeding plan as it is typed. */
+export interface FeedPlan {
+  readonly kind: Feed['kind'];
+  /** mg/L of the solution, or percent of the product. */
+  readonly strength: string;
+  /** mL or g to one pot. */
+  readonly amount: string;
+  /** Days between, or days that it lasts. */
+  readonly days: string;
+  readonly first: string;
+  readonly drained: string;
+}
+
+export const FIRST_PLANS: Readonly<Record<Feed['kind'], FeedPlan>> = Object.freeze({
+  liquid: { kind: 'liquid', strength: '100', amount: '500', days: '7', first: '14', drained: '0' },
+  coated: { kind: 'coated', strength: '15', amount: '20', days: '150', first: '0', drained: '0' },
+  'top-dress': { kind: 'top-dress', strength: '7', amount: '25', days: '90', first: '14', drained: '0' },
+});
+
+/** Days that a plan looks ahead. */
+export const HORIZON_D = 180;
+/** Feeds that are put into Today at once. */
+const PLANNED = 8;
+const DAY_MS = 86400000;
+
+/** The typed plan as a feed; undefined while a field is empty or makes no sense. */
+export function feedOf({ kind, strength, amount, days, first }: FeedPlan): Feed | undefined {
+  const [a, b, d] = [strength, amount, days].map(typedNumber);
+  const first_d = typedNumber(first) ?? 0;
+  if (a === undefined || b === undefined || d === undefined) return undefined;
+  if (kind === 'liquid') {
+    const every_d = Math.round(d);
+    return every_d < 1 ? undefined : { kind, n_mgL: a, volume_mL: b, every_d, first_d };
+  }
+  return a > 100 ? undefined : { kind, g: b, n_percent: a, lasts_d: d, first_d };
+}
+
+/** The pot with its plan, and without any for comparison. */
+export function fedAndUnfed(
+  pot: Omit<FeedingInput, 'feeds' | 'days'>,
+  feed: Feed,
+): { readonly fed: FeedingResult; readonly unfed: FeedingResult } {
+  const ahead = { ...pot, days: HORIZON_D };
+  return { fed: feeding({ ...ahead, feeds: [feed] }), unfed: feeding({ ...ahead, feeds: [] }) };
+}
+
+/** The next feeds as work with a date. */
+export function feedJobs(feed: Feed, fed: FeedingResult, blend: string, now: number): NewPlannedJob[] {
+  const dose =
+    feed.kind === 'liquid'
+      ? `Feed ${String(feed.volume_mL)} mL a pot at ${String(feed.n_mgL)} mg/L N`
+      : `Give ${String(feed.g)} g a pot of ${String(feed.n_percent)} % N, ${feed.kind === 'coated' ? 'mixed in' : 'on top'}`;
+  return (fed.doses[0]?.due_d ?? []).slice(0, PLANNED).map((day) => ({
+    id: uuidv7(),
+    at: new Date(now + day * DAY_MS).toISOString(),
+    what: dose,
+    where: blend,
+  }));
+}

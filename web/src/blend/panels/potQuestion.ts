@@ -1,0 +1,41 @@
+import type { RecipeAdditive } from '@bent-pail/contract';
+import {
+  deskPotInput,
+  geometricVolume_mL,
+  USES,
+  type DeskInput,
+  type DeskResult,
+  type PotOutlookInput,
+} from '@bent-pail/core';
+import { typedNumber, type Stand } from './standStore';
+
+/** Price that powders add to a litre made. */
+export function additivesPrice(additives: readonly RecipeAdditive[]): number {
+  return additives.reduce((sum, { gPerL, pricePerKg }) => sum + (gPerL / 1000) * (pricePerKg ?? 0), 0);
+}
+
+/** Nitrogen that powders bring, mg to a litre made: a percent by weight is 10 mg in a gram. */
+export function additivesNitrogen(additives: readonly RecipeAdditive[]): number {
+  return additives.reduce((sum, { gPerL, n_percent }) => sum + gPerL * 10 * (n_percent ?? 0), 0);
+}
+
+const optional = <K extends string>(key: K, value: number | undefined): Partial<Record<K, number>> =>
+  value === undefined ? {} : ({ [key]: value } as Record<K, number>);
+
+/** The question what a filled pot is, as it stands. */
+export function potQuestion(
+  desk: DeskInput,
+  result: DeskResult,
+  stand: Stand,
+  additives: readonly RecipeAdditive[],
+): PotOutlookInput {
+  const straight = geometricVolume_mL(desk.container) === undefined;
+  const input = deskPotInput(desk, result, {
+    use_mmPerD: USES.find(({ key }) => key === stand.use)?.mmPerD ?? 1,
+    ...(straight ? optional('volume_L', typedNumber(stand.volume_L) ?? 10) : {}),
+    ...optional('pot_kg', typedNumber(stand.pot_kg)),
+    ...optional('potsPerM2', typedNumber(stand.potsPerM2)),
+    ...optional('limit_kgPerM2', typedNumber(stand.limit_kgPerM2)),
+  });
+  return input.pricePerL === undefined ? input : { ...input, pricePerL: input.pricePerL + additivesPrice(additives) };
+}

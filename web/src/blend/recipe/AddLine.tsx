@@ -1,0 +1,42 @@
+import type { BlendRow, LotRow, RecipeLine } from '@bent-pail/contract';
+import type { ReactElement } from 'react';
+
+interface AddLineProps {
+  readonly lots: readonly LotRow[];
+  readonly blends: readonly BlendRow[];
+  readonly onAdd: (line: Omit<RecipeLine, 'parts'>) => void;
+}
+
+/** Another lot, or a kept blend as the base of this one. */
+export function AddLine({ lots, blends, onAdd }: AddLineProps): ReactElement {
+  return (
+    <label className="field border-t border-zinc3 pt-2">
+      <span>Add a lot</span>
+      <select
+        value=""
+        onChange={(event) => {
+          const { value } = event.target;
+          const blend = blends.find(({ id }) => id === value);
+          if (blend !== undefined) onAdd({ blend: { id: blend.id, n: blend.latest.n } });
+          else if (value !== '') onAdd({ lotId: value });
+        }}
+      >
+        <option value="">choose from the shelf</option>
+        {lots.map((lot) => (
+          <option key={lot.id} value={lot.id}>
+            {lot.name}, {lot.code}
+          </option>
+        ))}
+        {blends.length > 0 && (
+          <optgroup label="A kept blend as a part">
+            {blends.map(({ id, name, latest }) => (
+              <option key={id} value={id}>
+                {name}, version {latest.n}
+              </option>
+            ))}
+          </optgroup>
+        )}
+      </select>
+    </label>
+  );
+}

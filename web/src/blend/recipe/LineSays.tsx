@@ -1,0 +1,63 @@
+import type { LotRow, RecipeLine } from '@bent-pail/contract';
+import { JOBS, type Job } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Choice } from '../../shared/Field';
+
+interface LineSaysProps {
+  readonly line: RecipeLine;
+  readonly name: string;
+  readonly lots: readonly LotRow[];
+  readonly onLine: (line: RecipeLine) => void;
+}
+
+const FLAGS = [
+  ['optional', 'may be left out'],
+  ['onTop', 'comes on top of 100 %'],
+] as const;
+
+/** What a recipe says of a line besides its amount: what it is in for, what else would do, whether it may be left out. */
+export function LineSays({ line, name, lots, onLine }: LineSaysProps): ReactElement {
+  const others = lots.filter((lot) => lot.component !== undefined && lot.id !== line.lotId);
+  return (
+    <div className="col-span-3 flex flex-wrap items-end gap-3 border-l-[3px] border-zinc3 pb-2 pl-3">
+      <Choice
+        label={`What ${name} is in for`}
+        value={line.job ?? ''}
+        options={[{ key: '', words: 'not said' }, ...JOBS.map((job) => ({ key: job, words: job }))]}
+        onChange={(job) => {
+          const { job: _before, ...rest } = line;
+          onLine(job === '' ? rest : { ...rest, job: job as Job });
+        }}
+      />
+      {line.blend === undefined && (
+        <Choice
+          label="Or instead"
+          value={line.or?.[0] ?? ''}
+          options={[
+            { key: '', words: 'nothing else' },
+            ...others.map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}` })),
+          ]}
+          onChange={(id) => {
+            const { or: _before, ...rest } = line;
+            onLine(id === '' ? rest : { ...rest, or: [id] });
+          }}
+          className="max-w-[180px]"
+        />
+      )}
+      {FLAGS.map(([flag, words]) => (
+        <label key={flag} className="flex min-h-9 items-center gap-2 text-[14px]">
+          <input
+            type="checkbox"
+            className="h-5 w-5"
+            checked={line[flag] === true}
+            onChange={(event) => {
+              const { [flag]: _before, ...rest } = line;
+              onLine(event.target.checked ? { ...rest, [flag]: true } : rest);
+            }}
+          />
+          {words}
+        </label>
+      ))}
+    </div>
+  );
+}

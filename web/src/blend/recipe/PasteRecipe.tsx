@@ -1,0 +1,159 @@
+import type { LotRow } from '@bent-pail/contract';
+import { partsOf, readRecipe, UNIT_WORDS, type PartsLine, type ReadLine, type Settled } from '@bent-pail/core';
+import { useMemo, useState, type ReactElement } from 'react';
+import { Choice, Field } from '../../shared/Field';
+import { fixed } from '../../shared/format';
+import { matchLot } from './matchLot';
+import { takeRecipe, type TakenRecipe } from './takeRecipe';
+
+interface PasteRecipeProps {
+  readonly lots: readonly LotRow[];
+  readonly onTake: (recipe: TakenRecipe) => void;
+}
+
+/** A recipe as somebody wrote it, read into lines; nothing enters the desk before it was confirmed. */
+export function PasteRecipe({ lots, onTake }: PasteRecipeProps): ReactElement {
+  const [open, setOpen] = useState(false);
+  if (!open) {
+    return (
+      <button
+        type="button"
+        className="tie mt-2 text-[14px]"
+        onClick={() => {
+          setOpen(true);
+        }}
+      >
+        Paste a written recipe
+      </button>
+    );
+  }
+  return (
+    <PasteForm
+      lots={lots}
+      onTake={(recipe) => {
+        onTake(recipe);
+        setOpen(false);
+      }}
+      onLeave={() => {
+        setOpen(false);
+      }}
+    />
+  );
+}
+
+function PasteForm({ lots, onTake, onLeave }: PasteRecipeProps & { readonly onLeave: () => void }): ReactElement {
+  const [text, setText] = useState('');
+  const [chosen, setChosen] = useState<Readonly<Record<number, string>>>({});
+  const [partSize, setPartSize] = useState('');
+  const [percent, setPercent] = useState('');
+  const read = useMemo(() => readRecipe(text), [text]);
+  const counted = useMemo(() => {
+    const part_L = Number(partSize.replace(',', '.'));
+    const settled: Settled = {
+      ...(part_L > 0 ? { part_L } : {}),
+      ...(percent === '' ? {} : { percent: percent === 'rescale' ? 'rescale' : 'on top' }),
+    };
+    return partsOf(read.lines, settled);
+  }, [read, partSize, percent]);
+  const usable = lots.filter((lot) => lot.component !== undefined);
+  const lotOf = ({ line }: PartsLine, i: number): string =>
+    chosen[i] ?? matchLot([line.name, ...line.alternatives], usable)?.id ?? '';
+  const onTop = percent === '' || percent === 'rescale' ? {} : { onTop: Number(percent) };
+  const taken = takeRecipe(counted, { lotOf, lots: usable, ...onTop });
+  const asks = useMemo(() => partsOf(read.lines).asks, [read]);
+  return (
+    <section className="paste" aria-label="A written recipe">
+      <label className="field">
+        <span>A recipe, as it is written</span>
+        <textarea
+          rows={3}
+          value={text}
+          placeholder="2 parts bark, 1 part pumice, 3 g/L lime"
+          onChange={(event) => {
+            setText(event.target.value);
+            setChosen({});
+            setPercent('');
+          }}
+        />
+      </label>
+      <ul>
+        {counted.lines.map((one, i) => (
+          <li key={`${String(i)}${one.line.text}`}>
+            <span className="f">{amountSaid(one.line)}</span>
+            {one.line.unit === 'gPerL' || one.line.unit === 'spoon' ? (
+              <span className="q">
+                {one.line.name}:{' '}
+                {one.line.unit === 'spoon'
+                  ? 'an additive; weigh a spoon of it and write g/L'
+                  : 'an additive, it moves pH, food and price, not volume'}
+              </span>
+            ) : (
+              <Choice
+                label={`${one.line.name}${one.line.optional ? ', may be left out' : ''}`}
+                value={lotOf(one, i)}
+                options={[
+                  { key: '', words: 'leave it out' },
+                  ...usable.map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}` })),
+                ]}
+                onChange={(id) => {
+                  setChosen({ ...chosen, [i]: id });
+                }}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      {[...read.doubts, ...counted.doubts].map((doubt) => (
+        <p key={`${doubt.text}${doubt.ask}`} className="check mt-1 p-2 text-[14px]">
+          <b>{doubt.text}:</b> {doubt.ask}
+        </p>
+      ))}
+      {asks.includes('size of a part') && (
+        <Field
+          label="Litres in one part"
+          mode="decimal"
+          value={partSize}
+          onChange={setPartSize}
+          className="mt-2 w-40"
+        />
+      )}
+      {asks.includes('meaning of percent') && (
+        <Choice
+          label="What the percent mean"
+          value={percent}
+          options={[
+            { key: '', words: 'say which' },
+            { key: 'rescale', words: 'shares of their total' },
+            ...counted.lines.flatMap(({ line }, i) =>
+              line.unit === 'percent' ? [{ key: String(i), words: `${line.name} comes on top` }] : [],
+            ),
+          ]}
+          onChange={setPercent}
+          className="mt-2"
+        />
+      )}
+      <p className="mt-2 flex gap-3">
+        <button
+          type="button"
+          className="alt"
+          disabled={taken.lines.length === 0}
+          onClick={() => {
+            onTake(taken);
+          }}
+        >
+          Take {taken.lines.length === 1 ? 'this line' : `these ${String(taken.lines.length)} lines`}
+        </button>
+        <button type="button" className="alt" onClick={onLeave}>
+          Leave it
+        </button>
+      </p>
+    </section>
+  );
+}
+
+function amountSaid({ lo, hi, unit }: ReadLine): string {
+  if (unit === 'rest') return UNIT_WORDS.rest;
+  const digits = (value: number): string => fixed(value, Number.isInteger(value) ? 0 : 2);
+  const words = lo === hi && lo === 1 ? UNIT_WORDS[unit].replace(/s$/, '') : UNIT_WORDS[unit];
+  return `${lo === hi ? digits(lo) : `${digits(lo)}–${digits(hi)}`} ${words}`;
+}

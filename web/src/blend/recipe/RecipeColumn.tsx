@@ -1,0 +1,85 @@
+import type { BlendRow, LotRow, Recipe, RecipeLine } from '@bent-pail/contract';
+import { fillRest, type DeskResult } from '@bent-pail/core';
+import { useState, type ReactElement } from 'react';
+import type { BlendDraft } from '../draftStore';
+import { lineKey, lineName } from '../deskView';
+import { AddLine } from './AddLine';
+import { Additives } from './Additives';
+import { PasteRecipe } from './PasteRecipe';
+import { RecipeRow } from './RecipeRow';
+import { Settled } from './Settled';
+import { ShownIn, shownAmounts, type Shown } from './ShownIn';
+
+interface RecipeColumnProps {
+  readonly draft: BlendDraft;
+  readonly draftKey: string;
+  readonly lots: readonly LotRow[];
+  readonly blends: readonly BlendRow[];
+  readonly result: DeskResult | undefined;
+  readonly onRecipe: (recipe: Recipe) => void;
+}
+
+/** The recipe as it is written, in any unit, and how much of it is left once it has settled into itself. */
+export function RecipeColumn({ draft, draftKey, lots, blends, result, onRecipe }: RecipeColumnProps): ReactElement {
+  const { recipe } = draft;
+  const { lines } = recipe;
+  const [shown, setShown] = useState<Shown>({ unit: 'part' });
+  const setLines = (next: readonly RecipeLine[]): void => {
+    onRecipe({ ...recipe, lines: fillRest(next, recipe.whole) });
+  };
+  const amounts = shownAmounts(lines, shown, recipe.part_L);
+  const names = lines.map((line) => lineName(line, lots, blends));
+  return (
+    <section aria-label="Recipe">
+      <h2 className="flex items-baseline justify-between">
+        Recipe <small>by loose volume</small>
+      </h2>
+      <ShownIn
+        shown={shown}
+        part_L={recipe.part_L}
+        onShown={setShown}
+        onPart={(part_L) => {
+          onRecipe({ ...recipe, part_L });
+        }}
+      />
+      <ul className="mt-1">
+        {lines.map((line, i) => (
+          <RecipeRow
+            key={lineKey(line)}
+            line={line}
+            name={names[i] ?? ''}
+            lots={lots}
+            blends={blends}
+            part_L={recipe.part_L}
+            others={lines.reduce((sum, one, at) => sum + (at === i || one.onTop === true ? 0 : one.parts), 0)}
+            amount={shown.unit === 'part' ? undefined : amounts?.[i]}
+            unit={shown.unit}
+            onLine={(next) => {
+              setLines(lines.map((one, at) => (at === i ? next : one)));
+            }}
+            onRemove={() => {
+              setLines(lines.filter((_, at) => at !== i));
+            }}
+          />
+        ))}
+      </ul>
+      <AddLine
+        lots={lots.filter((lot) => lot.component !== undefined && !lines.some((line) => line.lotId === lot.id))}
+        blends={blends.filter(
+          ({ id, latest }) => id !== draftKey && !lines.some(({ blend }) => blend?.id === id && blend.n === latest.n),
+        )}
+        onAdd={(line) => {
+          setLines([...lines, { ...line, parts: lines.length === 0 ? 3 : 1 }]);
+        }}
+      />
+      <PasteRecipe
+        lots={lots}
+        onTake={(taken) => {
+          onRecipe({ ...recipe, ...taken });
+        }}
+      />
+      <Additives recipe={recipe} onRecipe={onRecipe} />
+      {result !== undefined && <Settled lines={lines} names={names} result={result} />}
+    </section>
+  );
+}

@@ -1,0 +1,124 @@
+import type { BlendRow, LotRow, RecipeLine } from '@bent-pail/contract';
+import { UNIT_WORDS, type ShownUnit } from '@bent-pail/core';
+import { Slider } from 'radix-ui';
+import { useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { fixed } from '../../shared/format';
+import { LotPail, type SmallPail } from '../../shared/pail/LotPail';
+import { bareAmount } from './amountTyped';
+import { LineSays } from './LineSays';
+import { PartsStepper } from './PartsStepper';
+
+/** Parts that a slider reaches; more can be typed. */
+const SLIDER = Object.freeze({ most: 12, step: 0.5 });
+
+interface RecipeRowProps {
+  readonly line: RecipeLine;
+  readonly name: string;
+  readonly lots: readonly LotRow[];
+  readonly blends: readonly BlendRow[];
+  readonly part_L: number | undefined;
+  /** Parts of the other lines. */
+  readonly others: number;
+  /** The amount in the unit shown; absent where that is parts, or cannot be told. */
+  readonly amount: number | undefined;
+  readonly unit: ShownUnit;
+  readonly onLine: (line: RecipeLine) => void;
+  readonly onRemove: () => void;
+}
+
+/** One line: its pail, its name, its parts by pressing, sliding or typing, and what else is said of it. */
+export function RecipeRow(props: RecipeRowProps): ReactElement {
+  const { line, name, lots, blends, part_L, others, amount, unit, onLine, onRemove } = props;
+  const [open, setOpen] = useState(false);
+  const setParts = (parts: number): void => {
+    onLine({ ...bareAmount(line), parts });
+  };
+  return (
+    <li className="recipe-line">
+      <LotPail pail={pailOf(line, lots, blends)} size={30} />
+      <span className="min-w-0">
+        <b className="block truncate text-[16px] leading-tight">
+          <Link
+            to={line.blend === undefined ? `/shelf/lots/${line.lotId ?? ''}` : `/blend/${line.blend.id}`}
+            className="no-underline"
+          >
+            {name}
+          </Link>
+        </b>
+        <small>{notesOf(line, lots).join(' · ')}</small>
+      </span>
+      <span>
+        <PartsStepper name={name} line={line} part_L={part_L} others={others} onLine={onLine} onParts={setParts} />
+        {amount !== undefined && (
+          <small className="f block text-right">
+            {fixed(amount, amount >= 100 ? 0 : 1)} {UNIT_WORDS[unit].replace(' by volume', '')}
+          </small>
+        )}
+      </span>
+      <span className="col-span-2 col-start-2 flex items-center gap-3">
+        <Slider.Root
+          className="slider flex-1"
+          min={0}
+          max={SLIDER.most}
+          step={SLIDER.step}
+          value={[Math.min(line.parts, SLIDER.most)]}
+          onValueChange={([value]) => {
+            setParts(value ?? 0);
+          }}
+        >
+          <Slider.Track className="slider-track">
+            <Slider.Range className="slider-range" />
+          </Slider.Track>
+          <Slider.Thumb className="slider-thumb" aria-label={`Parts of ${name}`} />
+        </Slider.Root>
+        <button
+          type="button"
+          className="tie text-[13.5px]"
+          aria-expanded={open}
+          aria-label={`More about ${name}`}
+          onClick={() => {
+            setOpen(!open);
+          }}
+        >
+          {open ? 'less' : 'more'}
+        </button>
+        <button type="button" className="tie text-[13.5px]" onClick={onRemove} aria-label={`Take ${name} out`}>
+          take out
+        </button>
+      </span>
+      {open && <LineSays line={line} name={name} lots={lots} onLine={onLine} />}
+    </li>
+  );
+}
+
+function pailOf(line: RecipeLine, lots: readonly LotRow[], blends: readonly BlendRow[]): SmallPail | undefined {
+  if (line.blend === undefined) return lots.find(({ id }) => id === line.lotId)?.pail;
+  const latest = blends.find(({ id }) => id === line.blend?.id)?.latest;
+  if (latest === undefined) return undefined;
+  const { totalPorosity, water, air } = latest.result;
+  return { solid: 1 - totalPorosity, water, air, height_cm: latest.recipe.pot.height_cm, kind: 'predicted' };
+}
+
+const TESTED: Readonly<Record<string, string>> = { measured: 'tested, whole curve', inferred: 'tested, one depth' };
+
+/** What is worth saying below the name: the lot and how well it is known, what is left open, the job. */
+function notesOf(line: RecipeLine, lots: readonly LotRow[]): string[] {
+  const lot = lots.find(({ id }) => id === line.lotId);
+  const origin = lot?.component?.origins.find((one) => one.field === 'retention')?.origin ?? '';
+  const others = (line.or ?? []).flatMap((id) => lots.find((one) => one.id === id)?.name ?? []);
+  return [
+    ...(line.blend === undefined
+      ? [lot?.code ?? '', TESTED[origin] ?? 'class figures']
+      : [`blend, version ${String(line.blend.n)}`]),
+    ...(line.written === undefined ? [] : [`written “${line.written}”`]),
+    ...(line.least !== undefined && line.most !== undefined
+      ? [`${String(line.least)} to ${String(line.most)} parts`]
+      : []),
+    ...others.map((name) => `or ${name}`),
+    ...(line.rest === true ? ['the rest'] : []),
+    ...(line.optional === true ? ['may be left out'] : []),
+    ...(line.onTop === true ? ['on top'] : []),
+    ...(line.job === undefined ? [] : [`for ${line.job}`]),
+  ].filter((note) => note !== '');
+}

@@ -1,0 +1,52 @@
+import type { RecipeLine } from '@bent-pail/contract';
+import type { DeskResult } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Figure } from '../../shared/Figure';
+import { fixed } from '../../shared/format';
+import { blendSentence } from '../blendSentence';
+import { lineKey } from '../deskView';
+
+interface SettledProps {
+  readonly lines: readonly RecipeLine[];
+  readonly names: readonly string[];
+  readonly result: DeskResult;
+}
+
+/** In and out as bars of one scale: what mixing takes, and the verdict. */
+export function Settled({ lines, names, result }: SettledProps): ReactElement {
+  const { volumes } = result;
+  const shrink = result.figures.find((figure) => figure.property === 'shrink');
+  return (
+    <div className="mt-4">
+      <p className="flex items-baseline justify-between text-[13px]">
+        <span className="q">in: {fixed(volumes.loose, 1)} parts</span>
+        {shrink !== undefined && (
+          <span>
+            settles into itself by{' '}
+            <Figure
+              label="Settles into itself"
+              value={shrink.value}
+              digits={3}
+              origin="worked-out"
+              working={shrink.working}
+              className="text-[15px]"
+            />
+          </span>
+        )}
+      </p>
+      <div className="parts-bar" aria-hidden="true">
+        {lines.map((line, i) =>
+          line.parts > 0 ? (
+            <span key={lineKey(line)} style={{ flex: line.parts }}>
+              {names[i]} {fixed(line.parts, Number.isInteger(line.parts) ? 0 : 1)}
+            </span>
+          ) : null,
+        )}
+      </div>
+      <div className="parts-bar out" style={{ width: `${String((100 * volumes.made) / volumes.loose)}%` }}>
+        <span>out: {fixed(volumes.made, 1)} parts</span>
+      </div>
+      <p className="mt-3 text-[16px] leading-tight font-semibold">{blendSentence(result)}</p>
+    </div>
+  );
+}

@@ -1,0 +1,85 @@
+import type { RecipeLine } from '@bent-pail/contract';
+import { litresOf, SHOWN_UNITS, shownIn, UNIT_WORDS, type ShownUnit } from '@bent-pail/core';
+import { parseNumber } from '@bent-pail/core';
+import { useState, type ReactElement } from 'react';
+import { fixed } from '../../shared/format';
+
+/** Unit that a recipe is shown in, and the bench's own size of it. */
+export interface Shown {
+  readonly unit: ShownUnit;
+}
+
+/** The lines' amounts in the unit shown; undefined where the size of a part is wanted and not known. */
+export function shownAmounts(
+  lines: readonly RecipeLine[],
+  { unit }: Shown,
+  part_L: number | undefined,
+): number[] | undefined {
+  return shownIn(
+    lines.map(({ parts, onTop }) => ({ parts, ...(onTop === undefined ? {} : { onTop }) })),
+    unit,
+    part_L,
+  );
+}
+
+/** Scoops, buckets, barrows and handfuls have the size of whoever holds them. */
+const OWN_SIZE: readonly ShownUnit[] = ['scoop', 'bucket', 'barrow', 'handful'];
+
+interface ShownInProps {
+  readonly shown: Shown;
+  readonly part_L: number | undefined;
+  readonly onShown: (shown: Shown) => void;
+  readonly onPart: (part_L: number) => void;
+}
+
+/** In which unit the recipe is shown, and how large a part is where that is needed. */
+export function ShownIn({ shown, part_L, onShown, onPart }: ShownInProps): ReactElement {
+  const [typed, setTyped] = useState<string>();
+  const { unit } = shown;
+  const size = OWN_SIZE.includes(unit) ? litresOf(unit) : undefined;
+  return (
+    <p className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-[14px]">
+      <label className="flex items-center gap-2">
+        shown in
+        <select
+          className="box !min-h-9"
+          aria-label="Recipe shown in"
+          value={unit}
+          onChange={(event) => {
+            onShown({ unit: event.target.value as ShownUnit });
+          }}
+        >
+          {SHOWN_UNITS.map((one) => (
+            <option key={one} value={one}>
+              {UNIT_WORDS[one]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="flex items-center gap-2">
+        1 part =
+        <input
+          className="box f !min-h-9 w-14"
+          aria-label="Litres in one part"
+          inputMode="decimal"
+          placeholder="any"
+          value={typed ?? (part_L === undefined ? '' : String(part_L))}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            const read = parseNumber(event.target.value);
+            if (read.kind === 'number' && read.value > 0) onPart(read.value);
+          }}
+          onBlur={() => {
+            setTyped(undefined);
+          }}
+        />
+        L
+      </label>
+      {size !== undefined && (
+        <small>
+          a {UNIT_WORDS[unit].replace(/s$/, '')} is {fixed(size, size < 1 ? 2 : 0)} L here
+        </small>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,59 @@
+import type { RecipeLine } from '@bent-pail/contract';
+import { litresOf, readAmount, UNIT_WORDS } from '@bent-pail/core';
+
+/** What a typed amount does to its line, or why it cannot. */
+export type TypedAmount =
+  { readonly kind: 'line'; readonly line: RecipeLine } | { readonly kind: 'refused'; readonly sentence: string };
+
+interface Circumstances {
+  readonly part_L: number | undefined;
+  /** Sum of the other lines' parts that percent are counted against. */
+  readonly others: number;
+}
+
+const mostPlaces = (value: number): number => Number(value.toFixed(4));
+
+/** A line without what was said of its amount before. */
+export function bareAmount(line: RecipeLine): RecipeLine {
+  const { written: _written, least: _least, most: _most, rest: _rest, ...bare } = line;
+  return bare;
+}
+
+/**
+ * Reads an amount typed into a line: parts, a range of them, a volume where the size of a part is known, percent of the
+ * whole. Anything that cannot be told is refused with what to do.
+ */
+export function amountTyped(text: string, line: RecipeLine, { part_L, others }: Circumstances): TypedAmount {
+  const read = readAmount(text);
+  if (read === undefined)
+    return { kind: 'refused', sentence: 'Type a number, a range such as 2-3, or an amount such as 20 L or 30 %.' };
+  const { lo, hi, unit = 'part' } = read;
+  const toParts = partsIn(unit, part_L, others);
+  if (typeof toParts === 'string') return { kind: 'refused', sentence: toParts };
+  const [least, most] = [mostPlaces(toParts(lo)), mostPlaces(toParts(hi))];
+  const bare = bareAmount(line);
+  const written = unit === 'part' ? {} : { written: text.trim() };
+  return {
+    kind: 'line',
+    line:
+      most > least
+        ? { ...bare, ...written, parts: (least + most) / 2, least, most }
+        : { ...bare, ...written, parts: least },
+  };
+}
+
+function partsIn(
+  unit: NonNullable<ReturnType<typeof readAmount>>['unit'],
+  part_L: number | undefined,
+  others: number,
+): ((value: number) => number) | string {
+  if (unit === 'part' || unit === undefined) return (value) => value;
+  if (unit === 'percent') {
+    if (!(others > 0)) return 'Percent of what? Give another line its parts first.';
+    return (value) => (value >= 100 ? others * 1000 : (others * value) / (100 - value));
+  }
+  const litres = litresOf(unit);
+  if (litres === undefined) return `${UNIT_WORDS[unit]} are no volume; type parts, litres or percent.`;
+  if (part_L === undefined) return 'How many litres is one part? Say so above the recipe first.';
+  return (value) => (value * litres) / part_L;
+}
