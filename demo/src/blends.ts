@@ -3,22 +3,31 @@ import { keepVersion } from '@bent-pail/server/blends/service';
 import { readBody } from '@bent-pail/server/http/body';
 import { makeBatch } from '@bent-pail/server/stock/service';
 import { v7 as uuidv7 } from 'uuid';
+import type { BlendLineFile } from './files';
 import { daysBefore, named, type Happening, type Loading } from './loading';
 
 /** Versions of blends, each predicted from the lots as they stood on its day, and the batches mixed of them. */
 export function blendHappenings(loading: Loading): Happening[] {
+  const ids = new Map(loading.files.blends.map(({ name }) => [name, uuidv7()]));
+  const lineOf = ({ lot, blend, or, ...line }: BlendLineFile): object => ({
+    ...line,
+    ...(lot === undefined ? {} : { lotId: named(loading.lots, lot, 'lot') }),
+    ...(blend === undefined ? {} : { blend: { id: named(ids, blend.name, 'blend'), n: blend.n } }),
+    ...(or === undefined ? {} : { or: or.map((code) => named(loading.lots, code, 'lot')) }),
+  });
   return loading.files.blends.flatMap((blend) => {
-    const blendId = uuidv7();
+    const blendId = named(ids, blend.name, 'blend');
     const { name: potName, ...pot } = blend.pot;
-    const kept = blend.versions.map(({ daysAgo, lines, reason, lime_meqPerL }) => ({
+    const kept = blend.versions.map(({ daysAgo, lines, reason, lime_meqPerL, additives }) => ({
       at: daysBefore(loading, daysAgo, '16:00'),
       happen: async () => {
         const recipe = {
-          lines: lines.map(({ lot, parts }) => ({ lotId: named(loading.lots, lot, 'lot'), parts })),
+          lines: lines.map(lineOf),
           potName,
           pot,
           model: 'packing',
           lime_meqPerL: lime_meqPerL ?? 0,
+          ...(additives === undefined ? {} : { additives }),
           ...(blend.target === undefined ? {} : { target: blend.target }),
         };
         const body = { id: uuidv7(), blendId, name: blend.name, recipe, ...(reason === undefined ? {} : { reason }) };

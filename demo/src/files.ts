@@ -67,6 +67,17 @@ export interface RunFile {
   readonly excluded?: readonly { readonly replicate: number; readonly reason: string }[];
 }
 
+/** Parts of a lot by its code, or of another blend's version by its name; what else a recipe says of a line. */
+export interface BlendLineFile {
+  readonly lot?: string;
+  readonly blend?: { readonly name: string; readonly n: number };
+  readonly parts: number;
+  readonly least?: number;
+  readonly most?: number;
+  readonly or?: readonly string[];
+  readonly job?: string;
+}
+
 export interface BlendFile {
   readonly name: string;
   readonly by: string;
@@ -81,7 +92,13 @@ export interface BlendFile {
     readonly daysAgo: number;
     readonly reason?: string;
     readonly lime_meqPerL?: number;
-    readonly lines: readonly { readonly lot: string; readonly parts: number }[];
+    readonly lines: readonly BlendLineFile[];
+    readonly additives?: readonly {
+      readonly name: string;
+      readonly gPerL: number;
+      readonly n_percent?: number;
+      readonly pricePerKg?: number;
+    }[];
     /** Mixed some days later: a lot of its own. */
     readonly batch?: { readonly code: string; readonly made_L: number; readonly daysAgo: number };
   }[];
@@ -107,6 +124,19 @@ export interface LabRequestFile {
   readonly delay_min: number;
 }
 
+/** Uses of the notebook's own, and work that was planned. */
+export interface GuidesFile {
+  readonly profiles: readonly { readonly by: string; readonly daysAgo: number; readonly body: object }[];
+  readonly jobs: readonly {
+    readonly by: string;
+    /** Days from the load; under 0 is past. */
+    readonly inDays: number;
+    readonly at: string;
+    readonly what: string;
+    readonly where: string;
+  }[];
+}
+
 export interface NotebookFiles {
   readonly shelf: readonly ShelfFile[];
   readonly vessels: readonly VesselFile[];
@@ -115,6 +145,7 @@ export interface NotebookFiles {
   readonly blends: readonly BlendFile[];
   readonly scorecards: readonly ScorecardFile[];
   readonly laboratory: readonly LabRequestFile[];
+  readonly guides: GuidesFile;
 }
 
 const NAMES = [
@@ -125,6 +156,7 @@ const NAMES = [
   'blends',
   'scorecards',
   'laboratory',
+  'guides',
 ] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */

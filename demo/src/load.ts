@@ -1,10 +1,12 @@
 import type { Me } from '@bent-pail/contract';
 import { openNotebook } from '@bent-pail/server/accounts/service';
+import { beginPlants } from '@bent-pail/server/database/beginPlants';
 import { importShipped } from '@bent-pail/server/database/importShipped';
 import { NotebookRow, UserEntity } from '@bent-pail/server/database/entities/index';
 import type { DataSource } from 'typeorm';
 import { blendHappenings } from './blends';
 import type { NotebookFiles } from './files';
+import { guideHappenings } from './guides';
 import { instrumentHappenings } from './instruments';
 import { laboratoryHappenings } from './laboratory';
 import { SetClock, type Loading } from './loading';
@@ -28,8 +30,9 @@ async function wipe(db: DataSource): Promise<void> {
   await db.query(
     'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, scorecards restart identity cascade',
   );
-  // Copies of protocols belong to people, so all protocols went with them; the shipped ones come back.
+  // Copies of protocols and plants belong to people, so all of them went; what a notebook begins with comes back.
   await importShipped(db);
+  await beginPlants((sql, values) => db.query(sql, values));
 }
 
 /**
@@ -64,6 +67,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...blendHappenings(loading),
     ...scorecardHappenings(loading),
     ...laboratoryHappenings(loading),
+    ...guideHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

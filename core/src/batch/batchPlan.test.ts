@@ -26,7 +26,16 @@ describe('a batch as work', () => {
       ],
       { powders: [{ name: 'ground limestone', g: 45, limes: true }] },
     );
-    expect(tasks.map(({ kind }) => kind)).toEqual(['buy', 'rinse', 'break', 'moisten', 'sieve', 'damp', 'mix', 'retest']);
+    expect(tasks.map(({ kind }) => kind)).toEqual([
+      'buy',
+      'rinse',
+      'break',
+      'moisten',
+      'sieve',
+      'damp',
+      'mix',
+      'retest',
+    ]);
     const say = (kind: string): string | undefined => tasks.find((task) => task.kind === kind)?.what;
     expect(say('buy')).toBe('Get 10 L of Pumice, 2 × 8.0 L');
     expect(say('break')).toBe('Soak 0.7 kg of Coir block in 4.0 L of water, fluff it');
@@ -35,7 +44,12 @@ describe('a batch as work', () => {
 
   it('puts powders first and what breaks last', () => {
     const { order } = plan(
-      [line('Perlite', 'perlite-coarse'), line('Loam', 'loam'), line('Sand', 'sand-coarse'), line('Peat', 'peat-light-fine')],
+      [
+        line('Perlite', 'perlite-coarse'),
+        line('Loam', 'loam'),
+        line('Sand', 'sand-coarse'),
+        line('Peat', 'peat-light-fine'),
+      ],
       { powders: [{ name: 'lime', g: 3, limes: true }] },
     );
     expect(order.slice(1)).toEqual(['Peat', 'Loam', 'Sand', 'Perlite']);

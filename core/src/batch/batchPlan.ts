@@ -79,7 +79,11 @@ function tasksOf(line: BatchLine): BatchTask[] {
     const kg = loose_L / facts.expansion_LperKg;
     const water = facts.prepWater_L === undefined ? '' : ` in ${litres(facts.prepWater_L * loose_L)} of water`;
     tasks.push(
-      task('break', `Soak ${kg.toFixed(1)} kg of ${name}${water}, fluff it`, 'A block takes a day to open to its full volume.'),
+      task(
+        'break',
+        `Soak ${kg.toFixed(1)} kg of ${name}${water}, fluff it`,
+        'A block takes a day to open to its full volume.',
+      ),
     );
   }
   if (ec_dSm !== undefined && ec_dSm >= BATCH.rinseAbove_dSm)

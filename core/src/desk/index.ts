@@ -3,16 +3,7 @@
  * Each figure carries its working and stands beside the plain average of the parts.
  * The same function runs in the browser as sliders move and on the server when a version is kept.
  */
-export {
-  doesItsJob,
-  JOB_FIGURE,
-  JOBS,
-  largestShare,
-  lineEffects,
-  NOTICEABLE,
-  type Job,
-  type LineEffect,
-} from './jobs';
+export { doesItsJob, JOB_FIGURE, JOBS, largestShare, lineEffects, NOTICEABLE, type Job, type LineEffect } from './jobs';
 export { differ, differences, type ComparedFigure } from './compare';
 export { COMPONENT_DOUBT, measuredOf } from './measuredOf';
 export {

@@ -40,7 +40,16 @@ export const NOTICEABLE: Readonly<Partial<Record<keyof LineEffect, number>>> = O
   pH: 0.1,
 });
 
-const DIFFERENCES = ['water', 'air', 'easilyAvailable', 'bulkDensity_gcc', 'shrink', 'pH', 'ec_dSm', 'pricePerL'] as const;
+const DIFFERENCES = [
+  'water',
+  'air',
+  'easilyAvailable',
+  'bulkDensity_gcc',
+  'shrink',
+  'pH',
+  'ec_dSm',
+  'pricePerL',
+] as const;
 
 /** What each line does: the blend with it less the blend without it; undefined for a line that stands alone. */
 export function lineEffects(desk: DeskInput): (LineEffect | undefined)[] {

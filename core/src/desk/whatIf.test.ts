@@ -116,7 +116,9 @@ describe('a substitute', () => {
     expect(first).toMatchObject({ lot: 2, parts: 2 });
     expect(first?.distance).toBeCloseTo(0, 9);
     expect(first?.loss).toBeCloseTo(lossOf(blend(deskBlendInput(desk)), searchTargets(profile)) as number, 9);
-    expect(others.map(({ distance }) => distance)).toEqual([...others.map(({ distance }) => distance)].sort((a, b) => a - b));
+    expect(others.map(({ distance }) => distance)).toEqual(
+      [...others.map(({ distance }) => distance)].sort((a, b) => a - b),
+    );
     expect(Object.keys(others[0]?.changes ?? {})).toContain('air');
   });
 

@@ -1,9 +1,7 @@
 import type { LabProperty } from '../lots';
 
 /** What is judged: nitrogen as nitrate and ammonium together, the rest as a report lists it. */
-export type JudgedElement =
-  | 'nitrogen'
-  | Exclude<LabProperty, 'labNitrate' | 'labAmmonium'>;
+export type JudgedElement = 'nitrogen' | Exclude<LabProperty, 'labNitrate' | 'labAmmonium'>;
 
 /** How much a plant asks for. */
 export const FEEDERS = ['light', 'medium', 'heavy'] as const;

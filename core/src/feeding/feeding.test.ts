@@ -21,13 +21,23 @@ describe('what a blend feeds', () => {
 
   it('names what falls furthest short, by part of its range and not by weight', () => {
     expect(nutrients(input).limiting).toBe('labMagnesium');
-    const hungry = nutrients({ ...input, lines: [{ name: 'Compost', volume: 2, mgL: { labNitrate: 20, labPotassium: 150 } }], made: 2 });
+    const hungry = nutrients({
+      ...input,
+      lines: [{ name: 'Compost', volume: 2, mgL: { labNitrate: 20, labPotassium: 150 } }],
+      made: 2,
+    });
     expect(hungry.limiting).toBe('nitrogen');
-    expect(nutrients({ ...input, lines: [{ name: 'Rich', volume: 4, mgL: { labNitrate: 150 } }] }).limiting).toBeUndefined();
+    expect(
+      nutrients({ ...input, lines: [{ name: 'Rich', volume: 4, mgL: { labNitrate: 150 } }] }).limiting,
+    ).toBeUndefined();
   });
 
   it('lasts supply over uptake where nothing decays', () => {
-    const plain = nutrients({ lines: [{ name: 'Feed', volume: 1, mgL: { labNitrate: 100 } }], made: 1, feeder: 'medium' });
+    const plain = nutrients({
+      lines: [{ name: 'Feed', volume: 1, mgL: { labNitrate: 100 } }],
+      made: 1,
+      feeder: 'medium',
+    });
     expect(plain.days).toBeCloseTo(25, 9);
   });
 
@@ -102,7 +112,10 @@ describe('feeding a pot', () => {
   });
 
   it('gives a liquid on its days and a slow feed evenly', () => {
-    const liquid = feeding({ ...pot, feeds: [{ kind: 'liquid', n_mgL: 100, volume_mL: 300, every_d: 14, first_d: 2 }] });
+    const liquid = feeding({
+      ...pot,
+      feeds: [{ kind: 'liquid', n_mgL: 100, volume_mL: 300, every_d: 14, first_d: 2 }],
+    });
     expect(liquid.doses[0]?.due_d).toEqual([2, 16, 30, 44, 58]);
     expect(liquid.doses[0]?.n_mg).toBe(30);
     const slow = feeding({ ...pot, feeds: [{ kind: 'top-dress', g: 10, n_percent: 10, lasts_d: 40, first_d: 0 }] });

@@ -95,7 +95,10 @@ function requireFeeding(input: FeedingInput): void {
 function givenOn(feed: Feed, days: number): number[] {
   const first = Math.round(feed.first_d);
   if (feed.kind !== 'liquid') return first < days ? [first] : [];
-  return Array.from({ length: Math.max(0, Math.ceil((days - first) / feed.every_d)) }, (_, k) => first + k * feed.every_d);
+  return Array.from(
+    { length: Math.max(0, Math.ceil((days - first) / feed.every_d)) },
+    (_, k) => first + k * feed.every_d,
+  );
 }
 
 /** mg N that one giving of a feed brings. */

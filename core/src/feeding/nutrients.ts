@@ -58,7 +58,7 @@ const ELEMENT_OF = (key: LabProperty): JudgedElement =>
   key === 'labNitrate' || key === 'labAmmonium' ? 'nitrogen' : key;
 
 function requireLines({ lines, made, feeder, fed_mgL, productN_percent }: NutrientsInput): void {
-  if (!FEEDERS.includes(feeder)) refuse('feeder', `"${String(feeder)}" is none of ${FEEDERS.join(', ')}`);
+  if (!FEEDERS.includes(feeder)) refuse('feeder', `"${feeder}" is none of ${FEEDERS.join(', ')}`);
   requirePositive('made', made, '');
   if (lines.length === 0) refuse('lines', 'give at least one line');
   lines.forEach(({ volume, mgL, drawdown_mgL }, i) => {

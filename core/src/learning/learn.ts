@@ -89,10 +89,7 @@ function errorOf(one: ReadyBlend, properties: readonly MeasurableProperty[], use
   return squares.length === 0 ? undefined : Math.sqrt(meanOf(squares));
 }
 
-function predictedBy(
-  one: ReadyBlend,
-  use: LearningUse,
-): (property: MeasurableProperty) => number | undefined {
+function predictedBy(one: ReadyBlend, use: LearningUse): (property: MeasurableProperty) => number | undefined {
   const { bias } = use;
   const result = one.predicted(kappaFor(use, one.input.components).kappa);
   return (property) => {
@@ -155,7 +152,9 @@ function judge(
 const PACKING = MEASURABLE.filter((property) => property !== 'pH');
 
 /** Pairs that several of the blends share, and the blends of each. */
-function sharedPairs(blends: readonly ReadyBlend[]): { readonly names: readonly [string, string]; readonly own: ReadyBlend[] }[] {
+function sharedPairs(
+  blends: readonly ReadyBlend[],
+): { readonly names: readonly [string, string]; readonly own: ReadyBlend[] }[] {
   const found = new Map<string, { names: readonly [string, string]; own: ReadyBlend[] }>();
   for (const one of blends) {
     for (const names of pairsOf(one.input.components)) {
@@ -169,7 +168,10 @@ function sharedPairs(blends: readonly ReadyBlend[]): { readonly names: readonly 
 }
 
 /** Each pair's own kappa, judged on the blends that share it. */
-function learnPairs(blends: readonly ReadyBlend[], use: LearningUse): { corrections: Correction[]; pairs: PairShrink[] } {
+function learnPairs(
+  blends: readonly ReadyBlend[],
+  use: LearningUse,
+): { corrections: Correction[]; pairs: PairShrink[] } {
   const corrections = sharedPairs(blends).map(({ names, own }): Correction => {
     const fit = fitReady(own);
     const judged = judge(

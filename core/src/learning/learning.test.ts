@@ -155,7 +155,10 @@ describe('a pair that settles in its own way', () => {
   const quiet = { noise: 0.1, seed: 5 };
 
   it('is learnt from the blends that share it, and used for them alone', () => {
-    const { use, corrections } = learn([...bench({ kappa: 1, ...quiet }, RECIPES.slice(1)), ...bench({ kappa: 0.2, ...quiet }, pair)]);
+    const { use, corrections } = learn([
+      ...bench({ kappa: 1, ...quiet }, RECIPES.slice(1)),
+      ...bench({ kappa: 0.2, ...quiet }, pair),
+    ]);
     const [own] = use.pairs ?? [];
     expect(own?.names).toEqual(names);
     expect(own?.kappa).toBeLessThan(0.5);

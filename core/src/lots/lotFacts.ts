@@ -1,5 +1,5 @@
 import { findMediaClass } from '../classes';
-import type { PROPERTIES} from '../properties';
+import type { PROPERTIES } from '../properties';
 import { type PropertyKey } from '../properties';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
@@ -36,6 +36,8 @@ export interface LotFacts {
   readonly renewable?: string;
   readonly wettability?: string;
   readonly hazards: readonly string[];
+  /** Loose litres in a bag or block, as they were measured. */
+  readonly bag_L?: number;
   /** Usable part of what a sieve was given. */
   readonly sieveYield?: number;
   /** Loose litres from a kilogram of block or bale, and the water that this takes for each. */
@@ -71,6 +73,7 @@ export function lotFacts(lot: LotRecord, figures: readonly LotFigure[]): LotFact
     ...known('source', mediaClass?.origin),
     ...known('renewable', mediaClass?.renewable),
     ...known('wettability', mediaClass?.wettability),
+    ...known('bag_L', measured('bagVolume_L')),
     ...known('sieveYield', measured('sieveYield')),
     ...known('expansion_LperKg', measured('expansion_LperKg')),
     ...known('prepWater_L', measured('prepWater_L')),

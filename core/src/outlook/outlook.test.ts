@@ -27,7 +27,10 @@ describe('a filled pot', () => {
   });
 
   it('costs by the litre, and warns of weight and load', () => {
-    expect(potOutlook({ ...pot, fill: 1, pricePerL: 0.3 }).price).toBeCloseTo(0.3 * potOutlook({ ...pot, fill: 1 }).medium_L, 9);
+    expect(potOutlook({ ...pot, fill: 1, pricePerL: 0.3 }).price).toBeCloseTo(
+      0.3 * potOutlook({ ...pot, fill: 1 }).medium_L,
+      9,
+    );
     expect(potOutlook(pot).checks).toEqual([]);
     const heavy = potOutlook({ ...pot, bulkDensity_gcc: 1.9, potsPerM2: 6, limit_kgPerM2: 120 });
     expect(heavy.load_kgPerM2).toBeCloseTo(6 * heavy.wet_kg, 9);

@@ -39,12 +39,14 @@ export const POT_DEFAULTS = Object.freeze({ fill: 0.92, pot_kg: 0 });
 export const LIFT_LIMIT_KG = 25;
 
 /** Water used by a pot, mm over its top and day, in words. */
-export const USES: readonly { readonly key: string; readonly words: string; readonly mmPerD: number }[] = Object.freeze([
-  { key: 'shade', words: 'cool shade', mmPerD: 1 },
-  { key: 'mild', words: 'mild days', mmPerD: 2.5 },
-  { key: 'summer', words: 'summer sun', mmPerD: 4.5 },
-  { key: 'wind', words: 'hot wind', mmPerD: 7 },
-]);
+export const USES: readonly { readonly key: string; readonly words: string; readonly mmPerD: number }[] = Object.freeze(
+  [
+    { key: 'shade', words: 'cool shade', mmPerD: 1 },
+    { key: 'mild', words: 'mild days', mmPerD: 2.5 },
+    { key: 'summer', words: 'summer sun', mmPerD: 4.5 },
+    { key: 'wind', words: 'hot wind', mmPerD: 7 },
+  ],
+);
 
 /**
  * What a filled pot weighs, dry and drained, what it costs, and how long its easily available water lasts.

@@ -31,9 +31,7 @@ export function suits(desks: readonly DeskInput[], profile: TargetProfile, clima
       if (loss === undefined) return [];
       const straight = geometricVolume_mL(desk.container) === undefined ? { volume_L: 1 } : {};
       const { days } = potOutlook(deskPotInput(desk, predicted, { use_mmPerD, ...straight }));
-      return [
-        { place, loss, air, water, totalPorosity, days, ...(pricePerL === undefined ? {} : { pricePerL }) },
-      ];
+      return [{ place, loss, air, water, totalPorosity, days, ...(pricePerL === undefined ? {} : { pricePerL }) }];
     })
     .sort((a, b) => a.loss - b.loss);
 }

@@ -19,7 +19,9 @@ describe('how far what is there reaches', () => {
     const found = onHand({ lines, settling: 0.1, shrink: 0.15, potVolume_L: 2 });
     const pots = found.pots as number;
     const take = (count: number) =>
-      quantity({ want: { pots: count, potVolume_L: 2 }, settling: 0.1, shrink: 0.15, lines }).lines.map((one) => one.take_L);
+      quantity({ want: { pots: count, potVolume_L: 2 }, settling: 0.1, shrink: 0.15, lines }).lines.map(
+        (one) => one.take_L,
+      );
     take(pots).forEach((litres, i) => {
       expect(found.lines[i]?.take_L).toBeCloseTo(litres, 9);
     });
@@ -30,6 +32,8 @@ describe('how far what is there reaches', () => {
   it('wants one counted lot, and shares that are some', () => {
     expect(() => onHand({ lines: [{ name: 'Bark', parts: 1 }], settling: 0, shrink: 0 })).toThrow('invalid lines');
     expect(() => onHand({ lines, settling: 1, shrink: 0 })).toThrow('invalid settling');
-    expect(() => onHand({ lines: [{ name: 'Bark', parts: 0, stock_L: 1 }], settling: 0, shrink: 0 })).toThrow('no line');
+    expect(() => onHand({ lines: [{ name: 'Bark', parts: 0, stock_L: 1 }], settling: 0, shrink: 0 })).toThrow(
+      'no line',
+    );
   });
 });

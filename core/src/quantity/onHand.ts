@@ -40,7 +40,10 @@ export function onHand({ lines, settling, shrink, potVolume_L }: OnHandInput): O
     ['shrink', shrink],
   ] as const)
     if (!(share >= 0 && share < 1)) refuse(path, `${String(share)} must be 0 or more and under 1`);
-  const parts = lines.reduce((sum, line, i) => sum + requireNotNegative(`lines[${String(i)}].parts`, line.parts, ''), 0);
+  const parts = lines.reduce(
+    (sum, line, i) => sum + requireNotNegative(`lines[${String(i)}].parts`, line.parts, ''),
+    0,
+  );
   if (!(parts > 0)) refuse('lines', 'no line has a part');
   const limits = lines.flatMap((line, i) => {
     const share = requirePositive(`lines[${String(i)}].yield`, line.yield ?? 1, '');

@@ -29,7 +29,10 @@ export async function loadKept(manager: EntityManager): Promise<KeptBlends> {
   const blends = new Map((await manager.find(BlendEntity)).map((blend) => [blend.id, blend.name]));
   const lots = await manager.find(LotEntity, { select: { id: true, materialId: true } });
   const materials = new Map(
-    (await manager.findBy(MaterialEntity, { id: In(lots.map((lot) => lot.materialId)) })).map((one) => [one.id, one.name]),
+    (await manager.findBy(MaterialEntity, { id: In(lots.map((lot) => lot.materialId)) })).map((one) => [
+      one.id,
+      one.name,
+    ]),
   );
   const lotNames = new Map(lots.map((lot) => [lot.id, materials.get(lot.materialId) ?? '']));
   const kept = new Map(

@@ -27,10 +27,25 @@ const keep = (lines: Lines, blendId = uuidv7(), more: Partial<Recipe> = {}) =>
 
 describe('a blend inside a blend', () => {
   it('predicts what its lots mixed at once would be, and names its lines', async () => {
-    const base = (await keep([{ lotId: bark, parts: 3 }, { lotId: pumice, parts: 1 }])).body;
+    const base = (
+      await keep([
+        { lotId: bark, parts: 3 },
+        { lotId: pumice, parts: 1 },
+      ])
+    ).body;
     const made = base.versions[0]?.result.volume as number;
-    const outer = (await keep([{ blend: { id: base.id, n: 1 }, parts: made }, { lotId: pumice, parts: 2 }])).body;
-    const flat = (await keep([{ lotId: bark, parts: 3 }, { lotId: pumice, parts: 3 }])).body;
+    const outer = (
+      await keep([
+        { blend: { id: base.id, n: 1 }, parts: made },
+        { lotId: pumice, parts: 2 },
+      ])
+    ).body;
+    const flat = (
+      await keep([
+        { lotId: bark, parts: 3 },
+        { lotId: pumice, parts: 3 },
+      ])
+    ).body;
     const [one, other] = [outer.versions[0], flat.versions[0]];
     expect(one?.result.air).toBeCloseTo(other?.result.air as number, 9);
     expect(one?.result.water).toBeCloseTo(other?.result.water as number, 9);
@@ -53,8 +68,18 @@ describe('a blend inside a blend', () => {
 
   it('takes the lots of its insides from stock', async () => {
     await tester.post(`/lots/${bark}/stock`, { id: uuidv7(), stock_L: 100 });
-    const base = (await keep([{ lotId: bark, parts: 2 }, { lotId: pumice, parts: 2 }])).body;
-    const outer = (await keep([{ blend: { id: base.id, n: 1 }, parts: 1 }, { lotId: bark, parts: 1 }])).body;
+    const base = (
+      await keep([
+        { lotId: bark, parts: 2 },
+        { lotId: pumice, parts: 2 },
+      ])
+    ).body;
+    const outer = (
+      await keep([
+        { blend: { id: base.id, n: 1 }, parts: 1 },
+        { lotId: bark, parts: 1 },
+      ])
+    ).body;
     const batch = { id: uuidv7(), materialId: uuidv7(), code: 'B1', made_L: 20 };
     expect((await tester.post(`/blends/${outer.id}/versions/1/batches`, batch)).status).toBe(201);
     const version = outer.versions[0];
@@ -64,7 +89,10 @@ describe('a blend inside a blend', () => {
   });
 
   it('is refused at its line where there is none', async () => {
-    const answer = await keep([{ lotId: bark, parts: 1 }, { blend: { id: uuidv7(), n: 1 }, parts: 1 }]);
+    const answer = await keep([
+      { lotId: bark, parts: 1 },
+      { blend: { id: uuidv7(), n: 1 }, parts: 1 },
+    ]);
     expect(answer.status).toBe(422);
     expect(answer.body.error.path).toBe('recipe.lines[1].blend');
   });
@@ -83,7 +111,10 @@ describe('what a recipe says besides', () => {
   });
 
   it('takes a measured shrink with its model, and sulphur as negative lime', async () => {
-    const lines = [{ lotId: bark, parts: 1 }, { lotId: pumice, parts: 1 }];
+    const lines = [
+      { lotId: bark, parts: 1 },
+      { lotId: pumice, parts: 1 },
+    ];
     const { body } = await keep(lines, uuidv7(), { model: 'measured', shrink: 0.12, lime_meqPerL: -5 });
     expect(body.versions[0]?.result.shrink).toBeCloseTo(0.12, 9);
     expect((await keep(lines, uuidv7(), { model: 'measured' })).body.error.path).toBe('recipe.shrink');

@@ -34,9 +34,21 @@ describe('uses of one’s own', () => {
   });
 
   it.each([
-    ['a window upside down', { targets: [{ property: 'air', ideal: [0.3, 0.1], limits: [0, 1], weight: 1 }] }, 'targets[0].ideal'],
-    ['a window of words', { targets: [{ property: 'air', ideal: ['a', 1], limits: [0, 1], weight: 1 }] }, 'targets[0].ideal'],
-    ['what no blend has', { targets: [{ property: 'taste', ideal: [0, 1], limits: [0, 1], weight: 1 }] }, 'targets[0].property'],
+    [
+      'a window upside down',
+      { targets: [{ property: 'air', ideal: [0.3, 0.1], limits: [0, 1], weight: 1 }] },
+      'targets[0].ideal',
+    ],
+    [
+      'a window of words',
+      { targets: [{ property: 'air', ideal: ['a', 1], limits: [0, 1], weight: 1 }] },
+      'targets[0].ideal',
+    ],
+    [
+      'what no blend has',
+      { targets: [{ property: 'taste', ideal: [0, 1], limits: [0, 1], weight: 1 }] },
+      'targets[0].property',
+    ],
     ['no weight at all', { targets: [{ property: 'air', ideal: [0, 1], limits: [0, 1], weight: 0 }] }, 'targets'],
     ['no basis', { basis: '' }, 'basis'],
   ])('%s is refused at its place', async (_what, wrong, path) => {
@@ -48,7 +60,15 @@ describe('uses of one’s own', () => {
   it('stay while a plant points to them', async () => {
     const body = profile({ label: 'Mosses' });
     await tester.post('/profiles', body);
-    const plant = { id: uuidv7(), version: 0, name: 'Fern', profileId: body.id, climate: 'shade', light: 'shade', keeps: [] };
+    const plant = {
+      id: uuidv7(),
+      version: 0,
+      name: 'Fern',
+      profileId: body.id,
+      climate: 'shade',
+      light: 'shade',
+      keeps: [],
+    };
     expect((await tester.post('/plants', plant)).status).toBe(200);
     expect((await tester.send('DELETE', `/profiles/${body.id}`)).status).toBe(409);
     expect((await tester.send('DELETE', `/plants/${plant.id}`)).status).toBe(200);
@@ -61,7 +81,9 @@ describe('uses of one’s own', () => {
 describe('plants', () => {
   it('begin with a list that is the notebook’s own from then on', async () => {
     const { body: plants } = await tester.get<PlantRow[]>('/plants');
-    expect(plants.map(({ name }) => name)).toEqual([...PLANTS.map(({ name }) => name)].sort((a, b) => a.localeCompare(b)));
+    expect(plants.map(({ name }) => name)).toEqual(
+      [...PLANTS.map(({ name }) => name)].sort((a, b) => a.localeCompare(b)),
+    );
     const [first] = plants as [PlantRow];
     const changed = (await tester.post<PlantRow[]>('/plants', { ...first, climate: 'wind' })).body;
     expect(changed.find(({ id }) => id === first.id)).toMatchObject({ climate: 'wind', version: 2 });

@@ -11,7 +11,13 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const job = (at: string, what: string) => ({ id: uuidv7(), at, what, where: 'batch of Camellia tub', to: '/blend/desk?x=1' });
+const job = (at: string, what: string) => ({
+  id: uuidv7(),
+  at,
+  what,
+  where: 'batch of Camellia tub',
+  to: '/blend/desk?x=1',
+});
 const planned = async (): Promise<readonly PlannedJobRow[]> => (await tester.get<TodayPage>('/today')).body.planned;
 
 it('work with a date stands in today and in the calendar, soonest first, until it is done', async () => {

@@ -22,6 +22,9 @@ const InstrumentsPage = lazy(() =>
   import('../instruments/InstrumentsPage').then((m) => ({ default: m.InstrumentsPage })),
 );
 const BlendListPage = lazy(() => import('../blend/BlendListPage').then((m) => ({ default: m.BlendListPage })));
+const ComparePage = lazy(() => import('../blend/compare/ComparePage').then((m) => ({ default: m.ComparePage })));
+const PlantsPage = lazy(() => import('../blend/plants/PlantsPage').then((m) => ({ default: m.PlantsPage })));
+const ProfilesPage = lazy(() => import('../blend/profiles/ProfilesPage').then((m) => ({ default: m.ProfilesPage })));
 const BlendDeskPage = lazy(() => import('../blend/BlendDeskPage').then((m) => ({ default: m.BlendDeskPage })));
 const ScoreListPage = lazy(() => import('../score/ScoreListPage').then((m) => ({ default: m.ScoreListPage })));
 const ScorecardPage = lazy(() => import('../score/ScorecardPage').then((m) => ({ default: m.ScorecardPage })));
@@ -50,6 +53,9 @@ export const router = createBrowserRouter([
       { path: '/bench/runs/:id/print', element: <PrintRunPage /> },
       { path: '/blend', element: <BlendListPage /> },
       { path: '/blend/bench', element: <LearningPage /> },
+      { path: '/blend/compare', element: <ComparePage /> },
+      { path: '/blend/plants', element: <PlantsPage /> },
+      { path: '/blend/uses', element: <ProfilesPage /> },
       { path: '/blend/desk', element: <BlendDeskPage /> },
       { path: '/blend/:id', element: <BlendDeskPage /> },
       { path: '/blend/:id/versions/:n', element: <BlendDeskPage /> },

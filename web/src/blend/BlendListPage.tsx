@@ -1,6 +1,6 @@
 import type { BlendRow } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
@@ -10,6 +10,7 @@ import { shapeOf } from '../shared/pail/pailGeometry';
 import { blendsQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
+import { MOST_COMPARED } from './compare/compared';
 import { recipeText } from './recipeText';
 
 /** Every kept blend with its pail in its own pot. */
@@ -19,6 +20,12 @@ export function BlendListPage(): ReactElement {
   return (
     <main>
       <TitleBlock title="Blend" line="What a mix will do, before a barrow of it is mixed. Dashes are predicted.">
+        <Link className="alt" to="/blend/plants">
+          Plants
+        </Link>
+        <Link className="alt" to="/blend/uses">
+          Uses
+        </Link>
         <Link className="alt" to="/blend/bench">
           What the bench taught
         </Link>
@@ -48,6 +55,7 @@ export function BlendListPage(): ReactElement {
 }
 
 function BlendTable({ blends }: { readonly blends: readonly BlendRow[] }): ReactElement {
+  const [chosen, setChosen] = useState<readonly string[]>([]);
   return (
     <section className="px-5 pt-3" aria-label="Blends">
       <table className="rows">
@@ -63,20 +71,43 @@ function BlendTable({ blends }: { readonly blends: readonly BlendRow[] }): React
             <th scope="col">water</th>
             <th scope="col">pH</th>
             <th scope="col">shrinks</th>
+            <th scope="col">compare</th>
             <th scope="col">made</th>
           </tr>
         </thead>
         <tbody>
           {blends.map((blend) => (
-            <BlendLine key={blend.id} blend={blend} />
+            <BlendLine
+              key={blend.id}
+              blend={blend}
+              chosen={chosen.includes(blend.id)}
+              onChoose={(id, is) => {
+                setChosen(is ? [...chosen, id].slice(-MOST_COMPARED) : chosen.filter((one) => one !== id));
+              }}
+            />
           ))}
         </tbody>
       </table>
+      <p className="py-3">
+        {chosen.length < 2 ? (
+          <span className="q text-[14px]">Tick two to six to see them side by side in one pot.</span>
+        ) : (
+          <Link className="alt" to={`/blend/compare?with=${chosen.map((id) => `blend:${id}`).join(',')}`}>
+            Put these {chosen.length} side by side
+          </Link>
+        )}
+      </p>
     </section>
   );
 }
 
-function BlendLine({ blend }: { readonly blend: BlendRow }): ReactElement {
+interface BlendLineProps {
+  readonly blend: BlendRow;
+  readonly chosen: boolean;
+  readonly onChoose: (id: string, chosen: boolean) => void;
+}
+
+function BlendLine({ blend, chosen, onChoose }: BlendLineProps): ReactElement {
   const { notebook } = useSession();
   const { recipe, result, n } = blend.latest;
   const shape = shapeOf(recipe.pot, 'pot');
@@ -115,6 +146,19 @@ function BlendLine({ blend }: { readonly blend: BlendRow }): ReactElement {
         )}
       </td>
       <td className="f">{fixed(100 * shrink, 1)} %</td>
+      <td>
+        <label className="inline-flex min-h-11 min-w-11 items-center justify-center">
+          <input
+            type="checkbox"
+            className="h-5 w-5"
+            aria-label={`Compare ${blend.name}`}
+            checked={chosen}
+            onChange={(event) => {
+              onChoose(blend.id, event.target.checked);
+            }}
+          />
+        </label>
+      </td>
       <td className="f">{pricePerL === undefined ? '' : `${notebook.currency}${fixed(pricePerL, 2)}/L`}</td>
     </tr>
   );

@@ -1,5 +1,6 @@
 import {
   bands,
+  deskBandsInput,
   lineEffects,
   predictDesk,
   recipeSearch,
@@ -28,6 +29,9 @@ import { expose } from 'comlink';
 const thinker = {
   bands(input: BandsInput): BandsResult | undefined {
     return bands(input);
+  },
+  manyBands(desks: readonly DeskInput[]): (BandsResult | undefined)[] {
+    return desks.map((desk) => bands(deskBandsInput(desk, undefined, 'air')));
   },
   search(input: RecipeSearchInput, onProgress: (share: number) => void): RecipeSearchResult | undefined {
     return recipeSearch(input, { onProgress });

@@ -77,7 +77,9 @@ describe('what is on the bench', () => {
     });
     const now = Date.parse('2026-11-24T09:00:00Z');
     expect(jobsOf({ runs: [], instruments: [pen('2026-11-24T08:00:00Z')], reports: [], planned: [] }, now)).toEqual([]);
-    expect(jobsOf({ runs: [], instruments: [pen('2026-11-20T08:00:00Z')], reports: [], planned: [] }, now)[0]).toMatchObject({
+    expect(
+      jobsOf({ runs: [], instruments: [pen('2026-11-20T08:00:00Z')], reports: [], planned: [] }, now)[0],
+    ).toMatchObject({
       what: 'Calibrate Red pen before the next reading',
       to: '/bench/instruments',
     });

@@ -1,6 +1,5 @@
-import { PLANTS } from '@bent-pail/core';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { v7 as uuidv7 } from 'uuid';
+import { beginPlants } from '../beginPlants';
 
 /** Uses and plants of the notebook's own, with some plants to begin with, and work with a date. */
 export class GuidesAndJobs1764330000000 implements MigrationInterface {
@@ -27,11 +26,7 @@ export class GuidesAndJobs1764330000000 implements MigrationInterface {
       );
       create index planned_jobs_open on planned_jobs (at) where done_at is null;
     `);
-    for (const plant of PLANTS)
-      await runner.query(`insert into guides (id, kind, content, version, kept_at) values ($1, 'plant', $2, 1, now())`, [
-        uuidv7(),
-        JSON.stringify({ ...plant, keeps: [] }),
-      ]);
+    await beginPlants((sql, values) => runner.query(sql, values));
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -1,5 +1,4 @@
-import type { FeedingResult, NutrientsResult } from '@bent-pail/core';
-import { potOutlook } from '@bent-pail/core';
+import { potOutlook, type Feed, type FeedingResult, type NutrientsResult } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../../shared/api';
@@ -12,7 +11,7 @@ import { queryClient } from '../../shared/queries';
 import { serverNow } from '../../shared/serverClock';
 import { useWorks } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
-import { fedAndUnfed, feedJobs, feedOf, FIRST_PLANS, HORIZON_D, type FeedPlan } from './planFeed';
+import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FeedPlan } from './planFeed';
 import { potQuestion } from './potQuestion';
 import { useStand } from './standStore';
 
@@ -30,9 +29,16 @@ interface FeedingProps {
 /** A plan to feed by: nitrogen of one pot from day to day, with it and without, and the feeds into Today. */
 export function Feeding({ view, found }: FeedingProps): ReactElement {
   const { stand } = useStand();
-  const [plan, setPlan] = useState<FeedPlan>(FIRST_PLANS.liquid);
   const { medium_L } = potOutlook(potQuestion(view.input, view.result, stand, []));
-  const feed = useMemo(() => feedOf(plan), [plan]);
+  const need = { daily_mg: found.uptake_mgLd * medium_L, lasts_d: found.days ?? 0 };
+  const [changed, setPlan] = useState<FeedPlan>();
+  const [kind, setKind] = useState<Feed['kind']>('liquid');
+  const plan = changed ?? firstPlan(kind, need);
+  const { strength, amount, days, first } = plan;
+  const feed = useMemo(
+    () => feedOf({ kind: plan.kind, strength, amount, days, first }),
+    [plan.kind, strength, amount, days, first],
+  );
   const { water } = view.result.result;
   const { available_mgL, drawdown_mgL, uptake_mgLd } = found;
   const both = useMemo(
@@ -66,8 +72,9 @@ export function Feeding({ view, found }: FeedingProps): ReactElement {
           label="How"
           value={plan.kind}
           options={KINDS}
-          onChange={(kind) => {
-            setPlan(FIRST_PLANS[kind]);
+          onChange={(next) => {
+            setKind(next);
+            setPlan(undefined);
           }}
           className="col-span-3"
         />

@@ -4,7 +4,7 @@ import { fixed } from '../../shared/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { typedNumber } from './standStore';
-import type { Batch } from './want';
+import { bagOf, type Batch } from './want';
 
 interface MakeOrBuyProps {
   readonly view: DeskView;
@@ -16,17 +16,12 @@ export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null 
   const { notebook } = useSession();
   const [minutes, setMinutes] = useState('60');
   const [hour, setHour] = useState('15');
-  const bags = view.lots.flatMap((lot) =>
-    lot.kind === 'product' && lot.price !== undefined && lot.packVolume_L !== undefined
-      ? [
-          {
-            lot,
-            price: lot.price,
-            pack_L: trueLitres(lot.component?.component.pricePerL, lot.price) ?? lot.packVolume_L,
-          },
-        ]
-      : [],
-  );
+  const bags = view.lots.flatMap((lot) => {
+    const pack_L = bagOf(lot);
+    return lot.kind === 'product' && lot.price !== undefined && pack_L !== undefined
+      ? [{ lot, price: lot.price, pack_L }]
+      : [];
+  });
   const { costUsed, costBought, finished_L } = batch.quantity;
   const work = ((typedNumber(minutes) ?? 0) / 60) * (typedNumber(hour) ?? 0);
   const money = (value: number): string => notebook.currency + fixed(value, 2);
@@ -73,9 +68,4 @@ export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null 
       <p className="q mt-1 text-[13.5px]">A bag counts with its true litres where they were measured.</p>
     </>
   );
-}
-
-/** Litres that a bag really gives: its price over the price of a settled litre. */
-function trueLitres(pricePerL: number | undefined, price: number): number | undefined {
-  return pricePerL === undefined || pricePerL === 0 ? undefined : price / pricePerL;
 }

@@ -3,7 +3,7 @@ import type { ReactElement } from 'react';
 import { fixed } from '../../shared/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
-import type { Batch } from './want';
+import { bagOf, type Batch } from './want';
 
 interface TakeTableProps {
   readonly view: DeskView;
@@ -46,7 +46,7 @@ export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
                 <td className="f">
                   {line.units === undefined
                     ? ''
-                    : `${String(line.units)} × ${fixed(lot?.packVolume_L ?? 0, 0)} L, ${litres(line.leftover_L ?? 0)} over`}
+                    : `${String(line.units)} × ${fixed(lot === undefined ? 0 : (bagOf(lot) ?? 0), 0)} L, ${litres(line.leftover_L ?? 0)} over`}
                 </td>
                 <td className="f">{line.cost === undefined ? '' : `${notebook.currency}${fixed(line.cost, 2)}`}</td>
               </tr>

@@ -91,44 +91,46 @@ function TriangleDrawing({ points, name, target, corners, here }: DrawingProps):
   const at = { x: 30 + SIDE * (1 - a - c / 2), y: 26 + TRIANGLE_HEIGHT * (1 - c) };
   const meets = target === undefined ? [] : cells.filter(({ value }) => inWindow(value, target.ideal));
   return (
-    <svg
-      viewBox={`0 0 ${String(SIDE + 60)} ${String(TRIANGLE_HEIGHT + 66)}`}
-      className="mt-1 w-full max-w-[420px]"
-      role="img"
-      aria-label={`${label} on a triangle of ${corners.join(', ')}: ${lo.toFixed(places)} to ${hi.toFixed(places)}${target === undefined ? '' : `; ${String(Math.round((100 * meets.length) / cells.length))} % of it meets the window`}.`}
-    >
-      <g transform="translate(30 26)">
-        {cells.map(({ shape, value }) => (
+    <figure className="m-0">
+      <svg
+        viewBox={`0 0 ${String(SIDE + 60)} ${String(TRIANGLE_HEIGHT + 50)}`}
+        className="mt-1 w-full max-w-[420px]"
+        role="img"
+        aria-label={`${label} on a triangle of ${corners.join(', ')}: ${lo.toFixed(places)} to ${hi.toFixed(places)}${target === undefined ? '' : `; ${String(Math.round((100 * meets.length) / cells.length))} % of it meets the window`}.`}
+      >
+        <g transform="translate(30 26)">
+          {cells.map(({ shape, value }) => (
+            <path
+              key={shape}
+              d={shape}
+              fill="var(--slab)"
+              fillOpacity={shadeOf(value, lo, hi)}
+              stroke={target !== undefined && inWindow(value, target.ideal) ? 'var(--ink)' : 'none'}
+              strokeWidth="0.7"
+            />
+          ))}
           <path
-            key={shape}
-            d={shape}
-            fill="var(--slab)"
-            fillOpacity={shadeOf(value, lo, hi)}
-            stroke={target !== undefined && inWindow(value, target.ideal) ? 'var(--ink)' : 'none'}
-            strokeWidth="0.7"
+            d={`M0 ${String(TRIANGLE_HEIGHT)}H${String(SIDE)}L${String(SIDE / 2)} 0Z`}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth="2"
           />
-        ))}
-        <path
-          d={`M0 ${String(TRIANGLE_HEIGHT)}H${String(SIDE)}L${String(SIDE / 2)} 0Z`}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth="2"
-        />
-      </g>
-      <circle cx={at.x} cy={at.y} r="6" fill="var(--paper)" stroke="var(--grip)" strokeWidth="3" />
-      <text x={SIDE / 2 + 30} y="18" textAnchor="middle" className="nt">
-        {corners[2]}
-      </text>
-      <text x="4" y={TRIANGLE_HEIGHT + 44} className="nt">
-        {corners[0]}
-      </text>
-      <text x={SIDE + 56} y={TRIANGLE_HEIGHT + 44} textAnchor="end" className="nt">
-        {corners[1]}
-      </text>
-      <text x="4" y={TRIANGLE_HEIGHT + 62} className="ax">
-        light {lo.toFixed(places)}, dark {hi.toFixed(places)} {unit}
-        {target === undefined ? '' : '; outlined meets the window'}; ring: the recipe
-      </text>
-    </svg>
+        </g>
+        <circle cx={at.x} cy={at.y} r="6" fill="var(--paper)" stroke="var(--grip)" strokeWidth="3" />
+        <text x={SIDE / 2 + 30} y="18" textAnchor="middle" className="nt">
+          {corners[2]}
+        </text>
+        <text x="4" y={TRIANGLE_HEIGHT + 44} className="nt">
+          {corners[0]}
+        </text>
+        <text x={SIDE + 56} y={TRIANGLE_HEIGHT + 44} textAnchor="end" className="nt">
+          {corners[1]}
+        </text>
+      </svg>
+      <figcaption className="q text-[13.5px]">
+        {label}: light {lo.toFixed(places)}, dark {hi.toFixed(places)} {unit}
+        {target === undefined ? '' : '; outlined meets the window'}; the ring is the recipe.
+      </figcaption>
+    </figure>
   );
 }

@@ -16,11 +16,26 @@ export interface FeedPlan {
   readonly drained: string;
 }
 
-export const FIRST_PLANS: Readonly<Record<Feed['kind'], FeedPlan>> = Object.freeze({
-  liquid: { kind: 'liquid', strength: '100', amount: '500', days: '7', first: '14', drained: '0' },
-  coated: { kind: 'coated', strength: '15', amount: '20', days: '150', first: '0', drained: '0' },
-  'top-dress': { kind: 'top-dress', strength: '7', amount: '25', days: '90', first: '14', drained: '0' },
-});
+/** What a plant takes of one pot, and how long what is there lasts. */
+export interface Need {
+  readonly daily_mg: number;
+  readonly lasts_d: number;
+}
+
+const whole = (value: number): string => String(Math.max(1, Math.round(value)));
+
+/** A plan to begin with: as much as the plant takes, before what is there has run out. */
+export function firstPlan(kind: Feed['kind'], { daily_mg, lasts_d }: Need): FeedPlan {
+  const first = String(Math.max(0, Math.floor(lasts_d) - 1));
+  switch (kind) {
+    case 'liquid':
+      return { kind, strength: '200', amount: whole((1000 * 7 * daily_mg) / 200), days: '7', first, drained: '0' };
+    case 'coated':
+      return { kind, strength: '15', amount: whole((150 * daily_mg) / 150), days: '150', first: '0', drained: '0' };
+    case 'top-dress':
+      return { kind, strength: '7', amount: whole((90 * daily_mg) / 70), days: '90', first, drained: '0' };
+  }
+}
 
 /** Days that a plan looks ahead. */
 export const HORIZON_D = 180;
@@ -29,7 +44,7 @@ const PLANNED = 8;
 const DAY_MS = 86400000;
 
 /** The typed plan as a feed; undefined while a field is empty or makes no sense. */
-export function feedOf({ kind, strength, amount, days, first }: FeedPlan): Feed | undefined {
+export function feedOf({ kind, strength, amount, days, first }: Omit<FeedPlan, 'drained'>): Feed | undefined {
   const [a, b, d] = [strength, amount, days].map(typedNumber);
   const first_d = typedNumber(first) ?? 0;
   if (a === undefined || b === undefined || d === undefined) return undefined;

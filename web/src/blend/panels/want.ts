@@ -8,6 +8,7 @@ import {
   type QuantityResult,
   type Wanted,
 } from '@bent-pail/core';
+import type { LotRow } from '@bent-pail/contract';
 import type { DeskView } from '../deskView';
 import { typedNumber } from './standStore';
 
@@ -84,6 +85,11 @@ export interface Batch {
 const optional = <K extends string>(key: K, value: number | undefined): Partial<Record<K, number>> =>
   value === undefined ? {} : ({ [key]: value } as Record<K, number>);
 
+/** Loose litres that a bag gives: as measured, else as its label states. */
+export function bagOf({ component, packVolume_L }: Pick<LotRow, 'component' | 'packVolume_L'>): number | undefined {
+  return component?.facts.bag_L ?? packVolume_L;
+}
+
 /** The batch that is wanted: what to take, buy and do. Throws a `CoreError` with a sentence where it cannot be. */
 export function batchOf(view: DeskView, want: Want): Batch | undefined {
   const { used, result, recipe } = view;
@@ -95,8 +101,8 @@ export function batchOf(view: DeskView, want: Want): Batch | undefined {
     name: lot.name,
     parts,
     ...optional('yield', lot.component?.facts.sieveYield),
-    ...optional('unit_L', lot.packVolume_L),
-    ...(lot.packVolume_L === undefined ? {} : optional('pricePerUnit', lot.price)),
+    ...optional('unit_L', bagOf(lot)),
+    ...(bagOf(lot) === undefined ? {} : optional('pricePerUnit', lot.price)),
   }));
   const reach =
     want.kind === 'stock'
@@ -130,7 +136,7 @@ export function batchOf(view: DeskView, want: Want): Batch | undefined {
           loose_L: line.loose_L,
           take_L: line.take_L,
           ...optional('stock_L', lot.stock_L),
-          ...optional('unit_L', lot.packVolume_L),
+          ...optional('unit_L', bagOf(lot)),
           ...optional('ec_dSm', component.ec_dSm),
           dryBulkDensity_gcc: component.dryBulkDensity_gcc,
           facts,

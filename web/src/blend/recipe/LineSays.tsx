@@ -1,5 +1,5 @@
 import type { LotRow, RecipeLine } from '@bent-pail/contract';
-import { JOBS, type Job } from '@bent-pail/core';
+import { JOBS } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Choice } from '../../shared/Field';
 
@@ -26,7 +26,7 @@ export function LineSays({ line, name, lots, onLine }: LineSaysProps): ReactElem
         options={[{ key: '', words: 'not said' }, ...JOBS.map((job) => ({ key: job, words: job }))]}
         onChange={(job) => {
           const { job: _before, ...rest } = line;
-          onLine(job === '' ? rest : { ...rest, job: job as Job });
+          onLine(job === '' ? rest : { ...rest, job });
         }}
       />
       {line.blend === undefined && (

@@ -1,0 +1,137 @@
+import type { BlendRow, LotRow } from '@bent-pail/contract';
+import type { BandsResult } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, type ReactElement } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { Await } from '../../shared/Await';
+import { EmptyPail } from '../../shared/EmptyPail';
+import { PotPicker } from '../../shared/pot/PotPicker';
+import { usePot } from '../../shared/pot/usePot';
+import type { Pot } from '../../shared/pot/pots';
+import { blendsQuery, learningQuery, lotsQuery } from '../../shared/queries';
+import { TitleBlock } from '../../shared/TitleBlock';
+import '../blend.css';
+import { useThought, type Question } from '../useThought';
+import { comparedOf, keysOf, MOST_COMPARED } from './compared';
+import { CompareTable } from './CompareTable';
+
+/** Up to six blends and lots as pails at one pot, with what differs beyond its bands. */
+export function ComparePage(): ReactElement {
+  const [pot, setPot] = usePot();
+  const lots = useQuery(lotsQuery);
+  const blends = useQuery(blendsQuery);
+  return (
+    <main>
+      <TitleBlock
+        title="Side by side"
+        line="Blends and lots in the same pot. A letter names whom a figure differs from beyond both bands."
+        cells={[{ term: 'My pot', value: <PotPicker pot={pot} onChange={setPot} /> }]}
+      >
+        <Link className="alt" to="/blend">
+          All blends
+        </Link>
+      </TitleBlock>
+      <Await query={lots}>
+        {(shelf) => <Await query={blends}>{(kept) => <Compare lots={shelf} blends={kept} pot={pot} />}</Await>}
+      </Await>
+    </main>
+  );
+}
+
+interface CompareProps {
+  readonly lots: readonly LotRow[];
+  readonly blends: readonly BlendRow[];
+  readonly pot: Pot;
+}
+
+function Compare({ lots, blends, pot }: CompareProps): ReactElement {
+  const [params, setParams] = useSearchParams();
+  const learnt = useQuery(learningQuery).data?.learning.use;
+  const keys = keysOf(params);
+  const wanted = keys.join(',');
+  const all = useMemo(
+    () =>
+      wanted
+        .split(',')
+        .filter((key) => key !== '')
+        .flatMap((key) => comparedOf(key, lots, blends, pot, learnt) ?? []),
+    [wanted, lots, blends, pot, learnt],
+  );
+  const ask = useMemo((): Question<(BandsResult | undefined)[]> | undefined => {
+    if (all.length === 0) return undefined;
+    const inputs = all.map(({ input }) => input);
+    return (thinker) => thinker.manyBands(inputs);
+  }, [all]);
+  const bands = useThought(ask);
+  const set = (next: readonly string[]): void => {
+    setParams(
+      (before) => {
+        before.set('with', next.join(','));
+        return before;
+      },
+      { replace: true },
+    );
+  };
+  return (
+    <>
+      {keys.length < MOST_COMPARED && (
+        <AddCompared
+          lots={lots}
+          blends={blends}
+          keys={keys}
+          onAdd={(key) => {
+            set([...keys, key]);
+          }}
+        />
+      )}
+      {all.length === 0 ? (
+        <EmptyPail question="Which two would you compare?" />
+      ) : (
+        <CompareTable
+          all={all}
+          bands={bands}
+          pot={pot}
+          onRemove={(key) => {
+            set(keys.filter((one) => one !== key));
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+interface AddComparedProps {
+  readonly lots: readonly LotRow[];
+  readonly blends: readonly BlendRow[];
+  readonly keys: readonly string[];
+  readonly onAdd: (key: string) => void;
+}
+
+function AddCompared({ lots, blends, keys, onAdd }: AddComparedProps): ReactElement {
+  const option = (key: string, words: string): ReactElement | null =>
+    keys.includes(key) ? null : (
+      <option key={key} value={key}>
+        {words}
+      </option>
+    );
+  return (
+    <p className="px-5 pt-3">
+      <select
+        className="box"
+        aria-label="Put another one beside"
+        value=""
+        onChange={(event) => {
+          if (event.target.value !== '') onAdd(event.target.value);
+        }}
+      >
+        <option value="">put another one beside</option>
+        <optgroup label="Blends">{blends.map(({ id, name }) => option(`blend:${id}`, name))}</optgroup>
+        <optgroup label="Lots and products">
+          {lots
+            .filter(({ component }) => component !== undefined)
+            .map(({ id, name, code }) => option(`lot:${id}`, `${name}, ${code}`))}
+        </optgroup>
+      </select>
+    </p>
+  );
+}

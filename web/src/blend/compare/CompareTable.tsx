@@ -1,0 +1,149 @@
+import {
+  differences,
+  predictDesk,
+  property,
+  type BandProperty,
+  type BandsResult,
+  type ComparedFigure,
+  type PropertyKey,
+} from '@bent-pail/core';
+import { useMemo, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Figure } from '../../shared/Figure';
+import { fixed } from '../../shared/format';
+import { PailMark } from '../../shared/pail/PailMark';
+import { shapeOf } from '../../shared/pail/pailGeometry';
+import type { Pot } from '../../shared/pot/pots';
+import { useSession } from '../../shared/useSession';
+import type { Compared } from './compared';
+
+const ROWS = [
+  'air',
+  'water',
+  'easilyAvailable',
+  'totalPorosity',
+  'bulkDensity_gcc',
+  'pH',
+  'ec_dSm',
+  'pricePerL',
+] as const satisfies readonly (PropertyKey & BandProperty)[];
+
+interface CompareTableProps {
+  readonly all: readonly Compared[];
+  readonly bands: readonly (BandsResult | undefined)[] | undefined;
+  readonly pot: Pot;
+  readonly onRemove: (key: string) => void;
+}
+
+const letter = (place: number): string => String.fromCharCode(65 + place);
+
+/** Pails in a row, and below them each figure with its band and the letters of those that it differs from. */
+export function CompareTable({ all, bands, pot, onRemove }: CompareTableProps): ReactElement {
+  const predicted = useMemo(() => all.map(({ input }) => predictDesk(input)), [all]);
+  const shape = shapeOf(pot.shape, 'pot');
+  return (
+    <section className="overflow-x-auto px-5 py-4" aria-label="Side by side">
+      <table className="rows compare">
+        <thead>
+          <tr>
+            <th scope="col" />
+            {all.map(({ key, name, small, to }, i) => {
+              const result = predicted[i]?.result;
+              return (
+                <th key={key} scope="col">
+                  {result !== undefined && (
+                    <PailMark
+                      shape={shape}
+                      fill={{ kind: 'parted', solid: 1 - result.totalPorosity, water: result.water, air: result.air }}
+                      state="predicted"
+                      tier="medium"
+                      k={110 / Math.max(shape.height_cm, shape.topDiameter_cm)}
+                    />
+                  )}
+                  <span className="mt-2 block text-[16px] leading-tight font-semibold text-ink">
+                    <span className="f">{letter(i)}</span> <Link to={to}>{name}</Link>
+                  </span>
+                  <small>{small}</small>{' '}
+                  <button
+                    type="button"
+                    className="tie text-[13px]"
+                    aria-label={`Take ${name} away`}
+                    onClick={() => {
+                      onRemove(key);
+                    }}
+                  >
+                    take away
+                  </button>
+                </th>
+              );
+            })}
+          </tr>
+        </thead>
+        <tbody>
+          {ROWS.map((key) => (
+            <CompareRow
+              key={key}
+              name={key}
+              figures={predicted.map(({ figures }) => figures.find((figure) => figure.property === key))}
+              bands={bands?.map((one) => one?.[key])}
+            />
+          ))}
+        </tbody>
+      </table>
+      {bands === undefined && <p className="q mt-2">Drawing the bands.</p>}
+    </section>
+  );
+}
+
+interface CompareRowProps {
+  readonly name: (typeof ROWS)[number];
+  readonly figures: readonly (ReturnType<typeof predictDesk>['figures'][number] | undefined)[];
+  readonly bands: readonly (ComparedFigure['band'] | undefined)[] | undefined;
+}
+
+function CompareRow({ name, figures, bands }: CompareRowProps): ReactElement {
+  const { notebook } = useSession();
+  const { label, digits, unit } = property(name);
+  const places = Math.min(2, digits);
+  const row = figures.map((figure, i): ComparedFigure | undefined => {
+    const band = bands?.[i];
+    return figure === undefined ? undefined : { value: figure.value, ...(band === undefined ? {} : { band }) };
+  });
+  const other = differences(row);
+  return (
+    <tr>
+      <th scope="row">
+        {label} <small className="f">{name === 'pricePerL' ? `${notebook.currency}${unit}` : unit}</small>
+      </th>
+      {figures.map((figure, i) => {
+        const band = row[i]?.band;
+        const letters = (other[i] ?? []).map(letter);
+        return (
+          <td key={i}>
+            {figure === undefined ? (
+              <span className="q">not known</span>
+            ) : (
+              <>
+                <Figure
+                  label={label}
+                  value={figure.value}
+                  digits={places}
+                  origin="worked-out"
+                  working={figure.working}
+                  className="text-[19px]"
+                  bare
+                />
+                <small className="f block">
+                  {band === undefined ? '…' : `${fixed(band.p5, places)}–${fixed(band.p95, places)}`}
+                </small>
+                <small className="block min-h-5">
+                  {letters.length > 0 && <b className="differs">≠ {letters.join(' ')}</b>}
+                </small>
+              </>
+            )}
+          </td>
+        );
+      })}
+    </tr>
+  );
+}

@@ -1,0 +1,56 @@
+import type { BlendRow, LotRow } from '@bent-pail/contract';
+import type { DeskInput, LearningUse } from '@bent-pail/core';
+import type { Pot } from '../../shared/pot/pots';
+
+/** One of those compared: a blend as it was last kept, or a lot by itself. */
+export interface Compared {
+  readonly key: string;
+  readonly name: string;
+  readonly small: string;
+  readonly to: string;
+  readonly input: DeskInput;
+}
+
+/** So many pails stand side by side. */
+export const MOST_COMPARED = 6;
+
+/** `blend:ID` and `lot:ID` as they stand in the address, in their order, each once. */
+export function keysOf(params: URLSearchParams): string[] {
+  const keys = (params.get('with') ?? '').split(',').filter((key) => /^(blend|lot):[0-9a-f-]{36}$/.test(key));
+  return [...new Set(keys)].slice(0, MOST_COMPARED);
+}
+
+/** What a key means at one pot; undefined for what is not there, or of which nothing is known. */
+export function comparedOf(
+  key: string,
+  lots: readonly LotRow[],
+  blends: readonly BlendRow[],
+  pot: Pot,
+  learnt: LearningUse | undefined,
+): Compared | undefined {
+  const [kind, id] = key.split(':');
+  if (kind === 'lot') {
+    const lot = lots.find((one) => one.id === id);
+    if (lot?.component === undefined) return undefined;
+    const input = { lines: [{ parts: 1, lot: lot.component }], container: pot.shape, model: 'average' as const };
+    return { key, name: lot.name, small: lot.code, to: `/shelf/lots/${lot.id}`, input };
+  }
+  const blend = blends.find((one) => one.id === id);
+  if (blend === undefined) return undefined;
+  const { recipe, flat, n } = blend.latest;
+  const lines = flat.flatMap(({ lotId, parts }) => {
+    const lot = lots.find((one) => one.id === lotId)?.component;
+    return lot === undefined ? [] : [{ parts, lot }];
+  });
+  if (lines.length < flat.length) return undefined;
+  const input: DeskInput = {
+    lines,
+    container: pot.shape,
+    model: recipe.model,
+    lime_meqPerL: recipe.lime_meqPerL,
+    ...(recipe.shrink === undefined ? {} : { shrink: recipe.shrink }),
+    ...(recipe.scoopShare === undefined ? {} : { scoopShare: recipe.scoopShare }),
+    ...(learnt === undefined ? {} : { learnt }),
+  };
+  return { key, name: blend.name, small: `version ${String(n)}`, to: `/blend/${blend.id}`, input };
+}

@@ -1,0 +1,129 @@
+import type { LotRow, OwnPlant, PlantRow, ProfileRow } from '@bent-pail/contract';
+import { USES, type UseKey } from '@bent-pail/core';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { api, sentenceOf } from '../../shared/api';
+import { Choice, Field } from '../../shared/Field';
+import { plantsQuery, queryClient } from '../../shared/queries';
+
+interface EditPlantProps {
+  readonly plant: PlantRow | undefined;
+  readonly profiles: readonly ProfileRow[];
+  readonly lots: readonly LotRow[];
+  readonly onDone: () => void;
+}
+
+/** A plant's use, stand and light, and the lots that are kept for it. */
+export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): ReactElement {
+  const [body, setBody] = useState<OwnPlant>(
+    plant === undefined
+      ? { id: uuidv7(), version: 0, name: '', profileId: profiles[0]?.id ?? '', climate: 'mild', light: '', keeps: [] }
+      : { ...plant, keeps: [...plant.keeps] },
+  );
+  const set = (change: Partial<OwnPlant>): void => {
+    setBody({ ...body, ...change });
+  };
+  const took = (plants: PlantRow[]): void => {
+    queryClient.setQueryData(plantsQuery.queryKey, plants);
+    onDone();
+  };
+  const keep = useMutation({
+    mutationFn: () => api.post<PlantRow[]>('/plants', body),
+    onSuccess: took,
+  });
+  const drop = useMutation({ mutationFn: () => api.remove<PlantRow[]>(`/plants/${body.id}`), onSuccess: took });
+  const error = keep.error ?? drop.error;
+  return (
+    <form
+      className="grid max-w-[560px] content-start gap-3 p-5"
+      aria-label="The plant"
+      onSubmit={(event: SubmitEvent) => {
+        event.preventDefault();
+        keep.mutate();
+      }}
+    >
+      <Field
+        label="Plant"
+        value={body.name}
+        onChange={(name) => {
+          set({ name });
+        }}
+      />
+      <Choice
+        label="Its use"
+        value={body.profileId}
+        options={profiles.map(({ id, label }) => ({ key: id, words: label }))}
+        onChange={(profileId) => {
+          set({ profileId });
+        }}
+      />
+      <Choice
+        label="Where it stands"
+        value={body.climate}
+        options={USES.map(({ key, words }) => ({ key: key as UseKey, words }))}
+        onChange={(climate) => {
+          set({ climate });
+        }}
+      />
+      <Field
+        label="Light"
+        value={body.light}
+        onChange={(light) => {
+          set({ light });
+        }}
+      />
+      <Choice
+        label="Keep a lot for it"
+        value=""
+        options={[
+          { key: '', words: body.keeps.length === 0 ? 'none' : 'another one' },
+          ...lots
+            .filter(({ id, kind }) => kind === 'material' && !body.keeps.includes(id))
+            .map(({ id, name, code }) => ({ key: id, words: `${name}, ${code}` })),
+        ]}
+        onChange={(id) => {
+          if (id !== '') set({ keeps: [...body.keeps, id] });
+        }}
+      />
+      {body.keeps.map((id) => (
+        <p key={id} className="flex items-center justify-between text-[15px]">
+          {lots.find((lot) => lot.id === id)?.name}
+          <button
+            type="button"
+            className="tie text-[14px]"
+            onClick={() => {
+              set({ keeps: body.keeps.filter((one) => one !== id) });
+            }}
+          >
+            free it
+          </button>
+        </p>
+      ))}
+      {error !== null && (
+        <p className="sorry" role="alert">
+          {sentenceOf(error)}
+        </p>
+      )}
+      <p className="flex gap-3">
+        <button type="submit" className="act" disabled={keep.isPending}>
+          Keep it
+        </button>
+        <button type="button" className="alt" onClick={onDone}>
+          Leave it
+        </button>
+        {plant !== undefined && (
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              drop.mutate();
+            }}
+          >
+            Take it off the list
+          </button>
+        )}
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,221 @@
+import type { ProfileRow } from '@bent-pail/contract';
+import { property, SEARCHABLE, type PropertyKey } from '@bent-pail/core';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { api, sentenceOf } from '../../shared/api';
+import { Field } from '../../shared/Field';
+import { profilesQuery, queryClient } from '../../shared/queries';
+import { profileBody, targetsOf, typedTargets, type TypedTarget } from './profileBody';
+
+interface EditProfileProps {
+  readonly profile: ProfileRow;
+  /** With the id of what was kept, where something was. */
+  readonly onDone: (id?: string) => void;
+}
+
+const nameOf = (key: string): string => property(key as PropertyKey).label;
+/** Properties that one may ask for; those that only the packing model knows are no use. */
+const OFFERED = SEARCHABLE.filter((key) => !['shrink', 'lambda', 'volume', 'packing'].includes(key));
+
+/** A use's windows in fields; an empty end is open, a must rejects outside what it bears. */
+export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement {
+  const copy = profile.own === undefined;
+  const [id] = useState(() => uuidv7());
+  const [label, setLabel] = useState(copy ? `${profile.label}, ours` : profile.label);
+  const [height, setHeight] = useState(String(profile.container.height_cm));
+  const [basis, setBasis] = useState(copy ? 'bench lore' : profile.basis);
+  const [targets, setTargets] = useState<readonly TypedTarget[]>(typedTargets(profile));
+  const set = (place: number, change: Partial<TypedTarget>): void => {
+    setTargets(targets.map((one, i) => (i === place ? { ...one, ...change } : one)));
+  };
+  const keep = useMutation({
+    mutationFn: () => {
+      const body = profileBody(profile, id, { label, height, targets: targetsOf(targets, nameOf), basis });
+      return api.post<ProfileRow[]>('/profiles', body).then((profiles) => ({ profiles, id: body.id }));
+    },
+    onSuccess: (kept) => {
+      queryClient.setQueryData(profilesQuery.queryKey, kept.profiles);
+      onDone(kept.id);
+    },
+  });
+  const drop = useMutation({
+    mutationFn: () => api.remove<ProfileRow[]>(`/profiles/${profile.id}`),
+    onSuccess: (profiles) => {
+      queryClient.setQueryData(profilesQuery.queryKey, profiles);
+      onDone();
+    },
+  });
+  const error = keep.error ?? drop.error;
+  const left = OFFERED.filter((key) => !targets.some((target) => target.property === key));
+  return (
+    <form
+      className="min-w-0 p-5"
+      aria-label="The use"
+      onSubmit={(event: SubmitEvent) => {
+        event.preventDefault();
+        keep.mutate();
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-3">
+        <Field label="Use" value={label} onChange={setLabel} className="w-64" />
+        <Field label="Depth, cm" mode="decimal" value={height} onChange={setHeight} className="w-24" />
+        <Field label="Based on" value={basis} onChange={setBasis} className="w-64" />
+      </div>
+      <TargetFields
+        targets={targets}
+        onTarget={set}
+        onRemove={(place) => {
+          setTargets(targets.filter((_, i) => i !== place));
+        }}
+      />
+      <p className="mt-2">
+        <select
+          className="box"
+          aria-label="Ask for something else too"
+          value=""
+          onChange={(event) => {
+            const added: TypedTarget = {
+              property: event.target.value,
+              ideal: ['', ''],
+              limits: ['', ''],
+              weight: '1',
+              must: false,
+            };
+            if (event.target.value !== '') setTargets([...targets, added]);
+          }}
+        >
+          <option value="">ask for something else too</option>
+          {left.map((key) => (
+            <option key={key} value={key}>
+              {nameOf(key)}
+            </option>
+          ))}
+        </select>
+      </p>
+      {error !== null && (
+        <p className="sorry mt-2" role="alert">
+          {sentenceOf(error)}
+        </p>
+      )}
+      <p className="mt-3 flex gap-3">
+        <button type="submit" className="act" disabled={keep.isPending}>
+          Keep it
+        </button>
+        <button
+          type="button"
+          className="alt"
+          onClick={() => {
+            onDone();
+          }}
+        >
+          Leave it
+        </button>
+        {!copy && (
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              drop.mutate();
+            }}
+          >
+            Take it off the list
+          </button>
+        )}
+      </p>
+    </form>
+  );
+}
+
+interface TargetFieldsProps {
+  readonly targets: readonly TypedTarget[];
+  readonly onTarget: (place: number, change: Partial<TypedTarget>) => void;
+  readonly onRemove: (place: number) => void;
+}
+
+const SIDES = [
+  ['ideal', 'ideal'],
+  ['limits', 'bears'],
+] as const;
+
+function TargetFields({ targets, onTarget, onRemove }: TargetFieldsProps): ReactElement {
+  return (
+    <table className="rows mt-3">
+      <thead>
+        <tr>
+          <th scope="col">Figure</th>
+          <th scope="col">ideal from, to</th>
+          <th scope="col">bears from, to</th>
+          <th scope="col">weight</th>
+          <th scope="col">must</th>
+          <th scope="col" />
+        </tr>
+      </thead>
+      <tbody>
+        {targets.map((target, i) => {
+          const name = nameOf(target.property);
+          return (
+            <tr key={target.property}>
+              <th scope="row">
+                {name} <small className="f">{property(target.property as PropertyKey).unit}</small>
+              </th>
+              {SIDES.map(([side, words]) => (
+                <td key={side} className="whitespace-nowrap">
+                  {([0, 1] as const).map((end) => (
+                    <input
+                      key={end}
+                      className="box f ml-1 !min-h-9 w-16"
+                      inputMode="decimal"
+                      placeholder="open"
+                      aria-label={`${name}, ${words} ${end === 0 ? 'from' : 'to'}`}
+                      value={target[side][end]}
+                      onChange={(event) => {
+                        const [from, to] = target[side];
+                        const { value } = event.target;
+                        onTarget(i, { [side]: end === 0 ? [value, to] : [from, value] });
+                      }}
+                    />
+                  ))}
+                </td>
+              ))}
+              <td>
+                <input
+                  className="box f !min-h-9 w-14"
+                  inputMode="decimal"
+                  aria-label={`${name}, weight`}
+                  value={target.weight}
+                  onChange={(event) => {
+                    onTarget(i, { weight: event.target.value });
+                  }}
+                />
+              </td>
+              <td>
+                <input
+                  type="checkbox"
+                  className="h-5 w-5"
+                  aria-label={`${name} is a must`}
+                  checked={target.must}
+                  onChange={(event) => {
+                    onTarget(i, { must: event.target.checked });
+                  }}
+                />
+              </td>
+              <td>
+                <button
+                  type="button"
+                  className="tie text-[13.5px]"
+                  aria-label={`Do not ask for ${name}`}
+                  onClick={() => {
+                    onRemove(i);
+                  }}
+                >
+                  leave out
+                </button>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
