@@ -89,6 +89,11 @@ describe('what a line is in for', () => {
     expect(doesItsJob('look', bark)).toBeUndefined();
   });
 
+  it('says of the pH what the line does, not what its lime would do to the others', () => {
+    const [bark] = lineEffects(desk);
+    expect(lineEffects({ ...desk, lime_meqPerL: 25 })[0]?.pH).toBeCloseTo(bark?.pH as number, 12);
+  });
+
   it('has nothing to say of a line that stands alone', () => {
     expect(lineEffects({ ...desk, lines: desk.lines.slice(0, 1) })).toEqual([undefined]);
   });

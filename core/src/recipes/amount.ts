@@ -66,6 +66,8 @@ export function normalised(text: string): string {
     .replaceAll(/[½⅓⅔¼¾⅕⅖⅛⅙]/g, (sign) => ` ${FRACTIONS[sign] ?? ''}`)
     .replaceAll(/[\u00a0\u2009\u202f]/g, ' ')
     .replaceAll('−', '-')
+    .replaceAll(/\b(one|two|three)-(thirds?|quarters?|half|halves)\b/g, '$1 $2')
+    .replaceAll(/\bbetween\s+(\S+)\s+and\s+(?=\d)/g, '$1-')
     .replaceAll(/\s+/g, ' ')
     .trim();
 }
@@ -100,7 +102,7 @@ function unitAt(text: string): { readonly unit: RecipeUnit; readonly rest: strin
 /** An amount at the start of a (normalised) text; undefined where none stands there. */
 export function amountAt(text: string): Amount | undefined {
   const start = text.replace(
-    /^(?:about|approx(?:imately)?\.?|around|roughly|some|up to|~|c\.)\s*(?=[\d½⅓]|a\b|one\b|two\b)/,
+    /^(?:about|approx(?:imately)?\.?|around|roughly|some|~|c\.)\s*(?=[\d½⅓]|a\b|one\b|two\b)/,
     '',
   );
   const first = valueAt(start);
@@ -129,9 +131,12 @@ export function amountAt(text: string): Amount | undefined {
   };
 }
 
+/** Where an amount may start at the end of a text: at a number, or at a word for one. */
+const AMOUNT_STARTS = new RegExp(`(?<=^|[\\s:=(x×])(?=\\d|(?:${WORD})(?![a-z]))`, 'g');
+
 /** An amount at the end of a text: "bark 2 parts", "peat: 60 %", "pumice x 2", "bark (3)". */
 export function amountAtEnd(text: string): (Amount & { readonly before: string }) | undefined {
-  const places = [...text.matchAll(/(?<=^|[\s:=(x×])(?=\d)/g)].map((match) => match.index);
+  const places = [...text.matchAll(AMOUNT_STARTS)].map((match) => match.index);
   for (const place of places) {
     const found = amountAt(text.slice(place));
     if (found?.rest.replaceAll(/[\s).,]/g, '') !== '') continue;

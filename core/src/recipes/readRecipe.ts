@@ -31,7 +31,7 @@ const REST =
   /^(?:(?:and )?the (?:rest|remainder|balance)(?: is| of it)?(?: in)?|(?:topped|filled|made) up with|balance:?|remainder:?|rest:?)\s+/;
 const REST_AFTER = /[,:]?\s*(?:for the rest|as the rest|to fill|(?:is |makes )?the (?:rest|remainder|balance))$/;
 const VAGUE =
-  /^(?:a (?:little|bit of|dash of|pinch of|touch of|splash of)|some|plenty of|a lot of|lots of|enough|a sprinkle of|sprinkle of|dash of|pinch of)\s+/;
+  /^(?:up to|mostly|mainly|a (?:little|bit of|dash of|pinch of|touch of|splash of)|some|plenty of|a lot of|lots of|enough|a sprinkle of|sprinkle of|dash of|pinch of)\s+/;
 
 const withoutBullet = (text: string): string => text.replace(/^\s*(?:[-*•·–]\s+|\(?\d{1,2}[.)]\s+(?=\S))/, '');
 
@@ -39,7 +39,8 @@ function nameOf(text: string): string {
   return text
     .replace(/^\s*(?:of|of the|parts? of)\s+/, '')
     .replace(/^[\s:=,-]+|[\s:=,.;-]+$/g, '')
-    .replace(/^(?:and|plus|with|then|add|mix(?: in)?|take|use)\s+/, '')
+    .replace(/^(?:(?:i|we)\s+)?(?:and|plus|with|then|add|mix(?: in)?|take|use)\s+/, '')
+    .replace(/^either\s+/, '')
     .trim();
 }
 
@@ -58,12 +59,35 @@ function named(text: string): Pick<ReadLine, 'name' | 'alternatives' | 'optional
 
 const isAmountFirst = (text: string): boolean => amountAt(nameOf(required(text))) !== undefined || REST.test(text);
 
+/** Whether a piece is whole by itself: an amount first, then a name. */
+function isWhole(text: string): boolean {
+  const found = amountAt(nameOf(required(text)));
+  return found !== undefined && !/^(?:|to|or)$/.test(nameOf(found.rest));
+}
+
+/** Cuts a piece where `at` stands between two that are whole: "3 of bark to 1 of grit", "75 % bark 25 % grit". */
+function cutBetween(piece: string, at: RegExp): string[] {
+  const joined: string[] = [];
+  let between = '';
+  for (const [i, part] of piece.split(at).entries()) {
+    // Odd parts are what stands between.
+    if (i % 2 === 1) {
+      between = part;
+      continue;
+    }
+    const before = joined.at(-1);
+    if (before === undefined || (isWhole(normalised(before)) && isWhole(normalised(part)))) joined.push(part);
+    else joined[joined.length - 1] = `${before}${between}${part}`;
+  }
+  return joined;
+}
+
 /** Cuts a text into pieces, one for each line; "and" parts pieces only where an amount follows or stands before. */
 function pieces(text: string): string[] {
   return text
-    .split(/\n|;|,(?!\d)|(?<=[A-Za-z)])\.\s+(?=[A-Za-z\d])|\s\+\s|\s&\s(?=\d)|\+(?=\s*\d)/)
+    .split(/\n|;|,(?!\d)|(?<=[A-Za-z)])\.\s+(?=[A-Za-z\d])|\s\+\s|\s&\s(?=\d)|\s\/\s(?=\d)|\+(?=\s*\d)/)
     .flatMap((piece) => {
-      const parts = piece.split(/\s+(?:and|plus|(?<!up )with)\s+/i);
+      const parts = piece.split(/(?<!between \S+)\s+(?:and|plus|(?<!up )with)\s+/i);
       const joined: string[] = [];
       for (const part of parts) {
         const low = normalised(part);
@@ -74,6 +98,8 @@ function pieces(text: string): string[] {
       }
       return joined;
     })
+    .flatMap((piece) => cutBetween(piece, /(\s+to\s+|\s+:\s+)/))
+    .flatMap((piece) => cutBetween(piece, /(\s+)(?=\d+(?:[.,]\d+)?\s*(?:%|parts?\b))/))
     .map((piece) => withoutBullet(piece).trim())
     .filter(
       (piece) =>
@@ -116,12 +142,16 @@ function readPiece(piece: string): Read {
   return doubt(piece, 'How much of it?');
 }
 
+const RATIO = /(?:^|\s|\()(\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)(?=$|\s|\))/;
+/** "40/40/20": two or more strokes, for one alone may be a fraction. */
+const SHARES = /(?:^|\s|\()(\d+(?:\/\d+){2,})(?=$|\s|\))/;
+
 /** "3:1 bark and pumice", "bark, pumice 3:1", "2:1:1 mix of peat, perlite and sand". */
 function readRatio(text: string): ReadRecipe | undefined {
   const low = normalised(text).replace(/[.]+$/, '');
-  const found = /(?:^|\s|\()(\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)(?=$|\s|\))/.exec(low);
+  const found = RATIO.exec(low) ?? SHARES.exec(low);
   if (found === null) return undefined;
-  const amounts = (found[1] ?? '').split(':').map((one) => Number(one.trim().replace(',', '.')));
+  const amounts = (found[1] ?? '').split(/[:/]/).map((one) => Number(one.trim().replace(',', '.')));
   const others = `${low.slice(0, found.index)} ${low.slice(found.index + found[0].length)}`;
   const names = others
     .replace(/\(|\)/g, ' ')
@@ -153,10 +183,10 @@ function readRatio(text: string): ReadRecipe | undefined {
 function readEqual(text: string): ReadRecipe | undefined {
   const low = normalised(text).replace(/[.]+$/, '');
   const found =
-    /^(?:equal (?:parts|amounts|volumes|measures)(?: of)?|(?:the )?same (?:amount )?of each:?|half and half|50\s*[:/]\s*50|one part each(?: of)?|1 part each(?: of)?)\s*:?\s*(.+)$/.exec(
+    /^(?:equal (?:parts|amounts|volumes|measures|quantities)(?: of)?|(?:the )?same (?:amount )?of each:?|half and half|50\s*[:/]\s*50|(?:one|1|an?) (?:part|third|quarter|half|bucket|scoop|litre) each(?: of)?)\s*:?\s*(.+)$/.exec(
       low,
     ) ??
-    /^(.+?),?\s+(?:in )?(?:equal (?:parts|amounts|volumes|measures)|half and half|50\s*[:/]\s*50|one part each|1 part each)$/.exec(
+    /^(.+?),?\s+(?:in )?(?:equal (?:parts|amounts|volumes|measures|quantities)|half and half|50\s*[:/]\s*50|one part each|1 part each)$/.exec(
       low,
     );
   if (found === null) return undefined;

@@ -69,7 +69,13 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
         ))}
       </section>
       <section aria-label="Nitrogen">
-        <Nitrogen found={found} input={input} fed={fed} cec={deskCec(view.input, view.result.result.volume)} />
+        <Nitrogen
+          found={found}
+          input={input}
+          fed={fed}
+          ec={ecWithPowders(view, fed)}
+          cec={deskCec(view.input, view.result.result.volume)}
+        />
         <Feeding view={view} found={found} />
       </section>
     </div>
@@ -132,14 +138,28 @@ function Nutrients({
   );
 }
 
+/** EC of the blend with what its powders add, against what the use bears. */
+function ecWithPowders({ result, profile }: DeskView, fed: number): string | undefined {
+  if (fed === 0) return undefined;
+  const salt = (fed / FEED_SALT.extractWater) * FEED_SALT.dSm_perMgL;
+  const own = result.result.ec_dSm;
+  const limit = profile?.targets.find((target) => target.property === 'ec_dSm')?.limits[1];
+  const bears = limit === undefined || limit === null ? '' : `, ${profile?.label ?? ''} bear ${fixed(limit, 2)}`;
+  return own === undefined
+    ? `${fixed(salt, 2)} dS/m above its own`
+    : `${fixed(own + salt, 2)} dS/m, ${fixed(salt, 2)} of it theirs${bears}`;
+}
+
 interface NitrogenProps {
   readonly found: NutrientsResult;
   readonly input: NutrientsInput;
   readonly fed: number;
   readonly cec: number | undefined;
+  /** In words, where powders are in. */
+  readonly ec: string | undefined;
 }
 
-function Nitrogen({ found, input, fed, cec }: NitrogenProps): ReactElement {
+function Nitrogen({ found, input, fed, cec, ec }: NitrogenProps): ReactElement {
   const { available_mgL, drawdown_mgL, uptake_mgLd, days, toAdd_mgL, product_gPerL } = found;
   const working = (pick: 'drawdown_mgL' | 'days'): Working => ({
     text: `nutrients.${pick}`,
@@ -199,10 +219,10 @@ function Nitrogen({ found, input, fed, cec }: NitrogenProps): ReactElement {
               </td>
             </tr>
           )}
-          {fed > 0 && (
+          {ec !== undefined && (
             <tr>
-              <th scope="row">Salt that the powders add, 1:2</th>
-              <td className="f">{fixed((fed / FEED_SALT.extractWater) * FEED_SALT.dSm_perMgL, 2)} dS/m</td>
+              <th scope="row">EC with the powders, 1:2</th>
+              <td className="f">{ec}</td>
             </tr>
           )}
           {cec !== undefined && (

@@ -22,7 +22,8 @@ export interface Need {
   readonly lasts_d: number;
 }
 
-const whole = (value: number): string => String(Math.max(1, Math.round(value)));
+/** Two figures are as many as a scoop or a can can tell. */
+const whole = (value: number): string => String(Math.max(1, Number(value.toPrecision(2))));
 
 /** A plan to begin with: as much as the plant takes, before what is there has run out. */
 export function firstPlan(kind: Feed['kind'], { daily_mg, lasts_d }: Need): FeedPlan {

@@ -1,0 +1,70 @@
+import { expect, it } from 'vitest';
+import { bands, type BandsResult } from '../bands';
+import { blend } from '../blend';
+import { findTargetProfile, type TargetProfile } from '../classes';
+import { learn, type MeasuredBlend } from '../learning';
+import { recipeSearch } from '../search';
+import { classComponent } from '../testing/classComponent';
+import { classLot } from '../testing/classLot';
+import { deskBandsInput, deskSearchInput, predictDesk, type DeskInput } from '.';
+
+const RECIPES = [
+  ['pumice-coarse', 'peat-light-fine'],
+  ['bark-graded', 'coir-pith'],
+  ['perlite-coarse', 'peat-light-fine'],
+  ['bark-graded', 'compost-green'],
+  ['grit', 'loam'],
+  ['pumice-coarse', 'bark-fine'],
+  ['scoria', 'coir-pith'],
+] as const;
+
+/** Blends that all settle by a third of what the model says, but the last, which settles more. */
+const measured = RECIPES.map((ids, i): MeasuredBlend => {
+  const input = {
+    components: ids.map((id, j) => classComponent(id, 2 - j)),
+    container: { height_cm: 12 },
+    model: 'packing' as const,
+  };
+  const { air, water, bulkDensity_gcc } = blend({ ...input, kappa: i === RECIPES.length - 1 ? 0.8 : 0.33 });
+  const known = (value: number) => ({ value, se: 0.01 });
+  return {
+    name: ids.join(' and '),
+    input,
+    measured: { air: known(air), water: known(water), bulkDensity_gcc: known(bulkDensity_gcc) },
+  };
+});
+const profile = findTargetProfile('acid-lovers') as TargetProfile;
+const lots = ['bark-graded', 'coir-pith', 'pumice-coarse'].map((id) => classLot(id));
+
+/** All that the bench's teaching reaches, from these measured blends. */
+function everything(blends: readonly MeasuredBlend[]) {
+  const { use } = learn(blends);
+  const desk: DeskInput = {
+    lines: lots.map((lot, i) => ({ parts: 3 - i, lot })),
+    container: { height_cm: 25 },
+    model: 'packing',
+    learnt: use,
+  };
+  const band = (bands({ ...deskBandsInput(desk, profile, 'air'), draws: 300 }) as BandsResult).air;
+  const search = recipeSearch(
+    deskSearchInput({
+      lots: lots.map((lot) => ({ lot })),
+      parts: 6,
+      container: desk.container,
+      profile,
+      keep: 3,
+      learnt: use,
+    }),
+  );
+  return { kappa: use.kappa, air: predictDesk(desk).result.air, band, loss: search?.recipes[0]?.loss, search };
+}
+
+it('a measured blend taken away changes kappa, prediction, band and search', () => {
+  const all = everything(measured);
+  const without = everything(measured.slice(0, -1));
+  expect(without.kappa).toBeLessThan(all.kappa);
+  // Less settling leaves more air.
+  expect(without.air).toBeGreaterThan(all.air);
+  expect(without.band?.p50).toBeGreaterThan(all.band?.p50 as number);
+  expect(without.search?.recipes[0]?.air).not.toBe(all.search?.recipes[0]?.air);
+});
