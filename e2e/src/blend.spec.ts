@@ -168,6 +168,7 @@ test('a kept blend is mixed: stock goes down, the batch is a lot, and what batch
     .first()
     .click();
   await expect(me.page.getByText(/^untaught/).first()).toBeVisible();
+  await me.page.getByRole('tab', { name: 'Mix a batch' }).click();
   const batch = me.page.getByRole('region', { name: 'Make a batch' });
   await batch.getByLabel('Made, L').fill('4000');
   await batch.getByRole('button', { name: 'Mix it' }).click();
@@ -179,4 +180,99 @@ test('a kept blend is mixed: stock goes down, the batch is a lot, and what batch
   await expect(me.page.getByText('20.0 L')).toBeVisible();
   await me.page.getByRole('link', { name: 'measured against predicted' }).click();
   await expect(me.page.getByText('How far parts settle into each other')).toBeVisible();
+});
+
+test('asks a blend what it means: swept, weighed, fed, judged by the schools, worked out for twelve pots and put into Today', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  const camellia = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
+  await me.go(`/blend/${camellia.id}`);
+  const ask = (name: string) => me.page.getByRole('tab', { name }).click();
+
+  await ask('More or less of it');
+  await expect(me.page.getByRole('img', { name: /^Air space from 0\.\d\d with none of it to/ })).toBeVisible();
+  await expect(me.page.getByRole('img', { name: /^Air space on a triangle of Bark, fine/ })).toBeVisible();
+
+  await ask('Each line');
+  await expect(me.page.getByRole('row', { name: /^Coir pith, rinsed .*water: it does/ })).toBeVisible();
+
+  await ask('Weight and water');
+  await me.page.getByRole('button', { name: /^Days between waterings: / }).click();
+  await expect(me.page.getByText('Until the easily available water is used up')).toBeVisible();
+  await me.page.getByRole('button', { name: 'Close' }).click();
+
+  await ask('Food');
+  await expect(me.page.getByText('Nitrogen runs short first.')).toBeVisible();
+
+  await ask('Schools');
+  const mineral = me.page.getByRole('article', { name: 'Open mineral blends' });
+  await expect(mineral.getByText(/Only 25 % of it is stone/)).toBeVisible();
+  await mineral.getByRole('button', { name: 'Try it' }).click();
+  await expect(mineral.getByText(/75 % of it is stone/)).toBeVisible();
+  await me.page.getByRole('button', { name: 'Back to it' }).click();
+
+  await ask('Mix a batch');
+  await expect(me.page.getByText(/\d+ L loose make \d+ L\./)).toBeVisible();
+  await me.page.getByRole('region', { name: 'How much' }).getByRole('combobox').selectOption('all that is there');
+  await expect(me.page.getByText(/ runs out first: \d+ pots\./)).toBeVisible();
+  await me.page.getByRole('button', { name: 'Put it into Today' }).click();
+  await expect(me.page.getByRole('button', { name: 'It stands in Today' })).toBeVisible();
+  await me.go('/');
+  const moisten = me.page.getByRole('listitem').filter({ hasText: /Moisten \d\d\d L of Bark, fine/ });
+  await moisten.getByRole('button', { name: /^Done: Moisten/ }).click();
+  await expect(moisten).toHaveCount(0);
+});
+
+test('takes a kept blend as a part of another, and three blends stand side by side with what differs', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  await me.go('/blend/desk');
+  await me.page.getByLabel('Add a lot').selectOption({ label: 'Bark and pumice, version 1' });
+  await me.page.getByLabel('Add a lot').selectOption({ label: 'Green compost, GC-1' });
+  await me.page.getByLabel('Parts of Green compost, typed').fill('1-2');
+  await me.page.getByLabel('Parts of Green compost, typed').press('Enter');
+  await me.page.getByRole('tab', { name: 'More or less of it' }).click();
+  await expect(me.page.getByRole('region', { name: 'What is left open' })).toContainText('2 ways');
+  await me.page.getByLabel('Recipe shown in').selectOption('% by volume');
+  await expect(me.page.getByText('33.3 %')).toBeVisible();
+  await me.page.getByLabel('Name of the blend').fill('Fed bark');
+  await me.page.getByRole('button', { name: 'Keep it' }).click();
+  await me.page.waitForURL(/\/blend\/[0-9a-f-]{36}/);
+  const kept = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Fed bark');
+  expect(kept?.latest.names[0]).toBe('Bark and pumice, version 1');
+  expect(kept?.latest.flat).toHaveLength(3);
+
+  await me.go('/blend');
+  for (const name of ['Camellia tub', 'Alpine trough', 'Fed bark'])
+    await me.page.getByLabel(`Compare ${name}`).check();
+  await me.page.getByRole('link', { name: 'Put these 3 side by side' }).click();
+  const density = me.page.getByRole('row', { name: /^Dry bulk density/ });
+  await expect(density.getByText('≠ A C')).toBeVisible();
+});
+
+test('keeps a use of its own, and ranks the blends for a plant that points to it', async ({ browser, notebook }) => {
+  const me = await Person.enter(browser, notebook, 'Isla Brandreth');
+  await me.go('/blend/uses');
+  await me.page.getByRole('button', { name: /^Epiphyte/ }).click();
+  await me.page.getByRole('button', { name: 'Make a copy to change' }).click();
+  await me.page.getByLabel('Use', { exact: true }).fill('Orchids of ours');
+  await me.page.getByLabel('Air space, ideal from').fill('0.9');
+  await me.page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(me.page.getByText(/must not be above/)).toBeVisible();
+  await me.page.getByLabel('Air space, ideal from').fill('0.35');
+  await me.page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(me.page.getByRole('button', { name: /^Orchids of ours/ })).toBeVisible();
+
+  await me.go('/blend/plants');
+  await me.page.getByRole('button', { name: /^Orchid on bark/ }).click();
+  await me.page.getByRole('button', { name: 'Change this plant' }).click();
+  await me.page.getByLabel('Its use').selectOption('Orchids of ours');
+  await me.page.getByRole('button', { name: 'Keep it' }).click();
+  const suits = me.page.getByRole('region', { name: 'What suits it' });
+  await expect(suits).toContainText('Orchids of ours');
+  await expect(suits.getByRole('row').nth(1)).toContainText(/Open tub|Bark and pumice/);
 });

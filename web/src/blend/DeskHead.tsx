@@ -102,42 +102,41 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
             ),
           },
         ]}
-      >
-        {canKeep && (
-          <form
-            className="flex items-center gap-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              keep.mutate();
+      />
+      {canKeep && (
+        <form
+          className="keep-bar"
+          onSubmit={(event) => {
+            event.preventDefault();
+            keep.mutate();
+          }}
+        >
+          <input
+            className="box w-44"
+            aria-label="Name of the blend"
+            placeholder="name it"
+            value={draft.name}
+            onChange={(event) => {
+              onChange({ ...draft, name: event.target.value });
             }}
-          >
+          />
+          {next > 1 && (
             <input
               className="box w-44"
-              aria-label="Name of the blend"
-              placeholder="name it"
-              value={draft.name}
+              aria-label="Reason for this version"
+              placeholder="why this version"
+              maxLength={300}
+              value={reason}
               onChange={(event) => {
-                onChange({ ...draft, name: event.target.value });
+                setReason(event.target.value);
               }}
             />
-            {next > 1 && (
-              <input
-                className="box w-44"
-                aria-label="Reason for this version"
-                placeholder="why this version"
-                maxLength={300}
-                value={reason}
-                onChange={(event) => {
-                  setReason(event.target.value);
-                }}
-              />
-            )}
-            <button type="submit" className="act" disabled={keep.isPending}>
-              {next === 1 ? 'Keep it' : `Keep as version ${String(next)}`}
-            </button>
-          </form>
-        )}
-      </TitleBlock>
+          )}
+          <button type="submit" className="act" disabled={keep.isPending}>
+            {next === 1 ? 'Keep it' : `Keep as version ${String(next)}`}
+          </button>
+        </form>
+      )}
       {keep.error !== null && (
         <p className="sorry" role="alert">
           {sentenceOf(keep.error)}

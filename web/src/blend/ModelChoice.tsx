@@ -18,7 +18,7 @@ const SCOOPS = [
 export function ModelChoice({ recipe, onRecipe }: ModelChoiceProps): ReactElement {
   const [typed, setTyped] = useState<string>();
   return (
-    <span className="flex flex-wrap items-center gap-x-2">
+    <span className="flex flex-col">
       <select
         aria-label="Mixing model"
         className="min-h-8 bg-transparent font-semibold"
