@@ -1,5 +1,5 @@
 import { wrap, type Remote } from 'comlink';
-import type { Thinker } from './think.worker';
+import type { Thinker } from './thinks';
 
 /** One piece of long work in a worker of its own. */
 export interface Thinking<T> {

@@ -1,6 +1,6 @@
 import type { Remote } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { Thinker } from './think.worker';
+import type { Thinker } from './thinks';
 import { think } from './thinker';
 
 /** A slider has come to rest after this, ms. */
