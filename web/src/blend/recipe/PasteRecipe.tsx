@@ -110,7 +110,7 @@ function PasteForm({ lots, onTake, onLeave }: PasteRecipeProps & { readonly onLe
       ))}
       {asks.includes('size of a part') && (
         <Field
-          label="Litres in one part"
+          label="One part of it, L"
           mode="decimal"
           value={partSize}
           onChange={setPartSize}

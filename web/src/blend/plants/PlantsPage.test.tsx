@@ -1,0 +1,57 @@
+import type { PlantRow } from '@bent-pail/contract';
+import { TARGET_PROFILES } from '@bent-pail/core';
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { expect, it, vi } from 'vitest';
+import { blendRow, SHELF, thinkHere } from '../../testing/desk';
+import { openPage, type Told } from '../../testing/page';
+import { PlantsPage } from './PlantsPage';
+
+vi.mock('../thinker', () => ({ think: thinkHere }));
+
+const plant = (name: string, profileId: string): PlantRow => ({
+  id: name,
+  name,
+  profileId,
+  climate: 'summer',
+  light: 'full sun',
+  keeps: ['coir-pith'],
+  version: 1,
+});
+const ID = '0190a000-0000-7000-8000-00000000000';
+const open = (): readonly Told[] =>
+  openPage(<PlantsPage />, {
+    role: 'tester',
+    answers: {
+      '/plants': [plant('Houseleek', 'arid-succulents'), plant('Lettuce', 'seed-plugs')],
+      '/profiles': TARGET_PROFILES,
+      '/lots': SHELF,
+      '/blends': [
+        blendRow(`${ID}1`, 'Wet mix', [{ lotId: 'coir-pith', parts: 1 }]),
+        blendRow(`${ID}2`, 'Scree', [{ lotId: 'pumice-coarse', parts: 1 }]),
+      ],
+    },
+  });
+
+it('ranks what there is for the plant that is chosen, with days', async () => {
+  open();
+  const suits = within(await screen.findByRole('region', { name: 'What suits it' }));
+  expect(await suits.findByText(/Kept for it: Coir/)).toBeTruthy();
+  const rows = await suits.findAllByRole('row', undefined, { timeout: 3000 });
+  expect(rows[1]?.textContent).toMatch(/^Scree.*\d d/);
+  await userEvent.setup().click(screen.getByRole('button', { name: /^Lettuce/ }));
+  expect(await suits.findByText(/^Seed and plugs; full sun/)).toBeTruthy();
+});
+
+it('sends a changed plant whole, with the version that was changed', async () => {
+  const user = userEvent.setup();
+  const told = open();
+  await user.click(await screen.findByRole('button', { name: 'Change this plant' }));
+  await user.selectOptions(screen.getByLabelText('Where it stands'), 'wind');
+  await user.click(screen.getByRole('button', { name: 'free it' }));
+  await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  expect(told[0]).toMatchObject({
+    address: '/plants',
+    body: { id: 'Houseleek', version: 1, climate: 'wind', keeps: [] },
+  });
+});

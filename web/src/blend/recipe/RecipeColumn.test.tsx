@@ -1,0 +1,151 @@
+import type { Recipe } from '@bent-pail/contract';
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState, type ReactElement } from 'react';
+import { describe, expect, it } from 'vitest';
+import { blendRow, deskViewOf, SHELF } from '../../testing/desk';
+import { openPage } from '../../testing/page';
+import { RecipeColumn } from './RecipeColumn';
+
+const start: Recipe = {
+  ...deskViewOf([
+    { lotId: 'bark-graded', parts: 3 },
+    { lotId: 'coir-pith', parts: 1 },
+  ]).recipe,
+};
+const base = blendRow('0190a000-0000-7000-8000-000000000001', 'Base mix', [{ lotId: 'perlite-coarse', parts: 2 }]);
+
+/** The column with a recipe that changes as somebody works on it. */
+function column(recipe = start): { readonly kept: () => Recipe } {
+  let now = recipe;
+  function Column(): ReactElement {
+    const [shown, setShown] = useState(recipe);
+    return (
+      <RecipeColumn
+        draft={{ name: 'Tub mix', recipe: shown }}
+        draftKey="new"
+        lots={SHELF}
+        blends={[base]}
+        result={undefined}
+        onRecipe={(next) => {
+          now = next;
+          setShown(next);
+        }}
+      />
+    );
+  }
+  openPage(<Column />);
+  return { kept: () => now };
+}
+
+const type = async (label: string, text: string): Promise<void> => {
+  const user = userEvent.setup();
+  const field = screen.getByLabelText(label);
+  await user.clear(field);
+  await user.type(field, `${text}{Enter}`);
+};
+
+describe('the recipe', () => {
+  it('takes a range as it is typed, and says so beside the name', async () => {
+    const { kept } = column();
+    await type('Parts of Coir, typed', '1-2');
+    expect(kept().lines[1]).toMatchObject({ parts: 1.5, least: 1, most: 2 });
+    expect(screen.getByText(/1 to 2 parts/)).toBeTruthy();
+    await userEvent.setup().click(screen.getByRole('button', { name: 'More parts of Coir' }));
+    expect(kept().lines[1]).toEqual({ lotId: 'coir-pith', parts: 2.5 });
+  });
+
+  it('keeps what cannot be read in the field, with a sentence', async () => {
+    const { kept } = column();
+    await type('Parts of Coir, typed', '20 L');
+    expect(screen.getByRole('alert').textContent).toContain('How many litres is one part');
+    expect(kept()).toEqual(start);
+    await type('Litres in one part', '10');
+    await type('Parts of Coir, typed', '20 L');
+    expect(kept().lines[1]).toMatchObject({ parts: 2, written: '20 L' });
+  });
+
+  it('is shown in percent, and in scoops once a part has a size', async () => {
+    const user = userEvent.setup();
+    column({ ...start, part_L: 8 });
+    await user.selectOptions(screen.getByLabelText('Recipe shown in'), 'percent');
+    expect(screen.getByText('75.0 %')).toBeTruthy();
+    await user.selectOptions(screen.getByLabelText('Recipe shown in'), 'scoop');
+    expect(screen.getByText('12.0 scoops')).toBeTruthy();
+  });
+
+  it('takes a kept blend as a part', async () => {
+    const { kept } = column();
+    await userEvent.setup().selectOptions(screen.getByLabelText('Add a lot'), base.id);
+    expect(kept().lines[2]).toEqual({ blend: { id: base.id, n: 1 }, parts: 1 });
+    expect(screen.getByText('blend, version 1')).toBeTruthy();
+  });
+
+  it('says what a line is in for and what else would do', async () => {
+    const user = userEvent.setup();
+    const { kept } = column();
+    await user.click(screen.getByRole('button', { name: 'More about Bark' }));
+    await user.selectOptions(screen.getByLabelText('What Bark is in for'), 'air');
+    await user.selectOptions(screen.getByLabelText('Or instead'), 'pumice-coarse');
+    await user.click(screen.getByLabelText('may be left out'));
+    expect(kept().lines[0]).toMatchObject({ job: 'air', or: ['pumice-coarse'], optional: true });
+    await user.click(screen.getByLabelText('may be left out'));
+    expect(kept().lines[0]).not.toHaveProperty('optional');
+  });
+
+  it('lets the rest fill up as the others change', async () => {
+    const lines = [
+      { lotId: 'bark-graded', parts: 70 },
+      { lotId: 'coir-pith', parts: 30, rest: true },
+    ];
+    const { kept } = column({ ...start, lines, whole: 100 });
+    await type('Parts of Bark, typed', '55');
+    expect(kept().lines[1]).toMatchObject({ parts: 45, rest: true });
+  });
+});
+
+describe('a powder by weight', () => {
+  it('is added with its dose, and refused without a name', async () => {
+    const user = userEvent.setup();
+    const { kept } = column();
+    await user.click(screen.getByRole('button', { name: 'Add a powder by weight' }));
+    await user.type(screen.getByLabelText('Dose, g/L made'), '2,5');
+    await user.click(screen.getByRole('button', { name: 'Add it' }));
+    expect(screen.getByRole('alert').textContent).toContain('name');
+    await user.type(screen.getByLabelText('Powder'), 'bone meal');
+    await user.type(screen.getByLabelText('Nitrogen, %'), '4');
+    await user.click(screen.getByRole('button', { name: 'Add it' }));
+    expect(kept().additives).toEqual([{ name: 'bone meal', gPerL: 2.5, n_percent: 4 }]);
+    await user.click(screen.getByRole('button', { name: 'Take bone meal out' }));
+    expect(kept().additives).toEqual([]);
+  });
+});
+
+describe('a pasted recipe', () => {
+  const paste = async (text: string): Promise<void> => {
+    const user = userEvent.setup();
+    await user.click(screen.getByRole('button', { name: 'Paste a written recipe' }));
+    await user.type(screen.getByLabelText('A recipe, as it is written'), text);
+  };
+  const take = (name: RegExp) => userEvent.setup().click(screen.getByRole('button', { name }));
+
+  it('asks what one of the others is, and takes it once a part has a size', async () => {
+    const { kept } = column();
+    await paste('3 parts bark, 2 buckets coir');
+    expect(screen.getByText(/How much is one of the others/)).toBeTruthy();
+    await type('One part of it, L', '5');
+    await take(/^Take these 2 lines/);
+    expect(kept()).toMatchObject({ part_L: 1, lines: [{ parts: 15 }, { parts: 20 }] });
+  });
+
+  it('asks what percent over 100 mean', async () => {
+    const user = userEvent.setup();
+    const { kept } = column();
+    await paste('60% bark, 40% coir, 10% perlite');
+    expect(screen.getByText(/do not total 100/)).toBeTruthy();
+    await user.selectOptions(screen.getByLabelText('What the percent mean'), 'perlite comes on top');
+    expect(screen.queryByText(/do not total 100/)).toBeNull();
+    await take(/^Take these 3 lines/);
+    expect(kept().lines[2]).toMatchObject({ parts: 10, onTop: true });
+  });
+});
