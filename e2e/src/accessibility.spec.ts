@@ -50,12 +50,23 @@ const VIEWS: Readonly<Record<string, (me: Person) => Promise<string[]>>> = {
       '/bench/devices',
     ];
   },
+  'the desk, question by question': async (me) => {
+    const blend = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
+    const panels = ['sweep', 'lines', 'pot', 'food', 'schools', 'batch', 'versions'];
+    return [
+      ...panels.map((key) => `/blend/${blend.id}?ask=${key}`),
+      `/blend/${blend.id}/versions/2/sheet?kind=pots&pots=12`,
+    ];
+  },
   'blend, score and the rest': async (me) => {
     const [blend] = await me.ask<BlendRow[]>('/blends');
     const [card] = await me.ask<ScorecardRow[]>('/scorecards');
     return [
       '/blend',
       '/blend/bench',
+      '/blend/plants',
+      '/blend/uses',
+      `/blend/compare?with=blend:${blend?.id ?? ''}`,
       `/blend/${(blend as BlendRow).id}`,
       '/score?start',
       `/score/cards/${(card as ScorecardRow).id}`,

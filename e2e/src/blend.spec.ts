@@ -247,8 +247,7 @@ test('takes a kept blend as a part of another, and three blends stand side by si
   expect(kept?.latest.flat).toHaveLength(3);
 
   await me.go('/blend');
-  for (const name of ['Camellia tub', 'Alpine trough', 'Fed bark'])
-    await me.page.getByLabel(`Compare ${name}`).check();
+  for (const name of ['Camellia tub', 'Alpine trough', 'Fed bark']) await me.page.getByLabel(`Compare ${name}`).check();
   await me.page.getByRole('link', { name: 'Put these 3 side by side' }).click();
   const density = me.page.getByRole('row', { name: /^Dry bulk density/ });
   await expect(density.getByText('≠ A C')).toBeVisible();

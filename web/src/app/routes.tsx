@@ -23,6 +23,7 @@ const InstrumentsPage = lazy(() =>
 );
 const BlendListPage = lazy(() => import('../blend/BlendListPage').then((m) => ({ default: m.BlendListPage })));
 const ComparePage = lazy(() => import('../blend/compare/ComparePage').then((m) => ({ default: m.ComparePage })));
+const BatchSheetPage = lazy(() => import('../blend/sheet/BatchSheetPage').then((m) => ({ default: m.BatchSheetPage })));
 const PlantsPage = lazy(() => import('../blend/plants/PlantsPage').then((m) => ({ default: m.PlantsPage })));
 const ProfilesPage = lazy(() => import('../blend/profiles/ProfilesPage').then((m) => ({ default: m.ProfilesPage })));
 const BlendDeskPage = lazy(() => import('../blend/BlendDeskPage').then((m) => ({ default: m.BlendDeskPage })));
@@ -58,6 +59,7 @@ export const router = createBrowserRouter([
       { path: '/blend/uses', element: <ProfilesPage /> },
       { path: '/blend/desk', element: <BlendDeskPage /> },
       { path: '/blend/:id', element: <BlendDeskPage /> },
+      { path: '/blend/:id/versions/:n/sheet', element: <BatchSheetPage /> },
       { path: '/blend/:id/versions/:n', element: <BlendDeskPage /> },
       { path: '/score', element: <ScoreListPage /> },
       { path: '/score/cards/:id', element: <ScorecardPage /> },

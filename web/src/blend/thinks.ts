@@ -1,6 +1,7 @@
 import {
   bands,
   deskBandsInput,
+  largestShare,
   lineEffects,
   predictDesk,
   recipeSearch,
@@ -24,13 +25,29 @@ import {
   type UseKey,
 } from '@bent-pail/core';
 
+/** What is said of one line. */
+export interface LineAnswer {
+  readonly effect: LineEffect | undefined;
+  readonly most: number | undefined;
+}
+
+/** One of those that stand side by side. */
+export interface ComparedAnswer {
+  readonly predicted: DeskResult;
+  readonly bands: BandsResult | undefined;
+}
+
 /** What a worker can be asked about blends; the page never thinks so long itself. */
 export const thinker = {
   bands(input: BandsInput): BandsResult | undefined {
     return bands(input);
   },
-  manyBands(desks: readonly DeskInput[]): (BandsResult | undefined)[] {
-    return desks.map((desk) => bands(deskBandsInput(desk, undefined, 'air')));
+  /** Predictions side by side, each with its bands. */
+  compare(desks: readonly DeskInput[]): ComparedAnswer[] {
+    return desks.map((desk) => ({
+      predicted: predictDesk(desk),
+      bands: bands(deskBandsInput(desk, undefined, 'air')),
+    }));
   },
   search(input: RecipeSearchInput, onProgress: (share: number) => void): RecipeSearchResult | undefined {
     return recipeSearch(input, { onProgress });
@@ -44,8 +61,13 @@ export const thinker = {
   corners(desks: readonly DeskInput[]): DeskResult[] {
     return desks.map(predictDesk);
   },
-  effects(desk: DeskInput): (LineEffect | undefined)[] {
-    return lineEffects(desk);
+  /** What each line does, and how much of a salty one a limit of EC allows. */
+  lines(desk: DeskInput, limit_dSm: number | undefined): LineAnswer[] {
+    const effects = lineEffects(desk);
+    return desk.lines.map((_, i) => ({
+      effect: effects[i],
+      most: limit_dSm === undefined ? undefined : largestShare(desk, i, limit_dSm),
+    }));
   },
   substitutes(desk: DeskInput, line: number, lots: readonly LotComponent[], profile?: TargetProfile): Swap[] {
     return substitutes(desk, line, lots, profile);

@@ -1,5 +1,4 @@
 import type { BlendRow, LotRow } from '@bent-pail/contract';
-import type { BandsResult } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -11,6 +10,7 @@ import type { Pot } from '../../shared/pot/pots';
 import { blendsQuery, learningQuery, lotsQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
 import '../blend.css';
+import type { ComparedAnswer } from '../thinks';
 import { useThought, type Question } from '../useThought';
 import { comparedOf, keysOf, MOST_COMPARED } from './compared';
 import { CompareTable } from './CompareTable';
@@ -57,12 +57,12 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
         .flatMap((key) => comparedOf(key, lots, blends, pot, learnt) ?? []),
     [wanted, lots, blends, pot, learnt],
   );
-  const ask = useMemo((): Question<(BandsResult | undefined)[]> | undefined => {
+  const ask = useMemo((): Question<ComparedAnswer[]> | undefined => {
     if (all.length === 0) return undefined;
     const inputs = all.map(({ input }) => input);
-    return (thinker) => thinker.manyBands(inputs);
+    return (thinker) => thinker.compare(inputs);
   }, [all]);
-  const bands = useThought(ask);
+  const answers = useThought(ask);
   const set = (next: readonly string[]): void => {
     setParams(
       (before) => {
@@ -89,7 +89,7 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
       ) : (
         <CompareTable
           all={all}
-          bands={bands}
+          answers={answers}
           pot={pot}
           onRemove={(key) => {
             set(keys.filter((one) => one !== key));

@@ -1,13 +1,12 @@
 import {
   differences,
-  predictDesk,
   property,
   type BandProperty,
-  type BandsResult,
   type ComparedFigure,
+  type DeskFigure,
   type PropertyKey,
 } from '@bent-pail/core';
-import { useMemo, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../shared/format';
@@ -15,6 +14,7 @@ import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { Pot } from '../../shared/pot/pots';
 import { useSession } from '../../shared/useSession';
+import type { ComparedAnswer } from '../thinks';
 import type { Compared } from './compared';
 
 const ROWS = [
@@ -30,7 +30,8 @@ const ROWS = [
 
 interface CompareTableProps {
   readonly all: readonly Compared[];
-  readonly bands: readonly (BandsResult | undefined)[] | undefined;
+  /** In the order of those compared; absent while they are worked out. */
+  readonly answers: readonly ComparedAnswer[] | undefined;
   readonly pot: Pot;
   readonly onRemove: (key: string) => void;
 }
@@ -38,8 +39,7 @@ interface CompareTableProps {
 const letter = (place: number): string => String.fromCharCode(65 + place);
 
 /** Pails in a row, and below them each figure with its band and the letters of those that it differs from. */
-export function CompareTable({ all, bands, pot, onRemove }: CompareTableProps): ReactElement {
-  const predicted = useMemo(() => all.map(({ input }) => predictDesk(input)), [all]);
+export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps): ReactElement {
   const shape = shapeOf(pot.shape, 'pot');
   return (
     <section className="overflow-x-auto px-5 py-4" aria-label="Side by side">
@@ -48,7 +48,7 @@ export function CompareTable({ all, bands, pot, onRemove }: CompareTableProps): 
           <tr>
             <th scope="col" />
             {all.map(({ key, name, small, to }, i) => {
-              const result = predicted[i]?.result;
+              const result = answers?.[i]?.predicted.result;
               return (
                 <th key={key} scope="col">
                   {result !== undefined && (
@@ -84,29 +84,30 @@ export function CompareTable({ all, bands, pot, onRemove }: CompareTableProps): 
             <CompareRow
               key={key}
               name={key}
-              figures={predicted.map(({ figures }) => figures.find((figure) => figure.property === key))}
-              bands={bands?.map((one) => one?.[key])}
+              figures={all.map((_, i) => answers?.[i]?.predicted.figures.find((figure) => figure.property === key))}
+              bands={all.map((_, i) => answers?.[i]?.bands?.[key])}
+              waits={answers === undefined}
             />
           ))}
         </tbody>
       </table>
-      {bands === undefined && <p className="q mt-2">Drawing the bands.</p>}
     </section>
   );
 }
 
 interface CompareRowProps {
   readonly name: (typeof ROWS)[number];
-  readonly figures: readonly (ReturnType<typeof predictDesk>['figures'][number] | undefined)[];
-  readonly bands: readonly (ComparedFigure['band'] | undefined)[] | undefined;
+  readonly figures: readonly (DeskFigure | undefined)[];
+  readonly bands: readonly (ComparedFigure['band'] | undefined)[];
+  readonly waits: boolean;
 }
 
-function CompareRow({ name, figures, bands }: CompareRowProps): ReactElement {
+function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElement {
   const { notebook } = useSession();
   const { label, digits, unit } = property(name);
   const places = Math.min(2, digits);
   const row = figures.map((figure, i): ComparedFigure | undefined => {
-    const band = bands?.[i];
+    const band = bands[i];
     return figure === undefined ? undefined : { value: figure.value, ...(band === undefined ? {} : { band }) };
   });
   const other = differences(row);
@@ -121,7 +122,7 @@ function CompareRow({ name, figures, bands }: CompareRowProps): ReactElement {
         return (
           <td key={i}>
             {figure === undefined ? (
-              <span className="q">not known</span>
+              <span className="q">{waits ? '…' : 'not known'}</span>
             ) : (
               <>
                 <Figure

@@ -1,6 +1,7 @@
 import type { BlendVersion } from '@bent-pail/contract';
 import { CoreError, geometricVolume_mL } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice, Field } from '../../shared/Field';
 import { fixed } from '../../shared/format';
@@ -8,7 +9,7 @@ import type { DeskView } from '../deskView';
 import { MakeBatch } from './MakeBatch';
 import { MakeOrBuy } from './MakeOrBuy';
 import { TakeTable } from './TakeTable';
-import { batchOf, settlingOf, WANTS, type Batch, type Want } from './want';
+import { batchOf, FIRST_WANT, settlingOf, wantParams, WANTS, type Batch, type Want } from './want';
 import { WorkPlan } from './WorkPlan';
 
 interface BatchPanelProps {
@@ -22,13 +23,8 @@ interface BatchPanelProps {
 export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactElement {
   const potVolume = geometricVolume_mL(view.input.container);
   const [want, setWant] = useState<Want>({
-    kind: 'pots',
-    pots: '12',
-    potVolume_L: potVolume === undefined ? '10' : (potVolume / 1000).toFixed(1),
-    length_m: '3',
-    width_m: '1.2',
-    depth_cm: '20',
-    volume_L: '100',
+    ...FIRST_WANT,
+    ...(potVolume === undefined ? {} : { potVolume_L: (potVolume / 1000).toFixed(1) }),
     settling: (100 * settlingOf(view)).toFixed(0),
   });
   const { batch, problem } = useMemo((): { batch?: Batch | undefined; problem?: string } => {
@@ -59,6 +55,13 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
           <section aria-label="The work">
             <WorkPlan view={view} plan={batch.plan} />
             <CautionStrip caution="dust" before="Before mixing" />
+            {version !== undefined && (
+              <p className="mt-3">
+                <Link className="alt" to={`/blend/${blendId}/versions/${String(version.n)}/sheet?${wantParams(want)}`}>
+                  The sheet on paper
+                </Link>
+              </p>
+            )}
             {version === undefined ? (
               <p className="q mt-3 text-[14px]">Keep the recipe as a version, and it can be mixed from stock.</p>
             ) : (

@@ -1,7 +1,8 @@
-import { doesItsJob, JOB_FIGURE, largestShare, property, type LineEffect } from '@bent-pail/core';
+import { doesItsJob, JOB_FIGURE, property, type LineEffect } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { fixed } from '../../shared/format';
 import type { DeskView } from '../deskView';
+import type { LineAnswer } from '../thinks';
 import { useThought, type Question } from '../useThought';
 
 const SHOWN = ['air', 'water', 'bulkDensity_gcc', 'pH', 'ec_dSm', 'pricePerL'] as const;
@@ -9,9 +10,9 @@ const SHOWN = ['air', 'water', 'bulkDensity_gcc', 'pH', 'ec_dSm', 'pricePerL'] a
 /** What each line does: the blend with it less the blend without it, and whether that is what it is in for. */
 export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement {
   const { used, input, profile, recipe } = view;
-  const ask = useMemo((): Question<(LineEffect | undefined)[]> => (thinker) => thinker.effects(input), [input]);
-  const effects = useThought(ask);
-  const limit = profile?.targets.find(({ property: key }) => key === 'ec_dSm')?.limits[1];
+  const limit = profile?.targets.find(({ property: key }) => key === 'ec_dSm')?.limits[1] ?? undefined;
+  const ask = useMemo((): Question<LineAnswer[]> => (thinker) => thinker.lines(input, limit), [input, limit]);
+  const answers = useThought(ask);
   return (
     <section aria-label="What each line does">
       <h2>
@@ -33,7 +34,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
         </thead>
         <tbody>
           {used.map(({ lotId, lot }, i) => {
-            const effect = effects?.[i];
+            const effect = answers?.[i]?.effect;
             const job = recipe.lines.find((line) => line.lotId === lotId)?.job;
             return (
               <tr key={lotId}>
@@ -51,7 +52,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
           })}
         </tbody>
       </table>
-      {limit !== undefined && limit !== null && <Salty view={view} limit={limit} />}
+      {limit !== undefined && answers !== undefined && <Salty view={view} limit={limit} answers={answers} />}
       <p className="q mt-2 text-[13.5px]">
         Say under “more” what a line is in for, and its job is checked against these numbers.
       </p>
@@ -80,12 +81,17 @@ function JobDone({
   );
 }
 
+interface SaltyProps {
+  readonly view: DeskView;
+  readonly limit: number;
+  readonly answers: readonly LineAnswer[];
+}
+
 /** Salty lines and how much of them the use's limit allows. */
-function Salty({ view, limit }: { readonly view: DeskView; readonly limit: number }): ReactElement | null {
-  const { used, input } = view;
-  const whole = used.reduce((sum, { parts }) => sum + parts, 0);
-  const salty = used.flatMap(({ lot, parts }, i) => {
-    const share = largestShare(input, i, limit);
+function Salty({ view, limit, answers }: SaltyProps): ReactElement | null {
+  const whole = view.used.reduce((sum, { parts }) => sum + parts, 0);
+  const salty = view.used.flatMap(({ lot, parts }, i) => {
+    const share = answers[i]?.most;
     return share === undefined ? [] : [{ lot, share, now: parts / whole }];
   });
   if (salty.length === 0) return null;

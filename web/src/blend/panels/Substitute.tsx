@@ -1,8 +1,11 @@
 import { property, type Swap, type CloseProperty } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { fixed } from '../../shared/format';
+import { plantsQuery } from '../../shared/queries';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
+import { keptFor } from '../recipe/keptFor';
 import { useThought, type Question } from '../useThought';
 
 /** What could stand in for a lot that is missing, nearest first, and what would change. */
@@ -39,6 +42,7 @@ const CHANGES = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const satisfies rea
 
 function Swaps({ view, line }: { readonly view: DeskView; readonly line: number }): ReactElement {
   const { notebook } = useSession();
+  const plants = useQuery(plantsQuery).data ?? [];
   const { input, lots, used, profile } = view;
   const others = useMemo(
     () =>
@@ -87,6 +91,7 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
             <th scope="row">
               <span className="f">{fixed(swap.parts, Number.isInteger(swap.parts) ? 0 : 2)}</span>{' '}
               {others[swap.lot]?.name}
+              <small>{keptFor(others[swap.lot]?.id ?? '', plants)}</small>
             </th>
             {CHANGES.map((key) => (
               <td key={key} className="f">

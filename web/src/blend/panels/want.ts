@@ -25,6 +25,27 @@ export interface Want {
   readonly settling: string;
 }
 
+/** A want as it stands in an address. */
+export function wantParams(want: Want): string {
+  return new URLSearchParams(Object.entries(want)).toString();
+}
+
+/** Reads a want from an address; what is not in it is as usual. */
+export function wantFrom(params: URLSearchParams): Want {
+  const read = (key: keyof Want): string => params.get(key) ?? FIRST_WANT[key];
+  const kind = WANTS.find((one) => one.key === params.get('kind'))?.key ?? FIRST_WANT.kind;
+  return {
+    kind,
+    pots: read('pots'),
+    potVolume_L: read('potVolume_L'),
+    length_m: read('length_m'),
+    width_m: read('width_m'),
+    depth_cm: read('depth_cm'),
+    volume_L: read('volume_L'),
+    settling: read('settling'),
+  };
+}
+
 export const WANTS = [
   { key: 'pots', words: 'pots' },
   { key: 'bed', words: 'a bed' },
@@ -32,6 +53,18 @@ export const WANTS = [
   { key: 'volume', words: 'a volume' },
   { key: 'stock', words: 'all that is there' },
 ] as const satisfies readonly { readonly key: Want['kind']; readonly words: string }[];
+
+/** What is asked for before anybody says how much. */
+export const FIRST_WANT: Want = Object.freeze({
+  kind: 'pots',
+  pots: '12',
+  potVolume_L: '10',
+  length_m: '3',
+  width_m: '1.2',
+  depth_cm: '20',
+  volume_L: '100',
+  settling: '5',
+});
 
 /** What a bed or pot loses after filling where nobody measured it. */
 const USUAL_SETTLING = 0.05;
@@ -75,6 +108,9 @@ export function shareTyped(text: string, usual: number): number {
   return text.trim() !== '' && value >= 0 && value < 90 ? value / 100 : usual;
 }
 
+/** What of the desk a batch is worked out from. */
+export type Mixed = Pick<DeskView, 'used' | 'result' | 'recipe'>;
+
 export interface Batch {
   readonly quantity: QuantityResult;
   readonly plan: BatchPlan;
@@ -91,7 +127,7 @@ export function bagOf({ component, packVolume_L }: Pick<LotRow, 'component' | 'p
 }
 
 /** The batch that is wanted: what to take, buy and do. Throws a `CoreError` with a sentence where it cannot be. */
-export function batchOf(view: DeskView, want: Want): Batch | undefined {
+export function batchOf(view: Mixed, want: Want): Batch | undefined {
   const { used, result, recipe } = view;
   const settling = shareTyped(want.settling, settlingOf(view));
   // Loose parts to volume made: what the desk shows as in and out.

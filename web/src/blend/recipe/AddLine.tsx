@@ -1,5 +1,8 @@
 import type { BlendRow, LotRow, RecipeLine } from '@bent-pail/contract';
+import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
+import { plantsQuery } from '../../shared/queries';
+import { keptFor } from './keptFor';
 
 interface AddLineProps {
   readonly lots: readonly LotRow[];
@@ -9,6 +12,7 @@ interface AddLineProps {
 
 /** Another lot, or a kept blend as the base of this one. */
 export function AddLine({ lots, blends, onAdd }: AddLineProps): ReactElement {
+  const plants = useQuery(plantsQuery).data ?? [];
   return (
     <label className="field border-t border-zinc3 pt-2">
       <span>Add a lot</span>
@@ -25,6 +29,7 @@ export function AddLine({ lots, blends, onAdd }: AddLineProps): ReactElement {
         {lots.map((lot) => (
           <option key={lot.id} value={lot.id}>
             {lot.name}, {lot.code}
+            {keptFor(lot.id, plants)}
           </option>
         ))}
         {blends.length > 0 && (

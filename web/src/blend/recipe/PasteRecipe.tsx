@@ -109,13 +109,7 @@ function PasteForm({ lots, onTake, onLeave }: PasteRecipeProps & { readonly onLe
         </p>
       ))}
       {asks.includes('size of a part') && (
-        <Field
-          label="One part of it, L"
-          mode="decimal"
-          value={partSize}
-          onChange={setPartSize}
-          className="mt-2 w-40"
-        />
+        <Field label="One part of it, L" mode="decimal" value={partSize} onChange={setPartSize} className="mt-2 w-40" />
       )}
       {asks.includes('meaning of percent') && (
         <Choice
