@@ -27,6 +27,7 @@ export default defineConfig({
           environment: 'happy-dom',
           env,
           setupFiles: ['web/src/testing/setup.ts'],
+          testTimeout: 20000,
         },
       },
     ],

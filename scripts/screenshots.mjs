@@ -79,6 +79,29 @@ const VIEWS = [
     as: 'Isla Brandreth',
     path: async (api) => `/blend/${byName(await api('/blends'), 'Alpine').id}`,
   },
+  ...['batch', 'schools'].map((name) => ({
+    name,
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => `/blend/${byName(await api('/blends'), 'Camellia').id}?ask=${name}`,
+    act: async (page) => {
+      await page.getByRole('tablist').evaluate((tabs) => tabs.scrollIntoView());
+      await page.waitForTimeout(2500);
+    },
+  })),
+  {
+    name: 'compare',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => {
+      const blends = await api('/blends');
+      const keys = ['Camellia', 'Alpine', 'Bark and pumice', 'Loam-rich'].map(
+        (name) => `blend:${byName(blends, name).id}`,
+      );
+      return `/blend/compare?with=${keys.join(',')}`;
+    },
+    act: (page) => page.getByText('≠').first().waitFor(),
+  },
   {
     name: 'score',
     size: DESK,

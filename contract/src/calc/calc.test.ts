@@ -118,6 +118,39 @@ const GOOD: Readonly<Record<string, readonly [object, string, number]>> = {
   ],
   ratio: [{ add: [12, 8], take: [2], per: [4] }, 'ratio', 4.5],
   'drop-time': [{ drops_s: [90, 3, 4] }, 'median_s', 4],
+  // 100 mg/L at 4 mg/L a day; 1 L with 40 mg taken at 4 mg a day; 10 L at 0.2 g/mL and half water.
+  nutrients: [
+    { lines: [{ name: 'Feed', volume: 1, mgL: { labNitrate: 100 } }], made: 1, feeder: 'medium' },
+    'days',
+    25,
+  ],
+  feeding: [
+    {
+      medium_L: 1,
+      water_mL: 500,
+      days: 5,
+      start_mgL: 40,
+      drawdown_mgL: 0,
+      uptake_mgLd: 4,
+      drained_mLperD: 0,
+      feeds: [{ kind: 'coated', g: 1, n_percent: 1, lasts_d: 5, first_d: 0 }],
+    },
+    'left_mg',
+    30,
+  ],
+  'pot-outlook': [
+    {
+      container: { height_cm: 20 },
+      volume_L: 10,
+      fill: 1,
+      bulkDensity_gcc: 0.2,
+      water: 0.5,
+      waterAtEasy: 0.3,
+      use_mmPerD: 2.5,
+    },
+    'wet_kg',
+    7,
+  ],
   hydration: [{ held_mL: [400, 500, 550, 575], capacity_mL: 600 }, 'hMax_mL', 600],
   'pen-reading': [
     {

@@ -1,3 +1,4 @@
 /** The calculations from outside: published schemas, one way to run them, one way to refuse. */
 export { CALC_NAMES, calcSchema, isCalcName, runCalc, type CalcAnswer, type CalcError } from './runCalc';
-export { CALC_SCHEMAS, type JsonSchema } from './schemas';
+export { type JsonSchema } from './json';
+export { CALC_SCHEMAS } from './schemas';

@@ -1,6 +1,7 @@
 import { CALCULATIONS, CoreError, type CalcName, type CoreErrorCode } from '@bent-pail/core';
 import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv';
-import { CALC_SCHEMAS, type JsonSchema } from './schemas';
+import type { JsonSchema } from './json';
+import { CALC_SCHEMAS } from './schemas';
 
 /** What a person reads when an input cannot be used. */
 export interface CalcError {

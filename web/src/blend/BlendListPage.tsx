@@ -71,7 +71,9 @@ function BlendTable({ blends }: { readonly blends: readonly BlendRow[] }): React
             <th scope="col">water</th>
             <th scope="col">pH</th>
             <th scope="col">shrinks</th>
-            <th scope="col">compare</th>
+            <th scope="col" className="max-sm:hidden">
+              compare
+            </th>
             <th scope="col">made</th>
           </tr>
         </thead>
@@ -146,7 +148,7 @@ function BlendLine({ blend, chosen, onChoose }: BlendLineProps): ReactElement {
         )}
       </td>
       <td className="f">{fixed(100 * shrink, 1)} %</td>
-      <td>
+      <td className="max-sm:hidden">
         <label className="inline-flex min-h-11 min-w-11 items-center justify-center">
           <input
             type="checkbox"

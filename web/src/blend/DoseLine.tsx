@@ -37,7 +37,7 @@ export function DoseLine({ result, target, lime_meqPerL, onLime }: DoseLineProps
       <p>
         To bring the pH to {fixed(aim, 1)}: <b className="f">{fixed(grams, 2)} g</b> of {what} to a litre made.{' '}
         {checks[0]?.message}{' '}
-        {lime_gPerMadeL !== undefined && Math.abs(meqPerMadeL - lime_meqPerL) > 0.05 && (
+        {Math.abs(meqPerMadeL - lime_meqPerL) > 0.05 && (
           <button
             type="button"
             className="tie text-[14px]"
@@ -45,7 +45,7 @@ export function DoseLine({ result, target, lime_meqPerL, onLime }: DoseLineProps
               onLime(Math.round(10 * meqPerMadeL) / 10);
             }}
           >
-            Lime it
+            {lime_gPerMadeL === undefined ? 'Sulphur it' : 'Lime it'}
           </button>
         )}
       </p>

@@ -6,12 +6,13 @@ import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import { Chart } from '../../shared/chart/Chart';
 import type { ChartInk } from '../../shared/chart/ink';
 import { Choice, Field } from '../../shared/Field';
+import { Figure } from '../../shared/Figure';
 import { fixed } from '../../shared/format';
 import { queryClient } from '../../shared/queries';
 import { serverNow } from '../../shared/serverClock';
 import { useWorks } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
-import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FeedPlan } from './planFeed';
+import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FedAndUnfed, type FeedPlan } from './planFeed';
 import { potQuestion } from './potQuestion';
 import { useStand } from './standStore';
 
@@ -123,19 +124,52 @@ export function Feeding({ view, found }: FeedingProps): ReactElement {
         <p className="q mt-2">Fill in the plan to see what it does.</p>
       ) : (
         <>
-          <FeedingChart {...both} />
+          <FeedingChart fed={both.fed} unfed={both.unfed} />
           <p className="text-[14.5px]">
-            {shortSaid(both.unfed, 'Unfed')} {shortSaid(both.fed, 'With the plan')} In {HORIZON_D} days a pot is given{' '}
-            <span className="f">{fixed(both.fed.given_mg, 0)} mg</span> N, takes{' '}
-            <span className="f">{fixed(both.fed.taken_mg, 0)} mg</span>, and{' '}
-            <span className="f">{fixed(both.fed.drained_mg, 0)} mg</span> drain off; its salt reaches{' '}
+            {shortSaid(both.unfed, 'Unfed')} {shortSaid(both.fed, 'With the plan')} Its salt reaches{' '}
             <span className="f">{fixed(Math.max(...both.fed.days.map((day) => day.ecRise_dSm)), 2)} dS/m</span> above
             the blend’s own.
           </p>
+          <Sums both={both} />
           <PlanIt jobs={() => feedJobs(feed, both.fed, view.name === '' ? 'a new blend' : view.name, serverNow())} />
         </>
       )}
     </section>
+  );
+}
+
+const SUMS = [
+  ['given_mg', 'Given'],
+  ['taken_mg', 'Taken by the plant'],
+  ['drawn_mg', 'Taken by decay'],
+  ['drained_mg', 'Drained off'],
+  ['left_mg', 'Left'],
+] as const;
+
+/** Where the nitrogen of one pot went, each with its working. */
+function Sums({ both }: { readonly both: FedAndUnfed }): ReactElement {
+  return (
+    <table className="rows mt-1">
+      <tbody>
+        {SUMS.map(([pick, words]) => (
+          <tr key={pick}>
+            <th scope="row">
+              {words} <small>in {HORIZON_D} days</small>
+            </th>
+            <td>
+              <Figure
+                label={words}
+                value={both.fed[pick]}
+                digits={0}
+                unit="mg"
+                origin="worked-out"
+                working={{ text: 'feeding.sum', calc: 'feeding', input: both.input, pick }}
+              />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

@@ -56,13 +56,18 @@ export function feedOf({ kind, strength, amount, days, first }: Omit<FeedPlan, '
   return a > 100 ? undefined : { kind, g: b, n_percent: a, lasts_d: d, first_d };
 }
 
+export interface FedAndUnfed {
+  /** The question behind `fed`. */
+  readonly input: FeedingInput;
+  readonly fed: FeedingResult;
+  readonly unfed: FeedingResult;
+}
+
 /** The pot with its plan, and without any for comparison. */
-export function fedAndUnfed(
-  pot: Omit<FeedingInput, 'feeds' | 'days'>,
-  feed: Feed,
-): { readonly fed: FeedingResult; readonly unfed: FeedingResult } {
+export function fedAndUnfed(pot: Omit<FeedingInput, 'feeds' | 'days'>, feed: Feed): FedAndUnfed {
   const ahead = { ...pot, days: HORIZON_D };
-  return { fed: feeding({ ...ahead, feeds: [feed] }), unfed: feeding({ ...ahead, feeds: [] }) };
+  const input = { ...ahead, feeds: [feed] };
+  return { input, fed: feeding(input), unfed: feeding({ ...ahead, feeds: [] }) };
 }
 
 /** The next feeds as work with a date. */
