@@ -4,7 +4,7 @@ import { findTargetProfile, type TargetProfile } from '../classes';
 import { lotCard, type LotComponent } from '../lots';
 import { recipeSearch } from '../search';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
-import { deskBandsInput, deskSearchInput, predictDesk, windowsOf } from '.';
+import { deskBandsInput, deskSearchInput, predictDesk, weakestWindow, windowsOf } from '.';
 
 const acid = findTargetProfile('acid-lovers') as TargetProfile;
 const container = { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 };
@@ -33,6 +33,15 @@ describe('how far the desk can be trusted', () => {
     expect(air).toBeLessThan(result.air?.p95 as number);
     expect(pH).toBeGreaterThan(result.pH?.p5 as number);
     expect(result.chance.map((one) => one.property)).toEqual(windowsOf(acid).map((one) => one.property));
+  });
+
+  it('knows the window that it is least likely to meet', () => {
+    const { chance } = band();
+    const weakest = weakestWindow(desk, acid);
+    const least = Math.min(...chance.map((one) => one.chance));
+    expect(weakest?.chance).toBeCloseTo(least, 1);
+    expect(chance.find((one) => one.property === weakest?.property)?.chance).toBeCloseTo(least, 1);
+    expect(weakestWindow(desk, { ...acid, targets: [] })).toBeUndefined();
   });
 
   it('names what would narrow pH most: the class figures that nobody measured', () => {

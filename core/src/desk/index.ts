@@ -24,4 +24,12 @@ export {
 } from './outlookOf';
 export { CLOSE, matchProfile, substitutes, type CloseProperty, type Swap } from './substitute';
 export { sweep, triangle, type SweepPoint, type SweptFigures, type TrianglePoint } from './sweep';
-export { deskBandsInput, deskSearchInput, searchTargets, windowsOf, type DeskSearch } from './uncertainDesk';
+export {
+  deskBandsInput,
+  deskSearchInput,
+  searchTargets,
+  weakestWindow,
+  windowsOf,
+  type DeskSearch,
+  type WeakestWindow,
+} from './uncertainDesk';

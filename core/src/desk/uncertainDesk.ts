@@ -1,4 +1,4 @@
-import type { BandsInput, UncertainComponent, Window } from '../bands';
+import { bands, type BandsInput, type UncertainComponent, type Window } from '../bands';
 import type { BlendInput } from '../blend';
 import type { TargetProfile } from '../classes';
 import { kappaFor, NO_LEARNING, type LearningUse } from '../learning';
@@ -73,4 +73,19 @@ export function deskSearchInput({ lots, parts, container, profile, keep, learnt 
     keep,
     ...(learnt === undefined ? {} : { kappa: learnt.kappa }),
   };
+}
+
+/** The window of a use that a blend is least likely to be inside. */
+export interface WeakestWindow {
+  readonly property: string;
+  readonly chance: number;
+}
+
+/** Draws for one of many recipes: enough to tell likely from unlikely. */
+const REFINE_DRAWS = 400;
+
+/** The weakest window of a recipe by its bands; undefined where the use has none that can be told. */
+export function weakestWindow(desk: DeskInput, profile: TargetProfile): WeakestWindow | undefined {
+  const found = bands({ ...deskBandsInput(desk, profile, 'air'), draws: REFINE_DRAWS });
+  return [...(found?.chance ?? [])].sort((a, b) => a.chance - b.chance)[0];
 }

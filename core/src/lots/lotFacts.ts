@@ -38,6 +38,8 @@ export interface LotFacts {
   readonly hazards: readonly string[];
   /** Loose litres in a bag or block, as they were measured. */
   readonly bag_L?: number;
+  /** Weight of a loose millilitre as it lies, water and all: measured, else from its dry density and moisture. */
+  readonly asItLies_gcc?: number;
   /** Usable part of what a sieve was given. */
   readonly sieveYield?: number;
   /** Loose litres from a kilogram of block or bale, and the water that this takes for each. */
@@ -51,6 +53,12 @@ export interface LotFacts {
 
 const known = <K extends string>(key: K, value: number | string | undefined): Partial<Record<K, never>> =>
   value === undefined ? {} : ({ [key]: value } as Record<K, never>);
+
+/** Density with its water: moisture is of the weight as it came. */
+function asItLies(heft?: number, dry?: number, moisture?: number): number | undefined {
+  if (heft !== undefined) return heft;
+  return dry === undefined || moisture === undefined || moisture >= 1 ? undefined : dry / (1 - moisture);
+}
 
 /** Facts of a lot from its runs, and from its class where no run can tell. */
 export function lotFacts(lot: LotRecord, figures: readonly LotFigure[]): LotFacts {
@@ -73,6 +81,10 @@ export function lotFacts(lot: LotRecord, figures: readonly LotFigure[]): LotFact
     ...known('source', mediaClass?.origin),
     ...known('renewable', mediaClass?.renewable),
     ...known('wettability', mediaClass?.wettability),
+    ...known(
+      'asItLies_gcc',
+      asItLies(measured('heft_gcc'), measured('bulkDensity_gcc'), measured('asReceivedMoisture')),
+    ),
     ...known('bag_L', measured('bagVolume_L')),
     ...known('sieveYield', measured('sieveYield')),
     ...known('expansion_LperKg', measured('expansion_LperKg')),

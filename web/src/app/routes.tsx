@@ -2,6 +2,7 @@ import { lazy } from 'react';
 import { createBrowserRouter } from 'react-router';
 import { Shell } from './Shell';
 import { NothingHere } from './NothingHere';
+import { Stumbled } from './Stumbled';
 
 const TodayPage = lazy(() => import('../today/TodayPage').then((m) => ({ default: m.TodayPage })));
 const ShelfPage = lazy(() => import('../shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
@@ -36,6 +37,7 @@ const YouPage = lazy(() => import('../people/YouPage').then((m) => ({ default: m
 export const router = createBrowserRouter([
   {
     element: <Shell />,
+    errorElement: <Stumbled />,
     children: [
       { path: '/', element: <TodayPage /> },
       { path: '/shelf', element: <ShelfPage /> },

@@ -9,6 +9,7 @@ import {
   suits,
   sweep,
   triangle,
+  weakestWindow,
   type BandsInput,
   type BandsResult,
   type DeskInput,
@@ -23,6 +24,7 @@ import {
   type TargetProfile,
   type TrianglePoint,
   type UseKey,
+  type WeakestWindow,
 } from '@bent-pail/core';
 
 /** What is said of one line. */
@@ -51,6 +53,9 @@ export const thinker = {
   },
   search(input: RecipeSearchInput, onProgress: (share: number) => void): RecipeSearchResult | undefined {
     return recipeSearch(input, { onProgress });
+  },
+  refine(desks: readonly DeskInput[], profile: TargetProfile): (WeakestWindow | undefined)[] {
+    return desks.map((desk) => weakestWindow(desk, profile));
   },
   sweep(desk: DeskInput, line: number): SweepPoint[] {
     return sweep(desk, line);

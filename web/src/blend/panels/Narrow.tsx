@@ -47,8 +47,9 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
         })}
       </ol>
       <p className="q mt-2 text-[13px]">
-        Press a figure’s name to ask about it. Bands come from {fixed(2000, 0)} seeded draws of all that is uncertain;
-        an unmeasured lot has its class’s spread.
+        Press a figure’s name to ask about it. Bands come from{' '}
+        <span className="whitespace-nowrap">{fixed(2000, 0)}</span> seeded draws of all that is uncertain; an unmeasured
+        lot has its class’s spread.
       </p>
     </section>
   );

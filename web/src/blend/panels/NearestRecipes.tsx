@@ -1,13 +1,22 @@
 import type { LotRow } from '@bent-pail/contract';
-import { deskSearchInput, type FoundRecipe, type RecipeSearchResult, type TargetProfile } from '@bent-pail/core';
+import {
+  type FoundRecipe,
+  type PropertyKey,
+  type RecipeSearchResult,
+  type TargetProfile,
+  type WeakestWindow,
+  deskSearchInput,
+  inSentence,
+  property,
+} from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Chart } from '../../shared/chart/Chart';
 import { fixed } from '../../shared/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
-import type { Pot } from '../../shared/pot/pots';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
+import { useThought, type Question } from '../useThought';
 import { frontChart } from './frontChart';
 import { limitsOf, type Limits } from './partLimits';
 import { SearchLimits } from './SearchLimits';
@@ -22,6 +31,8 @@ interface NearestRecipesProps {
 
 const PARTS = [6, 8, 10, 12, 16] as const;
 const SHOWN = 6;
+/** A chance above this is as good as certain. */
+const SURE = 0.99;
 const KEPT = 20;
 
 /** Every way to share whole parts among the chosen lots, held against the use: the best as pails, price against fit. */
@@ -145,25 +156,48 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
           {state.sentence}
         </p>
       )}
-      {state.kind === 'done' && <Found result={state.result} pot={pot} onTake={take} />}
+      {state.kind === 'done' && (
+        <Found result={state.result} searched={searched} view={view} aim={profile} onTake={take} />
+      )}
     </section>
   );
 }
 
 interface FoundProps {
   readonly result: RecipeSearchResult;
-  readonly pot: Pot;
+  readonly searched: readonly LotRow[];
+  readonly view: DeskView;
+  readonly aim: TargetProfile | undefined;
   readonly onTake: (recipe: FoundRecipe) => void;
 }
 
-function Found({ result, pot, onTake }: FoundProps): ReactElement {
+/** The best ones looked at again with all that is uncertain: the window that each is least likely to meet. */
+function useWeakest({ result, searched, view: { input }, aim }: FoundProps): readonly (WeakestWindow | undefined)[] {
+  const ask = useMemo((): Question<(WeakestWindow | undefined)[]> | undefined => {
+    if (aim === undefined) return undefined;
+    const desks = result.recipes.map(({ parts }) => {
+      const lines = searched.flatMap(({ component }, i) => {
+        const own = parts[i] ?? 0;
+        return component === undefined || own === 0 ? [] : [{ parts: own, lot: component }];
+      });
+      return { ...input, lines, lime_meqPerL: 0 };
+    });
+    return (thinker) => thinker.refine(desks, aim);
+  }, [result, searched, input, aim]);
+  return useThought(ask) ?? [];
+}
+
+function Found(props: FoundProps): ReactElement {
+  const { result, view, onTake } = props;
+  const { pot } = view;
+  const weakest = useWeakest(props);
   const { notebook } = useSession();
   const options = useMemo(() => frontChart(result, notebook.currency), [result, notebook.currency]);
   const shape = shapeOf(pot.shape, 'pot');
   return (
     <div className="found">
       <ol>
-        {result.recipes.slice(0, SHOWN).map((recipe) => (
+        {result.recipes.slice(0, SHOWN).map((recipe, i) => (
           <li key={recipe.parts.join(':')}>
             <button
               type="button"
@@ -195,6 +229,7 @@ function Found({ result, pot, onTake }: FoundProps): ReactElement {
                 <span style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }} />
               </span>
               <span className="f block text-[13px]">miss {recipe.loss.toFixed(2)}</span>
+              <small className="block leading-tight">{weakestSaid(weakest[i])}</small>
             </button>
           </li>
         ))}
@@ -214,4 +249,11 @@ function Found({ result, pot, onTake }: FoundProps): ReactElement {
       )}
     </div>
   );
+}
+
+function weakestSaid(weakest: WeakestWindow | undefined): string {
+  if (weakest === undefined) return '';
+  if (weakest.chance > SURE) return 'sure of every window';
+  const { label } = property(weakest.property as PropertyKey);
+  return `least sure: ${inSentence(label.split(',')[0] ?? label)}, ${String(Math.round(100 * weakest.chance))} %`;
 }

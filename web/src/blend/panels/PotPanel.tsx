@@ -6,7 +6,7 @@ import { Figure } from '../../shared/Figure';
 import { fixed } from '../../shared/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
-import { potQuestion } from './potQuestion';
+import { additivesPrice, potQuestion } from './potQuestion';
 import { useStand } from './standStore';
 
 /** What a filled pot weighs, costs and holds, how long that lasts where it stands, and where its parts are from. */
@@ -89,6 +89,10 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
             {figure('Easily available water', 'easy_mL', 0, 'mL')}
             {figure('Days between waterings', 'days', 1, 'd')}
             {figure('Medium in it', 'price', 2, notebook.currency)}
+            <tr>
+              <th scope="row">A litre: loose as bought, and made</th>
+              <td className="f">{litrePrices(view, notebook.currency)}</td>
+            </tr>
           </tbody>
         </table>
         {pot.checks.map((check) => (
@@ -107,6 +111,19 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
       </section>
     </div>
   );
+}
+
+/** Price of a loose litre of the parts, and of a litre made, which is dearer by what mixing takes. */
+function litrePrices({ used, result, recipe }: DeskView, currency: string): string {
+  const whole = used.reduce((sum, { parts }) => sum + parts, 0);
+  const loose = used.reduce((sum, { parts, lot }) => {
+    const own = lot.component;
+    return sum + parts * (own?.component.pricePerL ?? 0) * (own?.settledPerLoose ?? 1);
+  }, 0);
+  const made = result.result.pricePerL;
+  if (made === undefined) return 'not known for all parts';
+  const powders = additivesPrice(recipe.additives ?? []);
+  return `${currency}${fixed(loose / whole, 3)}, ${currency}${fixed(made + powders, 3)}`;
 }
 
 function Load({ load }: { readonly load: number | undefined }): ReactElement {

@@ -7,6 +7,7 @@ interface PartsStepperProps {
   readonly name: string;
   readonly line: RecipeLine;
   readonly part_L: number | undefined;
+  readonly density_gcc: number | undefined;
   readonly others: number;
   readonly onLine: (line: RecipeLine) => void;
   readonly onParts: (parts: number) => void;
@@ -17,12 +18,20 @@ const shown = (parts: number): string =>
   fixed(parts, Number.isInteger(parts) ? 0 : Number.isInteger(10 * parts) ? 1 : 2);
 
 /** Parts by pressing or by typing; what cannot be read stays in the field with a sentence. */
-export function PartsStepper({ name, line, part_L, others, onLine, onParts }: PartsStepperProps): ReactElement {
+export function PartsStepper({
+  name,
+  line,
+  part_L,
+  density_gcc,
+  others,
+  onLine,
+  onParts,
+}: PartsStepperProps): ReactElement {
   const [typed, setTyped] = useState<string>();
   const [sorry, setSorry] = useState<string>();
   const keep = (): void => {
     if (typed === undefined) return;
-    const read = amountTyped(typed, line, { part_L, others });
+    const read = amountTyped(typed, line, { part_L, density_gcc, others });
     if (read.kind === 'refused') {
       setSorry(read.sentence);
       return;

@@ -49,7 +49,15 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
         <small>{notesOf(line, lots).join(' · ')}</small>
       </span>
       <span>
-        <PartsStepper name={name} line={line} part_L={part_L} others={others} onLine={onLine} onParts={setParts} />
+        <PartsStepper
+          name={name}
+          line={line}
+          part_L={part_L}
+          density_gcc={lots.find(({ id }) => id === line.lotId)?.component?.facts.asItLies_gcc}
+          others={others}
+          onLine={onLine}
+          onParts={setParts}
+        />
         {amount !== undefined && (
           <small className="f block text-right">
             {fixed(amount, amount >= 100 ? 0 : 1)} {UNIT_WORDS[unit].replace(' by volume', '')}

@@ -2,9 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { amountTyped, bareAmount } from './amountTyped';
 
 const line = { lotId: 'a', parts: 1, written: '1 part bark', least: 1, most: 2, rest: true };
-const typed = (text: string, part_L?: number, others = 6) => amountTyped(text, line, { part_L, others });
-const parts = (text: string, part_L?: number, others?: number): unknown => {
-  const answer = typed(text, part_L, others);
+const typed = (text: string, part_L?: number, others = 6, density_gcc?: number) =>
+  amountTyped(text, line, { part_L, others, density_gcc });
+const parts = (text: string, part_L?: number, others?: number, density_gcc?: number): unknown => {
+  const answer = typed(text, part_L, others, density_gcc);
   return answer.kind === 'line' ? answer.line : answer.sentence;
 };
 
@@ -28,6 +29,15 @@ describe('an amount typed into a line', () => {
   it('takes percent of the whole, so that the others keep their parts', () => {
     expect(parts('25 %')).toEqual({ lotId: 'a', parts: 2, written: '25 %' });
     expect(parts('25 %', undefined, 0)).toMatch(/Percent of what/);
+  });
+
+  it('takes a weight, or a container before and after, by the lot’s density as it lies', () => {
+    expect(parts('800 g', 2, 6, 0.4)).toEqual({ lotId: 'a', parts: 1, written: '800 g' });
+    expect(parts('2350-1950 g', 1, 6, 0.4)).toEqual({ lotId: 'a', parts: 1, written: '2350-1950 g' });
+    expect(parts('1,2 kg', 1, 6, 0.4)).toMatchObject({ parts: 3 });
+    expect(parts('1930-2350 g', 1, 6, 0.4)).toMatch(/less after than before/);
+    expect(parts('800 g', 1)).toMatch(/heft/);
+    expect(parts('800 g', undefined, 6, 0.4)).toMatch(/How many litres/);
   });
 
   it.each(['bark', '', '3 g/L', 'some'])('refuses %j with what to do', (text) => {

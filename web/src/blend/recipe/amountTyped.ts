@@ -7,11 +7,39 @@ export type TypedAmount =
 
 interface Circumstances {
   readonly part_L: number | undefined;
+  /** Weight of a loose millilitre as it lies; absent where nobody weighed it. */
+  readonly density_gcc: number | undefined;
   /** Sum of the other lines' parts that percent are counted against. */
   readonly others: number;
 }
 
 const mostPlaces = (value: number): number => Number(value.toFixed(4));
+
+/** "420 g", or a container's weight before and after: "2350-1930 g". */
+const WEIGHED = /^(?<before>\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(?<after>\d+(?:[.,]\d+)?))?\s*(?<unit>g|kg)$/i;
+
+/** Grams that were poured; undefined for what is no weight. */
+function pouredGrams(text: string): number | undefined {
+  const found = WEIGHED.exec(text.trim());
+  if (found === null) return undefined;
+  const { before = '0', after = '0', unit = 'g' } = found.groups ?? {};
+  const [full, left] = [before, after].map((one) => Number(one.replace(',', '.'))) as [number, number];
+  return (full - left) * (unit.toLowerCase() === 'kg' ? 1000 : 1);
+}
+
+/** Poured by weight: litres by the lot's own density as it lies. */
+function poured(text: string, grams: number, line: RecipeLine, { part_L, density_gcc }: Circumstances): TypedAmount {
+  if (!(grams > 0)) return { kind: 'refused', sentence: 'The container must weigh less after than before.' };
+  if (density_gcc === undefined)
+    return {
+      kind: 'refused',
+      sentence: 'Nobody has weighed a level litre of it as it lies; do the heft, or type a volume.',
+    };
+  if (part_L === undefined)
+    return { kind: 'refused', sentence: 'How many litres is one part? Say so above the recipe first.' };
+  const parts = mostPlaces(grams / density_gcc / 1000 / part_L);
+  return { kind: 'line', line: { ...bareAmount(line), parts, written: text.trim() } };
+}
 
 /** A line without what was said of its amount before. */
 export function bareAmount(line: RecipeLine): RecipeLine {
@@ -21,9 +49,12 @@ export function bareAmount(line: RecipeLine): RecipeLine {
 
 /**
  * Reads an amount typed into a line: parts, a range of them, a volume where the size of a part is known, percent of the
- * whole. Anything that cannot be told is refused with what to do.
+ * whole, grams, or a container's weight before and after pouring. Anything that cannot be told is refused with what to do.
  */
-export function amountTyped(text: string, line: RecipeLine, { part_L, others }: Circumstances): TypedAmount {
+export function amountTyped(text: string, line: RecipeLine, circumstances: Circumstances): TypedAmount {
+  const { part_L, others } = circumstances;
+  const grams = pouredGrams(text);
+  if (grams !== undefined) return poured(text, grams, line, circumstances);
   const read = readAmount(text);
   if (read === undefined)
     return { kind: 'refused', sentence: 'Type a number, a range such as 2-3, or an amount such as 20 L or 30 %.' };
