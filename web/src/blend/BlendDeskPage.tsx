@@ -26,8 +26,10 @@ export function BlendDeskPage(): ReactElement {
   const { id, n } = useParams();
   const lots = useQuery(lotsQuery);
   const learning = useQuery(learningQuery);
-  // A figure that jumps as the bench's teaching arrives would be read too early; without an answer the desk goes on.
-  if (learning.isPending) return <p className="q p-5">One moment.</p>;
+  const blends = useQuery(blendsQuery);
+  const profiles = useQuery(profilesQuery);
+  // A figure that jumps as the bench's teaching, a blend inside or the use's windows arrive would be read too early; without an answer the desk goes on.
+  if (learning.isPending || blends.isPending || profiles.isPending) return <p className="q p-5">One moment.</p>;
   return (
     <Await query={lots}>
       {(shelf) =>

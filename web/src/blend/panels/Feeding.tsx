@@ -1,18 +1,15 @@
 import { potOutlook, type Feed, type FeedingResult, type NutrientsResult } from '@bent-pail/core';
-import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
-import { api, sentenceOf } from '../../shared/api';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import { Chart } from '../../shared/chart/Chart';
 import type { ChartInk } from '../../shared/chart/ink';
 import { Choice, Field } from '../../shared/Field';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../shared/format';
-import { queryClient } from '../../shared/queries';
 import { serverNow } from '../../shared/serverClock';
-import { useWorks } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FedAndUnfed, type FeedPlan } from './planFeed';
+import { PlanJobs } from './PlanJobs';
 import { potQuestion } from './potQuestion';
 import { useStand } from './standStore';
 
@@ -131,7 +128,12 @@ export function Feeding({ view, found }: FeedingProps): ReactElement {
             the blend’s own.
           </p>
           <Sums both={both} />
-          <PlanIt jobs={() => feedJobs(feed, both.fed, view.name === '' ? 'a new blend' : view.name, serverNow())} />
+          <PlanJobs
+            words="Put the next feeds into Today"
+            done="They stand in Today"
+            plan={JSON.stringify([view.name, feed])}
+            jobs={() => feedJobs(feed, both.fed, view.name === '' ? 'a new blend' : view.name, serverNow())}
+          />
         </>
       )}
     </section>
@@ -175,34 +177,6 @@ function Sums({ both }: { readonly both: FedAndUnfed }): ReactElement {
 
 function shortSaid({ short_d }: FeedingResult, who: string): string {
   return short_d === undefined ? `${who} it never runs short.` : `${who} it runs short on day ${String(short_d)}.`;
-}
-
-function PlanIt({ jobs }: { readonly jobs: () => object[] }): ReactElement | null {
-  const works = useWorks();
-  const plan = useMutation({
-    mutationFn: () => api.post('/jobs', { jobs: jobs() }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
-  });
-  if (!works) return null;
-  return (
-    <p className="mt-2 flex items-center gap-3">
-      <button
-        type="button"
-        className="alt"
-        disabled={plan.isPending || plan.isSuccess}
-        onClick={() => {
-          plan.mutate();
-        }}
-      >
-        {plan.isSuccess ? 'They stand in Today' : 'Put the next feeds into Today'}
-      </button>
-      {plan.error !== null && (
-        <span className="sorry" role="alert">
-          {sentenceOf(plan.error)}
-        </span>
-      )}
-    </p>
-  );
 }
 
 /** Nitrogen left, with the plan in ink and without it dotted. */

@@ -43,7 +43,7 @@ const CHANGES = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const satisfies rea
 function Swaps({ view, line }: { readonly view: DeskView; readonly line: number }): ReactElement {
   const { notebook } = useSession();
   const plants = useQuery(plantsQuery).data ?? [];
-  const { input, lots, used, profile } = view;
+  const { input, lots, used, profile, recipe } = view;
   const others = useMemo(
     () =>
       lots.filter(
@@ -65,9 +65,14 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
   const take = (swap: Swap): void => {
     const lotId = others[swap.lot]?.id;
     if (lotId === undefined) return;
-    const gone = used[line]?.lotId;
+    const gone = used[line];
+    const own = recipe.lines.find((one) => one.lotId === gone?.lotId);
+    const taken = { lotId, parts: swap.parts };
+    // A line of the recipe is swapped where it stands; inside a blend the recipe is taken apart to its lots first.
     view.setLines(
-      used.map((one) => (one.lotId === gone ? { lotId, parts: swap.parts } : { lotId: one.lotId, parts: one.parts })),
+      own !== undefined && own.parts === gone?.parts
+        ? recipe.lines.map((one) => (one === own ? taken : one))
+        : used.map((one) => (one === gone ? taken : { lotId: one.lotId, parts: one.parts })),
     );
   };
   return (

@@ -1,13 +1,11 @@
 import type { BatchPlan } from '@bent-pail/core';
-import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { api, sentenceOf } from '../../shared/api';
 import { Field } from '../../shared/Field';
 import { clockTime, day, fixed } from '../../shared/format';
-import { queryClient } from '../../shared/queries';
 import { serverNow } from '../../shared/serverClock';
-import { useSession, useWorks } from '../../shared/useSession';
+import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
+import { PlanJobs } from './PlanJobs';
 import { fieldTime, timed, workJobs } from './workTimes';
 
 interface WorkPlanProps {
@@ -21,14 +19,8 @@ const LEAD_MS = 4 * 24 * 3600000;
 /** What to do and when before the mixing, in which order it goes in, how much water it takes. */
 export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
   const { notebook } = useSession();
-  const works = useWorks();
   const [at, setAt] = useState(() => fieldTime(Math.round((serverNow() + LEAD_MS) / 3600000) * 3600000));
   const mixAt = new Date(at).getTime();
-  const send = useMutation({
-    mutationFn: () =>
-      api.post('/jobs', { jobs: workJobs(plan, mixAt, view.name === '' ? 'a new blend' : view.name, serverNow()) }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
-  });
   return (
     <>
       <h2 className="flex flex-wrap items-end justify-between gap-2">
@@ -51,25 +43,13 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
           ))}
         </ol>
       )}
-      {works && (
-        <p className="mt-2 flex items-center gap-3">
-          <button
-            type="button"
-            className="alt"
-            disabled={Number.isNaN(mixAt) || send.isPending || send.isSuccess}
-            onClick={() => {
-              send.mutate();
-            }}
-          >
-            {send.isSuccess ? 'It stands in Today' : 'Put it into Today'}
-          </button>
-          {send.error !== null && (
-            <span className="sorry" role="alert">
-              {sentenceOf(send.error)}
-            </span>
-          )}
-        </p>
-      )}
+      <PlanJobs
+        words="Put it into Today"
+        done="It stands in Today"
+        plan={JSON.stringify([plan.tasks, at])}
+        jobs={() => workJobs(plan, mixAt, view.name === '' ? 'a new blend' : view.name, serverNow())}
+        disabled={Number.isNaN(mixAt)}
+      />
       <p className="mt-3 text-[14.5px]">
         <b>Into the mixer:</b> {plan.order.join(', then ')}.
       </p>

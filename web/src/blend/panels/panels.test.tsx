@@ -128,6 +128,29 @@ describe('a substitute', () => {
   });
 });
 
+describe('a substitute inside a blend', () => {
+  it('takes the recipe apart to its lots, and leaves it whole where the line is its own', async () => {
+    const user = userEvent.setup();
+    const base = blendRow('0190a000-0000-7000-8000-000000000001', 'Base', lines);
+    const nested = [
+      { blend: { id: base.id, n: 1 }, parts: 2 },
+      { lotId: 'perlite-coarse', parts: 1 },
+    ];
+    const view = deskViewOf(nested, { blends: [base] });
+    openPage(<Substitute view={view} />);
+    const swap = async (missing: string): Promise<void> => {
+      await user.selectOptions(screen.getByLabelText('The lot that is missing'), missing);
+      const [first] = await screen.findAllByRole('button', { name: 'Swap' }, { timeout: 3000 });
+      if (first !== undefined) await user.click(first);
+    };
+    await swap('perlite-coarse');
+    expect(view.taken[0]?.[0]).toEqual(nested[0]);
+    expect(view.taken[0]?.[1]?.lotId).toBe('pumice-coarse');
+    await swap('coir-pith');
+    expect(view.taken.at(-1)?.map(({ lotId }) => lotId)).toEqual(['bark-graded', expect.any(String), 'perlite-coarse']);
+  });
+});
+
 describe('a triangle', () => {
   it('shows how much of it meets the window', async () => {
     const view = deskViewOf([...lines, { lotId: 'pumice-coarse', parts: 1 }], {
@@ -162,6 +185,9 @@ describe('a batch', () => {
     expect(within(work).getByText(/^Get \d+ L of Bark/)).toBeTruthy();
     await user.click(within(work).getByRole('button', { name: 'Put it into Today' }));
     expect(await within(work).findByRole('button', { name: 'It stands in Today' })).toBeTruthy();
+    // Another batch is another plan.
+    await user.type(screen.getByLabelText('Pots'), '0');
+    expect(within(work).getByRole('button', { name: 'Put it into Today' })).toBeTruthy();
     await user.click(within(work).getByRole('button', { name: 'Mix it' }));
     expect(told.map(({ address }) => address)).toEqual(['/jobs', '/blends/b/versions/1/batches']);
   });
