@@ -1,5 +1,12 @@
 import { cleanup } from '@testing-library/react';
-import { afterEach } from 'vitest';
+import { createElement, type ReactElement, type ReactNode } from 'react';
+import { afterEach, vi } from 'vitest';
+
+// There is no canvas here: a chart stands as its title and what it says. The options have tests of their own.
+vi.mock('../shared/chart/Chart', () => ({
+  Chart: ({ title, says }: { title: ReactNode; says: string }): ReactElement =>
+    createElement('figure', null, title, createElement('div', { role: 'img', 'aria-label': says })),
+}));
 
 afterEach(() => {
   cleanup();

@@ -27,7 +27,7 @@ export function SearchPanel({ view, asked }: SearchPanelProps): ReactElement {
   return (
     <div className="desk-low">
       <div className="min-w-0">
-        <section className="px-5 pt-3" aria-label="What to aim at">
+        <div className="px-5 pt-3">
           <label className="flex flex-wrap items-center gap-2 text-[14px]">
             Aim at
             <select
@@ -49,7 +49,7 @@ export function SearchPanel({ view, asked }: SearchPanelProps): ReactElement {
             </select>
             {product !== undefined && <ProductPrice view={view} productId={product.id} />}
           </label>
-        </section>
+        </div>
         <NearestRecipes key={aim?.label ?? ''} view={view} aim={aim} />
         <Substitute view={view} />
       </div>

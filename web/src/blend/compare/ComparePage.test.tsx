@@ -1,0 +1,56 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { expect, it, vi } from 'vitest';
+import { blendRow, SHELF, thinkHere } from '../../testing/desk';
+import { openPage } from '../../testing/page';
+import { ComparePage } from './ComparePage';
+
+vi.mock('../thinker', () => ({ think: thinkHere }));
+
+const ID = '0190a000-0000-7000-8000-00000000000';
+const rows = [
+  blendRow(`${ID}1`, 'Scree', [{ lotId: 'pumice-coarse', parts: 1 }]),
+  blendRow(`${ID}2`, 'Wet mix', [{ lotId: 'coir-pith', parts: 1 }]),
+  blendRow(`${ID}3`, 'Wetter mix', [
+    { lotId: 'coir-pith', parts: 40 },
+    { lotId: 'perlite-coarse', parts: 1 },
+  ]),
+];
+const open = (...ids: readonly string[]): void => {
+  openPage(<ComparePage />, {
+    at: `/blend/compare?with=${ids.map((id) => `blend:${ID}${id}`).join(',')}`,
+    path: '/blend/compare',
+    answers: { '/lots': SHELF, '/blends': rows },
+  });
+};
+const density = async () => within(await screen.findByRole('row', { name: /^Dry bulk density/ }));
+
+it('asks which two where none is named', async () => {
+  open();
+  expect(await screen.findByText('Which two would you compare?')).toBeTruthy();
+});
+
+it('marks what differs beyond both bands, and nothing else', async () => {
+  open('1', '2', '3');
+  const row = await density();
+  expect(await row.findByText('≠ B C', undefined, { timeout: 5000 })).toBeTruthy();
+  // Two mixes of almost the same coir cannot be told apart.
+  expect(row.getAllByText('≠ A')).toHaveLength(2);
+});
+
+it('puts another one beside, and takes one away', async () => {
+  const user = userEvent.setup();
+  open('1');
+  await screen.findByRole('link', { name: 'Scree' });
+  await user.selectOptions(screen.getByLabelText('Put another one beside'), `blend:${ID}2`);
+  expect(await screen.findByRole('link', { name: 'Wet mix' })).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Take Scree away' }));
+  expect(screen.queryByRole('link', { name: 'Scree' })).toBeNull();
+});
+
+it('opens the working of a figure once it is there', async () => {
+  open('1', '2');
+  const row = await density();
+  const [figure] = await row.findAllByRole('button', { name: /^Dry bulk density: .* Show working/ }, { timeout: 5000 });
+  expect(figure?.getAttribute('data-working')).toBe('blend.bulkDensity_gcc');
+});
