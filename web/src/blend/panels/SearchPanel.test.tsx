@@ -16,7 +16,7 @@ const nearest = () => within(screen.getByRole('region', { name: 'Nearest whole-p
 describe('the nearest recipe', () => {
   it('waits for something to aim at', () => {
     openPage(<SearchPanel view={deskViewOf(lines)} asked="air" />);
-    expect((nearest().getByRole('button', { name: 'Search 2 lots' }) as HTMLButtonElement).disabled).toBe(true);
+    expect(nearest().getByRole<HTMLButtonElement>('button', { name: 'Search 2 lots' }).disabled).toBe(true);
   });
 
   it('keeps to the limits that are typed and to what the stock reaches for', async () => {
