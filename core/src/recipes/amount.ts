@@ -34,7 +34,25 @@ const WORDS: Readonly<Record<string, number>> = {
   eight: 8,
   nine: 9,
   ten: 10,
+  eleven: 11,
   twelve: 12,
+  thirteen: 13,
+  fourteen: 14,
+  fifteen: 15,
+  sixteen: 16,
+  seventeen: 17,
+  eighteen: 18,
+  nineteen: 19,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+  hundred: 100,
+  'a hundred': 100,
   half: 0.5,
   'half a': 0.5,
   'a half': 0.5,
@@ -56,7 +74,8 @@ const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?
 const WORD = Object.keys(WORDS)
   .sort((a, b) => b.length - a.length)
   .join('|');
-const VALUE = new RegExp(`^(?:(${NUMBER})|(${WORD})(?![a-z]))`);
+// "1st" is a place and not a number.
+const VALUE = new RegExp(`^(?:(${NUMBER})(?!(?:st|nd|rd|th)\\b)|(${WORD})(?![a-z]))`);
 const BETWEEN = /^\s*(?:-|–|to|or)\s*/;
 
 /** Text as amounts are looked for in it: small letters, plain fractions and spaces. */
@@ -67,15 +86,33 @@ export function normalised(text: string): string {
     .replaceAll(/[\u00a0\u2009\u202f]/g, ' ')
     .replaceAll('−', '-')
     .replaceAll(/\b(one|two|three)-(thirds?|quarters?|half|halves)\b/g, '$1 $2')
+    .replaceAll(/\b([a-z]+|\d+) and (?:an? )?(half|quarter|third)\b(?! an?\b)/g, withFraction)
+    .replaceAll(/(?<=[a-z\d])-(?=parts?\b)/g, ' ')
+    .replaceAll(/\band\/or\b/g, 'or')
     .replaceAll(/\bbetween\s+(\S+)\s+and\s+(?=\d)/g, '$1-')
     .replaceAll(/\s+/g, ' ')
     .trim();
 }
 
+const UNDER: Readonly<Record<string, string>> = { half: '1/2', quarter: '1/4', third: '1/3' };
+
+/** "one and a half" as "1 1/2". */
+function withFraction(said: string, count: string, part: string): string {
+  const whole = /^\d+$/.test(count) ? Number(count) : WORDS[count];
+  return whole === undefined || !Number.isInteger(whole) ? said : `${String(whole)} ${UNDER[part] ?? ''}`;
+}
+
+/** "1,000" is a thousand to one and one to the other. */
+const TWO_WAYS = /^[1-9]\d{0,2}(?:[.,]000|,\d{3})$/;
+
+/** Not a number where the digits could mean two. */
 function numberFrom(text: string): number {
+  if (TWO_WAYS.test(text)) return NaN;
   const [whole, part] = text.includes(' ') ? text.split(/\s+/) : ['0', text];
   if (part?.includes('/') === true) {
     const [over, under] = part.split('/').map(Number) as [number, number];
+    // "80/20" is a ratio; as a fraction it would be a wrong amount.
+    if (over >= under) return NaN;
     return Number((whole ?? '0').replace(',', '.')) + over / under;
   }
   return Number(text.replace(',', '.'));
@@ -88,7 +125,7 @@ function valueAt(
   if (found === null) return undefined;
   const [all, digits, word] = found;
   const value = digits === undefined ? WORDS[word ?? ''] : numberFrom(digits);
-  return value === undefined ? undefined : { value, rest: text.slice(all.length), word };
+  return value === undefined || Number.isNaN(value) ? undefined : { value, rest: text.slice(all.length), word };
 }
 
 function unitAt(text: string): { readonly unit: RecipeUnit; readonly rest: string } | undefined {
@@ -102,7 +139,7 @@ function unitAt(text: string): { readonly unit: RecipeUnit; readonly rest: strin
 /** An amount at the start of a (normalised) text; undefined where none stands there. */
 export function amountAt(text: string): Amount | undefined {
   const start = text.replace(
-    /^(?:about|approx(?:imately)?\.?|around|roughly|some|~|c\.)\s*(?=[\d½⅓]|a\b|one\b|two\b)/,
+    /^(?:about|approx(?:imately)?\.?|around|roughly|some|~|ca?\.)\s*(?=[\d½⅓]|a\b|one\b|two\b)/,
     '',
   );
   const first = valueAt(start);
@@ -115,7 +152,7 @@ export function amountAt(text: string): Amount | undefined {
   let hi = first.value;
   const between = BETWEEN.exec(rest);
   const second = between === null ? undefined : valueAt(rest.slice(between[0].length));
-  if (second !== undefined && second.word === undefined && second.value > first.value) {
+  if (second !== undefined && second.word !== 'a' && second.word !== 'an' && second.value > first.value) {
     hi = second.value;
     ({ rest } = second);
   }
@@ -132,15 +169,17 @@ export function amountAt(text: string): Amount | undefined {
 }
 
 /** Where an amount may start at the end of a text: at a number, or at a word for one. */
-const AMOUNT_STARTS = new RegExp(`(?<=^|[\\s:=(x×])(?=\\d|(?:${WORD})(?![a-z]))`, 'g');
+const AMOUNT_STARTS = new RegExp(`(?<=^|[\\s:=(x×@])(?=\\d|(?:${WORD})(?![a-z]))`, 'g');
 
 /** An amount at the end of a text: "bark 2 parts", "peat: 60 %", "pumice x 2", "bark (3)". */
 export function amountAtEnd(text: string): (Amount & { readonly before: string }) | undefined {
   const places = [...text.matchAll(AMOUNT_STARTS)].map((match) => match.index);
   for (const place of places) {
+    // "to pH 6" is where it shall end, not how much.
+    if (/\bph\s*$/.test(text.slice(0, place))) continue;
     const found = amountAt(text.slice(place));
     if (found?.rest.replaceAll(/[\s).,]/g, '') !== '') continue;
-    return { ...found, before: text.slice(0, place).replace(/[\s:=(x×–-]+$/, '') };
+    return { ...found, before: text.slice(0, place).replace(/(?:[\s:=(×@–-]|(?<=[\s(])x)+$/, '') };
   }
   return undefined;
 }

@@ -6,7 +6,8 @@
 export { flatLines, type BlendRef, type FlatLine, type KeptRecipe, type NestableLine } from './nesting';
 export { isOpen, MOST_CORNERS, recipeCorners, type Corner, type OpenLine } from './openChoices';
 export { partsOf, type PartsLine, type PartsRecipe, type Settled } from './partsOf';
-export { readRecipe, type Doubt, type ReadLine, type ReadRecipe } from './readRecipe';
+export type { Doubt, ReadLine, ReadRecipe } from './asRead';
+export { readRecipe } from './readRecipe';
 export { readAmount } from './readAmount';
 export { fillRest, litresOf, SHOWN_UNITS, shownIn, USUAL_SIZES_L, type ShownUnit } from './shownIn';
 export { LITRES_OF, UNIT_WORDS, type RecipeUnit } from './units';

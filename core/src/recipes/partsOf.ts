@@ -1,5 +1,5 @@
 import { meanOf } from '../statistics';
-import type { Doubt, ReadLine } from './readRecipe';
+import type { Doubt, ReadLine } from './asRead';
 import { litresOf } from './shownIn';
 import { LITRES_OF, UNIT_WORDS, type RecipeUnit } from './units';
 

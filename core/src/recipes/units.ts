@@ -8,6 +8,7 @@ export type RecipeUnit =
   | 'gal'
   | 'qt'
   | 'cuft'
+  | 'cuyd'
   | 'cup'
   | 'scoop'
   | 'bucket'
@@ -27,6 +28,7 @@ export const LITRES_OF: Readonly<Partial<Record<RecipeUnit, number>>> = Object.f
   gal: 3.785411784,
   qt: 0.946352946,
   cuft: 28.316846592,
+  cuyd: 764.554857984,
   cup: 0.2365882365,
 });
 
@@ -40,6 +42,7 @@ export const UNIT_WORDS: Readonly<Record<RecipeUnit, string>> = Object.freeze({
   gal: 'gal',
   qt: 'qt',
   cuft: 'cu ft',
+  cuyd: 'cu yd',
   cup: 'cups',
   scoop: 'scoops',
   bucket: 'buckets',
@@ -57,8 +60,9 @@ export const UNIT_SPELLINGS: readonly (readonly [RegExp, RecipeUnit])[] = [
   [/^(?:g|grams?|gm)(?:\s*\/\s*|\s+(?:per|a|in a|to the|to a)\s+)(?:l|litres?|liters?)\b/, 'gPerL'],
   [/^kg(?:\s*\/\s*|\s+(?:per|to the|to a)\s+)(?:m3|m³|cubic met(?:re|er))/, 'gPerL'],
   [/^(?:cubic f(?:ee|oo)t|cu\.?\s?ft\.?|ft3|ft³|cf)(?=\s|$|[,.)])/, 'cuft'],
+  [/^(?:cubic yards?|cu\.?\s?yds?\.?|yd3|yd³)(?=\s|$|[,.)])/, 'cuyd'],
   [/^(?:cubic met(?:re|er)s?|m3|m³)(?=\s|$|[,.)])/, 'm3'],
-  [/^(?:parts?|pts?)\b/, 'part'],
+  [/^(?:(?:parts?|pts?|measures?|vols?|volumes?)\b)(?: by volume\b)?/, 'part'],
   [/^(?:%|percent\b|per cent\b|pct\b)(?:\s*(?:by volume|v\/v|vol\.?))?/, 'percent'],
   [/^(?:millilitres?|milliliters?|ml)\b/, 'mL'],
   [/^(?:litres?|liters?|ltrs?|l)\b/, 'L'],
