@@ -16,6 +16,7 @@ export * from './kitchen';
 export * from './laboratory';
 export * from './learning';
 export * from './lots';
+export type { Steps } from './numeric';
 export * from './outlook';
 export * from './packing';
 export * from './particles';

@@ -3,7 +3,7 @@ import { blend } from '../blend';
 import { meanOf, sdOf } from '../statistics';
 import { seededRandom } from '../scoring';
 import { classComponent } from '../testing/classComponent';
-import { bands, type BandsInput, type BandsResult } from '.';
+import { bands, bandsSteps, type BandsInput, type BandsResult } from '.';
 import { drawCurve, logNormal, lowerFactor, truncatedNormal } from './draw';
 
 const container = { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 };
@@ -18,7 +18,7 @@ const input: BandsInput = {
   model: 'packing',
   draws: 400,
 };
-const done = (more: Partial<BandsInput> = {}): BandsResult => bands({ ...input, ...more }) as BandsResult;
+const done = (more: Partial<BandsInput> = {}): BandsResult => bands({ ...input, ...more });
 const withError = (more: object): BandsInput['components'] =>
   input.components.map((one, i) => (i === 0 ? { ...one, ...more } : one));
 
@@ -89,15 +89,14 @@ describe('bands of a blend', () => {
     );
   });
 
-  it('can be stopped, and tell how far they are', () => {
+  it('in steps are the same, and tell how far they are', () => {
+    const asked = { ...input, kappa_se: 0.2, draws: 120 };
+    const steps = bandsSteps(asked);
     const told: number[] = [];
-    expect(
-      bands(
-        { ...input, kappa_se: 0.2 },
-        { isCancelled: () => told.length > 2, onProgress: (share) => told.push(share) },
-      ),
-    ).toBeUndefined();
-    expect(told.length).toBe(3);
+    let step = steps.next();
+    for (; step.done !== true; step = steps.next()) told.push(step.value);
+    expect(told).toEqual([0, 50 / 120, 100 / 120]);
+    expect(step.value).toEqual(bands(asked));
   });
 
   it.each<[string, Partial<BandsInput>, RegExp]>([

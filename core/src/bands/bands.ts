@@ -7,6 +7,7 @@ import {
   type BlendSettings,
 } from '../blend';
 import { refuse } from '../errors';
+import { finished, type Steps } from '../numeric';
 import { containerRule, QUICK_QUADRATURE, type Retention } from '../retention';
 import { seededRandom, type Random, type Range } from '../scoring';
 import { BANDS_DEFAULTS, requireBands, SCOOP_SHARE, type BandsInput, type UncertainComponent } from './bandsInput';
@@ -26,15 +27,8 @@ export type BandsResult = Readonly<Partial<Record<BandProperty, Band>>> & {
   readonly drivers: readonly Driver[];
 };
 
-/** How long work is told of itself and may be stopped. */
-export interface WorkControl {
-  /** Share done, 0..1. */
-  readonly onProgress?: (share: number) => void;
-  readonly isCancelled?: () => boolean;
-}
-
-/** How often progress is told, draws. */
-const TELL_EVERY = 50;
+/** Draws in a step. */
+const STEP = 50;
 
 /** One value that varies, and where its draws are kept. */
 interface Drawn {
@@ -172,10 +166,13 @@ const isWithin = ([lo, hi]: Range, value: number): boolean =>
  * at a little less finely than in `blend`, to 1e-4. `drivers` is the share of the variance of one output (`driversOf`,
  * else the first window's property, else air) that each input explains.
  * Throws for what `blend` refuses, negative standard errors, a covariance that is none, and a property that the blend
- * does not have. Cancelled work returns undefined.
+ * does not have.
  * Example: all standard errors zero: p5 = p50 = p95.
  */
-export function bands(input: BandsInput, control: WorkControl = {}): BandsResult | undefined {
+export const bands = (input: BandsInput): BandsResult => finished(bandsSteps(input));
+
+/** The same draws in steps. */
+export function* bandsSteps(input: BandsInput): Steps<BandsResult> {
   requireBands(input);
   const draws = input.draws ?? BANDS_DEFAULTS.draws;
   const random = seededRandom(input.seed ?? BANDS_DEFAULTS.seed);
@@ -198,10 +195,7 @@ export function bands(input: BandsInput, control: WorkControl = {}): BandsResult
   const rule = containerRule(input.container, [BLEND_HEADS.drained], QUICK_QUADRATURE);
   const outputs = new Map<BandProperty, Float64Array>();
   for (let at = 0; at < draws; at += 1) {
-    if (at % TELL_EVERY === 0) {
-      if (control.isCancelled?.() === true) return undefined;
-      control.onProgress?.(at / draws);
-    }
+    if (at % STEP === 0) yield at / draws;
     for (const one of drawn) one.draw(random, at);
     const components = mutables.map(({ component }) => possible(component));
     const volumes = mutables.map(({ volume }) => volume);

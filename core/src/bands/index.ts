@@ -3,7 +3,7 @@
  * Draws are seeded, so the same question has the same answer; a curve is drawn as a whole.
  * What drives the spread says which measurement would narrow it.
  */
-export { bands, type Band, type BandProperty, type BandsResult, type WorkControl } from './bands';
+export { bands, bandsSteps, type Band, type BandProperty, type BandsResult } from './bands';
 export {
   BANDS_DEFAULTS,
   SCOOP_SHARE,

@@ -23,7 +23,7 @@ const desk = {
   container,
   model: 'packing',
 } as const;
-const band = (input = deskBandsInput(desk, acid, 'air')): BandsResult => bands({ ...input, draws: 600 }) as BandsResult;
+const band = (input = deskBandsInput(desk, acid, 'air')): BandsResult => bands({ ...input, draws: 600 });
 
 describe('how far the desk can be trusted', () => {
   it('holds the prediction within its band', () => {
@@ -93,7 +93,7 @@ describe('searching at the desk', () => {
       keep: 3,
     });
     const result = recipeSearch(input);
-    expect(result?.evaluated).toBe(4);
-    expect(result?.recipes.every((one) => (one.parts[0] as number) <= 3)).toBe(true);
+    expect(result.evaluated).toBe(4);
+    expect(result.recipes.every((one) => (one.parts[0] as number) <= 3)).toBe(true);
   });
 });

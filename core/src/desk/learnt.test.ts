@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { bands, type BandsResult } from '../bands';
+import { bands } from '../bands';
 import { blend } from '../blend';
 import { findTargetProfile, type TargetProfile } from '../classes';
 import { learn, type MeasuredBlend } from '../learning';
@@ -45,7 +45,7 @@ function everything(blends: readonly MeasuredBlend[]) {
     model: 'packing',
     learnt: use,
   };
-  const band = (bands({ ...deskBandsInput(desk, profile, 'air'), draws: 300 }) as BandsResult).air;
+  const band = bands({ ...deskBandsInput(desk, profile, 'air'), draws: 300 }).air;
   const search = recipeSearch(
     deskSearchInput({
       lots: lots.map((lot) => ({ lot })),
@@ -56,7 +56,7 @@ function everything(blends: readonly MeasuredBlend[]) {
       learnt: use,
     }),
   );
-  return { kappa: use.kappa, air: predictDesk(desk).result.air, band, loss: search?.recipes[0]?.loss, search };
+  return { kappa: use.kappa, air: predictDesk(desk).result.air, band, loss: search.recipes[0]?.loss, search };
 }
 
 it('a measured blend taken away changes kappa, prediction, band and search', () => {
@@ -66,5 +66,5 @@ it('a measured blend taken away changes kappa, prediction, band and search', () 
   // Less settling leaves more air.
   expect(without.air).toBeGreaterThan(all.air);
   expect(without.band?.p50).toBeGreaterThan(all.band?.p50 as number);
-  expect(without.search?.recipes[0]?.air).not.toBe(all.search?.recipes[0]?.air);
+  expect(without.search.recipes[0]?.air).not.toBe(all.search.recipes[0]?.air);
 });

@@ -87,5 +87,5 @@ const REFINE_DRAWS = 400;
 /** The weakest window of a recipe by its bands; undefined where the use has none that can be told. */
 export function weakestWindow(desk: DeskInput, profile: TargetProfile): WeakestWindow | undefined {
   const found = bands({ ...deskBandsInput(desk, profile, 'air'), draws: REFINE_DRAWS });
-  return [...(found?.chance ?? [])].sort((a, b) => a.chance - b.chance)[0];
+  return [...found.chance].sort((a, b) => a.chance - b.chance)[0];
 }

@@ -15,4 +15,5 @@ export {
   type LeastSquaresFit,
   type Residuals,
 } from './leastSquares';
+export { finished, type Steps } from './steps';
 export { invertSymmetric, solveSymmetric } from './solveSymmetric';

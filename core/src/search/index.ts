@@ -1,10 +1,11 @@
 /**
  * Which recipe: every way to share whole parts among lots, scored against what a use asks for.
  * Exhaustive and exact; each recipe is predicted by the same evaluation as the desk's.
- * Long searches tell how far they are and stop when asked.
+ * Long searches go in steps, which tell how far they are.
  */
 export { lossOf } from './loss';
-export { countRecipes, forEachRecipe, recipeSearch, type FoundRecipe, type RecipeSearchResult } from './recipeSearch';
+export { recipeSearch, recipeSearchSteps, type FoundRecipe, type RecipeSearchResult } from './recipeSearch';
+export { countRecipes, RecipeWalk } from './walk';
 export {
   requireTargets,
   SEARCH_DEFAULTS,

@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { blend } from '../blend';
 import { findTargetProfile } from '../classes';
 import { classComponent } from '../testing/classComponent';
-import { countRecipes, forEachRecipe, lossOf, recipeSearch, type RecipeSearchInput, type RecipeSearchResult } from '.';
+import {
+  countRecipes,
+  lossOf,
+  recipeSearch,
+  recipeSearchSteps,
+  RecipeWalk,
+  type RecipeSearchInput,
+  type RecipeSearchResult,
+} from '.';
 
 const container = { height_cm: 15 };
 const ids = ['bark-fine', 'coir-pith', 'pumice-coarse', 'compost-green'] as const;
@@ -15,15 +23,12 @@ const targets = (findTargetProfile('foliage-indoor')?.targets ?? []).map(({ prop
   weight,
 }));
 const input: RecipeSearchInput = { components, parts: 6, container, targets };
-const search = (more: Partial<RecipeSearchInput> = {}): RecipeSearchResult =>
-  recipeSearch({ ...input, ...more }) as RecipeSearchResult;
+const search = (more: Partial<RecipeSearchInput> = {}): RecipeSearchResult => recipeSearch({ ...input, ...more });
 
 function everyRecipe(more: Partial<RecipeSearchInput> = {}): number[][] {
   const all: number[][] = [];
-  forEachRecipe({ ...input, ...more }, (parts) => {
-    all.push([...parts]);
-    return true;
-  });
+  const walk = new RecipeWalk({ ...input, ...more });
+  while (walk.next()) all.push([...walk.parts]);
   return all;
 }
 
@@ -45,6 +50,44 @@ describe('every recipe', () => {
     const all = everyRecipe({ components: limited });
     expect(all.every((parts) => (parts[0] as number) >= 2 && (parts[3] as number) <= 1)).toBe(true);
     expect(all).toHaveLength(countRecipes({ ...input, components: limited }));
+  });
+
+  it.each([
+    [
+      [0, 0, 0, 0],
+      [6, 6, 6, 6],
+    ],
+    [
+      [1, 0, 2, 0],
+      [3, 1, 6, 6],
+    ],
+    [
+      [0, 0, 0, 0],
+      [2, 2, 2, 0],
+    ],
+    [
+      [2, 0, 0, 4],
+      [6, 0, 6, 6],
+    ],
+    [
+      [0, 1, 1, 0],
+      [1, 2, 2, 2],
+    ],
+  ])('comes in order, whatever the limits: least %j, most %j', (least, most) => {
+    const counted: number[][] = [];
+    const [a = 0, b = 0, c = 0, d = 0] = most;
+    for (let i = a; i >= 0; i -= 1)
+      for (let j = b; j >= 0; j -= 1)
+        for (let k = c; k >= 0; k -= 1) {
+          const all = [i, j, k, 6 - i - j - k];
+          if ((all[3] as number) <= d && all.every((own, at) => own >= (least[at] as number))) counted.push(all);
+        }
+    const limited = components.map((one, i) => ({
+      ...one,
+      minParts: least[i] as number,
+      maxParts: most[i] as number,
+    }));
+    expect(everyRecipe({ components: limited })).toEqual(counted);
   });
 });
 
@@ -110,8 +153,13 @@ describe('the search', () => {
     expect(only.recipes.find((one) => one.parts[0] === 0)?.loss).toBe(0);
   });
 
-  it('stops when asked', () => {
-    expect(recipeSearch(input, { isCancelled: () => true })).toBeUndefined();
+  it('in steps finds the same, and tells how far it is', () => {
+    const steps = recipeSearchSteps({ ...input, parts: 16 });
+    const told: number[] = [];
+    let step = steps.next();
+    for (; step.done !== true; step = steps.next()) told.push(step.value);
+    expect(told).toEqual([512 / 969]);
+    expect(step.value).toEqual(search({ parts: 16 }));
   });
 
   it.each<[string, Partial<RecipeSearchInput>, RegExp]>([

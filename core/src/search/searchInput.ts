@@ -53,7 +53,10 @@ export interface PartLimits {
   readonly most: readonly number[];
 }
 
-export function partLimits({ components, parts }: RecipeSearchInput): PartLimits {
+/** What is shared out, among which. */
+export type Shared = Pick<RecipeSearchInput, 'components' | 'parts'>;
+
+export function partLimits({ components, parts }: Shared): PartLimits {
   const least = components.map((one) => one.minParts ?? 0);
   const sum = least.reduce((a, b) => a + b, 0);
   const most = components.map((one, i) => Math.min(one.maxParts ?? parts, parts - sum + (least[i] as number)));

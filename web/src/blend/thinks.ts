@@ -1,10 +1,10 @@
 import {
-  bands,
+  bandsSteps,
   deskBandsInput,
   largestShare,
   lineEffects,
   predictDesk,
-  recipeSearch,
+  recipeSearchSteps,
   substitutes,
   suits,
   sweep,
@@ -26,6 +26,7 @@ import {
   type UseKey,
   type WeakestWindow,
 } from '@bent-pail/core';
+import { inSlices, oneByOne } from './inSlices';
 
 /** What is said of one line. */
 export interface LineAnswer {
@@ -36,26 +37,29 @@ export interface LineAnswer {
 /** One of those that stand side by side. */
 export interface ComparedAnswer {
   readonly predicted: DeskResult;
-  readonly bands: BandsResult | undefined;
+  readonly bands: BandsResult;
 }
 
-/** What a worker can be asked about blends; the page never thinks so long itself. */
+/**
+ * What a worker can be asked about blends; the page never thinks so long itself. What may take long hands its thread back
+ * now and then: a browser lets a busy worker run on for two seconds after it was told to end.
+ */
 export const thinker = {
-  bands(input: BandsInput): BandsResult | undefined {
-    return bands(input);
+  bands(input: BandsInput): Promise<BandsResult> {
+    return inSlices(bandsSteps(input));
   },
   /** Predictions side by side, each with its bands. */
-  compare(desks: readonly DeskInput[]): ComparedAnswer[] {
-    return desks.map((desk) => ({
+  compare(desks: readonly DeskInput[]): Promise<ComparedAnswer[]> {
+    return oneByOne(desks, async (desk) => ({
       predicted: predictDesk(desk),
-      bands: bands(deskBandsInput(desk, undefined, 'air')),
+      bands: await inSlices(bandsSteps(deskBandsInput(desk, undefined, 'air'))),
     }));
   },
-  search(input: RecipeSearchInput, onProgress: (share: number) => void): RecipeSearchResult | undefined {
-    return recipeSearch(input, { onProgress });
+  search(input: RecipeSearchInput, onProgress: (share: number) => void): Promise<RecipeSearchResult> {
+    return inSlices(recipeSearchSteps(input), onProgress);
   },
-  refine(desks: readonly DeskInput[], profile: TargetProfile): (WeakestWindow | undefined)[] {
-    return desks.map((desk) => weakestWindow(desk, profile));
+  refine(desks: readonly DeskInput[], profile: TargetProfile): Promise<(WeakestWindow | undefined)[]> {
+    return oneByOne(desks, (desk) => weakestWindow(desk, profile));
   },
   sweep(desk: DeskInput, line: number): SweepPoint[] {
     return sweep(desk, line);
@@ -63,8 +67,8 @@ export const thinker = {
   triangle(desk: DeskInput, three: readonly [number, number, number], steps: number): TrianglePoint[] {
     return triangle(desk, three, steps);
   },
-  corners(desks: readonly DeskInput[]): DeskResult[] {
-    return desks.map(predictDesk);
+  corners(desks: readonly DeskInput[]): Promise<DeskResult[]> {
+    return oneByOne(desks, predictDesk);
   },
   /** What each line does, and how much of a salty one a limit of EC allows. */
   lines(desk: DeskInput, limit_dSm: number | undefined): LineAnswer[] {

@@ -85,7 +85,7 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
               key={key}
               name={key}
               figures={all.map((_, i) => answers?.[i]?.predicted.figures.find((figure) => figure.property === key))}
-              bands={all.map((_, i) => answers?.[i]?.bands?.[key])}
+              bands={all.map((_, i) => answers?.[i]?.bands[key])}
               waits={answers === undefined}
             />
           ))}

@@ -39,7 +39,7 @@ export function useSearch(): Search {
     stop.current = thinking.stop;
     thinking.answer.then(
       (result) => {
-        if (result !== undefined) setState({ kind: 'done', input, result });
+        setState({ kind: 'done', input, result });
       },
       (error: unknown) => {
         setState({ kind: 'failed', sentence: sentenceOf(error) });
