@@ -35,7 +35,7 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
               <span className="text-[15px]">
                 {words}{' '}
                 {link !== undefined && (
-                  <Link className="text-[13.5px]" to={link}>
+                  <Link className="tie whitespace-nowrap text-[13.5px]" to={link}>
                     {act}
                   </Link>
                 )}

@@ -7,13 +7,24 @@ interface DriverWords {
   readonly act?: string;
 }
 
+interface Remedy {
+  readonly protocol: string;
+  readonly act: string;
+}
+
 /** Runs that give a figure. */
-const PROTOCOLS: Readonly<Record<string, { readonly protocol: string; readonly act: string }>> = {
+export const REMEDIES: Readonly<Record<string, Remedy>> = {
   pH: { protocol: 'ph-1to5', act: 'test it, 20 min' },
   ec_dSm: { protocol: 'ec-1to2', act: 'test it, 20 min' },
+  buffer_meqPerLpH: { protocol: 'buffering', act: 'put jars away for a week' },
   dryBulkDensity_gcc: { protocol: 'saturate-drain-dry', act: 'weigh it' },
   retention: { protocol: 'saturate-drain-dry', act: 'soak, drain, dry it' },
+  d50_mm: { protocol: 'sieve', act: 'sieve it' },
+  spread: { protocol: 'sieve', act: 'sieve it' },
 };
+
+/** A curve that one depth gave is told better by several. */
+const DEEPER: Remedy = { protocol: 'several-depths', act: 'drain it in several depths' };
 
 const NAMES: Readonly<Record<string, string>> = {
   volume: 'scooping',
@@ -29,7 +40,12 @@ const NAMES: Readonly<Record<string, string>> = {
 
 /** What a driver means to a person: whose figure it is, where it comes from, which run would give it. */
 export function driverWords(input: string, used: readonly (LotRow | undefined)[]): DriverWords {
-  if (input === 'kappa') return { words: 'how far mixing really shrinks: the model, until a blend is measured' };
+  if (input === 'kappa')
+    return {
+      words: 'how far mixing really shrinks: measured batches teach it',
+      link: '?ask=batch',
+      act: 'mix one and measure it',
+    };
   const found = /^components\[(\d+)\]\.(\w+)$/.exec(input);
   const lot = found === null ? undefined : used[Number(found[1])];
   const field = found?.[2] ?? input;
@@ -38,7 +54,9 @@ export function driverWords(input: string, used: readonly (LotRow | undefined)[]
   if (field === 'volume') return { words: `scooping ${who} by volume: weigh the parts` };
   const origin = lot.component?.origins.find((one) => one.field === field)?.origin;
   const from = origin === 'measured' ? '' : origin === 'inferred' ? ', known from one depth,' : ', a class figure,';
-  const run = origin === 'measured' || origin === 'inferred' ? undefined : PROTOCOLS[field];
+  const run = origin === 'inferred' ? DEEPER : REMEDIES[field];
   const words = `${NAMES[field] ?? field} of ${who}${from.replace(/,$/, '')}`;
-  return run === undefined ? { words } : { words, link: `/bench?lot=${lot.id}&protocol=${run.protocol}`, act: run.act };
+  if (run === undefined) return { words };
+  const act = origin === 'measured' ? 'more replicates' : run.act;
+  return { words, link: `/bench?lot=${lot.id}&protocol=${run.protocol}`, act };
 }
