@@ -1,4 +1,5 @@
 import { IsIn, IsOptional, IsString, IsUUID, Length } from 'class-validator';
+import type { NotebookInfo } from './notebook';
 
 export const ROLES = ['lead', 'tester', 'panellist', 'student', 'reader'] as const;
 export type Role = (typeof ROLES)[number];
@@ -66,7 +67,7 @@ export interface Me {
 /** What the door needs to know before anyone has signed in. */
 export interface SessionState {
   readonly me?: Me;
-  readonly notebook: { readonly place: string; readonly currency: string; readonly zone: string };
+  readonly notebook: NotebookInfo;
   /** Demo data was loaded, so one click may sign in as the demo lead. */
   readonly demo: boolean;
   /** No user yet: the first lead's password is asked for. */

@@ -9,6 +9,7 @@ export * from './instruments';
 export * from './jobs';
 export * from './laboratory';
 export * from './learning';
+export * from './notebook';
 export * from './notes';
 export * from './problem';
 export * from './protocols';

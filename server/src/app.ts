@@ -25,6 +25,7 @@ import { servePages } from './http/pages';
 import { answerProblems, notFound } from './http/problems';
 import { sameOriginWrites } from './http/sameOrigin';
 import { instrumentRoutes } from './instruments/routes';
+import { notebookRoutes } from './notebook/routes';
 import { noteRoutes } from './notes/routes';
 import { protocolRoutes } from './protocols/routes';
 import { scoreRoutes } from './scores/routes';
@@ -83,6 +84,7 @@ export function createApp(options: AppOptions): App {
   void hub.listen();
   const api = new Api();
   accountRoutes(api, context);
+  notebookRoutes(api, context);
   shelfRoutes(api, context);
   benchRoutes(api, context);
   instrumentRoutes(api, context);

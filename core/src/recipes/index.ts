@@ -9,5 +9,5 @@ export { partsOf, type PartsLine, type PartsRecipe, type Settled } from './parts
 export type { Doubt, ReadLine, ReadRecipe } from './asRead';
 export { readRecipe } from './readRecipe';
 export { readAmount } from './readAmount';
-export { fillRest, litresOf, SHOWN_UNITS, shownIn, USUAL_SIZES_L, type ShownUnit } from './shownIn';
+export { fillRest, litresOf, SHOWN_UNITS, shownIn, USUAL_MEASURES_L, type ShownUnit, type Sizes } from './shownIn';
 export { LITRES_OF, UNIT_WORDS, type RecipeUnit } from './units';

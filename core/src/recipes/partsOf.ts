@@ -1,6 +1,6 @@
 import { meanOf } from '../statistics';
 import type { Doubt, ReadLine } from './asRead';
-import { litresOf } from './shownIn';
+import { litresOf, type Sizes } from './shownIn';
 import { LITRES_OF, UNIT_WORDS, type RecipeUnit } from './units';
 
 export interface PartsLine {
@@ -28,6 +28,8 @@ export interface Settled {
   readonly part_L?: number;
   /** Percent that do not total 100: shared out as they stand, or a line comes on top. */
   readonly percent?: 'rescale' | 'on top';
+  /** What a scoop, a bucket and the like hold at this bench, L. */
+  readonly sizes?: Sizes;
 }
 
 /** Additives by weight change chemistry and price, not volume. */
@@ -36,11 +38,12 @@ const isAdditive = (unit: RecipeUnit): boolean => unit === 'gPerL' || unit === '
 const middle = ({ lo, hi }: ReadLine): number => meanOf([lo, hi]);
 
 /** One unit to count in: litres where every unit has a size, else the one that all lines are in. */
-function countedIn(units: ReadonlySet<RecipeUnit>, part_L: number | undefined): RecipeUnit | 'mixed' {
+function countedIn(units: ReadonlySet<RecipeUnit>, { part_L, sizes }: Settled): RecipeUnit | 'mixed' {
   const [first] = units;
   if (first === undefined) return 'part';
   if (units.size === 1) return LITRES_OF[first] === undefined ? first : 'L';
-  const sized = (unit: RecipeUnit): boolean => (unit === 'part' ? part_L !== undefined : litresOf(unit) !== undefined);
+  const sized = (unit: RecipeUnit): boolean =>
+    unit === 'part' ? part_L !== undefined : litresOf(unit, sizes) !== undefined;
   return [...units].every(sized) ? 'L' : 'mixed';
 }
 
@@ -58,7 +61,7 @@ export function partsOf(lines: readonly ReadLine[], settled: Settled = {}): Part
   const counted = lines.filter((line) => !isAdditive(line.unit) && line.unit !== 'rest');
   const rests = lines.filter((line) => line.unit === 'rest');
   const units = new Set(counted.map((line) => line.unit));
-  const unit = countedIn(units, settled.part_L);
+  const unit = countedIn(units, settled);
   const percent = unit === 'percent';
   if (unit === 'mixed') {
     asks.push('size of a part');
@@ -66,7 +69,7 @@ export function partsOf(lines: readonly ReadLine[], settled: Settled = {}): Part
     doubts.push({ text: words, ask: `How much is one of the others in ${UNIT_WORDS[[...units][0] as RecipeUnit]}?` });
   }
   const each = (one: RecipeUnit): number =>
-    unit !== 'L' ? 1 : one === 'part' ? (settled.part_L ?? 1) : (litresOf(one) ?? 1);
+    unit !== 'L' ? 1 : one === 'part' ? (settled.part_L ?? 1) : (litresOf(one, settled.sizes) ?? 1);
   const amount = (line: ReadLine): number => middle(line) * each(line.unit);
   const total = counted.reduce((sum, line) => sum + amount(line), 0);
   if (percent && rests.length === 0 && Math.abs(total - 100) > 0.5 && settled.percent === undefined) {

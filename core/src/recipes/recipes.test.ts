@@ -54,6 +54,11 @@ describe('what was read, in loose parts', () => {
     });
   });
 
+  it('counts by what a bucket holds at this bench', () => {
+    const read = readRecipe('2 buckets loam, 5 L sand').lines;
+    expect(partsOf(read, { sizes: { bucket: 12 } }).lines.map((line) => line.parts)).toEqual([24, 5]);
+  });
+
   it('lets what percent over 100 mean be settled', () => {
     const read = readRecipe('60% peat, 40% perlite, 10% char').lines;
     expect(partsOf(read).doubts).toHaveLength(1);

@@ -16,20 +16,17 @@ export const SHOWN_UNITS = [
 export type ShownUnit = (typeof SHOWN_UNITS)[number];
 
 /** Volumes of what every bench has its own of, L, until somebody measures theirs. */
-export const USUAL_SIZES_L: Readonly<Partial<Record<RecipeUnit, number>>> = Object.freeze({
-  scoop: 2,
-  bucket: 10,
-  barrow: 80,
-  bag: 40,
-  handful: 0.08,
-});
+export const USUAL_MEASURES_L = Object.freeze({ scoop: 2, bucket: 10, barrow: 80, handful: 0.08 });
+/** What a unit holds at this bench, L. */
+export type Sizes = Readonly<Partial<Record<RecipeUnit, number>>>;
+
+/** A bag of no lot in particular. */
+const USUAL_BAG_L = 40;
 
 /** Litres of a unit, by its own size or by the bench's; undefined for what is no volume. */
-export function litresOf(
-  unit: RecipeUnit,
-  sizes: Readonly<Partial<Record<RecipeUnit, number>>> = USUAL_SIZES_L,
-): number | undefined {
-  return LITRES_OF[unit] ?? sizes[unit] ?? USUAL_SIZES_L[unit];
+export function litresOf(unit: RecipeUnit, sizes: Sizes = {}): number | undefined {
+  const usual: Sizes = { ...USUAL_MEASURES_L, bag: USUAL_BAG_L };
+  return LITRES_OF[unit] ?? sizes[unit] ?? usual[unit];
 }
 
 export interface ShownLine {
@@ -48,7 +45,7 @@ export function shownIn(
   lines: readonly ShownLine[],
   unit: ShownUnit,
   part_L?: number,
-  sizes?: Readonly<Partial<Record<RecipeUnit, number>>>,
+  sizes?: Sizes,
 ): number[] | undefined {
   if (unit === 'part') return lines.map(({ parts }) => parts);
   if (unit === 'percent') {

@@ -3,11 +3,10 @@ import type { FirstLead, Me, NewUser, SessionState, UserRow } from '@bent-pail/c
 import { IsNull, type DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
-import { NotebookRow, UserEntity } from '../database/entities';
+import { NOTEBOOK_ID, NotebookRow, UserEntity } from '../database/entities';
 import { conflict, HttpProblem, refused } from '../http/problems';
+import { notebookInfo, notebookRow } from '../notebook/service';
 import { hashPassword, passwordMatches } from './passwords';
-
-const NOTEBOOK_ID = 1;
 
 /** What a notebook is called until its first lead names it. */
 const UNNAMED = Object.freeze({ place: 'This bench', currency: '£', zone: 'Europe/London' });
@@ -37,6 +36,7 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
       id: NOTEBOOK_ID,
       ...UNNAMED,
       ...(demo ? { place: DEMO_PEOPLE.place } : {}),
+      measures: {},
       demo,
       demoLoaded: false,
       sessionSecret: randomBytes(32).toString('base64'),
@@ -52,11 +52,11 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
 }
 
 export async function sessionState({ db, clock }: Context, me: Me | undefined): Promise<SessionState> {
-  const notebook = await db.getRepository(NotebookRow).findOneByOrFail({ id: NOTEBOOK_ID });
+  const notebook = await notebookRow(db);
   const users = await db.getRepository(UserEntity).count();
   return {
     ...(me === undefined ? {} : { me }),
-    notebook: { place: notebook.place, currency: notebook.currency, zone: notebook.zone },
+    notebook: notebookInfo(notebook),
     demo: notebook.demo,
     needsFirstLead: users === 0,
     now: clock.now(),
@@ -83,7 +83,7 @@ export async function signIn({ db }: Context, name: string, password: string): P
 }
 
 export async function demoSignIn({ db }: Context, name: string): Promise<Me> {
-  const notebook = await db.getRepository(NotebookRow).findOneByOrFail({ id: NOTEBOOK_ID });
+  const notebook = await notebookRow(db);
   if (!notebook.demo)
     throw new HttpProblem(403, { code: 'not-demo', message: 'One-click sign-in is for demo notebooks.' });
   const user = await findByName(db, name);

@@ -9,6 +9,7 @@ import { Stock1764160000000 } from './migrations/1764160000000-stock';
 import { Laboratory1764260000000 } from './migrations/1764260000000-laboratory';
 import { GuidesAndJobs1764330000000 } from './migrations/1764330000000-guidesAndJobs';
 import { SampleAndMv1764250000000 } from './migrations/1764250000000-sampleAndMv';
+import { Measures1764500000000 } from './migrations/1764500000000-measures';
 import { OwnProtocols1764140000000 } from './migrations/1764140000000-ownProtocols';
 
 /** Connections held at most; the server stays small and PostgreSQL's own limit far away. */
@@ -29,6 +30,7 @@ export function createDataSource(url: string): DataSource {
       SampleAndMv1764250000000,
       Laboratory1764260000000,
       GuidesAndJobs1764330000000,
+      Measures1764500000000,
     ],
     synchronize: false,
     uuidExtension: 'pgcrypto',

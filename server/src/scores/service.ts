@@ -2,15 +2,9 @@ import type { Me, NewScorecard, RaterSheet, RatingBody, ScorecardPage, Scorecard
 import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import {
-  NotebookRow,
-  RaterEntity,
-  RatingEntity,
-  RubricEntity,
-  ScorecardEntity,
-  UserEntity,
-} from '../database/entities';
+import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity, UserEntity } from '../database/entities';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
+import { notebookRow } from '../notebook/service';
 import { loadLots, type LoadedLot } from '../shelf/lotCards';
 
 async function rubricOf(manager: EntityManager, card: ScorecardEntity): Promise<Rubric> {
@@ -73,7 +67,7 @@ export async function scorecardPage({ db }: Context, id: string): Promise<Scorec
   const card = await db.manager.findOneBy(ScorecardEntity, { id });
   if (card === null) throw notFound('scorecard');
   const [lot] = await loadLots(db.manager, [card.lotId]);
-  const { currency } = await db.getRepository(NotebookRow).findOneByOrFail({ id: 1 });
+  const { currency } = await notebookRow(db);
   return { ...(await judge(db.manager, card, lot as LoadedLot)), currency };
 }
 

@@ -14,8 +14,9 @@ import { fillVolume_mL, findMediaClass, materialSpread, requireContainer, runVes
 import type { EntityManager } from 'typeorm';
 import { toRunVessel } from '../bench/records';
 import type { Context } from '../context';
-import { BOUGHT, FillingEntity, LotEntity, MaterialEntity, NotebookRow, VesselEntity } from '../database/entities';
+import { BOUGHT, FillingEntity, LotEntity, MaterialEntity, VesselEntity } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
+import { notebookRow } from '../notebook/service';
 import { loadLots } from './lotCards';
 
 function requireKnownClass(classId: string | undefined): void {
@@ -31,7 +32,7 @@ export async function listLots({ db }: Context): Promise<LotRow[]> {
 export async function lotPage({ db }: Context, id: string): Promise<LotCardPage> {
   const [loaded] = await loadLots(db.manager, [id]);
   if (loaded === undefined) throw notFound('lot');
-  const { currency } = await db.getRepository(NotebookRow).findOneByOrFail({ id: 1 });
+  const { currency } = await notebookRow(db);
   const siblings = await db.manager.find(LotEntity, {
     where: { materialId: loaded.row.materialId },
     order: { createdAt: 'asc' },

@@ -1,11 +1,12 @@
 import type { TodayPage } from '@bent-pail/contract';
 import { openSheets } from '../bench/service';
 import type { Context } from '../context';
-import { BlendEntity, LotEntity, NotebookRow, RaterEntity, ScorecardEntity } from '../database/entities';
+import { BlendEntity, LotEntity, RaterEntity, ScorecardEntity } from '../database/entities';
 import type { Api } from '../http/api';
 import { BENCH_READS, meOf, SIGNED_IN } from '../http/guard';
 import { openJobs } from '../jobs/service';
 import { awaitedReports } from '../laboratory/service';
+import { notebookRow } from '../notebook/service';
 import { benchCalendar } from './calendar';
 
 const NO_COUNTS = Object.freeze({ lots: 0, openRuns: 0, blends: 0, scorecards: 0 });
@@ -38,7 +39,7 @@ export function todayRoutes(api: Api, context: Context): void {
     response.json(page);
   });
   api.route('get', '/today.ics', BENCH_READS, async (request, response) => {
-    const { place } = await db.getRepository(NotebookRow).findOneByOrFail({ id: 1 });
+    const { place } = await notebookRow(db);
     const me = meOf(request);
     const sheets = await openSheets(context, me);
     const reports = me.role === 'student' ? [] : await awaitedReports(context);

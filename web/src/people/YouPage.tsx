@@ -9,6 +9,7 @@ import { useTheme, type Theme } from '../shared/theme';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
 import { People } from './People';
+import { ThisBench } from './ThisBench';
 
 const THEMES: readonly (readonly [Theme, string])[] = [
   ['device', 'as the device says'],
@@ -72,6 +73,7 @@ export function YouPage(): ReactElement {
           </fieldset>
           <SignOut />
         </section>
+        <ThisBench />
         {me.role === 'lead' && <People />}
       </div>
     </main>

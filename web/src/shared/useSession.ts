@@ -1,4 +1,4 @@
-import type { Me, SessionState } from '@bent-pail/contract';
+import type { Me, Measures, SessionState } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { sessionQuery } from './queries';
 
@@ -15,6 +15,9 @@ export function useMe(): Me {
   if (me === undefined) throw new Error('used before signing in');
   return me;
 }
+
+/** What a scoop, a bucket and the like hold at this bench. */
+export const useMeasures = (): Measures => useSession().notebook.measures;
 
 /** Whether this person may write on shelf, bench, blend and score. */
 export function useWorks(): boolean {

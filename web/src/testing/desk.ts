@@ -101,6 +101,9 @@ export function blendRow(id: string, name: string, lines: readonly RecipeLine[])
 export const profileCalled = (id: string): ProfileRow => TARGET_PROFILES.find((one) => one.id === id) as ProfileRow;
 
 /** Stands in for the worker: answers from the same functions, without a thread. */
-export function thinkHere<T>(ask: (one: Thinker) => T | Promise<T>): { readonly answer: Promise<T>; readonly stop: () => void } {
+export function thinkHere<T>(ask: (one: Thinker) => T | Promise<T>): {
+  readonly answer: Promise<T>;
+  readonly stop: () => void;
+} {
   return { answer: Promise.resolve(ask(thinker)), stop: () => undefined };
 }

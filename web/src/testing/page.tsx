@@ -1,3 +1,4 @@
+import { USUAL_MEASURES_L } from '@bent-pail/core';
 import type { Me, Role, SessionState } from '@bent-pail/contract';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render } from '@testing-library/react';
@@ -48,7 +49,7 @@ export function openPage(
   queryClient.clear();
   const session: SessionState = {
     me: me(role),
-    notebook: { place: 'Tollgarth', currency: '£', zone: 'UTC' },
+    notebook: { place: 'Tollgarth', currency: '£', zone: 'UTC', measures: USUAL_MEASURES_L },
     demo: true,
     needsFirstLead: false,
     now: NOW,

@@ -64,4 +64,5 @@ export {
 };
 
 export { BOUGHT, type MovementReason } from './shelf';
+export { NOTEBOOK_ID } from './notebook';
 export { type GuideContent, type GuideKind } from './guides';

@@ -1,5 +1,8 @@
-import type { Role } from '@bent-pail/contract';
+import type { Measures, Role } from '@bent-pail/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+/** There is one notebook. */
+export const NOTEBOOK_ID = 1;
 
 @Entity('notebook')
 export class NotebookRow {
@@ -11,6 +14,9 @@ export class NotebookRow {
   currency!: string;
   @Column('text')
   zone!: string;
+  /** The bench's own measures, L, as far as they were taken. */
+  @Column('jsonb')
+  measures!: Partial<Measures>;
   @Column('boolean')
   demo!: boolean;
   /** The demo notebook is whole; a load that was cut off is begun again. */

@@ -1,7 +1,6 @@
-import { litresOf } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { fixed } from '../../shared/format';
-import { useSession } from '../../shared/useSession';
+import { useMeasures, useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { bagOf, type Batch } from './want';
 
@@ -66,7 +65,7 @@ export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
 
 /** The recipe by the scoop, for a barrow. */
 function Scoops({ view }: { readonly view: DeskView }): ReactElement {
-  const [barrow, scoop] = [litresOf('barrow') ?? 0, litresOf('scoop') ?? 1];
+  const { barrow, scoop } = useMeasures();
   const whole = view.used.reduce((sum, { parts }) => sum + parts, 0);
   return (
     <p className="q text-[13.5px]">

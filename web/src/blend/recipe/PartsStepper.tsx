@@ -1,6 +1,7 @@
 import type { RecipeLine } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
 import { fixed } from '../../shared/format';
+import { useMeasures } from '../../shared/useSession';
 import { amountTyped } from './amountTyped';
 
 interface PartsStepperProps {
@@ -27,11 +28,12 @@ export function PartsStepper({
   onLine,
   onParts,
 }: PartsStepperProps): ReactElement {
+  const sizes = useMeasures();
   const [typed, setTyped] = useState<string>();
   const [sorry, setSorry] = useState<string>();
   const keep = (): void => {
     if (typed === undefined) return;
-    const read = amountTyped(typed, line, { part_L, density_gcc, others });
+    const read = amountTyped(typed, line, { part_L, density_gcc, others, sizes });
     if (read.kind === 'refused') {
       setSorry(read.sentence);
       return;

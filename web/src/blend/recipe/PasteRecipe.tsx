@@ -3,6 +3,7 @@ import { partsOf, readRecipe, UNIT_WORDS, type PartsLine, type ReadLine, type Se
 import { useMemo, useState, type ReactElement } from 'react';
 import { Choice, Field } from '../../shared/Field';
 import { fixed } from '../../shared/format';
+import { useMeasures } from '../../shared/useSession';
 import { matchLot } from './matchLot';
 import { takeRecipe, type TakenRecipe } from './takeRecipe';
 
@@ -42,6 +43,7 @@ export function PasteRecipe({ lots, onTake }: PasteRecipeProps): ReactElement {
 }
 
 function PasteForm({ lots, onTake, onLeave }: PasteRecipeProps & { readonly onLeave: () => void }): ReactElement {
+  const sizes = useMeasures();
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Readonly<Record<number, string>>>({});
   const [partSize, setPartSize] = useState('');
@@ -51,16 +53,17 @@ function PasteForm({ lots, onTake, onLeave }: PasteRecipeProps & { readonly onLe
     const part_L = Number(partSize.replace(',', '.'));
     const settled: Settled = {
       ...(part_L > 0 ? { part_L } : {}),
+      sizes,
       ...(percent === '' ? {} : { percent: percent === 'rescale' ? 'rescale' : 'on top' }),
     };
     return partsOf(read.lines, settled);
-  }, [read, partSize, percent]);
+  }, [read, partSize, percent, sizes]);
   const usable = lots.filter((lot) => lot.component !== undefined);
   const lotOf = ({ line }: PartsLine, i: number): string =>
     chosen[i] ?? matchLot([line.name, ...line.alternatives], usable)?.id ?? '';
   const onTop = percent === '' || percent === 'rescale' ? {} : { onTop: Number(percent) };
   const taken = takeRecipe(counted, { lotOf, lots: usable, ...onTop });
-  const asks = useMemo(() => partsOf(read.lines).asks, [read]);
+  const asks = useMemo(() => partsOf(read.lines, { sizes }).asks, [read, sizes]);
   return (
     <section className="paste" aria-label="A written recipe">
       <label className="field">

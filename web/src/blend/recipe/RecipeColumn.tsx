@@ -3,6 +3,7 @@ import { fillRest, type DeskResult } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import type { BlendDraft } from '../draftStore';
 import { lineKey, lineName } from '../deskView';
+import { useMeasures } from '../../shared/useSession';
 import { AddLine } from './AddLine';
 import { Additives } from './Additives';
 import { PasteRecipe } from './PasteRecipe';
@@ -23,11 +24,12 @@ interface RecipeColumnProps {
 export function RecipeColumn({ draft, draftKey, lots, blends, result, onRecipe }: RecipeColumnProps): ReactElement {
   const { recipe } = draft;
   const { lines } = recipe;
+  const sizes = useMeasures();
   const [shown, setShown] = useState<Shown>({ unit: 'part' });
   const setLines = (next: readonly RecipeLine[]): void => {
     onRecipe({ ...recipe, lines: fillRest(next, recipe.whole) });
   };
-  const amounts = shownAmounts(lines, shown, recipe.part_L);
+  const amounts = shownAmounts(lines, shown, recipe.part_L, sizes);
   const names = lines.map((line) => lineName(line, lots, blends));
   return (
     <section aria-label="Recipe">

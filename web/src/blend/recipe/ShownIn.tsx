@@ -1,8 +1,8 @@
 import type { RecipeLine } from '@bent-pail/contract';
-import { litresOf, SHOWN_UNITS, shownIn, UNIT_WORDS, type ShownUnit } from '@bent-pail/core';
-import { parseNumber } from '@bent-pail/core';
+import { parseNumber, SHOWN_UNITS, shownIn, UNIT_WORDS, type ShownUnit, type Sizes } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
-import { fixed } from '../../shared/format';
+import { Link } from 'react-router';
+import { useMeasures } from '../../shared/useSession';
 
 /** Unit that a recipe is shown in, and the bench's own size of it. */
 export interface Shown {
@@ -14,16 +14,15 @@ export function shownAmounts(
   lines: readonly RecipeLine[],
   { unit }: Shown,
   part_L: number | undefined,
+  sizes: Sizes,
 ): number[] | undefined {
   return shownIn(
     lines.map(({ parts, onTop }) => ({ parts, ...(onTop === undefined ? {} : { onTop }) })),
     unit,
     part_L,
+    sizes,
   );
 }
-
-/** Scoops, buckets, barrows and handfuls have the size of whoever holds them. */
-const OWN_SIZE: readonly ShownUnit[] = ['scoop', 'bucket', 'barrow', 'handful'];
 
 interface ShownInProps {
   readonly shown: Shown;
@@ -36,7 +35,8 @@ interface ShownInProps {
 export function ShownIn({ shown, part_L, onShown, onPart }: ShownInProps): ReactElement {
   const [typed, setTyped] = useState<string>();
   const { unit } = shown;
-  const size = OWN_SIZE.includes(unit) ? litresOf(unit) : undefined;
+  const sizes: Sizes = useMeasures();
+  const size = sizes[unit];
   return (
     <p className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-[14px]">
       <label className="flex items-center gap-2">
@@ -77,7 +77,7 @@ export function ShownIn({ shown, part_L, onShown, onPart }: ShownInProps): React
       </label>
       {size !== undefined && (
         <small>
-          a {UNIT_WORDS[unit].replace(/s$/, '')} is {fixed(size, size < 1 ? 2 : 0)} L here
+          a {UNIT_WORDS[unit].replace(/s$/, '')} is <Link to="/you">{Number(size.toFixed(3))} L</Link> here
         </small>
       )}
     </p>

@@ -3,7 +3,7 @@ import { amountTyped, bareAmount } from './amountTyped';
 
 const line = { lotId: 'a', parts: 1, written: '1 part bark', least: 1, most: 2, rest: true };
 const typed = (text: string, part_L?: number, others = 6, density_gcc?: number) =>
-  amountTyped(text, line, { part_L, others, density_gcc });
+  amountTyped(text, line, { part_L, others, density_gcc, sizes: {} });
 const parts = (text: string, part_L?: number, others?: number, density_gcc?: number): unknown => {
   const answer = typed(text, part_L, others, density_gcc);
   return answer.kind === 'line' ? answer.line : answer.sentence;
@@ -38,6 +38,11 @@ describe('an amount typed into a line', () => {
     expect(parts('1930-2350 g', 1, 6, 0.4)).toMatch(/less after than before/);
     expect(parts('800 g', 1)).toMatch(/heft/);
     expect(parts('800 g', undefined, 6, 0.4)).toMatch(/How many litres/);
+  });
+
+  it('measures by this bench’s own bucket', () => {
+    const own = amountTyped('2 buckets', line, { part_L: 6, others: 6, density_gcc: undefined, sizes: { bucket: 12 } });
+    expect(own).toMatchObject({ line: { parts: 4, written: '2 buckets' } });
   });
 
   it.each(['bark', '', '3 g/L', 'some'])('refuses %j with what to do', (text) => {

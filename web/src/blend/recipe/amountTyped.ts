@@ -1,5 +1,5 @@
 import type { RecipeLine } from '@bent-pail/contract';
-import { litresOf, readAmount, UNIT_WORDS } from '@bent-pail/core';
+import { litresOf, readAmount, UNIT_WORDS, type Sizes } from '@bent-pail/core';
 
 /** What a typed amount does to its line, or why it cannot. */
 export type TypedAmount =
@@ -11,6 +11,8 @@ interface Circumstances {
   readonly density_gcc: number | undefined;
   /** Sum of the other lines' parts that percent are counted against. */
   readonly others: number;
+  /** What a scoop, a bucket and the like hold at this bench, L. */
+  readonly sizes: Sizes;
 }
 
 const mostPlaces = (value: number): number => Number(value.toFixed(4));
@@ -52,14 +54,14 @@ export function bareAmount(line: RecipeLine): RecipeLine {
  * whole, grams, or a container's weight before and after pouring. Anything that cannot be told is refused with what to do.
  */
 export function amountTyped(text: string, line: RecipeLine, circumstances: Circumstances): TypedAmount {
-  const { part_L, others } = circumstances;
+  const { part_L, others, sizes } = circumstances;
   const grams = pouredGrams(text);
   if (grams !== undefined) return poured(text, grams, line, circumstances);
   const read = readAmount(text);
   if (read === undefined)
     return { kind: 'refused', sentence: 'Type a number, a range such as 2-3, or an amount such as 20 L or 30 %.' };
   const { lo, hi, unit = 'part' } = read;
-  const toParts = partsIn(unit, part_L, others);
+  const toParts = partsIn(unit, { part_L, others, sizes });
   if (typeof toParts === 'string') return { kind: 'refused', sentence: toParts };
   const [least, most] = [mostPlaces(toParts(lo)), mostPlaces(toParts(hi))];
   const bare = bareAmount(line);
@@ -75,15 +77,14 @@ export function amountTyped(text: string, line: RecipeLine, circumstances: Circu
 
 function partsIn(
   unit: NonNullable<ReturnType<typeof readAmount>>['unit'],
-  part_L: number | undefined,
-  others: number,
+  { part_L, others, sizes }: Omit<Circumstances, 'density_gcc'>,
 ): ((value: number) => number) | string {
   if (unit === 'part' || unit === undefined) return (value) => value;
   if (unit === 'percent') {
     if (!(others > 0)) return 'Percent of what? Give another line its parts first.';
     return (value) => (value >= 100 ? others * 1000 : (others * value) / (100 - value));
   }
-  const litres = litresOf(unit);
+  const litres = litresOf(unit, sizes);
   if (litres === undefined) return `${UNIT_WORDS[unit]} are no volume; type parts, litres or percent.`;
   if (part_L === undefined) return 'How many litres is one part? Say so above the recipe first.';
   return (value) => (value * litres) / part_L;

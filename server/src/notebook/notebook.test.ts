@@ -1,0 +1,46 @@
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { startTestServer, type TestServer } from '../testing/testServer';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await startTestServer();
+});
+afterAll(async () => {
+  await server.close();
+});
+
+const USUAL = { scoop: 2, bucket: 10, barrow: 80, handful: 0.08 };
+
+it('has the usual measures until somebody took its own, and everybody sees those then', async () => {
+  const tester = await server.as('tester');
+  expect((await tester.get('/session')).body).toMatchObject({ notebook: { measures: USUAL } });
+  const lead = await server.as('lead');
+  const own = { ...USUAL, scoop: 1.4, bucket: 12 };
+  expect((await lead.send('PATCH', '/notebook', { measures: own })).body).toMatchObject({ measures: own });
+  expect((await tester.get('/session')).body).toMatchObject({ notebook: { place: 'Tollgarth', measures: own } });
+});
+
+it('changes what is named and nothing else', async () => {
+  const lead = await server.as('lead');
+  const before = (await lead.get('/session')).body as { notebook: object };
+  const edited = await lead.send('PATCH', '/notebook', { currency: '€', zone: 'Europe/Vienna' });
+  expect(edited.body).toEqual({ ...before.notebook, currency: '€', zone: 'Europe/Vienna' });
+});
+
+it('is the lead’s to change', async () => {
+  const tester = await server.as('tester');
+  expect((await tester.send('PATCH', '/notebook', { place: 'Mine' })).status).toBe(403);
+});
+
+it.each([
+  [{ zone: 'Middle/Earth' }, 'zone', /time zone from the list/],
+  [{ currency: '' }, 'currency', /1 to 4/],
+  [{ place: 7 }, 'place', /Name the place|1 to 80/],
+  [{ measures: { ...USUAL, scoop: 0 } }, 'measures.scoop', /0\.01 L or more/],
+  [{ measures: { ...USUAL, barrow: 4000 } }, 'measures.barrow', /1000 L or less/],
+  [{ measures: { scoop: 1 } }, 'measures.bucket', /number of litres|L or less|L or more/],
+])('refuses %j', async (body, path, sentence) => {
+  const answer = await (await server.as('lead')).send('PATCH', '/notebook', body);
+  expect(answer.status).toBe(422);
+  expect(answer.body).toMatchObject({ error: { path, message: expect.stringMatching(sentence) as string } });
+});

@@ -1,0 +1,38 @@
+import { fireEvent, screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
+import { openPage } from '../testing/page';
+import { ThisBench } from './ThisBench';
+
+it('lets the lead write what a scoop holds here, and sends all of it', async () => {
+  const told = openPage(<ThisBench />);
+  fireEvent.change(screen.getByLabelText('scoop'), { target: { value: '1,4' } });
+  fireEvent.change(screen.getByLabelText('Sign of your money'), { target: { value: '€' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+  expect(await screen.findByText('Kept.')).toBeTruthy();
+  expect(told).toEqual([
+    {
+      method: 'PATCH',
+      address: '/notebook',
+      body: {
+        place: 'Tollgarth',
+        currency: '€',
+        zone: 'UTC',
+        measures: { scoop: 1.4, bucket: 10, barrow: 80, handful: 0.08 },
+      },
+    },
+  ]);
+});
+
+it('says which size is no number, and sends nothing', async () => {
+  const told = openPage(<ThisBench />);
+  fireEvent.change(screen.getByLabelText('barrow'), { target: { value: 'big' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+  expect((await screen.findByRole('alert')).textContent).toMatch(/^Barrow: /);
+  expect(told).toEqual([]);
+});
+
+it('shows the others what it holds, without a form', () => {
+  openPage(<ThisBench />, { role: 'tester' });
+  expect(screen.getByText('0.08 L')).toBeTruthy();
+  expect(screen.queryByRole('button', { name: 'Keep' })).toBeNull();
+});
