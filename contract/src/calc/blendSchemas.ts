@@ -180,4 +180,19 @@ export const BLEND_SCHEMAS = {
     },
     ['container', 'bulkDensity_gcc', 'water', 'waterAtEasy', 'use_mmPerD'],
   ),
+  throughflow: object(
+    {
+      lines: list(
+        object({ name: text, volume: number, thetaS: number, thetaDrained: number, k20_cms: number }, [
+          'name',
+          'volume',
+          'thetaS',
+          'thetaDrained',
+          'k20_cms',
+        ]),
+      ),
+      macroporosity: number,
+    },
+    ['lines', 'macroporosity'],
+  ),
 } satisfies Partial<Record<CalcName, JsonSchema>>;

@@ -151,6 +151,17 @@ const GOOD: Readonly<Record<string, readonly [object, string, number]>> = {
     'wet_kg',
     7,
   ],
+  throughflow: [
+    {
+      lines: [
+        { name: 'a', volume: 1, thetaS: 0.8, thetaDrained: 0.4, k20_cms: 0.4 },
+        { name: 'b', volume: 1, thetaS: 0.8, thetaDrained: 0.4, k20_cms: 0.1 },
+      ],
+      macroporosity: 0.4,
+    },
+    'k20_cms',
+    0.2,
+  ],
   hydration: [{ held_mL: [400, 500, 550, 575], capacity_mL: 600 }, 'hMax_mL', 600],
   'pen-reading': [
     {

@@ -18,7 +18,7 @@ import { conductivity, drainage, type ConductivityInput, type DrainageInput } fr
 import { feeding, nutrients, type FeedingInput, type NutrientsInput } from '../feeding';
 import { penReading, type PenReadingInput } from '../instruments';
 import { kitchen, type KitchenInput } from '../kitchen';
-import { potOutlook, type PotOutlookInput } from '../outlook';
+import { potOutlook, throughflow, type PotOutlookInput, type ThroughflowInput } from '../outlook';
 import { settlingTime, sieve, texture, type SettlingInput, type SieveInput, type TextureInput } from '../particles';
 import { porosity, type PorosityInput } from '../porosity';
 import { quantity, type QuantityInput } from '../quantity';
@@ -67,5 +67,6 @@ export const CALCULATIONS = {
   nutrients: (input: NutrientsInput) => nutrients(input),
   feeding: (input: FeedingInput) => feeding(input),
   'pot-outlook': (input: PotOutlookInput) => potOutlook(input),
+  throughflow: (input: ThroughflowInput) => throughflow(input),
   'pen-reading': (input: PenReadingInput) => penReading(input),
 } as const;

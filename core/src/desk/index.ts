@@ -18,6 +18,7 @@ export {
   deskCec,
   deskNutrientsInput,
   deskOrigins,
+  deskThroughflow,
   deskPotInput,
   type FoodCircumstances,
   type PotCircumstances,

@@ -1,5 +1,5 @@
 import { drawdownOf, type Feeder, type NutrientsInput } from '../feeding';
-import { origins, type OriginShare, type PotOutlookInput } from '../outlook';
+import { origins, type OriginShare, type PotOutlookInput, type ThroughflowInput } from '../outlook';
 import { thetaAt } from '../retention';
 import type { DeskInput, DeskResult } from './predict';
 
@@ -62,6 +62,29 @@ export function deskCec(desk: DeskInput, made: number): number | undefined {
     sum += parts * lot.settledPerLoose * own;
   }
   return sum / made;
+}
+
+/** Suction at which the large pores have drained, cm. */
+const LARGE_DRAINED_CM = 10;
+
+/** The question how fast water runs through the soaked blend, or whom nobody let water through. */
+export type DeskThroughflow =
+  | { readonly kind: 'known'; readonly input: ThroughflowInput }
+  | { readonly kind: 'lacking'; readonly lots: readonly string[] };
+
+export function deskThroughflow(desk: DeskInput, { result }: DeskResult): DeskThroughflow {
+  const used = desk.lines.filter(({ parts }) => parts > 0);
+  const lots = used.flatMap(({ lot: { component, facts } }) => (facts.k20_cms === undefined ? [component.name] : []));
+  if (lots.length > 0) return { kind: 'lacking', lots };
+  const lines = used.map(({ parts, lot: { component, settledPerLoose, facts } }) => ({
+    name: component.name,
+    volume: parts * settledPerLoose,
+    thetaS: component.retention.thetaS,
+    thetaDrained: thetaAt(component.retention, LARGE_DRAINED_CM),
+    k20_cms: facts.k20_cms ?? 0,
+  }));
+  const at = (head: number): number => result.curve.find(({ head_cm }) => head_cm === head)?.theta ?? 0;
+  return { kind: 'known', input: { lines, macroporosity: Math.max(0, at(0) - at(LARGE_DRAINED_CM)) } };
 }
 
 /** Where the blend's parts are from, by loose volume. */

@@ -47,6 +47,8 @@ export interface LotFacts {
   readonly prepWater_L?: number;
   /** Depth lost at the first watering. */
   readonly settledFirst?: number;
+  /** How fast water runs through it soaked, cm/s at 20 °C. */
+  readonly k20_cms?: number;
   /** Dry, of its own volume, at the moisture that it came with: water by weight. */
   readonly moisture?: number;
 }
@@ -90,6 +92,7 @@ export function lotFacts(lot: LotRecord, figures: readonly LotFigure[]): LotFact
     ...known('expansion_LperKg', measured('expansion_LperKg')),
     ...known('prepWater_L', measured('prepWater_L')),
     ...known('settledFirst', measured('settledFirst')),
+    ...known('k20_cms', measured('k20_cms')),
     ...known('moisture', measured('asReceivedMoisture')),
   };
 }

@@ -12,3 +12,4 @@ export {
   type PotOutlookInput,
   type PotOutlookResult,
 } from './potOutlook';
+export { throughflow, type ThroughflowInput, type ThroughflowResult } from './throughflow';

@@ -90,6 +90,12 @@ export const BLEND_TEXTS: Readonly<Record<string, WorkingText>> = {
     source: GEOMETRY,
     method: 'pot-outlook@1',
   },
+  'throughflow.k20_cms': {
+    sentence: 'Water through the soaked blend: rough, true within about a factor of three either way.',
+    formula: 'e^(Σ share of solids × ln(K / f)) × f(blend), f(ε) = ε³/(1 − ε)², ε drained by 10 cm',
+    source: 'form of Kozeny (1927) and Carman (1937); mean of logarithms, our guidance',
+    method: 'throughflow@1',
+  },
   'nutrients.days': {
     sentence: 'Until the nitrogen that is there has been taken up, by decay and by the plant.',
     formula: 'nitrogen − drawdown × (1 − e^(−days/14)) − uptake × days = 0',

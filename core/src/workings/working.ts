@@ -29,6 +29,7 @@ export type CalcName =
   | 'nutrients'
   | 'feeding'
   | 'pot-outlook'
+  | 'throughflow'
   | 'pen-reading';
 
 /**

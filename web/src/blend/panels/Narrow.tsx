@@ -12,6 +12,8 @@ interface NarrowProps {
 }
 
 const SHOWN = 4;
+/** A smaller share of the spread is not worth a day at the bench. */
+const WORTH = 0.05;
 
 /** Which measurement would narrow a figure most, as shares of its spread, each with the run that would give it. */
 export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
@@ -34,7 +36,7 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
             >
               <span className="text-[15px]">
                 {words}{' '}
-                {link !== undefined && (
+                {link !== undefined && share >= WORTH && (
                   <Link className="tie whitespace-nowrap text-[13.5px]" to={link}>
                     {act}
                   </Link>

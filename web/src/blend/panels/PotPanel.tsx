@@ -1,5 +1,15 @@
-import { deskOrigins, geometricVolume_mL, minedShare, potOutlook, USES, type UseKey } from '@bent-pail/core';
+import {
+  deskOrigins,
+  deskThroughflow,
+  geometricVolume_mL,
+  minedShare,
+  potOutlook,
+  throughflow,
+  USES,
+  type UseKey,
+} from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { Link } from 'react-router';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice, Field } from '../../shared/Field';
 import { Figure } from '../../shared/Figure';
@@ -89,6 +99,7 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
             {figure('Easily available water', 'easy_mL', 0, 'mL')}
             {figure('Days between waterings', 'days', 1, 'd')}
             {figure('Medium in it', 'price', 2, notebook.currency)}
+            <Through view={view} />
             <tr>
               <th scope="row">A litre: loose as bought, and made</th>
               <td className="f">{litrePrices(view, notebook.currency)}</td>
@@ -112,6 +123,48 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
     </div>
   );
 }
+
+/** How fast water runs through it when soaked: rough, and only where it ran through every part. */
+function Through({ view }: { readonly view: DeskView }): ReactElement {
+  const asked = deskThroughflow(view.input, view.result);
+  const first = view.used.find(({ lot }) => lot.component?.facts.k20_cms === undefined)?.lot;
+  if (asked.kind === 'known') {
+    const { k20_cms, lo, hi } = throughflow(asked.input);
+    return (
+      <tr>
+        <th scope="row">
+          Water through it, soaked <small>rough: {`${significant(lo)} to ${significant(hi)}`}</small>
+        </th>
+        <td>
+          <Figure
+            label="Water through it, soaked"
+            value={k20_cms}
+            digits={k20_cms < 0.01 ? 4 : 2}
+            unit="cm/s"
+            origin="worked-out"
+            working={{ text: 'throughflow.k20_cms', calc: 'throughflow', input: asked.input, pick: 'k20_cms' }}
+          />
+        </td>
+      </tr>
+    );
+  }
+  return (
+    <tr>
+      <th scope="row">Water through it, soaked</th>
+      <td>
+        <span className="q">never run through {asked.lots.join(', ')}</span>{' '}
+        {first !== undefined && (
+          <Link className="tie whitespace-nowrap text-[13.5px]" to={`/bench?lot=${first.id}&protocol=constant-head`}>
+            run it through {first.code}
+          </Link>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** Two figures that say something; a third would be made up. */
+const significant = (value: number): string => String(Number(value.toPrecision(value < 0.001 ? 1 : 2)));
 
 /** Price of a loose litre of the parts, and of a litre made, which is dearer by what mixing takes. */
 function litrePrices({ used, result, recipe }: DeskView, currency: string): string {

@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { blendRow, classRow, deskViewOf, profileCalled, SHELF, thinkHere } from '../../testing/desk';
@@ -64,6 +64,26 @@ describe('a filled pot', () => {
     await user.type(screen.getByLabelText('Pot itself, kg'), '25');
     expect(screen.getAllByText(/two people or a trolley/)).not.toHaveLength(0);
     expect(screen.getByText('100 % was dug')).toBeTruthy();
+  });
+
+  it('says how fast water runs through it once it ran through every part, and sends to the bench before', () => {
+    const run = (ran: readonly string[]): void => {
+      const lots = SHELF.map((lot) => {
+        const { component } = lot;
+        if (component === undefined || !ran.includes(lot.id)) return lot;
+        return { ...lot, component: { ...component, facts: { ...component.facts, k20_cms: 0.3 } } };
+      });
+      openPage(<PotPanel view={deskViewOf(lines, { lots })} />);
+    };
+    run(['bark-graded']);
+    expect(screen.getByText('never run through Coir')).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'run it through COIR' }).getAttribute('href')).toBe(
+      '/bench?lot=coir-pith&protocol=constant-head',
+    );
+    cleanup();
+    run(['bark-graded', 'coir-pith']);
+    expect(screen.getByRole('button', { name: /^Water through it, soaked: [\d.]+ cm\/s. Show working/ })).toBeTruthy();
+    expect(screen.getByText(/^rough: [\d.]+ to [\d.]+$/)).toBeTruthy();
   });
 });
 
