@@ -21,8 +21,23 @@ export function RatePage(): ReactElement {
 const panelOf = (sheet: RaterSheet): RubricCriterion[] =>
   sheet.rubric.criteria.filter((criterion) => criterion.source.from === 'panel');
 
+/** What stands on a criterion, kept or not yet. */
+interface Mark {
+  readonly value: number | undefined;
+  readonly tags: readonly string[];
+}
+
+/** Marks that were moved and not yet kept, by criterion; they wait while the rater looks at another one. */
+type Moved = Readonly<Partial<Record<string, Mark>>>;
+
+function markOf(sheet: RaterSheet, moved: Moved, name: string): Mark {
+  const kept = sheet.ratings.find((rating) => rating.criterion === name);
+  return moved[name] ?? { value: kept?.value, tags: kept?.tags ?? [] };
+}
+
 function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
   const panel = panelOf(sheet);
+  const [moved, setMoved] = useState<Moved>({});
   const firstOpen = panel.findIndex(
     (criterion) => !sheet.ratings.some((rating) => rating.criterion === criterion.name),
   );
@@ -68,7 +83,7 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
             }}
           >
             {one.label}
-            {sheet.ratings.some((rating) => rating.criterion === one.name) ? ' ✓' : ''}
+            {tabSign(sheet, moved, one.name)}
           </button>
         ))}
       </nav>
@@ -77,12 +92,20 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
         sheet={sheet}
         criterion={criterion}
         following={panel[at + 1]}
+        moved={moved}
+        onMoved={setMoved}
         onNext={() => {
           setAt(Math.min(at + 1, panel.length - 1));
         }}
       />
     </main>
   );
+}
+
+/** Whether a criterion was kept, or moved and not kept. */
+function tabSign(sheet: RaterSheet, moved: Moved, name: string): string {
+  if (moved[name] !== undefined) return ' …';
+  return sheet.ratings.some((rating) => rating.criterion === name) ? ' ✓' : '';
 }
 
 /** What may hurt at a criterion: smelling and handling both meet germs and dust. */
@@ -92,27 +115,38 @@ interface CriterionProps {
   readonly sheet: RaterSheet;
   readonly criterion: RubricCriterion;
   readonly following: RubricCriterion | undefined;
+  readonly moved: Moved;
+  readonly onMoved: (moved: Moved) => void;
   readonly onNext: () => void;
 }
 
-function Criterion({ sheet, criterion, following, onNext }: CriterionProps): ReactElement {
-  const known = sheet.ratings.find((rating) => rating.criterion === criterion.name);
-  const [value, setValue] = useState(known?.value);
-  const [tags, setTags] = useState<readonly string[]>(known?.tags ?? []);
+function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: CriterionProps): ReactElement {
+  const mark = markOf(sheet, moved, criterion.name);
+  const { value, tags } = mark;
+  const move = (to: Partial<Mark>): void => {
+    onMoved({ ...moved, [criterion.name]: { ...mark, ...to } });
+  };
+  const setValue = (next: number): void => {
+    move({ value: next });
+  };
   const path = `/sheets/${sheet.scorecardId}`;
+  const put = (name: string, body: Mark): Promise<RaterSheet> => api.put<RaterSheet>(`${path}/ratings/${name}`, body);
   const store = (next: RaterSheet): void => {
     queryClient.setQueryData(sheetQuery(sheet.scorecardId).queryKey, next);
   };
   const keep = useMutation({
-    mutationFn: () => api.put<RaterSheet>(`${path}/ratings/${criterion.name}`, { value, tags }),
+    mutationFn: () => put(criterion.name, mark),
     onSuccess: (next) => {
       store(next);
+      const { [criterion.name]: _kept, ...others } = moved;
+      onMoved(others);
       onNext();
     },
   });
   const handIn = useMutation({
     mutationFn: async () => {
-      await api.put<RaterSheet>(`${path}/ratings/${criterion.name}`, { value, tags });
+      for (const [name, one] of Object.entries({ ...moved, [criterion.name]: mark }))
+        if (one?.value !== undefined) await put(name, one);
       return api.post<RaterSheet>(`${path}/hand-in`);
     },
     onSuccess: async (next) => {
@@ -123,8 +157,9 @@ function Criterion({ sheet, criterion, following, onNext }: CriterionProps): Rea
     },
   });
   const others = panelOf(sheet).filter((one) => one.name !== criterion.name);
-  const last = others.every((one) => sheet.ratings.some((rating) => rating.criterion === one.name));
-  const next = following ?? others.find((one) => !sheet.ratings.some((rating) => rating.criterion === one.name));
+  const isMarked = (one: RubricCriterion): boolean => markOf(sheet, moved, one.name).value !== undefined;
+  const last = others.every(isMarked);
+  const next = following ?? others.find((one) => !isMarked(one));
   const error = keep.error ?? handIn.error;
   const caution = CAUTION[criterion.name];
   return (
@@ -170,7 +205,7 @@ function Criterion({ sheet, criterion, following, onNext }: CriterionProps): Rea
                     type="checkbox"
                     checked={tags.includes(tag)}
                     onChange={(event) => {
-                      setTags(event.target.checked ? [...tags, tag] : tags.filter((one) => one !== tag));
+                      move({ tags: event.target.checked ? [...tags, tag] : tags.filter((one) => one !== tag) });
                     }}
                   />
                   {tag}

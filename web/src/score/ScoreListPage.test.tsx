@@ -1,0 +1,103 @@
+import type { RaterSheet, ScorecardRow } from '@bent-pail/contract';
+import { RUBRICS, type Rubric } from '@bent-pail/core';
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it } from 'vitest';
+import { classRow } from '../testing/desk';
+import { openPage } from '../testing/page';
+import { ScoreListPage } from './ScoreListPage';
+
+const bag = { ...classRow('peat-light', 'Moorland All Round', { kind: 'product' }), id: 'bag' };
+const people = [
+  { id: 'p1', name: 'Wyn', role: 'panellist' },
+  { id: 'p2', name: 'Petra', role: 'panellist' },
+  { id: 't1', name: 'Tam', role: 'tester' },
+  { id: 'r1', name: 'Visitor', role: 'reader' },
+  { id: 's1', name: 'Group K', role: 'student' },
+];
+const card: ScorecardRow = {
+  id: 'c1',
+  lotId: 'bag',
+  productName: 'Moorland All Round',
+  lotCode: 'MA-1',
+  sampleCode: 'K7',
+  rubricLabel: 'Pots, all-round',
+  raters: [
+    { name: 'Wyn', handedIn: true },
+    { name: 'Petra', handedIn: false },
+  ],
+  revealed: false,
+  missing: ['smell', 'look'],
+};
+const sheet: RaterSheet = {
+  scorecardId: 'c1',
+  sampleCode: 'K7',
+  rubric: RUBRICS[0] as Rubric,
+  ratings: [{ criterion: 'smell', value: 6, tags: [] }],
+  handedIn: false,
+  raters: 2,
+  ratersIn: 1,
+};
+const answers = { '/scorecards': [card], '/sheets': [sheet], '/lots': [bag], '/users': people };
+
+describe('cards and sheets', () => {
+  it('say how many raters are in and what is missing, and keep an open card’s mark back', async () => {
+    openPage(<ScoreListPage />, { answers, role: 'tester' });
+    const row = within(await screen.findByRole('row', { name: /Moorland All Round/ }));
+    expect(row.getByText('blind: 1 of 2 in')).toBeTruthy();
+    expect(row.getByText('smell, look')).toBeTruthy();
+    expect(row.getByText('none yet')).toBeTruthy();
+    expect(screen.getByText('1 of 3 scored')).toBeTruthy();
+  });
+
+  it('show a panellist the own sheets and nothing else', async () => {
+    openPage(<ScoreListPage />, { answers, role: 'panellist' });
+    expect(await screen.findByRole('link', { name: /K7/ })).toBeTruthy();
+    expect(screen.queryByText('Moorland All Round, MA-1')).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Judge a product' })).toBeNull();
+  });
+
+  it('say so when no sample waits', async () => {
+    openPage(<ScoreListPage />, { answers: { ...answers, '/sheets': [] }, role: 'panellist' });
+    expect(await screen.findByText('No sample waits for you.')).toBeTruthy();
+  });
+});
+
+describe('judging a product', () => {
+  const start = (more: object = {}) =>
+    openPage(<ScoreListPage />, { answers: { ...answers, ...more }, at: '/score?start', path: '/score', role: 'lead' });
+
+  it('sends which product, by which rubric, under which code, rated by whom', async () => {
+    const user = userEvent.setup();
+    const told = start();
+    const form = within(await screen.findByRole('form', { name: 'Judge a product' }));
+    // Panellists stand chosen; readers and students never rate.
+    expect(form.getByLabelText<HTMLInputElement>('Wyn').checked).toBe(true);
+    expect(form.getByLabelText<HTMLInputElement>('Tam').checked).toBe(false);
+    expect(form.queryByLabelText('Visitor')).toBeNull();
+    expect(form.queryByLabelText('Group K')).toBeNull();
+    await user.click(form.getByLabelText('Tam'));
+    await user.click(form.getByLabelText('Petra'));
+    const code = form.getByLabelText('Blind code');
+    await user.clear(code);
+    await user.type(code, 'B2 ');
+    await user.click(form.getByRole('button', { name: 'Open the card' }));
+    expect(told).toEqual([
+      {
+        method: 'POST',
+        address: '/scorecards',
+        body: expect.objectContaining({
+          lotId: 'bag',
+          rubric: RUBRICS[0]?.key,
+          sampleCode: 'B2',
+          raterIds: ['p1', 't1'],
+        }) as object,
+      },
+    ]);
+  });
+
+  it('leads to the shelf where no product stands on it', async () => {
+    start({ '/lots': [classRow('peat-light', 'Peat')] });
+    expect(await screen.findByRole('link', { name: 'Put one there' })).toBeTruthy();
+  });
+});

@@ -1,0 +1,94 @@
+import type { ScorecardPage as PageData } from '@bent-pail/contract';
+import { lotCard, RUBRICS, scorecard, type Rating, type Rubric } from '@bent-pail/core';
+import { screen, within } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import { openPage } from '../testing/page';
+import { ScorecardPage } from './ScorecardPage';
+import { scoreSentence } from './scoreSentence';
+
+const rubric = RUBRICS[0] as Rubric;
+const bag = lotCard({ id: 'bag', name: 'Moorland', code: 'MA-1', price: 12, packVolume_L: 50, runs: [] });
+const said = (criterion: string, rater: string, value: number, tags: readonly string[] = []): Rating => ({
+  criterion,
+  rater,
+  value,
+  tags,
+});
+const ALL = [
+  said('smell', 'Wyn', 8),
+  said('smell', 'Petra', 4, ['sour']),
+  said('look', 'Wyn', 7),
+  said('look', 'Petra', 7),
+  said('feel', 'Wyn', 6),
+  said('feel', 'Petra', 6.5),
+];
+
+function open(ratings: readonly Rating[]): void {
+  const page: PageData = {
+    row: {
+      id: 'c1',
+      lotId: 'bag',
+      productName: 'Moorland',
+      lotCode: 'MA-1',
+      sampleCode: 'K7',
+      rubricLabel: rubric.label,
+      raters: ['Wyn', 'Petra'].map((name) => ({ name, handedIn: ratings.length > 0 })),
+      revealed: ratings.length > 0,
+      missing: [],
+    },
+    rubric,
+    card: scorecard(rubric, bag, ratings),
+    currency: '£',
+  };
+  openPage(<ScorecardPage />, {
+    at: '/score/cards/c1',
+    path: '/score/cards/:id',
+    answers: { '/scorecards/c1': page },
+  });
+}
+
+describe('a card', () => {
+  it('says that its raters are not in, what is missing, and where to measure it', async () => {
+    open([]);
+    expect(await screen.findByText(/Blind: 0 of 2 raters are in/)).toBeTruthy();
+    expect(screen.getByText(/^Not in yet: air, holds water, pH, smell, look, feel/)).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'Measure what the bench can give' }).getAttribute('href')).toBe(
+      '/bench?lot=bag',
+    );
+    expect(screen.getAllByText('not in yet').length).toBeGreaterThanOrEqual(5);
+    expect(screen.queryByRole('table')).toBeNull();
+  });
+
+  it('shows the price from the label, and every number with its working', async () => {
+    open([]);
+    expect(await screen.findByRole('button', { name: 'Price, found: 0.24 £/L. Show working.' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: /^Overall: 6\.5/ })).toBeTruthy();
+  });
+
+  it('opens who said what once all are in, with the spread', async () => {
+    open(ALL);
+    const petra = within(await screen.findByRole('row', { name: /^Petra/ }));
+    expect(petra.getAllByRole('cell').map((cell) => cell.textContent)).toEqual(['4.0sour', '7.0', '6.5']);
+    expect(screen.getByText('2 raters, ±2.8')).toBeTruthy();
+  });
+});
+
+describe('its sentence', () => {
+  it('says nothing before anything is known', () => {
+    const empty = lotCard({ id: 'bag', name: 'Moorland', code: 'MA-1', runs: [] });
+    expect(scoreSentence(scorecard(rubric, empty, []))).toBe('Nothing is measured or rated yet.');
+  });
+
+  it('names what speaks for it and what against', () => {
+    const marks = [said('smell', 'Wyn', 9.5), said('look', 'Wyn', 9), said('feel', 'Wyn', 2)];
+    expect(scoreSentence(scorecard(rubric, bag, marks))).toMatch(
+      /^For this use, a (middling|good) bag\. Best in smell, weakest in feel\.$/,
+    );
+  });
+
+  it('says what holds it down', () => {
+    const good = scorecard(rubric, bag, ALL);
+    const capped = { ...good, result: { ...good.result, overall: 6, cappedBy: 'air' } };
+    expect(scoreSentence(capped)).toMatch(/Its air holds it at 6\.0, whatever the rest\.$/);
+  });
+});
