@@ -40,10 +40,32 @@ async function send<T>(method: string, address: string, sent?: Sent): Promise<T>
     throw new Unreachable();
   }
   if (response.status === 503 || response.status === 502 || response.status === 504) throw new Unreachable();
+  const answer = await answerOf(response);
+  if (response.ok && answer !== ODD) return answer as T;
+  throw new ApiProblem(response.status, problemIn(answer));
+}
+
+/** Stands for an answer that is no JSON: something between here and the bench computer spoke. */
+const ODD = Symbol('odd');
+
+async function answerOf(response: Response): Promise<unknown> {
   const text = await response.text();
-  const answer: unknown = text === '' ? undefined : JSON.parse(text);
-  if (!response.ok) throw new ApiProblem(response.status, (answer as ProblemBody).error);
-  return answer as T;
+  if (text === '') return undefined;
+  try {
+    return JSON.parse(text);
+  } catch {
+    return ODD;
+  }
+}
+
+function problemIn(answer: unknown): Problem {
+  const known = typeof answer === 'object' && answer !== null ? (answer as Partial<ProblemBody>).error : undefined;
+  return (
+    known ?? {
+      code: 'odd',
+      message: 'The bench computer answered in a way that this page does not understand. What you typed is kept here.',
+    }
+  );
 }
 
 export const api = {

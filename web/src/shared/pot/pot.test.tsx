@@ -1,0 +1,88 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { ReactElement } from 'react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { openPage } from '../../testing/page';
+import { PotPicker } from './PotPicker';
+import { FIRST_POT, potOf, POTS, potText } from './pots';
+import { useLastPot, usePot } from './usePot';
+
+describe('a pot in an address', () => {
+  it('comes back as it went', () => {
+    for (const pot of POTS) expect(potOf(potText(pot.shape))).toEqual(pot);
+    const own = potOf('19.5-22-18');
+    expect(own).toEqual({
+      name: 'Pot 19.5 cm, 22 over 18',
+      shape: { height_cm: 19.5, topDiameter_cm: 22, baseDiameter_cm: 18 },
+    });
+    expect(potText(own?.shape ?? { height_cm: 0 })).toBe('19.5-22-18');
+    expect(potOf('30')).toEqual({ name: 'Pot 30 cm, straight', shape: { height_cm: 30 } });
+  });
+
+  it.each(['', 'deep', '0', '-4', '20-10', '500', '20-0-10', 'NaN-1-1'])('is none: %j', (text) => {
+    expect(potOf(text)).toBeUndefined();
+  });
+});
+
+/** A page that states its figures for a pot. */
+function Page(): ReactElement {
+  const [pot, choose] = usePot();
+  return (
+    <>
+      <p>for {pot.name}</p>
+      <PotPicker pot={pot} onChange={choose} />
+    </>
+  );
+}
+
+describe('choosing a pot', () => {
+  beforeEach(() => {
+    useLastPot.setState({ pot: FIRST_POT });
+  });
+  const open = async (at = '/page'): Promise<ReturnType<typeof userEvent.setup>> => {
+    const user = userEvent.setup();
+    openPage(<Page />, { at, path: '/page' });
+    await user.click(screen.getByRole('button', { name: /^My pot/ }));
+    return user;
+  };
+  const type = async (user: ReturnType<typeof userEvent.setup>, sizes: Readonly<Record<string, string>>) => {
+    for (const [label, text] of Object.entries(sizes)) await user.type(screen.getByLabelText(label), text);
+    await user.click(screen.getByRole('button', { name: 'Use this pot' }));
+  };
+
+  it('takes the address before the one last used', () => {
+    openPage(<Page />, { at: '/page?pot=15-16-12', path: '/page' });
+    expect(screen.getByText('for Pot 15 cm')).toBeTruthy();
+  });
+
+  it('takes one of the list, and remembers it', async () => {
+    const user = await open();
+    await user.click(screen.getByRole('button', { name: 'Pot 9 cm' }));
+    expect(screen.getByText('for Pot 9 cm')).toBeTruthy();
+    expect(useLastPot.getState().pot.name).toBe('Pot 9 cm');
+  });
+
+  it('takes typed sizes, with a comma too', async () => {
+    const user = await open();
+    await type(user, { Depth: '19,5', Top: '22', Base: '18' });
+    expect(screen.getByText('for Pot 19.5 cm, 22 over 18')).toBeTruthy();
+  });
+
+  it('takes a depth alone as a straight pot', async () => {
+    const user = await open();
+    await type(user, { Depth: '30' });
+    expect(screen.getByText('for Pot 30 cm, straight')).toBeTruthy();
+  });
+
+  it.each([
+    [{ Depth: '20', Top: '10' }, /both diameters or neither/],
+    [{ Depth: 'deep' }, /number/],
+    [{ Depth: '400' }, /up to 200 cm/],
+  ])('asks again for %j, and keeps what was typed', async (sizes, sentence) => {
+    const user = await open();
+    await type(user, sizes);
+    expect(screen.getByRole('alert').textContent).toMatch(sentence);
+    expect(screen.getByLabelText<HTMLInputElement>('Depth').value).toBe(sizes.Depth);
+    expect(screen.getByText(`for ${FIRST_POT.name}`)).toBeTruthy();
+  });
+});
