@@ -43,7 +43,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const type = (id: string, runId = 'run') => outboxOf(who).entries.add({ runId, reading: reading(id) } as never);
+const type = (id: string, runId = 'run') => outboxOf(who).entries.add({ runId, reading: reading(id) });
 const waiting = () => outboxOf(who).entries.orderBy('place').toArray();
 const isEmpty = async (): Promise<void> => {
   await vi.waitFor(async () => {
@@ -118,7 +118,7 @@ it('stops when it is told to, and loses nothing', async () => {
 
 it('keeps the queues of two people apart', async () => {
   serverOf([201]);
-  await outboxOf('somebody-else').entries.add({ runId: 'run', reading: reading('x') } as never);
+  await outboxOf('somebody-else').entries.add({ runId: 'run', reading: reading('x') });
   await type('a');
   stop = startOutbox(who);
   await isEmpty();
