@@ -59,18 +59,19 @@ function secondTries({ suites }) {
 
 try {
   if (!fs.existsSync(CHROMIUM)) installDebian(['chromium'], 'Chromium');
+  // Linting is the longest and keeps one core; the short checks share the other.
   await Promise.all([
-    check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']),
     check('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']),
-  ]);
-  await Promise.all([
-    check('types', [path.join(ROOT, 'scripts/types.mjs')]),
-    check('arrows', [
-      bin('dependency-cruiser/bin/dependency-cruise.mjs'),
-      '--config',
-      '.dependency-cruiser.cjs',
-      ...['core', 'contract', 'server', 'web', 'demo', 'e2e'].map((one) => `${one}/src`),
-    ]),
+    (async () => {
+      await check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
+      await check('types', [path.join(ROOT, 'scripts/types.mjs')]);
+      await check('arrows', [
+        bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+        '--config',
+        '.dependency-cruiser.cjs',
+        ...['core', 'contract', 'server', 'web', 'demo', 'e2e'].map((one) => `${one}/src`),
+      ]);
+    })(),
   ]);
   const unit = path.join(scratch, 'unit.json');
   await suite(

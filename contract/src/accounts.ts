@@ -1,4 +1,5 @@
-import { IsIn, IsOptional, IsString, IsUUID, Length } from 'class-validator';
+import { IsIn, IsString, IsUUID, Length } from 'class-validator';
+import { Optional } from './decorators';
 import type { NotebookInfo } from './notebook';
 
 export const ROLES = ['lead', 'tester', 'panellist', 'student', 'reader'] as const;
@@ -51,7 +52,7 @@ export class NewUser {
 }
 
 export class EditMe {
-  @IsOptional()
+  @Optional()
   @IsIn([true, false], { message: 'Single keys are on or off.' })
   singleKeys?: boolean;
 }

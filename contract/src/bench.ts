@@ -11,7 +11,6 @@ import type {
   SampledFrom,
   SamplePlan,
 } from '@bent-pail/core';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
@@ -19,8 +18,6 @@ import {
   IsDateString,
   IsIn,
   IsInt,
-  IsNumber,
-  IsOptional,
   IsPositive,
   IsString,
   IsUUID,
@@ -29,10 +26,8 @@ import {
   MaxLength,
   Min,
   ValidateIf,
-  ValidateNested,
 } from 'class-validator';
-
-const number = { allowNaN: false, allowInfinity: false };
+import { IsReal, Nested, Optional } from './decorators';
 
 export class RunSettingsBody {
   @IsIn(['loose', 'tapped', 'firmed', 'pressed'], {
@@ -41,23 +36,23 @@ export class RunSettingsBody {
   packingHabit!: PackingHabit;
 
   /** Asked for where it is pressed: the load is part of the value. */
-  @ValidateIf((settings: RunSettingsBody) => settings.packingHabit === 'pressed')
-  @IsNumber(number, { message: 'Say with what load it is pressed, in g/cm².' })
+  @ValidateIf(({ packingHabit, press_gcm2 }: RunSettingsBody) => packingHabit === 'pressed' || press_gcm2 !== undefined)
+  @IsReal('Say with what load it is pressed, in g/cm².')
   @IsPositive({ message: 'The load must be above 0 g/cm².' })
   @Max(10000, { message: 'The load is over 10 kg/cm²; check it.' })
   press_gcm2?: number;
 
-  @IsNumber(number, { message: 'The soak must be a number of minutes.' })
+  @IsReal('The soak must be a number of minutes.')
   @Min(0, { message: 'The soak cannot be negative.' })
   @Max(20160, { message: 'The soak is over two weeks; check it.' })
   soak_min!: number;
 
-  @IsNumber(number, { message: 'The drain time must be a number of minutes.' })
+  @IsReal('The drain time must be a number of minutes.')
   @Min(1, { message: 'Drain for at least a minute.' })
   @Max(2880, { message: 'The drain time is over two days; check it.' })
   drain_min!: number;
 
-  @IsNumber(number, { message: 'The oven must be a number of °C.' })
+  @IsReal('The oven must be a number of °C.')
   @Min(30, { message: 'An oven under 30 °C dries nothing.' })
   @Max(105, { message: 'Never dry above 105 °C: organic matter chars and may burn.' })
   ovenTemp_C!: number;
@@ -78,7 +73,7 @@ export class SamplePlanBody {
   @IsBoolean({ message: 'Say whether the fines were mixed back in.' })
   finesMixedBack!: boolean;
 
-  @IsOptional()
+  @Optional()
   @IsBoolean({ message: 'Say whether it was moistened.' })
   moistened?: boolean;
 }
@@ -103,18 +98,16 @@ export class NewRun {
   @IsUUID('all', { each: true, message: 'Each vessel must be named by its id.' })
   vesselIds!: string[];
 
-  @ValidateNested()
-  @Type(() => RunSettingsBody)
+  @Nested(() => RunSettingsBody, 'Say how the run is made.')
   settings!: RunSettingsBody;
 
   /** How the sample was taken, where somebody says. */
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => SamplePlanBody)
+  @Optional()
+  @Nested(() => SamplePlanBody, 'Say how the sample was taken.')
   sample?: SamplePlanBody;
 
   /** Who enters it, where that is a student. */
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the student by id.' })
   studentId?: string;
 }
@@ -151,22 +144,22 @@ export class NewReading {
   @Length(1, 40, { message: 'Name the step.' })
   step!: string;
 
-  @IsNumber(number, { message: 'The reading must be a number; write 12.5.' })
+  @IsReal('The reading must be a number; write 12.5.')
   value!: number;
 
   /** The value is what the pen showed in mV, in something of this temperature. */
-  @IsOptional()
-  @IsNumber(number, { message: 'The temperature must be a number of °C.' })
+  @Optional()
+  @IsReal('The temperature must be a number of °C.')
   mVTemp_C?: number;
 
   @IsDateString({}, { message: 'Say when it was taken.' })
   takenAt!: string;
 
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the corrected reading by its id.' })
   corrects?: string;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'Give the reason as a text.' })
   @MaxLength(300, { message: 'Keep the reason under 300 letters.' })
   reason?: string;

@@ -7,8 +7,6 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
-  IsNumber,
-  IsOptional,
   IsPositive,
   IsString,
   IsUUID,
@@ -19,9 +17,8 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { IsReal, Nested, Optional } from './decorators';
 import { VesselShape } from './shelf';
-
-const number = { allowNaN: false, allowInfinity: false };
 
 /** A kept version of a blend, as another recipe takes it up. */
 export class BlendPart {
@@ -39,55 +36,54 @@ export class RecipeLine {
   @IsUUID('all', { message: 'Name the lot by its id.' })
   lotId?: string;
 
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => BlendPart)
+  @Optional()
+  @Nested(() => BlendPart, 'Say which kept version of a blend it is.')
   blend?: BlendPart;
 
-  @IsNumber(number, { message: 'Parts must be a number.' })
+  @IsReal('Parts must be a number.')
   @IsPositive({ message: 'Parts must be above 0.' })
   @Max(10000, { message: 'More than 10 000 parts; check it.' })
   parts!: number;
 
   /** As it was written, kept until somebody changes the amount. */
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'What was written must be a text.' })
   @MaxLength(160, { message: 'Keep what was written under 160 letters.' })
   written?: string;
 
   /** A range: fewest and most parts. */
-  @IsOptional()
-  @IsNumber(number, { message: 'The fewest parts must be a number.' })
+  @Optional()
+  @IsReal('The fewest parts must be a number.')
   @Min(0, { message: 'The fewest parts cannot be negative.' })
   least?: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The most parts must be a number.' })
+  @Optional()
+  @IsReal('The most parts must be a number.')
   @Max(10000, { message: 'More than 10 000 parts; check it.' })
   most?: number;
 
   /** Lots that would do as well. */
-  @IsOptional()
+  @Optional()
   @IsArray({ message: 'Give the other lots as a list.' })
   @ArrayMaxSize(4, { message: 'At most four other lots.' })
   @IsUUID('all', { each: true, message: 'Name the other lots by their ids.' })
   or?: string[];
 
-  @IsOptional()
+  @Optional()
   @IsBoolean({ message: 'Optional is yes or no.' })
   optional?: boolean;
 
   /** It fills the others up to the recipe's whole. */
-  @IsOptional()
+  @Optional()
   @IsBoolean({ message: 'The rest is yes or no.' })
   rest?: boolean;
 
   /** It comes on top of what totals 100 %. */
-  @IsOptional()
+  @Optional()
   @IsBoolean({ message: 'On top is yes or no.' })
   onTop?: boolean;
 
-  @IsOptional()
+  @Optional()
   @IsIn(JOBS, { message: 'Say what the line is in for.' })
   job?: Job;
 }
@@ -98,19 +94,19 @@ export class RecipeAdditive {
   @Length(1, 80, { message: 'Give the additive a name of 1 to 80 letters.' })
   name!: string;
 
-  @IsNumber(number, { message: 'The dose must be a number of g to the litre.' })
+  @IsReal('The dose must be a number of g to the litre.')
   @Min(0, { message: 'The dose cannot be negative.' })
   @Max(1000, { message: 'More than a kilogram to a litre; check it.' })
   gPerL!: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'Nitrogen must be a percentage.' })
+  @Optional()
+  @IsReal('Nitrogen must be a percentage.')
   @Min(0, { message: 'Nitrogen cannot be negative.' })
   @Max(100, { message: 'No more than 100 % nitrogen.' })
   n_percent?: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The price must be a number for a kg.' })
+  @Optional()
+  @IsReal('The price must be a number for a kg.')
   @Min(0, { message: 'The price cannot be negative.' })
   pricePerKg?: number;
 }
@@ -128,8 +124,7 @@ export class Recipe {
   @Length(1, 60, { message: 'Name the pot.' })
   potName!: string;
 
-  @ValidateNested()
-  @Type(() => VesselShape)
+  @Nested(() => VesselShape, 'Give the pot its inner sizes.')
   pot!: VesselShape;
 
   @IsIn(['packing', 'average', 'measured'], { message: 'The model is packing, average or measured.' })
@@ -137,31 +132,31 @@ export class Recipe {
 
   /** Shrink as it was measured, for that model. */
   @ValidateIf((recipe: Recipe) => recipe.model === 'measured' || recipe.shrink !== undefined)
-  @IsNumber(number, { message: 'The measured shrink must be a part of the volume.' })
+  @IsReal('The measured shrink must be a part of the volume.')
   @Min(0, { message: 'The measured shrink cannot be negative.' })
   @Max(0.9, { message: 'A shrink over 90 %; check it.' })
   shrink?: number;
 
   /** How far each line's volume may be off: 0.03 for careful scoops, 0.25 poured by eye. */
-  @IsOptional()
-  @IsNumber(number, { message: 'The scooping error must be a part of the volume.' })
+  @Optional()
+  @IsReal('The scooping error must be a part of the volume.')
   @Min(0, { message: 'The scooping error cannot be negative.' })
   @Max(0.6, { message: 'A scooping error over 60 %; check it.' })
   scoopShare?: number;
 
   /** Litres in one part, where the recipe was written in volumes. */
-  @IsOptional()
-  @IsNumber(number, { message: 'The size of a part must be a number of litres.' })
+  @Optional()
+  @IsReal('The size of a part must be a number of litres.')
   @IsPositive({ message: 'The size of a part must be above 0 L.' })
   part_L?: number;
 
   /** What the lines fill up to where one of them is the rest. */
-  @IsOptional()
-  @IsNumber(number, { message: 'The whole must be a number of parts.' })
+  @Optional()
+  @IsReal('The whole must be a number of parts.')
   @IsPositive({ message: 'The whole must be above 0.' })
   whole?: number;
 
-  @IsOptional()
+  @Optional()
   @IsArray({ message: 'Give the additives as a list.' })
   @ArrayMaxSize(12, { message: 'At most 12 additives.' })
   @ValidateNested({ each: true })
@@ -169,13 +164,13 @@ export class Recipe {
   additives?: RecipeAdditive[];
 
   /** Profile of the use that the blend is held against. */
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'Name the target profile.' })
   @MaxLength(60, { message: 'Name the target profile.' })
   target?: string;
 
   /** Base mixed in; negative is sulphur's acid. */
-  @IsNumber(number, { message: 'Lime must be a number of meq per litre.' })
+  @IsReal('Lime must be a number of meq per litre.')
   @Min(-500, { message: 'More than 500 meq of sulphur’s acid to a litre; check it.' })
   @Max(500, { message: 'More than 500 meq of lime to a litre; check it.' })
   lime_meqPerL!: number;
@@ -192,12 +187,11 @@ export class NewBlendVersion {
   @Length(1, 120, { message: 'Give the blend a name of 1 to 120 letters.' })
   name!: string;
 
-  @IsOptional()
+  @Optional()
   @MaxLength(300, { message: 'Keep the reason under 300 letters.' })
   reason?: string;
 
-  @ValidateNested()
-  @Type(() => Recipe)
+  @Nested(() => Recipe, 'Send the recipe.')
   recipe!: Recipe;
 }
 

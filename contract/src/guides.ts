@@ -7,8 +7,6 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
-  IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
@@ -17,9 +15,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { IsReal, Nested, Optional } from './decorators';
 import { VesselShape } from './shelf';
-
-const number = { allowNaN: false, allowInfinity: false };
 
 /** The window of one property. An open side is null. */
 export class OwnTarget {
@@ -36,12 +33,12 @@ export class OwnTarget {
   @ArrayMaxSize(2, { message: 'Give the limits as two numbers.' })
   limits!: [number | null, number | null];
 
-  @IsNumber(number, { message: 'The weight must be a number.' })
+  @IsReal('The weight must be a number.')
   @Min(0, { message: 'The weight cannot be negative.' })
   @Max(100, { message: 'A weight over 100; check it.' })
   weight!: number;
 
-  @IsOptional()
+  @Optional()
   @IsBoolean({ message: 'A must is yes or no.' })
   must?: boolean;
 }
@@ -60,8 +57,7 @@ export class OwnProfile {
   @Length(1, 80, { message: 'Name the use in 1 to 80 letters.' })
   label!: string;
 
-  @ValidateNested()
-  @Type(() => VesselShape)
+  @Nested(() => VesselShape, 'Give the pot its inner sizes.')
   container!: VesselShape;
 
   @IsArray({ message: 'Give the windows as a list.' })

@@ -7,14 +7,12 @@ import {
   IsBoolean,
   IsDateString,
   IsIn,
-  IsNumber,
   IsString,
   IsUUID,
   Length,
   ValidateNested,
 } from 'class-validator';
-
-const number = { allowNaN: false, allowInfinity: false };
+import { IsReal } from './decorators';
 
 export class NewInstrument {
   @IsUUID('all', { message: 'The id must be a UUID.' })
@@ -32,10 +30,10 @@ export class NewInstrument {
 }
 
 export class CalibrationPointBody {
-  @IsNumber(number, { message: 'Say what the buffer, standard or weight is; write 7.01.' })
+  @IsReal('Say what the buffer, standard or weight is; write 7.01.')
   nominal!: number;
 
-  @IsNumber(number, { message: 'Say what the instrument showed; write −12.5.' })
+  @IsReal('Say what the instrument showed; write −12.5.')
   shown!: number;
 }
 
@@ -46,7 +44,7 @@ export class NewCalibration {
   @IsDateString({}, { message: 'Say when it was made.' })
   at!: string;
 
-  @IsNumber(number, { message: 'The temperature must be a number of °C.' })
+  @IsReal('The temperature must be a number of °C.')
   temp_C!: number;
 
   @IsArray({ message: 'Give the readings as a list.' })

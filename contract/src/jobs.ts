@@ -5,13 +5,13 @@ import {
   IsArray,
   IsBoolean,
   IsISO8601,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
   Matches,
   ValidateNested,
 } from 'class-validator';
+import { Optional } from './decorators';
 
 /** Work with a date: what a batch, a feeding plan or a re-test asks of somebody. */
 export class NewPlannedJob {
@@ -30,7 +30,7 @@ export class NewPlannedJob {
   where!: string;
 
   /** Page that belongs to it. */
-  @IsOptional()
+  @Optional()
   @Matches(/^\/[\w/?=&.-]*$/, { message: 'The page must be one of this notebook.' })
   to?: string;
 }

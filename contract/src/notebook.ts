@@ -1,5 +1,5 @@
-import { Type } from 'class-transformer';
-import { IsNumber, IsOptional, IsString, IsTimeZone, Length, Max, Min, ValidateNested } from 'class-validator';
+import { IsString, IsTimeZone, Length, Max, Min } from 'class-validator';
+import { IsReal, Nested, Optional } from './decorators';
 
 /** What this bench measures by the vessel, L. */
 export interface Measures {
@@ -17,11 +17,9 @@ export interface NotebookInfo {
   readonly measures: Measures;
 }
 
-const number = { allowNaN: false, allowInfinity: false } as const;
-
 function IsSize(what: string, most: number): PropertyDecorator {
   return (target, key) => {
-    IsNumber(number, { message: `The ${what} must be a number of litres.` })(target, key);
+    IsReal(`The ${what} must be a number of litres.`)(target, key);
     Min(0.01, { message: `The ${what} must hold 0.01 L or more.` })(target, key);
     Max(most, { message: `The ${what} must hold ${String(most)} L or less.` })(target, key);
   };
@@ -43,22 +41,21 @@ export class EditMeasures implements Measures {
 
 /** What of the notebook is to be other than it is; what is not named stays. */
 export class EditNotebook {
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'Name the place.' })
   @Length(1, 80, { message: 'Name the place, in 1 to 80 letters.' })
   place?: string;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'Type the sign of your money.' })
   @Length(1, 4, { message: 'The sign of your money has 1 to 4 letters.' })
   currency?: string;
 
-  @IsOptional()
+  @Optional()
   @IsTimeZone({ message: 'Choose a time zone from the list.' })
   zone?: string;
 
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => EditMeasures)
+  @Optional()
+  @Nested(() => EditMeasures, 'Say what each measure holds.')
   measures?: EditMeasures;
 }

@@ -7,11 +7,11 @@ import {
   IsBoolean,
   IsInt,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   ValidateNested,
 } from 'class-validator';
+import { IsReal, Optional } from './decorators';
 
 const number = { allowNaN: false, allowInfinity: false };
 
@@ -19,26 +19,26 @@ export class StepEditBody {
   @IsString({ message: 'Name the step.' })
   key!: string;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'The step’s name must be a text.' })
   label?: string;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'What to do must be a text.' })
   say?: string;
 
-  @IsOptional()
+  @Optional()
   @IsArray({ message: 'Give the bounds as two numbers.' })
   @ArrayMinSize(2, { message: 'Give the bounds as two numbers.' })
   @ArrayMaxSize(2, { message: 'Give the bounds as two numbers.' })
   @IsNumber(number, { each: true, message: 'Bounds must be numbers.' })
   bounds?: [number, number];
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The time must be a number of minutes.' })
+  @Optional()
+  @IsReal('The time must be a number of minutes.')
   minutes?: number;
 
-  @IsOptional()
+  @Optional()
   @IsBoolean({ message: 'Say whether it may stay empty.' })
   optional?: boolean;
 }
@@ -56,23 +56,23 @@ export class NewProtocol implements ProtocolEdits {
   @IsString({ message: 'Give the copy a name.' })
   label!: string;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'What it is for must be a text.' })
   plain?: string;
 
-  @IsOptional()
+  @Optional()
   @IsInt({ message: 'The number of replicates must be whole.' })
   replicates?: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The soak must be a number of minutes.' })
+  @Optional()
+  @IsReal('The soak must be a number of minutes.')
   soak_min?: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The drain time must be a number of minutes.' })
+  @Optional()
+  @IsReal('The drain time must be a number of minutes.')
   drain_min?: number;
 
-  @IsOptional()
+  @Optional()
   @IsArray({ message: 'Give the steps as a list.' })
   @ArrayMaxSize(60, { message: 'At most 60 steps.' })
   @ValidateNested({ each: true })

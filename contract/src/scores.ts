@@ -1,5 +1,6 @@
 import type { Rubric, Scorecard } from '@bent-pail/core';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, IsString, IsUUID, Length, Max, Min } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, IsUUID, Length, Max, Min } from 'class-validator';
+import { IsReal } from './decorators';
 
 export class NewScorecard {
   @IsUUID('all', { message: 'The id must be a UUID.' })
@@ -23,7 +24,7 @@ export class NewScorecard {
 }
 
 export class RatingBody {
-  @IsNumber({ allowNaN: false, allowInfinity: false }, { message: 'The score must be a number.' })
+  @IsReal('The score must be a number.')
   @Min(0, { message: 'Score from 0 to 10.' })
   @Max(10, { message: 'Score from 0 to 10.' })
   value!: number;

@@ -1,14 +1,12 @@
 import type { LotOrigin } from './stock';
 import type { LotCard, LotComponent, MaterialSpread, PailFigures } from '@bent-pail/core';
-import { Type } from 'class-transformer';
 import {
+  IsOptional,
   ArrayMaxSize,
   IsArray,
   IsDateString,
   IsIn,
   IsInt,
-  IsNumber,
-  IsOptional,
   IsPositive,
   IsString,
   IsUUID,
@@ -16,13 +14,11 @@ import {
   Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
+import { IsReal, Nested, Optional } from './decorators';
 
 export const MATERIAL_KINDS = ['material', 'product'] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
-
-const number = { allowNaN: false, allowInfinity: false };
 
 export class NewMaterial {
   @IsUUID('all', { message: 'The id must be a UUID.' })
@@ -35,11 +31,11 @@ export class NewMaterial {
   @IsIn(MATERIAL_KINDS, { message: 'Say whether it is a material or a bought product.' })
   kind!: MaterialKind;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'The class must be a text.' })
   classId?: string;
 
-  @IsOptional()
+  @Optional()
   @IsArray()
   @ArrayMaxSize(12, { message: 'At most 12 other names.' })
   @IsString({ each: true, message: 'Other names must be texts.' })
@@ -50,49 +46,49 @@ export class EditMaterial {
   @IsInt({ message: 'Say which version you changed.' })
   version!: number;
 
-  @IsOptional()
+  @Optional()
   @Length(1, 120, { message: 'Give it a name of 1 to 120 letters.' })
   name?: string;
 
   @IsOptional()
   @IsString({ message: 'The class must be a text.' })
-  classId?: string;
+  classId?: string | null;
 
-  @IsOptional()
+  @Optional()
   @IsArray()
   @IsString({ each: true, message: 'Other names must be texts.' })
   aliases?: string[];
 }
 
-/** Fields of a lot that may be filled in later. */
+/** Fields of a lot that may be filled in later; `null` says that it is not known after all. */
 class LotFields {
   @IsOptional()
   @MaxLength(200, { message: 'Keep the source under 200 letters.' })
-  source?: string;
+  source?: string | null;
 
   @IsOptional()
   @MaxLength(80, { message: 'Keep the grade under 80 letters.' })
-  grade?: string;
+  grade?: string | null;
 
   @IsOptional()
   @IsDateString({}, { message: 'Write the day as 2026-11-24.' })
-  boughtOn?: string;
+  boughtOn?: string | null;
 
   @IsOptional()
-  @IsNumber(number, { message: 'The price must be a number.' })
+  @IsReal('The price must be a number.')
   @Min(0, { message: 'The price cannot be negative.' })
   @Max(1e6, { message: 'The price is over a million; check it.' })
-  price?: number;
+  price?: number | null;
 
   @IsOptional()
-  @IsNumber(number, { message: 'The pack’s volume must be a number of litres.' })
+  @IsReal('The pack’s volume must be a number of litres.')
   @IsPositive({ message: 'The pack’s volume must be above 0 L.' })
   @Max(1e6, { message: 'The pack’s volume is over a million litres; check it.' })
-  packVolume_L?: number;
+  packVolume_L?: number | null;
 
   @IsOptional()
   @MaxLength(120, { message: 'Keep the state under 120 letters.' })
-  state?: string;
+  state?: string | null;
 }
 
 export class NewLot extends LotFields {
@@ -116,18 +112,18 @@ export const VESSEL_KINDS = ['vessel', 'pot'] as const;
 export type VesselKind = (typeof VESSEL_KINDS)[number];
 
 export class VesselShape {
-  @IsNumber(number, { message: 'The depth must be a number of cm.' })
+  @IsReal('The depth must be a number of cm.')
   @IsPositive({ message: 'The depth must be above 0 cm.' })
   @Max(200, { message: 'The depth is over 200 cm; check it.' })
   height_cm!: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The top diameter must be a number of cm.' })
+  @Optional()
+  @IsReal('The top diameter must be a number of cm.')
   @IsPositive({ message: 'The top diameter must be above 0 cm.' })
   topDiameter_cm?: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The base diameter must be a number of cm.' })
+  @Optional()
+  @IsReal('The base diameter must be a number of cm.')
   @IsPositive({ message: 'The base diameter must be above 0 cm.' })
   baseDiameter_cm?: number;
 }
@@ -143,9 +139,8 @@ export class NewVessel {
   @IsIn(VESSEL_KINDS, { message: 'Say whether it is a test vessel or a pot.' })
   kind!: VesselKind;
 
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => VesselShape)
+  @Optional()
+  @Nested(() => VesselShape, 'Give the vessel its inner sizes.')
   shape?: VesselShape;
 }
 
@@ -154,22 +149,21 @@ export class NewFilling {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsNumber(number, { message: 'The empty mass must be a number of g.' })
+  @IsReal('The empty mass must be a number of g.')
   @Min(0, { message: 'The empty mass cannot be negative.' })
   empty_g!: number;
 
-  @IsNumber(number, { message: 'The full mass must be a number of g.' })
+  @IsReal('The full mass must be a number of g.')
   @IsPositive({ message: 'The full mass must be above 0 g.' })
   full_g!: number;
 
-  @IsNumber(number, { message: 'The water’s temperature must be a number of °C.' })
+  @IsReal('The water’s temperature must be a number of °C.')
   @Min(0, { message: 'The water cannot be colder than 0 °C.' })
   @Max(60, { message: 'Use water under 60 °C.' })
   waterTemp_C!: number;
 
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => VesselShape)
+  @Optional()
+  @Nested(() => VesselShape, 'Give the vessel its inner sizes.')
   shape?: VesselShape;
 }
 

@@ -1,19 +1,6 @@
-import { Type } from 'class-transformer';
-import {
-  IsIn,
-  IsInt,
-  IsNumber,
-  IsOptional,
-  IsPositive,
-  IsString,
-  IsUUID,
-  Length,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { IsIn, IsInt, IsPositive, IsString, IsUUID, Length, Max, Min } from 'class-validator';
+import { IsReal, Nested, Optional } from './decorators';
 
-const number = { allowNaN: false, allowInfinity: false };
 const MOST_L = 1e6;
 const MOST_MINUTES = 366 * 24 * 60;
 
@@ -35,7 +22,7 @@ export class StockCount {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsNumber(number, { message: 'The stock must be a number of litres.' })
+  @IsReal('The stock must be a number of litres.')
   @Min(0, { message: 'The stock cannot be negative.' })
   @Max(MOST_L, { message: 'More than a million litres; check it.' })
   stock_L!: number;
@@ -50,8 +37,8 @@ export class RestLot {
   @Length(1, 40, { message: 'Give the rest a code of 1 to 40 letters.' })
   code!: string;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The rest must be a number of litres.' })
+  @Optional()
+  @IsReal('The rest must be a number of litres.')
   @IsPositive({ message: 'The rest must be above 0 L.' })
   made_L?: number;
 }
@@ -67,51 +54,50 @@ export class NewPrepared {
   @IsIn(PREPARATIONS, { message: 'Say how it was prepared.' })
   how!: Preparation;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'The words must be a text.' })
   @Length(1, 120, { message: 'Keep the words under 120 letters.' })
   note?: string;
 
   /** What was taken of the old lot, loose L. */
-  @IsOptional()
-  @IsNumber(number, { message: 'What was taken must be a number of litres.' })
+  @Optional()
+  @IsReal('What was taken must be a number of litres.')
   @IsPositive({ message: 'What was taken must be above 0 L.' })
   took_L?: number;
 
   /** What it made, loose L. */
-  @IsOptional()
-  @IsNumber(number, { message: 'What it made must be a number of litres.' })
+  @Optional()
+  @IsReal('What it made must be a number of litres.')
   @IsPositive({ message: 'What it made must be above 0 L.' })
   made_L?: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The water must be a number of litres.' })
+  @Optional()
+  @IsReal('The water must be a number of litres.')
   @Min(0, { message: 'The water cannot be negative.' })
   @Max(MOST_L, { message: 'More than a million litres of water; check it.' })
   water_L?: number;
 
-  @IsOptional()
-  @IsNumber(number, { message: 'The time must be a number of minutes.' })
+  @Optional()
+  @IsReal('The time must be a number of minutes.')
   @Min(0, { message: 'The time cannot be negative.' })
   @Max(MOST_MINUTES, { message: 'Longer than a year; check it.' })
   minutes?: number;
 
   /** Mesh, plate or machine. */
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'The tool must be a text.' })
   @Length(1, 80, { message: 'Keep the tool under 80 letters.' })
   tool?: string;
 
-  @IsOptional()
+  @Optional()
   @IsInt({ message: 'Passes are whole.' })
   @Min(1, { message: 'At least one pass.' })
   @Max(100, { message: 'Over 100 passes; check it.' })
   passes?: number;
 
   /** What was parted off becomes a lot too. */
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => RestLot)
+  @Optional()
+  @Nested(() => RestLot, 'Say what was parted off.')
   rest?: RestLot;
 }
 
@@ -132,7 +118,7 @@ export class NewBatch {
   @Length(1, 40, { message: 'Give the batch a code of 1 to 40 letters.' })
   code!: string;
 
-  @IsNumber(number, { message: 'The volume must be a number of litres.' })
+  @IsReal('The volume must be a number of litres.')
   @IsPositive({ message: 'The volume must be above 0 L.' })
   @Max(MOST_L, { message: 'More than a million litres; check it.' })
   made_L!: number;

@@ -19,8 +19,8 @@ import { conflict, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/service';
 import { loadLots } from './lotCards';
 
-function requireKnownClass(classId: string | undefined): void {
-  if (classId !== undefined && findMediaClass(classId) === undefined) {
+function requireKnownClass(classId: string | null | undefined): void {
+  if (classId !== undefined && classId !== null && findMediaClass(classId) === undefined) {
     throw refused('classId', `There is no class "${classId}".`);
   }
 }

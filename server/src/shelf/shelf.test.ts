@@ -35,6 +35,21 @@ describe('lots', () => {
     expect(stale.body).toMatchObject({ error: { current: { grade: '3-8 mm', version: 2 } } });
   });
 
+  it('can say that something is not known after all', async () => {
+    const lots = await tester.get<LotRow[]>('/lots');
+    const { version, price } = lots.body.find((one) => one.id === shelf.lotId) as LotRow;
+    const cleared = await tester.send<LotRow>('PATCH', `/lots/${shelf.lotId}`, { version, grade: null, price: null });
+    expect(cleared.body.grade).toBeUndefined();
+    expect(cleared.body.price).toBeUndefined();
+    await tester.send('PATCH', `/lots/${shelf.lotId}`, { version: version + 1, price });
+  });
+
+  it('never take nothing for a name', async () => {
+    const answer = await tester.send('PATCH', `/materials/${shelf.materialId}`, { version: 1, name: null });
+    expect(answer.status).toBe(422);
+    expect(answer.body).toMatchObject({ error: { path: 'name' } });
+  });
+
   it('refuse a code twice, a negative price and a pack of nothing', async () => {
     const lot = { id: uuidv7(), materialId: shelf.materialId, code: 'PM-3' };
     expect((await tester.post('/lots', lot)).body).toMatchObject({ error: { path: 'code' } });

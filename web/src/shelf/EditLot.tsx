@@ -5,7 +5,7 @@ import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { api, ApiProblem, sentenceOf } from '../shared/api';
 import { queryClient } from '../shared/queries';
 import { useSession } from '../shared/useSession';
-import { lotBody } from './lotBody';
+import { changedBody } from './lotBody';
 import { LotFields, type LotFieldValues } from './LotFields';
 
 function fieldsOf(lot: LotRow): LotFieldValues {
@@ -20,6 +20,8 @@ function fieldsOf(lot: LotRow): LotFieldValues {
   };
 }
 
+const isStale = (error: unknown): boolean => error instanceof ApiProblem && error.status === 409;
+
 /** What is known of a lot, changed on the version that is in view. */
 export function EditLot({ lot }: { readonly lot: LotRow }): ReactElement {
   const { notebook } = useSession();
@@ -27,17 +29,22 @@ export function EditLot({ lot }: { readonly lot: LotRow }): ReactElement {
   const [fields, setFields] = useState(() => fieldsOf(lot));
   const save = useMutation({
     mutationFn: async () => {
-      if (fields.classId !== (lot.classId ?? '') && fields.classId !== '') {
-        await api.patch(`/materials/${lot.materialId}`, { version: lot.materialVersion, classId: fields.classId });
+      const body = { version: lot.version, ...changedBody(fields) };
+      if (fields.classId !== (lot.classId ?? '')) {
+        const classId = fields.classId === '' ? null : fields.classId;
+        await api.patch(`/materials/${lot.materialId}`, { version: lot.materialVersion, classId });
       }
-      await api.patch<LotRow>(`/lots/${lot.id}`, { version: lot.version, ...lotBody(fields) });
+      await api.patch<LotRow>(`/lots/${lot.id}`, body);
     },
     onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: ['lots'] });
       setOpen(false);
     },
+    // The class may have been kept and the rest refused: the next try must know its new version. What somebody else
+    // changed is taken in only when the person says so.
+    onError: (error) => (isStale(error) ? undefined : queryClient.invalidateQueries({ queryKey: ['lots'] })),
   });
-  const stale = save.error instanceof ApiProblem && save.error.status === 409;
+  const stale = isStale(save.error);
   const submit = (event: SubmitEvent): void => {
     event.preventDefault();
     save.mutate();

@@ -1,7 +1,7 @@
 import type { LotRow } from '@bent-pail/contract';
 import { guessClass } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useRef, useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceAt, sentenceOf } from '../shared/api';
@@ -20,14 +20,18 @@ export function NewLotPage(): ReactElement {
   const [code, setCode] = useState('');
   const [product, setProduct] = useState(false);
   const [fields, setFields] = useState(NO_FIELDS);
+  // One material of a name and kind, however often its first lot is refused.
+  const begun = useRef(new Map<string, string>());
   const known = lots.find((lot) => lot.name.toLowerCase() === name.trim().toLowerCase());
   const keep = useMutation({
     mutationFn: async () => {
-      const materialId = known?.materialId ?? uuidv7();
+      const kind = product ? 'product' : 'material';
+      const materialId = known?.materialId ?? begun.current.get(`${kind} ${name}`) ?? uuidv7();
+      begun.current.set(`${kind} ${name}`, materialId);
       const body = lotBody(fields);
       if (known === undefined) {
         const classId = fields.classId === '' ? {} : { classId: fields.classId };
-        await api.post('/materials', { id: materialId, name, kind: product ? 'product' : 'material', ...classId });
+        await api.post('/materials', { id: materialId, name, kind, ...classId });
       }
       const count = lots.filter((lot) => lot.materialId === materialId).length;
       return api.post<LotRow>('/lots', {

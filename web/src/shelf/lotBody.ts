@@ -1,28 +1,26 @@
-import { parseNumber } from '@bent-pail/core';
+import { numberOf } from '../shared/numberOf';
 import type { LotFieldValues } from './LotFields';
 
-/** A typed number, or the text itself so that the server says at the field what is wrong with it. */
-function typedNumber(text: string, what: string): number | undefined {
-  if (text.trim() === '') return undefined;
-  const typed = parseNumber(text);
-  if (typed.kind === 'number') return typed.value;
-  if (typed.kind === 'ask') {
-    throw new Error(
-      `${what}: is ${text} ${String(typed.asDecimal)} or ${String(typed.asThousands)}? Type it with a point, or without.`,
-    );
-  }
-  throw new Error(`${what}: ${typed.sentence}`);
-}
+type Field = Exclude<keyof LotFieldValues, 'classId'>;
+type Known = Readonly<Record<Field, string | number | undefined>>;
 
-/** Filled fields of a lot as the server takes them; empty ones are left out. */
-export function lotBody(values: LotFieldValues): Record<string, string | number> {
-  const { source, grade, boughtOn, state } = values;
-  const texts = Object.entries({ source, grade, boughtOn, state }).filter(([, text]) => text.trim() !== '');
-  const price = typedNumber(values.price, 'Price');
-  const packVolume_L = typedNumber(values.packVolume_L, 'Pack');
-  return {
-    ...Object.fromEntries(texts),
-    ...(price === undefined ? {} : { price }),
-    ...(packVolume_L === undefined ? {} : { packVolume_L }),
-  };
-}
+const textOf = (text: string): string | undefined => (text.trim() === '' ? undefined : text);
+const amountOf = (text: string, what: string): number | undefined =>
+  text.trim() === '' ? undefined : numberOf(text, what);
+
+const read = ({ source, grade, boughtOn, state, price, packVolume_L }: LotFieldValues): Known => ({
+  source: textOf(source),
+  grade: textOf(grade),
+  boughtOn: textOf(boughtOn),
+  state: textOf(state),
+  price: amountOf(price, 'Price'),
+  packVolume_L: amountOf(packVolume_L, 'Pack'),
+});
+
+/** What is known of a new lot as the server takes it; empty fields are left out. */
+export const lotBody = (values: LotFieldValues): Partial<Known> =>
+  Object.fromEntries(Object.entries(read(values)).filter(([, value]) => value !== undefined));
+
+/** The same of a lot that is changed: an emptied field is not known any more. */
+export const changedBody = (values: LotFieldValues): Readonly<Record<string, string | number | null>> =>
+  Object.fromEntries(Object.entries(read(values)).map(([key, value]) => [key, value ?? null]));

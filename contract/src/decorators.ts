@@ -1,0 +1,18 @@
+import { Type } from 'class-transformer';
+import { IsNumber, IsObject, ValidateIf, ValidateNested } from 'class-validator';
+
+/** A field that may be left out. `null` is not left out: it gets the sentence of what the field has to be. */
+export const Optional = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
+
+/** A number that can be reckoned with. */
+export const IsReal = (message: string): PropertyDecorator =>
+  IsNumber({ allowNaN: false, allowInfinity: false }, { message });
+
+/** A field that is a body of its own; `message` is the sentence for whatever is none. */
+export function Nested(type: () => new () => object, message: string): PropertyDecorator {
+  return (target, key) => {
+    IsObject({ message })(target, key);
+    ValidateNested()(target, key);
+    Type(type)(target, key);
+  };
+}
