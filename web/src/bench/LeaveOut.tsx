@@ -13,7 +13,9 @@ export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement 
   const counted = Array.from({ length: sheet.replicateCount }, (_, i) => i).filter(
     (i) => !sheet.exclusions.some((exclusion) => exclusion.replicate === i),
   );
-  const [replicate, setReplicate] = useState(counted[0] ?? 0);
+  const [chosen, setChosen] = useState<number>();
+  // What was left out a moment ago can no longer be chosen.
+  const replicate = counted.find((i) => i === chosen) ?? counted[0] ?? 0;
   const [reason, setReason] = useState('');
   const exclude = useMutation({
     mutationFn: () => api.post<RunSheet>(`/runs/${sheet.id}/exclusions`, { id: uuidv7(), replicate, reason }),
@@ -44,7 +46,7 @@ export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement 
               <select
                 value={replicate}
                 onChange={(event) => {
-                  setReplicate(Number(event.target.value));
+                  setChosen(Number(event.target.value));
                 }}
               >
                 {counted.map((i) => (

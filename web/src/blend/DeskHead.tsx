@@ -1,7 +1,7 @@
 import type { BlendPage, NewBlendVersion, ProfileRow } from '@bent-pail/contract';
 import { parseNumber, type DeskResult } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useState, type ReactElement } from 'react';
+import { useEffect, useRef, useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
@@ -33,7 +33,9 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
   const works = useWorks();
   const { recipe } = draft;
   const [reason, setReason] = useState('');
-  const keep = useKeep(props, reason);
+  const keep = useKeep(props, reason, () => {
+    setReason('');
+  });
   const setPot = useLastPot((state) => state.remember);
   useBlendInHand(page, result, recipe.pot.height_cm);
   const next = (page?.versions[0]?.n ?? 0) + 1;
@@ -146,26 +148,43 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
   );
 }
 
-function useKeep({ draft, draftKey, page }: DeskHeadProps, reason: string) {
+interface Attempt {
+  readonly said: string;
+  readonly id: string;
+  readonly blendId: string;
+}
+
+function useKeep({ draft, draftKey, page }: DeskHeadProps, reason: string, onKept: () => void) {
   const navigate = useNavigate();
   const drop = useDrafts((state) => state.drop);
+  // Sent again unchanged, for nobody answered, it is the same version and the same blend.
+  const last = useRef<Attempt>(undefined);
+  const idsFor = (said: string): Attempt => {
+    const before = last.current;
+    if (before?.said === said) return before;
+    const blendId = draftKey === NEW ? (before?.blendId ?? uuidv7()) : draftKey;
+    return { said, id: uuidv7(), blendId };
+  };
   return useMutation({
     mutationFn: async () => {
       if (draft.name.trim() === '') throw new Error('Give the blend a name, then keep it.');
       const lines = draft.recipe.lines.filter((line) => line.parts > 0);
-      const body: NewBlendVersion = {
-        id: uuidv7(),
-        blendId: draftKey === NEW ? uuidv7() : draftKey,
+      const said = {
         name: draft.name.trim(),
         recipe: { ...draft.recipe, lines },
         ...(reason.trim() === '' ? {} : { reason: reason.trim() }),
       };
+      last.current = idsFor(JSON.stringify(said));
+      const { id, blendId } = last.current;
+      const body: NewBlendVersion = { id, blendId, ...said };
       return api.post<BlendPage>('/blends', body);
     },
     onSuccess: async (kept) => {
       await queryClient.invalidateQueries({ queryKey: ['blends'] });
       await queryClient.invalidateQueries({ queryKey: ['today'] });
       drop(draftKey);
+      last.current = undefined;
+      onKept();
       if (page === undefined) void navigate(`/blend/${kept.id}`, { replace: true });
     },
   });
@@ -182,22 +201,29 @@ function useBlendInHand(page: BlendPage | undefined, result: DeskResult | undefi
   }, [take, id, name, result, height_cm]);
 }
 
+const MOST_LIME_meqPerL = 500;
+
+/** Lime as typed, sulphur below zero; undefined for what is none. */
+function limeIn(text: string): number | undefined {
+  const read = parseNumber(text.replace('−', '-'));
+  return read.kind === 'number' && Math.abs(read.value) <= MOST_LIME_meqPerL ? read.value : undefined;
+}
+
 function LimeField({ lime, onLime }: { readonly lime: number; readonly onLime: (lime: number) => void }): ReactElement {
   const [typed, setTyped] = useState<string>();
-  const read = typed === undefined ? undefined : parseNumber(typed);
-  const bad = read !== undefined && (read.kind !== 'number' || read.value < 0 || read.value > 500);
+  const bad = typed !== undefined && limeIn(typed) === undefined;
   return (
     <input
       className={`f w-16 border-b-[1.5px] border-ink bg-transparent ${bad ? 'bg-slab text-inverse' : ''}`}
       inputMode="decimal"
       aria-label="Lime, meq per litre made"
       aria-invalid={bad}
-      title={bad ? 'A number from 0 to 500.' : undefined}
+      title={bad ? 'A number from −500 to 500; sulphur is negative.' : undefined}
       value={typed ?? String(lime)}
       onChange={(event) => {
         setTyped(event.target.value);
-        const now = parseNumber(event.target.value);
-        if (now.kind === 'number' && Math.abs(now.value) <= 500) onLime(now.value);
+        const now = limeIn(event.target.value);
+        if (now !== undefined) onLime(now);
       }}
       onBlur={() => {
         if (!bad) setTyped(undefined);

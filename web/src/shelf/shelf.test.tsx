@@ -71,7 +71,7 @@ describe('a new lot', () => {
     });
     const [material, lot] = told;
     expect(material).toMatchObject({ address: '/materials', body: { name: 'Pumice 3-8 mm', kind: 'material' } });
-    expect(lot).toMatchObject({ address: '/lots', body: { materialId: material?.body['id'], code: '1' } });
+    expect(lot).toMatchObject({ address: '/lots', body: { materialId: material?.body.id, code: '1' } });
     expect(Object.keys(lot?.body ?? {}).sort()).toEqual(['code', 'id', 'materialId']);
   });
 
@@ -128,7 +128,7 @@ function refusingLots(told: readonly object[]) {
   };
 }
 const materialIds = (told: readonly { address: string; body: Record<string, unknown> }[]): unknown[] =>
-  told.filter(({ address }) => address === '/materials').map(({ body }) => body['id']);
+  told.filter(({ address }) => address === '/materials').map(({ body }) => body.id);
 
 describe('changing what is known of a lot', () => {
   const open = async (answers: Readonly<Record<string, unknown>> = {}) => {
