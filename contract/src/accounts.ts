@@ -1,5 +1,5 @@
 import { IsIn, IsString, IsUUID, Length } from 'class-validator';
-import { Optional } from './decorators';
+import { IsWords, Optional } from './decorators';
 import type { NotebookInfo } from './notebook';
 
 export const ROLES = ['lead', 'tester', 'panellist', 'student', 'reader'] as const;
@@ -11,8 +11,7 @@ export const UNITS = ['metric', 'us'] as const;
 export const PASSWORD_LENGTH = Object.freeze({ least: 10, most: 200 });
 
 export class SignIn {
-  @IsString({ message: 'Type your name.' })
-  @Length(1, 80, { message: 'Type your name.' })
+  @IsWords(80, 'Type your name.')
   name!: string;
 
   @IsString({ message: 'Type your password.' })
@@ -22,16 +21,14 @@ export class SignIn {
 
 /** The first lead of an empty notebook. */
 export class FirstLead {
-  @IsString({ message: 'Type your name.' })
-  @Length(1, 80, { message: 'Type a name of 1 to 80 letters.' })
+  @IsWords(80, 'Type a name of 1 to 80 letters.')
   name!: string;
 
   @IsString({ message: 'Choose a password.' })
   @Length(PASSWORD_LENGTH.least, PASSWORD_LENGTH.most, { message: 'Choose a password of at least 10 characters.' })
   password!: string;
 
-  @IsString({ message: 'Name the place.' })
-  @Length(1, 80, { message: 'Name the place, in 1 to 80 letters.' })
+  @IsWords(80, 'Name the place, in 1 to 80 letters.')
   place!: string;
 }
 
@@ -39,8 +36,7 @@ export class NewUser {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsString({ message: 'Type a name.' })
-  @Length(1, 80, { message: 'Type a name of 1 to 80 letters.' })
+  @IsWords(80, 'Type a name of 1 to 80 letters.')
   name!: string;
 
   @IsIn(ROLES, { message: `The role must be one of ${ROLES.join(', ')}.` })

@@ -27,7 +27,7 @@ import {
   Min,
   ValidateIf,
 } from 'class-validator';
-import { IsReal, Nested, Optional } from './decorators';
+import { IsReal, IsWords, Nested, Optional } from './decorators';
 
 export class RunSettingsBody {
   @IsIn(['loose', 'tapped', 'firmed', 'pressed'], {
@@ -114,8 +114,7 @@ export class NewRun {
 
 /** One name, and material, lot, vessels and run come into being. */
 export class QuickStart {
-  @IsString({ message: 'Say what is in the pail.' })
-  @Length(1, 120, { message: 'Say what is in the pail, in 1 to 120 letters.' })
+  @IsWords(120, 'Say what is in the pail, in 1 to 120 letters.')
   name!: string;
 
   @IsString({ message: 'Say which protocol is followed.' })
@@ -140,8 +139,7 @@ export class NewReading {
   @Max(11, { message: 'A run has at most 12 replicates.' })
   replicate!: number;
 
-  @IsString({ message: 'Name the step.' })
-  @Length(1, 40, { message: 'Name the step.' })
+  @IsWords(40, 'Name the step.')
   step!: string;
 
   @IsReal('The reading must be a number; write 12.5.')

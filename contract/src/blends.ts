@@ -10,14 +10,13 @@ import {
   IsPositive,
   IsString,
   IsUUID,
-  Length,
   Max,
   MaxLength,
   Min,
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { IsReal, Nested, Optional } from './decorators';
+import { IsReal, IsWords, Nested, Optional } from './decorators';
 import { VesselShape } from './shelf';
 
 /** A kept version of a blend, as another recipe takes it up. */
@@ -90,8 +89,7 @@ export class RecipeLine {
 
 /** A powder by weight: it changes food and price, not volume. */
 export class RecipeAdditive {
-  @IsString({ message: 'Give the additive a name.' })
-  @Length(1, 80, { message: 'Give the additive a name of 1 to 80 letters.' })
+  @IsWords(80, 'Give the additive a name of 1 to 80 letters.')
   name!: string;
 
   @IsReal('The dose must be a number of g to the litre.')
@@ -120,8 +118,7 @@ export class Recipe {
   @Type(() => RecipeLine)
   lines!: RecipeLine[];
 
-  @IsString({ message: 'Name the pot.' })
-  @Length(1, 60, { message: 'Name the pot.' })
+  @IsWords(60, 'Name the pot.')
   potName!: string;
 
   @Nested(() => VesselShape, 'Give the pot its inner sizes.')
@@ -183,8 +180,7 @@ export class NewBlendVersion {
   @IsUUID('all', { message: 'Name the blend by its id.' })
   blendId!: string;
 
-  @IsString({ message: 'Give the blend a name.' })
-  @Length(1, 120, { message: 'Give the blend a name of 1 to 120 letters.' })
+  @IsWords(120, 'Give the blend a name of 1 to 120 letters.')
   name!: string;
 
   @Optional()

@@ -46,6 +46,14 @@ describe('bodies', () => {
     expect(needed.filter((field) => sentenceFor(type, field, undefined) === undefined)).toEqual([]);
   });
 
+  it.each(BODIES)('of $name take no spaces for a name', ({ type, fields }) => {
+    const rules = getMetadataStorage().getTargetValidationMetadatas(type, '', false, false);
+    const worded = fields.filter((field) =>
+      rules.some((rule) => rule.propertyName === field && rule.name === 'matches'),
+    );
+    expect(worded.filter((field) => sentenceFor(type, field, '   ') === undefined)).toEqual([]);
+  });
+
   it.each(BODIES)('of $name refuse what is no value at all, in a sentence for people', ({ type, fields }) => {
     // A symbol is no text, no number, no list and no object of ours; the library's own sentences begin with the field.
     const said = fields.map((field) => [field, sentenceFor(type, field, Symbol('nothing')) ?? 'nothing'] as const);

@@ -1,5 +1,5 @@
-import { Type } from 'class-transformer';
-import { IsNumber, IsObject, ValidateIf, ValidateNested } from 'class-validator';
+import { Transform, Type } from 'class-transformer';
+import { IsNumber, IsObject, IsString, Length, Matches, ValidateIf, ValidateNested } from 'class-validator';
 
 /** A field that may be left out. `null` is not left out: it gets the sentence of what the field has to be. */
 export const Optional = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
@@ -7,6 +7,19 @@ export const Optional = (): PropertyDecorator => ValidateIf((_, value) => value 
 /** A number that can be reckoned with. */
 export const IsReal = (message: string): PropertyDecorator =>
   IsNumber({ allowNaN: false, allowInfinity: false }, { message });
+
+/** Words that say something, up to so many letters; kept without the spaces around them. */
+export function IsWords(most: number, message: string): PropertyDecorator {
+  return (target, key) => {
+    Transform(({ value }: { readonly value: unknown }) => (typeof value === 'string' ? value.trim() : value))(
+      target,
+      key,
+    );
+    IsString({ message })(target, key);
+    Length(1, most, { message })(target, key);
+    Matches(/\S/, { message })(target, key);
+  };
+}
 
 /** A field that is a body of its own; `message` is the sentence for whatever is none. */
 export function Nested(type: () => new () => object, message: string): PropertyDecorator {

@@ -9,13 +9,12 @@ import {
   IsInt,
   IsString,
   IsUUID,
-  Length,
   Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
-import { IsReal, Nested, Optional } from './decorators';
+import { IsReal, IsWords, Nested, Optional } from './decorators';
 import { VesselShape } from './shelf';
 
 /** The window of one property. An open side is null. */
@@ -53,8 +52,7 @@ export class OwnProfile {
   @Min(0, { message: 'Say which version was changed.' })
   version!: number;
 
-  @IsString({ message: 'Name the use.' })
-  @Length(1, 80, { message: 'Name the use in 1 to 80 letters.' })
+  @IsWords(80, 'Name the use in 1 to 80 letters.')
   label!: string;
 
   @Nested(() => VesselShape, 'Give the pot its inner sizes.')
@@ -67,8 +65,7 @@ export class OwnProfile {
   @Type(() => OwnTarget)
   targets!: OwnTarget[];
 
-  @IsString({ message: 'Say what it is based on.' })
-  @Length(1, 300, { message: 'Say what it is based on: a source, or bench lore.' })
+  @IsWords(300, 'Say what it is based on: a source, or bench lore.')
   basis!: string;
 }
 
@@ -81,12 +78,10 @@ export class OwnPlant {
   @Min(0, { message: 'Say which version was changed.' })
   version!: number;
 
-  @IsString({ message: 'Name the plant.' })
-  @Length(1, 80, { message: 'Name the plant in 1 to 80 letters.' })
+  @IsWords(80, 'Name the plant in 1 to 80 letters.')
   name!: string;
 
-  @IsString({ message: 'Say which use it belongs to.' })
-  @Length(1, 60, { message: 'Say which use it belongs to.' })
+  @IsWords(60, 'Say which use it belongs to.')
   profileId!: string;
 
   @IsIn(USE_KEYS, { message: 'Say how it stands.' })

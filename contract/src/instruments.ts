@@ -7,19 +7,16 @@ import {
   IsBoolean,
   IsDateString,
   IsIn,
-  IsString,
   IsUUID,
-  Length,
   ValidateNested,
 } from 'class-validator';
-import { IsReal } from './decorators';
+import { IsReal, IsWords } from './decorators';
 
 export class NewInstrument {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsString({ message: 'Give the instrument a name.' })
-  @Length(1, 60, { message: 'Give the instrument a name of 1 to 60 letters.' })
+  @IsWords(60, 'Give the instrument a name of 1 to 60 letters.')
   name!: string;
 
   @IsIn(['pH', 'ec', 'scale'], { message: 'Say what it is: a pH pen, an EC meter or a scale.' })

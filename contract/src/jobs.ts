@@ -5,13 +5,11 @@ import {
   IsArray,
   IsBoolean,
   IsISO8601,
-  IsString,
   IsUUID,
-  Length,
   Matches,
   ValidateNested,
 } from 'class-validator';
-import { Optional } from './decorators';
+import { IsWords, Optional } from './decorators';
 
 /** Work with a date: what a batch, a feeding plan or a re-test asks of somebody. */
 export class NewPlannedJob {
@@ -21,12 +19,10 @@ export class NewPlannedJob {
   @IsISO8601({ strict: true }, { message: 'Say when, as a date and time.' })
   at!: string;
 
-  @IsString({ message: 'Say what is to be done.' })
-  @Length(1, 200, { message: 'Say what is to be done in 1 to 200 letters.' })
+  @IsWords(200, 'Say what is to be done in 1 to 200 letters.')
   what!: string;
 
-  @IsString({ message: 'Say for what.' })
-  @Length(1, 120, { message: 'Say for what in 1 to 120 letters.' })
+  @IsWords(120, 'Say for what in 1 to 120 letters.')
   where!: string;
 
   /** Page that belongs to it. */

@@ -1,5 +1,5 @@
-import { IsString, IsTimeZone, Length, Max, Min } from 'class-validator';
-import { IsReal, Nested, Optional } from './decorators';
+import { IsTimeZone, Max, Min } from 'class-validator';
+import { IsReal, IsWords, Nested, Optional } from './decorators';
 
 /** What this bench measures by the vessel, L. */
 export interface Measures {
@@ -42,13 +42,11 @@ export class EditMeasures implements Measures {
 /** What of the notebook is to be other than it is; what is not named stays. */
 export class EditNotebook {
   @Optional()
-  @IsString({ message: 'Name the place.' })
-  @Length(1, 80, { message: 'Name the place, in 1 to 80 letters.' })
+  @IsWords(80, 'Name the place, in 1 to 80 letters.')
   place?: string;
 
   @Optional()
-  @IsString({ message: 'Type the sign of your money.' })
-  @Length(1, 4, { message: 'The sign of your money has 1 to 4 letters.' })
+  @IsWords(4, 'The sign of your money has 1 to 4 letters.')
   currency?: string;
 
   @Optional()

@@ -1,11 +1,11 @@
-import { IsString, IsUUID, Length } from 'class-validator';
+import { IsUUID } from 'class-validator';
+import { IsWords } from './decorators';
 
 export class NewNote {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsString({ message: 'Write the note.' })
-  @Length(1, 2000, { message: 'Write the note, in 1 to 2000 letters.' })
+  @IsWords(2000, 'Write the note, in 1 to 2000 letters.')
   text!: string;
 }
 

@@ -1,6 +1,6 @@
 import type { Rubric, Scorecard } from '@bent-pail/core';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, IsUUID, Length, Max, Min } from 'class-validator';
-import { IsReal } from './decorators';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, IsUUID, Max, Min } from 'class-validator';
+import { IsReal, IsWords } from './decorators';
 
 export class NewScorecard {
   @IsUUID('all', { message: 'The id must be a UUID.' })
@@ -12,8 +12,7 @@ export class NewScorecard {
   @IsString({ message: 'Name the rubric.' })
   rubric!: string;
 
-  @IsString({ message: 'Give the sample a blind code.' })
-  @Length(1, 8, { message: 'Give the sample a blind code of 1 to 8 letters.' })
+  @IsWords(8, 'Give the sample a blind code of 1 to 8 letters.')
   sampleCode!: string;
 
   @IsArray({ message: 'Name the raters as a list.' })

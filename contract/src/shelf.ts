@@ -10,12 +10,11 @@ import {
   IsPositive,
   IsString,
   IsUUID,
-  Length,
   Max,
   MaxLength,
   Min,
 } from 'class-validator';
-import { IsReal, Nested, Optional } from './decorators';
+import { IsReal, IsWords, Nested, Optional } from './decorators';
 
 export const MATERIAL_KINDS = ['material', 'product'] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
@@ -24,8 +23,7 @@ export class NewMaterial {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsString({ message: 'Give it a name.' })
-  @Length(1, 120, { message: 'Give it a name of 1 to 120 letters.' })
+  @IsWords(120, 'Give it a name of 1 to 120 letters.')
   name!: string;
 
   @IsIn(MATERIAL_KINDS, { message: 'Say whether it is a material or a bought product.' })
@@ -47,7 +45,7 @@ export class EditMaterial {
   version!: number;
 
   @Optional()
-  @Length(1, 120, { message: 'Give it a name of 1 to 120 letters.' })
+  @IsWords(120, 'Give it a name of 1 to 120 letters.')
   name?: string;
 
   @IsOptional()
@@ -98,8 +96,7 @@ export class NewLot extends LotFields {
   @IsUUID('all', { message: 'Say which material it is a lot of.' })
   materialId!: string;
 
-  @IsString({ message: 'Give the lot a code.' })
-  @Length(1, 40, { message: 'Give the lot a code of 1 to 40 letters.' })
+  @IsWords(40, 'Give the lot a code of 1 to 40 letters.')
   code!: string;
 }
 
@@ -132,8 +129,7 @@ export class NewVessel {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsString({ message: 'Give it a name.' })
-  @Length(1, 60, { message: 'Give it a name of 1 to 60 letters.' })
+  @IsWords(60, 'Give it a name of 1 to 60 letters.')
   name!: string;
 
   @IsIn(VESSEL_KINDS, { message: 'Say whether it is a test vessel or a pot.' })

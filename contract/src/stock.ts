@@ -1,5 +1,5 @@
-import { IsIn, IsInt, IsPositive, IsString, IsUUID, Length, Max, Min } from 'class-validator';
-import { IsReal, Nested, Optional } from './decorators';
+import { IsIn, IsInt, IsPositive, IsUUID, Max, Min } from 'class-validator';
+import { IsReal, IsWords, Nested, Optional } from './decorators';
 
 const MOST_L = 1e6;
 const MOST_MINUTES = 366 * 24 * 60;
@@ -33,8 +33,7 @@ export class RestLot {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsString({ message: 'Give the rest a code.' })
-  @Length(1, 40, { message: 'Give the rest a code of 1 to 40 letters.' })
+  @IsWords(40, 'Give the rest a code of 1 to 40 letters.')
   code!: string;
 
   @Optional()
@@ -47,16 +46,14 @@ export class NewPrepared {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsString({ message: 'Give the prepared lot a code.' })
-  @Length(1, 40, { message: 'Give the prepared lot a code of 1 to 40 letters.' })
+  @IsWords(40, 'Give the prepared lot a code of 1 to 40 letters.')
   code!: string;
 
   @IsIn(PREPARATIONS, { message: 'Say how it was prepared.' })
   how!: Preparation;
 
   @Optional()
-  @IsString({ message: 'The words must be a text.' })
-  @Length(1, 120, { message: 'Keep the words under 120 letters.' })
+  @IsWords(120, 'Keep the words under 120 letters.')
   note?: string;
 
   /** What was taken of the old lot, loose L. */
@@ -85,8 +82,7 @@ export class NewPrepared {
 
   /** Mesh, plate or machine. */
   @Optional()
-  @IsString({ message: 'The tool must be a text.' })
-  @Length(1, 80, { message: 'Keep the tool under 80 letters.' })
+  @IsWords(80, 'Keep the tool under 80 letters.')
   tool?: string;
 
   @Optional()
@@ -114,8 +110,7 @@ export class NewBatch {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   materialId!: string;
 
-  @IsString({ message: 'Give the batch a code.' })
-  @Length(1, 40, { message: 'Give the batch a code of 1 to 40 letters.' })
+  @IsWords(40, 'Give the batch a code of 1 to 40 letters.')
   code!: string;
 
   @IsReal('The volume must be a number of litres.')
