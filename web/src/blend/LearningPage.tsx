@@ -78,7 +78,7 @@ function Taught({ page }: { readonly page: PageData }): ReactElement {
           </thead>
           <tbody>
             {learning.blends.map((blend, i) => (
-              <tr key={blend.name}>
+              <tr key={page.batches[i]?.lotId ?? blend.name}>
                 <th scope="row">
                   <Link to={`/shelf/lots/${page.batches[i]?.lotId ?? ''}`}>{blend.name}</Link>
                 </th>
