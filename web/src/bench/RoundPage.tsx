@@ -7,7 +7,6 @@ import { Await } from '../shared/Await';
 import { CautionStrip } from '../shared/CautionStrip';
 import { EmptyPail } from '../shared/EmptyPail';
 import { clockTime, duration } from '../shared/format';
-import { outboxOf } from '../shared/outbox/store';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
 import { runQuery, todayQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
@@ -24,6 +23,7 @@ import { takesMillivolts, useSigned } from './millivolts';
 import './round.css';
 import { roundQueue, sameTask, type RoundTask } from './roundQueue';
 import { StepPicture } from './StepPicture';
+import { useKeepReading } from './useKeepReading';
 
 /** Several samples at once: all open runs side by side, and one cell at a time in the order of the round. */
 export function RoundPage(): ReactElement {
@@ -63,6 +63,7 @@ interface RoundProps {
 
 function Round({ sheets, waiting }: RoundProps): ReactElement {
   const me = useMe();
+  const keeping = useKeepReading();
   const now = useServerNow(1000);
   const [chosen, setChosen] = useState<RoundTask>();
   const records = sheets.map((sheet) =>
@@ -75,7 +76,7 @@ function Round({ sheets, waiting }: RoundProps): ReactElement {
   // What a person chose stays lit until it is filled.
   const task = queue.find((one) => chosen !== undefined && sameTask(one, chosen)) ?? queue[0];
   const keep = (runId: string, reading: NewReading): void => {
-    void outboxOf(me.id).entries.add({ runId, reading });
+    keeping.keep(runId, reading);
     setChosen(undefined);
   };
   const due = queue.filter((one) => one.notBefore === undefined || one.notBefore <= now).length;
@@ -86,6 +87,11 @@ function Round({ sheets, waiting }: RoundProps): ReactElement {
         line={`${String(sheets.length)} ${sheets.length === 1 ? 'run' : 'runs'} side by side; ${String(due)} to do now, in this order.`}
         cells={[{ term: 'Readings waiting', value: <span className="f">{waiting.length}</span> }]}
       />
+      {keeping.sorry !== undefined && (
+        <p className="sorry m-5" role="alert">
+          {keeping.sorry}
+        </p>
+      )}
       {task !== undefined && (
         <Lit
           key={`${task.runId}${String(task.replicate)}${task.step.key}`}

@@ -6,7 +6,6 @@ import { Link, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
 import { clockTime, fixed } from '../shared/format';
-import { outboxOf } from '../shared/outbox/store';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
 import { queryClient, runQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
@@ -26,6 +25,7 @@ import { ResultSide } from './ResultSide';
 import { RunInstruments } from './RunInstruments';
 import { SheetTable } from './SheetTable';
 import { StuckReadings } from './StuckReadings';
+import { useKeepReading } from './useKeepReading';
 import { useLiveRun, type LiveRun } from './useRunSheet';
 import { vesselVolumes } from './vesselVolumes';
 
@@ -67,6 +67,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
   const me = useMe();
   const { notebook } = useSession();
   const run = useLiveRun(sheet, waiting);
+  const keeping = useKeepReading();
   const now = useServerNow(500);
   const mayWrite = me.role !== 'reader';
   const shape = useMemo(
@@ -95,7 +96,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
 
   const keep = (reading: NewReading): void => {
     const after = new Sheet([...run.record.readings, reading]);
-    void outboxOf(me.id).entries.add({ runId: sheet.id, reading });
+    keeping.keep(sheet.id, reading);
     go(sheet.finishedAt === undefined ? nextEmpty(shape, after, reading) : undefined, false);
   };
   return (
@@ -122,6 +123,11 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
               if (lit !== undefined) go(moved(shape, run.cells, lit, key) ?? lit, true);
             }}
           />
+          {keeping.sorry !== undefined && (
+            <p className="sorry m-5" role="alert">
+              {keeping.sorry}
+            </p>
+          )}
           <StuckReadings waiting={run.waiting} />
           {mayWrite && (
             <div className="px-5 py-2">

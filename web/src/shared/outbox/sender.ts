@@ -1,7 +1,7 @@
-import type { KeptReading, RunSheet } from '@bent-pail/contract';
+import type { KeptReading } from '@bent-pail/contract';
 import { liveQuery } from 'dexie';
 import { api, ApiProblem } from '../api';
-import { queryClient, runQuery } from '../queries';
+import { showKept } from './showKept';
 import { outboxOf, type OutboxDatabase, type OutboxEntry } from './store';
 
 /** Pause before an unanswered reading is sent again, ms; it grows to the longest. */
@@ -9,14 +9,6 @@ const PAUSE = Object.freeze({ first: 500, longest: 5000 });
 
 /** Answers after which a reading waits in sight for a person, instead of being sent again. */
 const NEEDS_A_PERSON = new Set([401, 403, 404, 409, 413, 422]);
-
-/** A kept reading goes straight onto the sheet that is open. */
-function showKept(runId: string, kept: KeptReading): void {
-  queryClient.setQueryData<RunSheet>(runQuery(runId).queryKey, (sheet) => {
-    if (sheet === undefined || sheet.readings.some((reading) => reading.id === kept.id)) return sheet;
-    return { ...sheet, readings: [...sheet.readings, kept] };
-  });
-}
 
 /** Sends one reading: kept and gone from the queue, or marked with the server's sentence. Throws if nobody answered. */
 async function sendOne(database: OutboxDatabase, entry: OutboxEntry & { place: number }): Promise<void> {

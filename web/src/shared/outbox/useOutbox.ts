@@ -18,8 +18,12 @@ export function useOutbox(runId?: string): readonly Waiting[] | undefined {
       runId === undefined
         ? database.entries.orderBy('place').toArray()
         : database.entries.where('runId').equals(runId).sortBy('place'),
-    ).subscribe((found) => {
-      setEntries(found);
+    ).subscribe({
+      next: setEntries,
+      // A browser that keeps nothing has nothing waiting; readings go straight to the server.
+      error: () => {
+        setEntries([]);
+      },
     });
     return () => {
       subscription.unsubscribe();
