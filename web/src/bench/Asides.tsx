@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useRef, useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { Field } from '../shared/Field';
 import { clockTime, day } from '../shared/format';
 import { queryClient, runQuery } from '../shared/queries';
@@ -63,7 +64,11 @@ const again = (runId: string): Promise<void> => queryClient.invalidateQueries(ru
 function AddNote({ runId }: { readonly runId: string }): ReactElement {
   const [text, setText] = useState('');
   const add = useMutation({
-    mutationFn: (body: NewNote) => api.post<undefined>(`/runs/${runId}/notes`, body),
+    mutationFn: (said: string) =>
+      once(['note', runId, said], (id) => {
+        const body: NewNote = { id: id(), text: said };
+        return api.post<undefined>(`/runs/${runId}/notes`, body);
+      }),
     onSuccess: async () => {
       setText('');
       await again(runId);
@@ -74,7 +79,7 @@ function AddNote({ runId }: { readonly runId: string }): ReactElement {
       className="flex flex-1 items-end gap-3"
       onSubmit={(event: SubmitEvent) => {
         event.preventDefault();
-        if (text.trim() !== '') add.mutate({ id: uuidv7(), text: text.trim() });
+        if (text.trim() !== '') add.mutate(text.trim());
       }}
     >
       <Field

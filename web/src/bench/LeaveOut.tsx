@@ -2,9 +2,9 @@ import { replicateName } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { v7 as uuidv7 } from 'uuid';
 import type { RunSheet } from '@bent-pail/contract';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
 
 /** Takes a replicate out of the results, in sight, with its reason. */
@@ -18,7 +18,10 @@ export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement 
   const replicate = counted.find((i) => i === chosen) ?? counted[0] ?? 0;
   const [reason, setReason] = useState('');
   const exclude = useMutation({
-    mutationFn: () => api.post<RunSheet>(`/runs/${sheet.id}/exclusions`, { id: uuidv7(), replicate, reason }),
+    mutationFn: () =>
+      once(['leave out', sheet.id, replicate, reason], (id) =>
+        api.post<RunSheet>(`/runs/${sheet.id}/exclusions`, { id: id(), replicate, reason }),
+      ),
     onSuccess: (next) => {
       queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
       setOpen(false);

@@ -1,8 +1,8 @@
 import type { NewFilling, RunSheet, VesselRow } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { numberOf } from '../shared/numberOf';
 import { queryClient, runQuery, vesselsQuery } from '../shared/queries';
 import { StepPicture } from './StepPicture';
@@ -34,14 +34,15 @@ function MeasureOne({
   const [temperature, setTemperature] = useState('20');
   const measure = useMutation({
     mutationFn: async () => {
-      const filling: NewFilling = {
-        id: uuidv7(),
+      const said: Omit<NewFilling, 'id'> = {
         empty_g: numberOf(typed.empty, 'Empty'),
         full_g: numberOf(typed.full, 'Full of water'),
         waterTemp_C: numberOf(temperature, 'Water'),
         shape: { height_cm: numberOf(typed.depth, 'Depth') },
       };
-      return api.post<VesselRow>(`/vessels/${vessel.id}/fillings`, filling);
+      return once(['filling', vessel.id, said], (id) =>
+        api.post<VesselRow>(`/vessels/${vessel.id}/fillings`, { id: id(), ...said }),
+      );
     },
     onSuccess: async () => {
       await queryClient.invalidateQueries(vesselsQuery);

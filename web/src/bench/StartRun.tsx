@@ -3,9 +3,9 @@ import { defaultSettings, findMediaClass, needsMoistening, type PackingHabit, ty
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
-import { v7 as uuidv7 } from 'uuid';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { Choice, Field } from '../shared/Field';
 import { fixed } from '../shared/format';
 import { numberOf } from '../shared/numberOf';
@@ -90,8 +90,7 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
   const settings = defaultSettings(mediaClass, protocol);
   const start = useMutation({
     mutationFn: () => {
-      const body: NewRun = {
-        id: uuidv7(),
+      const said: Omit<NewRun, 'id'> = {
         lotId: lot,
         protocol: key,
         replicates: numberOf(count, 'Replicates'),
@@ -106,7 +105,7 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
           : { sample: { ...sample, from: sample.from, increments: numberOf(sample.increments, 'Increments') } }),
         ...(student === '' ? {} : { studentId: student }),
       };
-      return api.post<RunSheet>('/runs', body);
+      return once(['run', said], (id) => api.post<RunSheet>('/runs', { id: id(), ...said }));
     },
     onSuccess: async (sheet) => {
       await queryClient.invalidateQueries({ queryKey: ['today'] });

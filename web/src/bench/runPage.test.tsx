@@ -12,6 +12,7 @@ import { RunPage } from './RunPage';
 
 const entries = outboxOf('the-tester').entries;
 const user = userEvent.setup();
+const NOON = '2026-11-24T12:00:00Z';
 
 beforeEach(async () => {
   vi.restoreAllMocks();
@@ -59,7 +60,7 @@ describe('a run sheet', () => {
 
   it('sends a reading straight on where the browser keeps nothing', async () => {
     vi.spyOn(entries, 'add').mockRejectedValue(new Error('QuotaExceededError'));
-    const kept = { id: 'k', seq: 9, replicate: 0, step: 'filled', value: 921.6, keptAt: 'now', takenAt: 'now' };
+    const kept = { id: 'k', seq: 9, replicate: 0, step: 'filled', value: 921.6, keptAt: NOON, takenAt: NOON };
     const told = open(begun, { answers: { '/runs/run/readings': kept } });
     await user.type(await litField(), '921.6{Enter}');
     await vi.waitFor(() => {

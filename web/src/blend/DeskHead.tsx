@@ -1,11 +1,12 @@
 import type { BlendPage, NewBlendVersion, ProfileRow } from '@bent-pail/contract';
 import { parseNumber, type DeskResult } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useRef, useState, type ReactElement } from 'react';
+import { useEffect, useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
 import { day } from '../shared/format';
+import { once } from '../shared/once';
 import { useHand } from '../shared/handStore';
 import { PotPicker } from '../shared/pot/PotPicker';
 import { useLastPot } from '../shared/pot/usePot';
@@ -148,23 +149,11 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
   );
 }
 
-interface Attempt {
-  readonly said: string;
-  readonly id: string;
-  readonly blendId: string;
-}
-
 function useKeep({ draft, draftKey, page }: DeskHeadProps, reason: string, onKept: () => void) {
   const navigate = useNavigate();
   const drop = useDrafts((state) => state.drop);
-  // Sent again unchanged, for nobody answered, it is the same version and the same blend.
-  const last = useRef<Attempt>(undefined);
-  const idsFor = (said: string): Attempt => {
-    const before = last.current;
-    if (before?.said === said) return before;
-    const blendId = draftKey === NEW ? (before?.blendId ?? uuidv7()) : draftKey;
-    return { said, id: uuidv7(), blendId };
-  };
+  // A new blend is the same one however often, and however changed, it is sent.
+  const [newId] = useState(() => uuidv7());
   return useMutation({
     mutationFn: async () => {
       if (draft.name.trim() === '') throw new Error('Give the blend a name, then keep it.');
@@ -174,16 +163,16 @@ function useKeep({ draft, draftKey, page }: DeskHeadProps, reason: string, onKep
         recipe: { ...draft.recipe, lines },
         ...(reason.trim() === '' ? {} : { reason: reason.trim() }),
       };
-      last.current = idsFor(JSON.stringify(said));
-      const { id, blendId } = last.current;
-      const body: NewBlendVersion = { id, blendId, ...said };
-      return api.post<BlendPage>('/blends', body);
+      const blendId = draftKey === NEW ? newId : draftKey;
+      return once(['blend', blendId, said], (id) => {
+        const body: NewBlendVersion = { id: id(), blendId, ...said };
+        return api.post<BlendPage>('/blends', body);
+      });
     },
     onSuccess: async (kept) => {
       await queryClient.invalidateQueries({ queryKey: ['blends'] });
       await queryClient.invalidateQueries({ queryKey: ['today'] });
       drop(draftKey);
-      last.current = undefined;
       onKept();
       if (page === undefined) void navigate(`/blend/${kept.id}`, { replace: true });
     },

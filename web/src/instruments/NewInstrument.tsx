@@ -1,8 +1,8 @@
 import type { InstrumentRow, NewInstrument as Body } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { Choice, Field } from '../shared/Field';
 import { instrumentsQuery, queryClient } from '../shared/queries';
 
@@ -21,13 +21,12 @@ export function NewInstrument({ onDone }: { readonly onDone: () => void }): Reac
   const [kind, setKind] = useState<Kind>('mv');
   const add = useMutation({
     mutationFn: () => {
-      const body: Body = {
-        id: uuidv7(),
+      const said: Omit<Body, 'id'> = {
         name,
         kind: kind === 'mv' || kind === 'pen' ? 'pH' : kind,
         showsMv: kind === 'mv',
       };
-      return api.post<InstrumentRow[]>('/instruments', body);
+      return once(['instrument', said], (id) => api.post<InstrumentRow[]>('/instruments', { id: id(), ...said }));
     },
     onSuccess: (rows) => {
       queryClient.setQueryData(instrumentsQuery.queryKey, rows);

@@ -1,8 +1,8 @@
 import { LAB_DELAYS_min, type LabRequestRow, type LotRow, type NewLabRequest } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { Choice } from '../shared/Field';
 import { laboratoryQuery, queryClient } from '../shared/queries';
 
@@ -19,8 +19,8 @@ export function AskLaboratory({ lots }: { readonly lots: readonly LotRow[] }): R
   const [delay, setDelay] = useState(String(A_DAY));
   const ask = useMutation({
     mutationFn: () => {
-      const body: NewLabRequest = { id: uuidv7(), lotId: lot, delay_min: Number(delay) };
-      return api.post<LabRequestRow[]>('/laboratory', body);
+      const said: Omit<NewLabRequest, 'id'> = { lotId: lot, delay_min: Number(delay) };
+      return once(['laboratory', said], (id) => api.post<LabRequestRow[]>('/laboratory', { id: id(), ...said }));
     },
     onSuccess: async (rows) => {
       queryClient.setQueryData(laboratoryQuery.queryKey, rows);

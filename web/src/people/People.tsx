@@ -1,8 +1,8 @@
 import type { NewUser, Role, UserRow } from '@bent-pail/contract';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceAt, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { Await } from '../shared/Await';
 import { queryClient, usersQuery } from '../shared/queries';
 
@@ -42,7 +42,8 @@ function AddPerson(): ReactElement {
   const [password, setPassword] = useState('');
   const [role, setRole] = useState<Role>('tester');
   const add = useMutation({
-    mutationFn: (body: NewUser) => api.post<UserRow>('/users', body),
+    mutationFn: (said: Omit<NewUser, 'id'>) =>
+      once(['user', said.name, said.role], (id) => api.post<UserRow>('/users', { id: id(), ...said })),
     onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: usersQuery.queryKey });
       setName('');
@@ -51,7 +52,7 @@ function AddPerson(): ReactElement {
   });
   const submit = (event: SubmitEvent): void => {
     event.preventDefault();
-    add.mutate({ id: uuidv7(), name, role, password });
+    add.mutate({ name, role, password });
   };
   return (
     <form className="grid gap-3 md:grid-cols-2" onSubmit={submit} aria-label="Add a person">

@@ -3,9 +3,9 @@ import { RUBRICS } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { v7 as uuidv7 } from 'uuid';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { lotsQuery, queryClient, scorecardsQuery, usersQuery } from '../shared/queries';
 
 /** Letters and digits that are not mistaken for one another on a cup. */
@@ -64,7 +64,8 @@ function CardForm({ lotId, products, raters }: CardFormProps): ReactElement {
   const [code, setCode] = useState<string>();
   const sampleCode = code ?? blindCode(cards.length);
   const add = useMutation({
-    mutationFn: (body: NewScorecard) => api.post<{ id: string }>('/scorecards', body),
+    mutationFn: (said: Omit<NewScorecard, 'id'>) =>
+      once(['scorecard', said], (id) => api.post<{ id: string }>('/scorecards', { id: id(), ...said })),
     onSuccess: async ({ id }) => {
       await queryClient.invalidateQueries({ queryKey: ['scorecards'] });
       await queryClient.invalidateQueries({ queryKey: ['sheets'] });
@@ -74,7 +75,7 @@ function CardForm({ lotId, products, raters }: CardFormProps): ReactElement {
   });
   const submit = (event: SubmitEvent): void => {
     event.preventDefault();
-    add.mutate({ id: uuidv7(), lotId: lot, rubric, sampleCode: sampleCode.trim(), raterIds: [...chosen] });
+    add.mutate({ lotId: lot, rubric, sampleCode: sampleCode.trim(), raterIds: [...chosen] });
   };
   return (
     <form

@@ -2,8 +2,8 @@ import type { LotRow, StockCount } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { Field } from '../shared/Field';
 import { fixed } from '../shared/format';
 import { numberOf } from '../shared/numberOf';
@@ -95,8 +95,11 @@ function Count({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () => v
   const [litres, setLitres] = useState(lot.stock_L === undefined ? '' : String(lot.stock_L));
   const count = useMutation({
     mutationFn: () => {
-      const body: StockCount = { id: uuidv7(), stock_L: numberOf(litres, 'On hand') };
-      return api.post<LotRow>(`/lots/${lot.id}/stock`, body);
+      const stock_L = numberOf(litres, 'On hand');
+      return once(['stock', lot.id, stock_L], (id) => {
+        const body: StockCount = { id: id(), stock_L };
+        return api.post<LotRow>(`/lots/${lot.id}/stock`, body);
+      });
     },
     onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: lotQuery(lot.id).queryKey.slice(0, 1) });

@@ -2,8 +2,8 @@ import { PREPARATIONS, type LotRow, type NewPrepared, type Preparation } from '@
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { CautionStrip } from '../shared/CautionStrip';
 import { Choice, Field } from '../shared/Field';
 import { numberOf } from '../shared/numberOf';
@@ -43,12 +43,12 @@ function maybe<K extends string>(key: K, text: string, what: string): Partial<Re
   return isTyped(text) ? ({ [key]: numberOf(text, what) } as Record<K, number>) : {};
 }
 
-function bodyOf(how: Preparation, typed: Typed): NewPrepared {
+function bodyOf(how: Preparation, typed: Typed, id: () => string): NewPrepared {
   const rest = isTyped(typed.restCode)
-    ? { rest: { id: uuidv7(), code: typed.restCode.trim(), ...maybe('made_L', typed.restMade, 'Parted off') } }
+    ? { rest: { id: id(), code: typed.restCode.trim(), ...maybe('made_L', typed.restMade, 'Parted off') } }
     : {};
   return {
-    id: uuidv7(),
+    id: id(),
     code: typed.code,
     how,
     ...(isTyped(typed.note) ? { note: typed.note.trim() } : {}),
@@ -68,7 +68,10 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
   const [how, setHow] = useState<Preparation>('rinsed');
   const [typed, setTyped] = useState<Typed>({ ...EMPTY, code: `${lot.code}-r` });
   const prepare = useMutation({
-    mutationFn: () => api.post<LotRow>(`/lots/${lot.id}/prepared`, bodyOf(how, typed)),
+    mutationFn: () =>
+      once(['prepared', lot.id, how, typed], (id) =>
+        api.post<LotRow>(`/lots/${lot.id}/prepared`, bodyOf(how, typed, id)),
+      ),
     onSuccess: async (row) => {
       await queryClient.invalidateQueries({ queryKey: ['lots'] });
       void navigate(`/shelf/lots/${row.id}`);

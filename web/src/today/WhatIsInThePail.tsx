@@ -2,8 +2,8 @@ import type { RunSheet } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
-import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
+import { once } from '../shared/once';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { queryClient } from '../shared/queries';
@@ -14,7 +14,9 @@ export function WhatIsInThePail(): ReactElement {
   const [name, setName] = useState('');
   const start = useMutation({
     mutationFn: (protocol: string) =>
-      api.post<RunSheet>('/quick-start', { name, protocol, runId: uuidv7(), materialId: uuidv7(), lotId: uuidv7() }),
+      once(['quick-start', name, protocol], (id) =>
+        api.post<RunSheet>('/quick-start', { name, protocol, runId: id(), materialId: id(), lotId: id() }),
+      ),
     onSuccess: async (sheet) => {
       await queryClient.invalidateQueries({ queryKey: ['today'] });
       await queryClient.invalidateQueries({ queryKey: ['lots'] });

@@ -2,8 +2,8 @@ import type { BlendVersion, LotRow, NewBatch } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
-import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../../shared/api';
+import { once } from '../../shared/once';
 import { Field } from '../../shared/Field';
 import { numberOf } from '../../shared/numberOf';
 import { queryClient } from '../../shared/queries';
@@ -25,8 +25,12 @@ export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactEl
   const [code, setCode] = useState(`B${String(version.n)}-1`);
   const make = useMutation({
     mutationFn: () => {
-      const body: NewBatch = { id: uuidv7(), materialId: uuidv7(), code, made_L: numberOf(litres, 'Made') };
-      return api.post<LotRow>(`/blends/${blendId}/versions/${String(version.n)}/batches`, body);
+      const address = `/blends/${blendId}/versions/${String(version.n)}/batches`;
+      const said = { code, made_L: numberOf(litres, 'Made') };
+      return once([address, said], (id) => {
+        const body: NewBatch = { id: id(), materialId: id(), ...said };
+        return api.post<LotRow>(address, body);
+      });
     },
     onSuccess: async (lot) => {
       await queryClient.invalidateQueries({ queryKey: ['lots'] });
