@@ -87,9 +87,11 @@ export function normalised(text: string): string {
     .replaceAll('−', '-')
     .replaceAll(/\b(one|two|three)-(thirds?|quarters?|half|halves)\b/g, '$1 $2')
     .replaceAll(/\b([a-z]+|\d+) and (?:an? )?(half|quarter|third)\b(?! an?\b)/g, withFraction)
+    .replaceAll(/\b([a-z]+|\d+) ([a-z]+) and (?:an? )?(half|quarter|third)\b/g, withFractionAfter)
     .replaceAll(/(?<=[a-z\d])-(?=parts?\b)/g, ' ')
     .replaceAll(/\band\/or\b/g, 'or')
     .replaceAll(/\bbetween\s+(\S+)\s+and\s+(?=\d)/g, '$1-')
+    .replaceAll(/\((?:by volume|v\/v|vol\/vol)\)|\bv\/v\b/g, ' ')
     .replaceAll(/\s+/g, ' ')
     .trim();
 }
@@ -100,6 +102,15 @@ const UNDER: Readonly<Record<string, string>> = { half: '1/2', quarter: '1/4', t
 function withFraction(said: string, count: string, part: string): string {
   const whole = /^\d+$/.test(count) ? Number(count) : WORDS[count];
   return whole === undefined || !Number.isInteger(whole) ? said : `${String(whole)} ${UNDER[part] ?? ''}`;
+}
+
+/** "1 scoop and a half" as "1 1/2 scoop". */
+function withFractionAfter(said: string, count: string, unit: string, part: string): string {
+  const whole = /^\d+$/.test(count) ? Number(count) : WORDS[count];
+  const isUnit = unitAt(unit)?.rest === '';
+  return !isUnit || whole === undefined || !Number.isInteger(whole)
+    ? said
+    : `${String(whole)} ${UNDER[part] ?? ''} ${unit}`;
 }
 
 /** "1,000" is a thousand to one and one to the other. */

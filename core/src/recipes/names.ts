@@ -8,8 +8,11 @@ const WHY_OTHER = /\(\s*(?:if|when|where)\b[^)]*\)|\bif (?:you )?(?:can'?t|canno
 export function nameOf(text: string): string {
   return text
     .replace(/^\s*(?:of|of the|parts? of)\s+/, '')
-    .replace(/^[\s:=,-]+|[\s:=,.;@-]+$/g, '')
-    .replace(/^(?:(?:i|we)\s+)?(?:and then|and|plus|with|then|add|mix(?: in)?|take|use)\s+/, '')
+    .replace(/^[\s:=,.-]+|[\s:=,.;@-]+$/g, '')
+    .replace(
+      /^(?:(?:i|we)\s+)?(?:and then|and|plus|with|then|add|mix(?: in| of)?|(?:a )?blend of|for (?:every|each)|take|use)\s+/,
+      '',
+    )
     .replace(/^either\s+/, '')
     .replace(/\s+on top$/, '')
     .trim();

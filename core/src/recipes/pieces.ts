@@ -10,15 +10,15 @@ const NO_LINE = /^(?:and|mix(?: well| together)?|recipe|ingredients?|potting mix
 
 /** Signs between lines: not in brackets, not in a decimal, not after a shortened word. */
 const SIGNS =
-  /;|,(?!\d)(?![^()]*\))|(?<=[a-z)])(?<!\b(?:no|nr|ca|approx|vol|cu|ft))\.\s+(?=[a-z\d])|\s\+\s|\s&\s(?=\d)|(?<=[a-z)]\s*)\/(?=\s*\d)|\+(?=\s*\d)/i;
+  /;|,(?!\d)(?![^()]*\))|(?<=[a-z)])(?<!\b(?:no|nr|ca|approx|vol|cu|ft|gals?|qts?|pts?|pct|lit|ltr))\.\s+(?=[a-z\d])|\s\+\s|\s&\s(?=\d)|(?<=[a-z)]\s*)\/(?=\s*\d)|\+(?=\s*\d)/i;
 /** "And" between lines; "between 2 and 3" and "one and a half" are amounts. */
 const WORDS_BETWEEN =
-  /(?<!between \S+)\s+(?:and(?! (?:then|an? (?:half|quarter|third) (?:parts|litres|buckets|scoops)))|plus|(?<!up )with|(?:and )?then)\s+/i;
+  /(?<!between \S+)\s+(?:and(?! (?:then|an? (?:half|quarter|third) (?:of|parts|litres|buckets|scoops)))|plus|(?<!up )with|(?:and )?then)\s+/i;
 /** "3 of bark to 1 of grit", "2 bark : 1 grit". */
 const RATIO_BETWEEN = /(\s+to\s+|\s*:\s*)/;
 /** Before an amount that follows without any sign: "75 % bark 25 % grit", "½ peat ¼ bark". */
 const NEXT_AMOUNT =
-  /(?<!\d|\b(?:minus|less|of|or|x))(\s+)(?=(?:\d+\s*)?(?:[½⅓⅔¼¾⅕⅖⅛⅙]|\d+\/\d+\s)|\d+(?:[.,]\d+)?\s*(?:%|(?:parts?|litres?|liters?|l|gallons?|gal)\b))/i;
+  /(?<!\d|\b(?:minus|less|of|or|x))(\s+)(?=(?:\d+\s*)?(?:[½⅓⅔¼¾⅕⅖⅛⅙]|\d+\/\d+\s)|\d+(?:[.,]\d+)?\s*(?:%|(?:parts?|litres?|liters?|l|gallons?|gal)\b)|(?:the\s+)?rest\s+\S)/i;
 
 const isAmountFirst = (text: string): boolean => amountAt(nameOf(required(text))) !== undefined || isRest(text);
 
@@ -75,5 +75,22 @@ function piecesOfLine(line: string): string[] {
   return withTheirAmounts(cut);
 }
 
+/** Whether there is an amount in parts in a text: then it is no heading, but a line itself. */
+const holdsParts = (text: string): boolean =>
+  normalised(text)
+    .split(' ')
+    .some((_, i, words) => {
+      const found = amountAt(words.slice(i).join(' '));
+      return found !== undefined && (found.unit ?? 'part') === 'part';
+    });
+
+function withoutHeading(text: string): string {
+  const heading = HEADING.exec(text)?.[0] ?? '';
+  return holdsParts(heading) ? text : text.slice(heading.length);
+}
+
 /** Cuts a text into pieces, one for each line of the recipe. */
-export const pieces = (text: string): string[] => text.replace(HEADING, '').split('\n').flatMap(piecesOfLine);
+export function pieces(text: string): string[] {
+  const whole = withoutHeading(text).replaceAll(/\b(\d+)\s+and\s+(?=\d+\/\d+)/g, '$1 ');
+  return whole.split('\n').flatMap(piecesOfLine);
+}

@@ -9,12 +9,17 @@ const REST_AFTER = /[,:]?\s*(?:for the rest|as the rest|to fill|(?:is |makes )?t
 /** Amounts that leave open how much, or none at all. */
 const VAGUE =
   /^(?:up to|at (?:least|most)|(?:no|not) more than|(?:more|less) than|mostly|mainly|an? (?:few|little|bit of|dash of|pinch of|touch of|splash of)|some|several|plenty of|a lot of|lots of|enough|a sprinkle of|sprinkle of|dash of|pinch of|no|without)\s+/;
-const VAGUE_AFTER = /\b(?:as (?:needed|required|wanted)|to taste|as you like)\b/;
+const VAGUE_AFTER = /\b(?:as (?:needed|required|wanted)|to taste|as you like|by (?:weight|mass)|w\/w)\b/;
 /** Weights, and vessels of nobody knows which size. */
 const NO_VOLUME =
   /^(?:[b-z](?=\s+[a-z])|k?g|kgs|kilos?|kilogram(?:me)?s?|grams?|gm|oz|ounces?|lbs?|pounds?|yards?|tons?|tonnes?|pots?|tubs?|tins?|trugs?|trays?|cans?|boxes|box|crates?|bins?|loads?|trailers?|trowels?|trowelfuls?|spadefuls?|jugs?|jars?|bales?|blocks?|bricks?)\b(?:\s+of\b)?/;
 /** More of something only for so much of something else: "per bucket of peat". */
 const EACH = /\s(?:per|(?:for|to) (?:each|every))\s/;
+
+/** A sum that is written beside its parts is no part. */
+const SUM = /^(?:in )?(?:total|all|sum)\b/;
+/** What no name has in it. */
+const MORE = /\brest\b|%|=/;
 
 /** Numbers of a name that are no amounts: what stands in brackets, grain sizes and grades. */
 const SIZES =
@@ -35,6 +40,7 @@ export const isRest = (text: string): boolean => REST.test(text);
 /** Whether a piece is whole by itself: an amount first, then a name. */
 export function isWhole(text: string): boolean {
   const found = amountAt(withoutRest(text).replace(VAGUE, ''));
+  if (isRest(text)) return true;
   return found !== undefined && !/^(?:|to|or)$/.test(nameOf(found.rest));
 }
 
@@ -48,9 +54,11 @@ function lineFrom(text: string, amount: Pick<Amount, 'lo' | 'hi' | 'unit'>, name
   if (amount.unit === undefined && NO_VOLUME.test(nameText.trim()))
     return inDoubt(text, 'How much is that loose? Say parts, litres, or grams to the litre.');
   const who = named(nameText);
-  if (who.name === '') return inDoubt(text, 'What is it an amount of?');
+  if (who.name === '' || SUM.test(who.name)) return inDoubt(text, 'What is it an amount of?');
+  if (MORE.test(who.name)) return inDoubt(text, 'Is there more than one part here?');
   if (/\s+and\s+|&/.test(who.name)) return inDoubt(text, 'Is this one part together, or one of each?');
-  if (EACH.test(nameText)) return inDoubt(text, 'How much is that in the whole? Say parts, litres, or g/L.');
+  if (EACH.test(nameText) || who.alternatives.some(isBareAmount))
+    return inDoubt(text, 'How much is that in the whole? Say parts, litres, or g/L.');
   if ([who.name, ...who.alternatives].some(hasNumber))
     return inDoubt(text, 'There is more than one number here; which is the amount?');
   if (!(amount.lo > 0)) return inDoubt(text, 'An amount of nothing; leave it out or say how much.');
