@@ -53,6 +53,10 @@ function fromConstraint(error: unknown): HttpProblem | undefined {
     case '22P02':
     case '22003':
       return new HttpProblem(422, { code: 'invalid', message: 'A value lies outside what can be kept.' });
+    // A zero byte: PostgreSQL keeps it neither in a text nor in JSON.
+    case '22021':
+    case '22P05':
+      return new HttpProblem(422, { code: 'invalid', message: 'There is a character in it that cannot be kept.' });
     default:
       return undefined;
   }

@@ -73,6 +73,56 @@ describe('the guard of every route', () => {
     expect(findings).toEqual([]);
   });
 
+  it.each(['x', '0', '%00', '%F0%9F%AA%A3', 'null', 'a'.repeat(300), "1'--"])(
+    'answers an address that is none, %j, with a sentence',
+    async (part) => {
+      const lead = clients.get('lead') as Client;
+      const findings: string[] = [];
+      for (const { method, address } of liveRoutes().filter((one) => one.address.includes(':'))) {
+        const odd = address.replaceAll(/:\w+/g, part);
+        const { status } = await lead.send(method, odd, method === 'GET' ? undefined : { version: 1 });
+        if (status < 400 || status >= 500) findings.push(`${method} ${address}: ${String(status)}`);
+      }
+      expect(findings).toEqual([]);
+    },
+  );
+
+  it.each<[string, object]>([
+    ['an id and nothing else', { id: uuidv7() }],
+    ['wrong kinds', { id: 7, name: [], version: 'one', value: {}, lines: 'none', recipe: [], settings: 'x' }],
+    [
+      'numbers beyond all',
+      { id: uuidv7(), version: 1e300, value: 1e308, stock_L: -1e308, replicate: 2 ** 53, made_L: 1e308 },
+    ],
+    ['very long words', { id: uuidv7(), name: 'x'.repeat(50_000), text: 'y'.repeat(50_000), code: 'z'.repeat(5000) }],
+    [
+      'a byte that no database keeps',
+      { id: uuidv7(), name: 'a\u0000b', text: 'a\u0000b', code: 'a\u0000b', kind: 'material' },
+    ],
+    ['names of objects’ insides', JSON.parse('{"__proto__": {"admin": true}, "constructor": 1, "id": "x"}') as object],
+  ])('answers a body of %s with a sentence', async (_, body) => {
+    const lead = clients.get('lead') as Client;
+    const findings: string[] = [];
+    for (const { method, address } of liveRoutes()) {
+      if (method === 'GET' || address === '/session') continue;
+      const { status } = await lead.send(method, concrete(address), body);
+      if (status >= 500) findings.push(`${method} ${address}: ${String(status)}`);
+    }
+    expect(findings).toEqual([]);
+  });
+
+  it('keeps no byte that the database cannot keep, and says so', async () => {
+    const lead = clients.get('lead') as Client;
+    const material = { id: uuidv7(), name: 'Bark\u0000', kind: 'material' };
+    const answer = await lead.post('/materials', material);
+    expect(answer.status).toBe(422);
+    expect(answer.body).toMatchObject({ error: { message: 'There is a character in it that cannot be kept.' } });
+    const inJson = await lead.post('/jobs', {
+      jobs: [{ id: uuidv7(), at: '2026-11-25T08:00:00Z', what: 'Soak\u0000', where: 'Tub' }],
+    });
+    expect(inJson.status).toBe(422);
+  });
+
   it('signing out ends the session', async () => {
     const client = await server.as('tester');
     expect((await client.send('DELETE', '/session')).status).toBe(204);
