@@ -3,9 +3,10 @@ import { USES, type UseKey } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { api, sentenceOf } from '../../shared/api';
+import { api } from '../../shared/api';
 import { Choice, Field } from '../../shared/Field';
 import { plantsQuery, queryClient } from '../../shared/queries';
+import { FormFoot } from '../FormFoot';
 
 interface EditPlantProps {
   readonly plant: PlantRow | undefined;
@@ -100,30 +101,18 @@ export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): Re
           </button>
         </p>
       ))}
-      {error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(error)}
-        </p>
-      )}
-      <p className="flex gap-3">
-        <button type="submit" className="act" disabled={keep.isPending}>
-          Keep it
-        </button>
-        <button type="button" className="alt" onClick={onDone}>
-          Leave it
-        </button>
-        {plant !== undefined && (
-          <button
-            type="button"
-            className="alt"
-            onClick={() => {
-              drop.mutate();
-            }}
-          >
-            Take it off the list
-          </button>
-        )}
-      </p>
+      <FormFoot
+        error={error}
+        waits={keep.isPending}
+        onLeave={onDone}
+        onDrop={
+          plant === undefined
+            ? undefined
+            : () => {
+                drop.mutate();
+              }
+        }
+      />
     </form>
   );
 }

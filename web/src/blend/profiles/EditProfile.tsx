@@ -3,9 +3,10 @@ import { property, SEARCHABLE, type PropertyKey } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { api, sentenceOf } from '../../shared/api';
+import { api } from '../../shared/api';
 import { Field } from '../../shared/Field';
 import { profilesQuery, queryClient } from '../../shared/queries';
+import { FormFoot } from '../FormFoot';
 import { profileBody, targetsOf, typedTargets, type TypedTarget } from './profileBody';
 
 interface EditProfileProps {
@@ -93,36 +94,20 @@ export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement
           ))}
         </select>
       </p>
-      {error !== null && (
-        <p className="sorry mt-2" role="alert">
-          {sentenceOf(error)}
-        </p>
-      )}
-      <p className="mt-3 flex gap-3">
-        <button type="submit" className="act" disabled={keep.isPending}>
-          Keep it
-        </button>
-        <button
-          type="button"
-          className="alt"
-          onClick={() => {
-            onDone();
-          }}
-        >
-          Leave it
-        </button>
-        {!copy && (
-          <button
-            type="button"
-            className="alt"
-            onClick={() => {
-              drop.mutate();
-            }}
-          >
-            Take it off the list
-          </button>
-        )}
-      </p>
+      <FormFoot
+        error={error}
+        waits={keep.isPending}
+        onLeave={() => {
+          onDone();
+        }}
+        onDrop={
+          copy
+            ? undefined
+            : () => {
+                drop.mutate();
+              }
+        }
+      />
     </form>
   );
 }
