@@ -59,7 +59,8 @@ function secondTries({ suites }) {
 
 try {
   if (!fs.existsSync(CHROMIUM)) installDebian(['chromium'], 'Chromium');
-  // Linting is the longest and keeps one core; the short checks share the other.
+  const unit = path.join(scratch, 'unit.json');
+  // Linting keeps one core for long; what else there is goes on beside it.
   await Promise.all([
     check('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']),
     (async () => {
@@ -71,19 +72,18 @@ try {
         '.dependency-cruiser.cjs',
         ...['core', 'contract', 'server', 'web', 'demo', 'e2e'].map((one) => `${one}/src`),
       ]);
+      await suite(
+        'unit and server tests',
+        [bin('vitest/vitest.mjs'), 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
+        unit,
+        (report) => ({
+          // A skipped test is a test that was left behind: it counts as failed.
+          passed: report.numPassedTests,
+          failed: report.numTotalTests - report.numPassedTests,
+        }),
+      );
     })(),
   ]);
-  const unit = path.join(scratch, 'unit.json');
-  await suite(
-    'unit and server tests',
-    [bin('vitest/vitest.mjs'), 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
-    unit,
-    (report) => ({
-      // A skipped test is a test that was left behind: it counts as failed.
-      passed: report.numPassedTests,
-      failed: report.numTotalTests - report.numPassedTests,
-    }),
-  );
   await build({ ifStale: true });
   const e2e = path.join(scratch, 'e2e.json');
   await suite(
