@@ -1,5 +1,6 @@
-import { IsIn, IsString, IsUUID, Length } from 'class-validator';
+import { IsBoolean, IsIn, IsString, IsUUID, Length } from 'class-validator';
 import { IsWords, Optional } from './decorators';
+import { IsNewPassword } from './passwords';
 import type { NotebookInfo } from './notebook';
 
 export const ROLES = ['lead', 'tester', 'panellist', 'student', 'reader'] as const;
@@ -7,15 +8,12 @@ export type Role = (typeof ROLES)[number];
 
 export const UNITS = ['metric', 'us'] as const;
 
-/** The least that a password may be long. */
-export const PASSWORD_LENGTH = Object.freeze({ least: 10, most: 200 });
-
 export class SignIn {
   @IsWords(80, 'Type your name.')
   name!: string;
 
   @IsString({ message: 'Type your password.' })
-  @Length(1, PASSWORD_LENGTH.most, { message: 'Type your password.' })
+  @Length(1, 200, { message: 'Type your password.' })
   password!: string;
 }
 
@@ -24,8 +22,7 @@ export class FirstLead {
   @IsWords(80, 'Type a name of 1 to 80 letters.')
   name!: string;
 
-  @IsString({ message: 'Choose a password.' })
-  @Length(PASSWORD_LENGTH.least, PASSWORD_LENGTH.most, { message: 'Choose a password of at least 10 characters.' })
+  @IsNewPassword()
   password!: string;
 
   @IsWords(80, 'Name the place, in 1 to 80 letters.')
@@ -42,8 +39,7 @@ export class NewUser {
   @IsIn(ROLES, { message: `The role must be one of ${ROLES.join(', ')}.` })
   role!: Role;
 
-  @IsString({ message: 'Choose a password.' })
-  @Length(PASSWORD_LENGTH.least, PASSWORD_LENGTH.most, { message: 'Choose a password of at least 10 characters.' })
+  @IsNewPassword()
   password!: string;
 }
 
@@ -51,6 +47,33 @@ export class EditMe {
   @Optional()
   @IsIn([true, false], { message: 'Single keys are on or off.' })
   singleKeys?: boolean;
+}
+
+/** Another password for oneself. */
+export class ChangePassword {
+  @IsString({ message: 'Type your present password.' })
+  @Length(1, 200, { message: 'Type your present password.' })
+  present!: string;
+
+  @IsNewPassword()
+  password!: string;
+}
+
+/** What the lead changes about somebody; what is not named stays. */
+export class EditUser {
+  @Optional()
+  @IsIn(ROLES, { message: `The role must be one of ${ROLES.join(', ')}.` })
+  role?: Role;
+
+  /** Somebody who is switched off stays in the notebook's history and cannot sign in. */
+  @Optional()
+  @IsBoolean({ message: 'Say whether this person may sign in.' })
+  active?: boolean;
+
+  /** A new first password, where the old one was forgotten. */
+  @Optional()
+  @IsNewPassword()
+  password?: string;
 }
 
 /** Who is signed in, as everyone may know it of oneself. */
@@ -71,10 +94,13 @@ export interface SessionState {
   readonly needsFirstLead: boolean;
   /** The server's clock, ms since 1970. */
   readonly now: number;
+  /** Where phones find this notebook on the house's network; absent where it is on this computer only. */
+  readonly networkAddress?: string;
 }
 
 export interface UserRow {
   readonly id: string;
   readonly name: string;
   readonly role: Role;
+  readonly active: boolean;
 }

@@ -15,7 +15,6 @@ import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
-  IsDateString,
   IsIn,
   IsInt,
   IsPositive,
@@ -27,7 +26,10 @@ import {
   Min,
   ValidateIf,
 } from 'class-validator';
-import { IsReal, IsWords, Nested, Optional } from './decorators';
+import { IsMoment, IsReal, IsWords, Nested, Optional } from './decorators';
+
+/** Beyond what any instrument or clock shows; each step has bounds of its own. */
+const MOST_READ = 1e12;
 
 export class RunSettingsBody {
   @IsIn(['loose', 'tapped', 'firmed', 'pressed'], {
@@ -85,7 +87,7 @@ export class NewRun {
   @IsUUID('all', { message: 'Say which lot is measured.' })
   lotId!: string;
 
-  @IsString({ message: 'Say which protocol is followed.' })
+  @IsWords(80, 'Say which protocol is followed.')
   protocol!: string;
 
   @IsInt({ message: 'The number of replicates must be whole.' })
@@ -117,7 +119,7 @@ export class QuickStart {
   @IsWords(120, 'Say what is in the pail, in 1 to 120 letters.')
   name!: string;
 
-  @IsString({ message: 'Say which protocol is followed.' })
+  @IsWords(80, 'Say which protocol is followed.')
   protocol!: string;
 
   @IsUUID('all', { message: 'The id must be a UUID.' })
@@ -143,14 +145,18 @@ export class NewReading {
   step!: string;
 
   @IsReal('The reading must be a number; write 12.5.')
+  @Min(-MOST_READ, { message: 'No instrument shows so much; check it.' })
+  @Max(MOST_READ, { message: 'No instrument shows so much; check it.' })
   value!: number;
 
   /** The value is what the pen showed in mV, in something of this temperature. */
   @Optional()
   @IsReal('The temperature must be a number of °C.')
+  @Min(-50, { message: 'Colder than −50 °C; check it.' })
+  @Max(150, { message: 'Hotter than 150 °C; check it.' })
   mVTemp_C?: number;
 
-  @IsDateString({}, { message: 'Say when it was taken.' })
+  @IsMoment('Say when it was taken.')
   takenAt!: string;
 
   @Optional()
@@ -183,6 +189,13 @@ export interface KeptReading extends Reading {
   readonly keptAt: string;
 }
 
+export interface RemeasuredVessel {
+  readonly id: string;
+  readonly name: string;
+  readonly was_mL: number;
+  readonly now_mL: number;
+}
+
 export interface RunSheet {
   readonly id: string;
   readonly number: number;
@@ -192,6 +205,8 @@ export interface RunSheet {
   readonly sample?: SamplePlan;
   readonly replicateCount: number;
   readonly vessels: readonly (RunVessel | undefined)[];
+  /** Vessels that were measured otherwise since this run was finished; it stands on what they held then. */
+  readonly remeasured: readonly RemeasuredVessel[];
   /** Every vessel of the run, measured or not, in the order of the replicates. */
   readonly vesselNames: readonly { readonly id: string; readonly name: string }[];
   readonly readings: readonly KeptReading[];

@@ -17,7 +17,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
-import { VesselShape } from './shelf';
+import { VesselShape } from './vessels';
 
 /** A kept version of a blend, as another recipe takes it up. */
 export class BlendPart {
@@ -54,6 +54,7 @@ export class RecipeLine {
   @Optional()
   @IsReal('The fewest parts must be a number.')
   @Min(0, { message: 'The fewest parts cannot be negative.' })
+  @Max(10000, { message: 'More than 10 000 parts; check it.' })
   least?: number;
 
   @Optional()
@@ -106,6 +107,7 @@ export class RecipeAdditive {
   @Optional()
   @IsReal('The price must be a number for a kg.')
   @Min(0, { message: 'The price cannot be negative.' })
+  @Max(1e6, { message: 'The price is over a million; check it.' })
   pricePerKg?: number;
 }
 
@@ -145,12 +147,14 @@ export class Recipe {
   @Optional()
   @IsReal('The size of a part must be a number of litres.')
   @IsPositive({ message: 'The size of a part must be above 0 L.' })
+  @Max(1e6, { message: 'A part of over a million litres; check it.' })
   part_L?: number;
 
   /** What the lines fill up to where one of them is the rest. */
   @Optional()
   @IsReal('The whole must be a number of parts.')
   @IsPositive({ message: 'The whole must be above 0.' })
+  @Max(200000, { message: 'More than 200 000 parts; check it.' })
   whole?: number;
 
   @Optional()

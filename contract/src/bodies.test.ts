@@ -46,6 +46,23 @@ describe('bodies', () => {
     expect(needed.filter((field) => sentenceFor(type, field, undefined) === undefined)).toEqual([]);
   });
 
+  it.each(BODIES)(
+    'of $name have a largest number, a longest text and a longest list for every field',
+    ({ type, fields }) => {
+      const rules = getMetadataStorage().getTargetValidationMetadatas(type, '', false, false);
+      const has = (field: string, ...names: string[]): boolean =>
+        rules.some((rule) => rule.propertyName === field && names.includes(rule.name ?? ''));
+      const endless = fields.filter(
+        (field) =>
+          (has(field, 'isNumber') &&
+            [1e300, [1e300, 1e300]].some((huge) => sentenceFor(type, field, huge) === undefined)) ||
+          (has(field, 'isString') && sentenceFor(type, field, 'x'.repeat(100_000)) === undefined) ||
+          (has(field, 'isArray') && !has(field, 'arrayMaxSize')),
+      );
+      expect(endless).toEqual([]);
+    },
+  );
+
   it.each(BODIES)('of $name take no spaces for a name', ({ type, fields }) => {
     const rules = getMetadataStorage().getTargetValidationMetadatas(type, '', false, false);
     const worded = fields.filter((field) =>

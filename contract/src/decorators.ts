@@ -1,5 +1,6 @@
 import { Transform, Type } from 'class-transformer';
-import { IsNumber, IsObject, IsString, Length, Matches, ValidateIf, ValidateNested } from 'class-validator';
+import { IsNumber, IsObject, IsString, Length, Matches, ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
+import { isDay, isMoment } from './dates';
 
 /** A field that may be left out. `null` is not left out: it gets the sentence of what the field has to be. */
 export const Optional = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
@@ -29,3 +30,26 @@ export function Nested(type: () => new () => object, message: string): PropertyD
     Type(type)(target, key);
   };
 }
+
+/** A day of the calendar, as 2026-11-24. */
+export const IsDay = (message: string): PropertyDecorator =>
+  ValidateBy({ name: 'isDay', validator: { validate: isDay } }, { message });
+
+/** A moment with its zone, as 2026-11-24T08:00:00Z. */
+export const IsMoment = (message: string): PropertyDecorator =>
+  ValidateBy({ name: 'isMoment', validator: { validate: isMoment } }, { message });
+
+const FARTHEST = 1e9;
+
+const isSide = (side: unknown): boolean =>
+  side === null || (typeof side === 'number' && Number.isFinite(side) && Math.abs(side) <= FARTHEST);
+
+/** Two numbers, either of them null where that side is open. */
+export const IsWindow = (message: string): PropertyDecorator =>
+  ValidateBy(
+    {
+      name: 'isWindow',
+      validator: { validate: (value) => Array.isArray(value) && value.length === 2 && value.every(isSide) },
+    },
+    { message },
+  );

@@ -14,22 +14,18 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { IsReal, IsWords, Nested, Optional } from './decorators';
-import { VesselShape } from './shelf';
+import { IsReal, IsWindow, IsWords, Nested, Optional } from './decorators';
+import { VesselShape } from './vessels';
 
 /** The window of one property. An open side is null. */
 export class OwnTarget {
   @IsIn(SEARCHABLE, { message: 'Name a property that a blend is predicted for.' })
   property!: string;
 
-  @IsArray({ message: 'Give the window as two numbers.' })
-  @ArrayMinSize(2, { message: 'Give the window as two numbers.' })
-  @ArrayMaxSize(2, { message: 'Give the window as two numbers.' })
+  @IsWindow('Give the window as two numbers, or null for an open side.')
   ideal!: [number | null, number | null];
 
-  @IsArray({ message: 'Give the limits as two numbers.' })
-  @ArrayMinSize(2, { message: 'Give the limits as two numbers.' })
-  @ArrayMaxSize(2, { message: 'Give the limits as two numbers.' })
+  @IsWindow('Give the limits as two numbers, or null for an open side.')
   limits!: [number | null, number | null];
 
   @IsReal('The weight must be a number.')

@@ -5,12 +5,13 @@ import {
   ArrayMinSize,
   IsArray,
   IsBoolean,
-  IsDateString,
   IsIn,
   IsUUID,
+  Max,
+  Min,
   ValidateNested,
 } from 'class-validator';
-import { IsReal, IsWords } from './decorators';
+import { IsMoment, IsReal, IsWords } from './decorators';
 
 export class NewInstrument {
   @IsUUID('all', { message: 'The id must be a UUID.' })
@@ -26,11 +27,17 @@ export class NewInstrument {
   showsMv!: boolean;
 }
 
+const MOST_SHOWN = 1e6;
+
 export class CalibrationPointBody {
   @IsReal('Say what the buffer, standard or weight is; write 7.01.')
+  @Min(-MOST_SHOWN, { message: 'No standard is so large; check it.' })
+  @Max(MOST_SHOWN, { message: 'No standard is so large; check it.' })
   nominal!: number;
 
   @IsReal('Say what the instrument showed; write −12.5.')
+  @Min(-MOST_SHOWN, { message: 'No instrument shows so much; check it.' })
+  @Max(MOST_SHOWN, { message: 'No instrument shows so much; check it.' })
   shown!: number;
 }
 
@@ -38,10 +45,12 @@ export class NewCalibration {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsDateString({}, { message: 'Say when it was made.' })
+  @IsMoment('Say when it was made.')
   at!: string;
 
   @IsReal('The temperature must be a number of °C.')
+  @Min(0, { message: 'Calibrate above 0 °C.' })
+  @Max(60, { message: 'Calibrate under 60 °C.' })
   temp_C!: number;
 
   @IsArray({ message: 'Give the readings as a list.' })

@@ -1,22 +1,13 @@
 import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsBoolean,
-  IsISO8601,
-  IsUUID,
-  Matches,
-  ValidateNested,
-} from 'class-validator';
-import { IsWords, Optional } from './decorators';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsUUID, Matches, ValidateNested } from 'class-validator';
+import { IsMoment, IsWords, Optional } from './decorators';
 
 /** Work with a date: what a batch, a feeding plan or a re-test asks of somebody. */
 export class NewPlannedJob {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
-  @IsISO8601({ strict: true }, { message: 'Say when, as a date and time.' })
+  @IsMoment('Say when, as a date and time.')
   at!: string;
 
   @IsWords(200, 'Say what is to be done in 1 to 200 letters.')
@@ -27,7 +18,7 @@ export class NewPlannedJob {
 
   /** Page that belongs to it. */
   @Optional()
-  @Matches(/^\/[\w/?=&.-]*$/, { message: 'The page must be one of this notebook.' })
+  @Matches(/^\/(?!\/)[\w/?=&.-]*$/, { message: 'The page must be one of this notebook.' })
   to?: string;
 }
 

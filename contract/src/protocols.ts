@@ -9,22 +9,28 @@ import {
   IsNumber,
   IsString,
   IsUUID,
+  Max,
+  MaxLength,
+  Min,
   ValidateNested,
 } from 'class-validator';
-import { IsReal, Optional } from './decorators';
+import { IsReal, IsWords, Optional } from './decorators';
 
+const MOST_MINUTES = 366 * 24 * 60;
 const number = { allowNaN: false, allowInfinity: false };
 
 export class StepEditBody {
-  @IsString({ message: 'Name the step.' })
+  @IsWords(40, 'Name the step.')
   key!: string;
 
   @Optional()
   @IsString({ message: 'The step’s name must be a text.' })
+  @MaxLength(200, { message: 'Keep the step’s name under 200 letters.' })
   label?: string;
 
   @Optional()
   @IsString({ message: 'What to do must be a text.' })
+  @MaxLength(2000, { message: 'Keep what to do under 2000 letters.' })
   say?: string;
 
   @Optional()
@@ -32,10 +38,13 @@ export class StepEditBody {
   @ArrayMinSize(2, { message: 'Give the bounds as two numbers.' })
   @ArrayMaxSize(2, { message: 'Give the bounds as two numbers.' })
   @IsNumber(number, { each: true, message: 'Bounds must be numbers.' })
+  @Min(-1e12, { each: true, message: 'Bounds beyond what an instrument shows; check them.' })
+  @Max(1e12, { each: true, message: 'Bounds beyond what an instrument shows; check them.' })
   bounds?: [number, number];
 
   @Optional()
   @IsReal('The time must be a number of minutes.')
+  @Max(MOST_MINUTES, { message: 'Longer than a year; check it.' })
   minutes?: number;
 
   @Optional()
@@ -50,14 +59,16 @@ export class NewProtocol implements ProtocolEdits {
   key!: string;
 
   /** The protocol that it is made from, at its newest version. */
-  @IsString({ message: 'Say which protocol is copied.' })
+  @IsWords(80, 'Say which protocol is copied.')
   from!: string;
 
   @IsString({ message: 'Give the copy a name.' })
+  @MaxLength(200, { message: 'Keep the name under 200 letters.' })
   label!: string;
 
   @Optional()
   @IsString({ message: 'What it is for must be a text.' })
+  @MaxLength(2000, { message: 'Keep what it is for under 2000 letters.' })
   plain?: string;
 
   @Optional()
@@ -66,10 +77,12 @@ export class NewProtocol implements ProtocolEdits {
 
   @Optional()
   @IsReal('The soak must be a number of minutes.')
+  @Max(MOST_MINUTES, { message: 'Longer than a year; check it.' })
   soak_min?: number;
 
   @Optional()
   @IsReal('The drain time must be a number of minutes.')
+  @Max(MOST_MINUTES, { message: 'Longer than a year; check it.' })
   drain_min?: number;
 
   @Optional()

@@ -1,5 +1,5 @@
 import type { Rubric, Scorecard } from '@bent-pail/core';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, IsUUID, Max, Min } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { IsReal, IsWords } from './decorators';
 
 export class NewScorecard {
@@ -9,7 +9,7 @@ export class NewScorecard {
   @IsUUID('all', { message: 'Say which lot is judged.' })
   lotId!: string;
 
-  @IsString({ message: 'Name the rubric.' })
+  @IsWords(80, 'Name the rubric.')
   rubric!: string;
 
   @IsWords(8, 'Give the sample a blind code of 1 to 8 letters.')
@@ -31,6 +31,7 @@ export class RatingBody {
   @IsArray({ message: 'Give the tags as a list.' })
   @ArrayMaxSize(12, { message: 'At most 12 tags.' })
   @IsString({ each: true, message: 'Tags must be texts.' })
+  @MaxLength(60, { each: true, message: 'Keep tags under 60 letters.' })
   tags!: string[];
 }
 

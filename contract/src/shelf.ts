@@ -1,20 +1,10 @@
 import type { LotOrigin } from './stock';
 import type { LotCard, LotComponent, MaterialSpread, PailFigures } from '@bent-pail/core';
-import {
-  IsOptional,
-  ArrayMaxSize,
-  IsArray,
-  IsDateString,
-  IsIn,
-  IsInt,
-  IsPositive,
-  IsString,
-  IsUUID,
-  Max,
-  MaxLength,
-  Min,
-} from 'class-validator';
-import { IsReal, IsWords, Nested, Optional } from './decorators';
+import { IsOptional, ArrayMaxSize, IsArray, IsIn, IsInt, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { IsDay, IsReal, IsWords, Optional } from './decorators';
+
+/** Packs from a spoonful to a train of them, L; prices up to a million. */
+export const PACK_BOUNDS = Object.freeze({ least_L: 0.001, most_L: 1e6, mostPrice: 1e6 });
 
 export const MATERIAL_KINDS = ['material', 'product'] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
@@ -31,12 +21,14 @@ export class NewMaterial {
 
   @Optional()
   @IsString({ message: 'The class must be a text.' })
+  @MaxLength(60, { message: 'The class has a short name.' })
   classId?: string;
 
   @Optional()
   @IsArray()
   @ArrayMaxSize(12, { message: 'At most 12 other names.' })
   @IsString({ each: true, message: 'Other names must be texts.' })
+  @MaxLength(120, { each: true, message: 'Keep other names under 120 letters.' })
   aliases?: string[];
 }
 
@@ -50,11 +42,14 @@ export class EditMaterial {
 
   @IsOptional()
   @IsString({ message: 'The class must be a text.' })
+  @MaxLength(60, { message: 'The class has a short name.' })
   classId?: string | null;
 
   @Optional()
   @IsArray()
+  @ArrayMaxSize(12, { message: 'At most 12 other names.' })
   @IsString({ each: true, message: 'Other names must be texts.' })
+  @MaxLength(120, { each: true, message: 'Keep other names under 120 letters.' })
   aliases?: string[];
 }
 
@@ -69,19 +64,19 @@ class LotFields {
   grade?: string | null;
 
   @IsOptional()
-  @IsDateString({}, { message: 'Write the day as 2026-11-24.' })
+  @IsDay('Write the day as 2026-11-24.')
   boughtOn?: string | null;
 
   @IsOptional()
   @IsReal('The price must be a number.')
   @Min(0, { message: 'The price cannot be negative.' })
-  @Max(1e6, { message: 'The price is over a million; check it.' })
+  @Max(PACK_BOUNDS.mostPrice, { message: 'The price is over a million; check it.' })
   price?: number | null;
 
   @IsOptional()
   @IsReal('The pack’s volume must be a number of litres.')
-  @IsPositive({ message: 'The pack’s volume must be above 0 L.' })
-  @Max(1e6, { message: 'The pack’s volume is over a million litres; check it.' })
+  @Min(PACK_BOUNDS.least_L, { message: 'The pack’s volume must be 0.001 L or more.' })
+  @Max(PACK_BOUNDS.most_L, { message: 'The pack’s volume is over a million litres; check it.' })
   packVolume_L?: number | null;
 
   @IsOptional()
@@ -103,76 +98,6 @@ export class NewLot extends LotFields {
 export class EditLot extends LotFields {
   @IsInt({ message: 'Say which version you changed.' })
   version!: number;
-}
-
-export const VESSEL_KINDS = ['vessel', 'pot'] as const;
-export type VesselKind = (typeof VESSEL_KINDS)[number];
-
-export class VesselShape {
-  @IsReal('The depth must be a number of cm.')
-  @IsPositive({ message: 'The depth must be above 0 cm.' })
-  @Max(200, { message: 'The depth is over 200 cm; check it.' })
-  height_cm!: number;
-
-  @Optional()
-  @IsReal('The top diameter must be a number of cm.')
-  @IsPositive({ message: 'The top diameter must be above 0 cm.' })
-  topDiameter_cm?: number;
-
-  @Optional()
-  @IsReal('The base diameter must be a number of cm.')
-  @IsPositive({ message: 'The base diameter must be above 0 cm.' })
-  baseDiameter_cm?: number;
-}
-
-export class NewVessel {
-  @IsUUID('all', { message: 'The id must be a UUID.' })
-  id!: string;
-
-  @IsWords(60, 'Give it a name of 1 to 60 letters.')
-  name!: string;
-
-  @IsIn(VESSEL_KINDS, { message: 'Say whether it is a test vessel or a pot.' })
-  kind!: VesselKind;
-
-  @Optional()
-  @Nested(() => VesselShape, 'Give the vessel its inner sizes.')
-  shape?: VesselShape;
-}
-
-/** A vessel filled with water to its fill line, on the scale; its depth may come with it. */
-export class NewFilling {
-  @IsUUID('all', { message: 'The id must be a UUID.' })
-  id!: string;
-
-  @IsReal('The empty mass must be a number of g.')
-  @Min(0, { message: 'The empty mass cannot be negative.' })
-  empty_g!: number;
-
-  @IsReal('The full mass must be a number of g.')
-  @IsPositive({ message: 'The full mass must be above 0 g.' })
-  full_g!: number;
-
-  @IsReal('The water’s temperature must be a number of °C.')
-  @Min(0, { message: 'The water cannot be colder than 0 °C.' })
-  @Max(60, { message: 'Use water under 60 °C.' })
-  waterTemp_C!: number;
-
-  @Optional()
-  @Nested(() => VesselShape, 'Give the vessel its inner sizes.')
-  shape?: VesselShape;
-}
-
-export interface VesselRow {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: VesselKind;
-  readonly height_cm?: number;
-  readonly topDiameter_cm?: number;
-  readonly baseDiameter_cm?: number;
-  /** By water, else from its inner dimensions; absent where neither is known. */
-  readonly volume_mL?: number;
-  readonly fillings: number;
 }
 
 /** A lot as the shelf lists it and the desk takes it. */
@@ -199,6 +124,8 @@ export interface LotRow {
   readonly openRuns: number;
   readonly pail?: PailFigures;
   readonly component?: LotComponent;
+  /** Why its card cannot be worked out; the others are shown all the same. */
+  readonly trouble?: string;
 }
 
 export interface LotCardPage {

@@ -39,6 +39,7 @@ export class RestLot {
   @Optional()
   @IsReal('The rest must be a number of litres.')
   @IsPositive({ message: 'The rest must be above 0 L.' })
+  @Max(MOST_L, { message: 'More than a million litres; check it.' })
   made_L?: number;
 }
 
@@ -60,12 +61,14 @@ export class NewPrepared {
   @Optional()
   @IsReal('What was taken must be a number of litres.')
   @IsPositive({ message: 'What was taken must be above 0 L.' })
+  @Max(MOST_L, { message: 'More than a million litres; check it.' })
   took_L?: number;
 
   /** What it made, loose L. */
   @Optional()
   @IsReal('What it made must be a number of litres.')
   @IsPositive({ message: 'What it made must be above 0 L.' })
+  @Max(MOST_L, { message: 'More than a million litres; check it.' })
   made_L?: number;
 
   @Optional()

@@ -25,10 +25,16 @@ interface LoadOptions {
   readonly fresh: boolean;
 }
 
+/** Whether a whole demo notebook is there. */
+export async function isLoadedDemo(db: DataSource): Promise<boolean> {
+  const known = await db.getRepository(NotebookRow).findOneBy({ id: 1 });
+  return known?.demo === true && known.demoLoaded;
+}
+
 /** Empties everything that the demo wrote; only ever on a database with the demo flag. */
 async function wipe(db: DataSource): Promise<void> {
   await db.query(
-    'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, scorecards restart identity cascade',
+    'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, scorecards, kept_once restart identity cascade',
   );
   // Copies of protocols and plants belong to people, so all of them went; what a notebook begins with comes back.
   await importShipped(db);

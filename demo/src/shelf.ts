@@ -1,7 +1,8 @@
 import { NewFilling, NewLot, NewMaterial, NewVessel, StockCount, type Me } from '@bent-pail/contract';
 import { readBody } from '@bent-pail/server/http/body';
-import { addFilling, addLot, addMaterial, addVessel } from '@bent-pail/server/shelf/service';
+import { addLot, addMaterial } from '@bent-pail/server/shelf/service';
 import { countStock } from '@bent-pail/server/stock/service';
+import { addFilling, addVessel } from '@bent-pail/server/vessels/service';
 import { v7 as uuidv7 } from 'uuid';
 import type { LotFile, ShelfFile } from './files';
 import { daysBefore, type Happening, type Loading } from './loading';
@@ -40,9 +41,11 @@ async function putLot(loading: Loading, materialId: string, lot: LotFile): Promi
   await addLot(loading.context, readBody(NewLot, { id, materialId, ...fields, boughtOn }));
   loading.lots.set(lot.code, id);
   if (onHand_L === undefined) return;
-  const counter = [...loading.people.values()][0] as Me;
-  await countStock(loading.context, counter, id, readBody(StockCount, { id: uuidv7(), stock_L: onHand_L }));
+  await countStock(loading.context, whoever(loading), id, readBody(StockCount, { id: uuidv7(), stock_L: onHand_L }));
 }
+
+/** The files do not say who counted and who filled. */
+const whoever = ({ people }: Loading): Me => [...people.values()][0] as Me;
 
 /** Vessels, measured by the water that fills them. */
 export function vesselHappenings(loading: Loading): Happening[] {
@@ -52,7 +55,7 @@ export function vesselHappenings(loading: Loading): Happening[] {
       const id = uuidv7();
       const { name, height_cm, ...filling } = vessel;
       await addVessel(loading.context, readBody(NewVessel, { id, name, kind: 'vessel', shape: { height_cm } }));
-      await addFilling(loading.context, id, readBody(NewFilling, { id: uuidv7(), ...filling }));
+      await addFilling(loading.context, whoever(loading), id, readBody(NewFilling, { id: uuidv7(), ...filling }));
       loading.vessels.set(name, id);
     },
   }));

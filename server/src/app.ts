@@ -1,6 +1,6 @@
 import compression from 'compression';
 import connectPgSimple from 'connect-pg-simple';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler } from 'express';
 import session from 'express-session';
 import helmet from 'helmet';
 import pg from 'pg';
@@ -8,20 +8,25 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { v7 as uuidv7 } from 'uuid';
 import { accountRoutes } from './accounts/routes';
+import { whoIsThis } from './accounts/session';
 import { benchRoutes } from './bench/routes';
 import { blendRoutes } from './blends/routes';
+import { Calculator } from './calc/calculator';
 import { calcRoutes } from './calc/routes';
 import type { Context } from './context';
 import { exportRoutes } from './exports/routes';
 import { guideRoutes } from './guides/routes';
-import { healthRoutes } from './health/routes';
+import { DiskWatch } from './health/diskWatch';
+import { healthRoutes, NEEDS_NO_SESSION } from './health/routes';
 import { jobRoutes } from './jobs/routes';
 import { Hub } from './live/hub';
 import { laboratoryRoutes } from './laboratory/routes';
 import { learningRoutes } from './learning/routes';
 import { liveRoutes } from './live/routes';
 import { Api } from './http/api';
+import { knownHosts } from './http/hosts';
 import { servePages } from './http/pages';
+import { plainBody } from './http/plainBody';
 import { answerProblems, notFound } from './http/problems';
 import { sameOriginWrites } from './http/sameOrigin';
 import { instrumentRoutes } from './instruments/routes';
@@ -32,6 +37,7 @@ import { scoreRoutes } from './scores/routes';
 import { shelfRoutes } from './shelf/routes';
 import { stockRoutes } from './stock/routes';
 import { todayRoutes } from './today/routes';
+import { vesselRoutes } from './vessels/routes';
 
 export interface AppOptions {
   readonly context: Context;
@@ -39,6 +45,8 @@ export interface AppOptions {
   readonly sessionSecret: string;
   readonly logger: Logger;
   readonly webRoot?: string;
+  /** Names beside this computer's own that it is reached by. */
+  readonly hosts?: readonly string[];
 }
 
 const SESSION_DAYS = 30;
@@ -52,6 +60,14 @@ export interface App {
   close: () => Promise<void>;
 }
 
+/** A step that some addresses do without. */
+const unless =
+  (addresses: ReadonlySet<string>, step: RequestHandler): RequestHandler =>
+  (request, response, next) => {
+    if (addresses.has(request.path)) next();
+    else void step(request, response, next);
+  };
+
 /** The whole HTTP face: what guards every request, then the resources, then the pages. */
 export function createApp(options: AppOptions): App {
   const { context, logger } = options;
@@ -62,6 +78,7 @@ export function createApp(options: AppOptions): App {
     response.setHeader('X-Request-Id', request.id as string);
     next();
   });
+  app.use(knownHosts(options.hosts ?? []));
   app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
   app.use(compression());
 
@@ -86,6 +103,7 @@ export function createApp(options: AppOptions): App {
   accountRoutes(api, context);
   notebookRoutes(api, context);
   shelfRoutes(api, context);
+  vesselRoutes(api, context);
   benchRoutes(api, context);
   instrumentRoutes(api, context);
   protocolRoutes(api, context);
@@ -100,8 +118,10 @@ export function createApp(options: AppOptions): App {
   liveRoutes(api, context, hub);
   noteRoutes(api, context);
   exportRoutes(api, context);
-  calcRoutes(api);
-  healthRoutes(api, context);
+  const calculator = new Calculator();
+  calcRoutes(api, calculator);
+  const disk = new DiskWatch(context.db);
+  healthRoutes(api, context, disk);
 
   app.use(
     '/api',
@@ -110,23 +130,32 @@ export function createApp(options: AppOptions): App {
       next();
     },
     sameOriginWrites,
-    session({
-      store,
-      secret: options.sessionSecret,
-      name: 'bent-pail',
-      resave: false,
-      saveUninitialized: false,
-      rolling: false,
-      cookie: { httpOnly: true, sameSite: 'strict', maxAge: SESSION_DAYS * 24 * 3600 * 1000 },
-    }),
+    unless(
+      NEEDS_NO_SESSION,
+      session({
+        store,
+        secret: options.sessionSecret,
+        name: 'bent-pail',
+        resave: false,
+        saveUninitialized: false,
+        rolling: false,
+        cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_DAYS * 24 * 3600 * 1000 },
+      }),
+    ),
+    unless(NEEDS_NO_SESSION, whoIsThis(context)),
     express.json({ limit: BODY_LIMIT }),
+    plainBody,
     api.router,
     () => {
       throw notFound('address');
     },
   );
   if (options.webRoot !== undefined) servePages(app, options.webRoot);
-  app.use(answerProblems);
+  app.use(
+    answerProblems((error) => {
+      disk.saw(error);
+    }),
+  );
 
   return {
     express: app,
@@ -135,6 +164,7 @@ export function createApp(options: AppOptions): App {
       hub.hangUp();
     },
     close: async () => {
+      await calculator.close();
       await hub.close();
       store.close();
       await sessionPool.end();

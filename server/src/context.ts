@@ -5,4 +5,6 @@ import type { Clock } from './clock';
 export interface Context {
   readonly db: DataSource;
   readonly clock: Clock;
+  /** Where phones find this notebook on the house's network, if they may. */
+  readonly networkAddress?: string;
 }

@@ -1,4 +1,6 @@
-import { createServer } from 'node:http';
+import { readFileSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { pino } from 'pino';
 import { openNotebook } from './accounts/service';
 import { createApp } from './app';
@@ -12,38 +14,73 @@ const CLOSING_MS = 3000;
 const config = readConfig(process.env);
 const logger = pino({ level: config.logLevel, redact: ['req.headers.cookie', 'req.headers.authorization'] });
 const clock = config.clockFile === undefined ? systemClock : shiftedClock(config.clockFile);
-const db = await openOrExit(config.databaseUrl);
+const db = await openOrExit(config.databaseUrl, config.backups);
 const notebook = await openNotebook(db, config.demo);
 const app = createApp({
-  context: { db, clock },
+  context: { db, clock, ...(config.network === undefined ? {} : { networkAddress: config.network.address }) },
   databaseUrl: config.databaseUrl,
   sessionSecret: notebook.sessionSecret,
   logger,
+  hosts: config.hosts,
   ...(config.webRoot === undefined ? {} : { webRoot: config.webRoot }),
 });
 
-const server = createServer(app.express);
-server.on('error', (error) => {
-  logger.fatal({ err: error }, 'cannot listen');
+/** Whoever started this hears that it is open, or why not. */
+function tell(what: { readonly open: true } | { readonly taken: number }): void {
+  process.send?.(what);
+}
+
+function listen(server: Server, port: number, host: string): Promise<Server> {
+  return new Promise((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(port, host, () => {
+      logger.info({ host, port }, 'listening');
+      resolve(server);
+    });
+  });
+}
+
+async function openDoors(): Promise<readonly Server[]> {
+  const { network } = config;
+  const own = await listen(createServer(app.express), config.port, config.host);
+  if (network === undefined) return [own];
+  const key = readFileSync(network.keyFile);
+  const cert = readFileSync(network.certFile);
+  return [own, await listen(createSecureServer({ key, cert }, app.express), network.port, network.host)];
+}
+
+let doors: readonly Server[] = [];
+try {
+  doors = await openDoors();
+  tell({ open: true });
+} catch (error) {
+  const { code, port } = error as { readonly code?: string; readonly port?: number };
+  if (code === 'EADDRINUSE' && port !== undefined) tell({ taken: port });
+  else logger.fatal({ err: error }, 'cannot listen');
+  // The message is on its way once the channel is closed.
+  process.disconnect?.();
   process.exit(1);
-});
-server.listen(config.port, config.host, () => {
-  logger.info({ host: config.host, port: config.port }, 'listening');
-});
+}
 
 let stopping = false;
 function stop(): void {
   if (stopping) return;
   stopping = true;
   setTimeout(() => process.exit(0), CLOSING_MS).unref();
-  server.close(() => {
-    void app
-      .close()
-      .then(() => db.destroy())
-      .then(() => process.exit(0));
-  });
+  const closed = doors.map(
+    (door) =>
+      new Promise<void>((resolve) => {
+        door.close(() => {
+          resolve();
+        });
+        door.closeIdleConnections();
+      }),
+  );
   app.hangUp();
-  server.closeIdleConnections();
+  void Promise.all(closed)
+    .then(() => app.close())
+    .then(() => db.destroy())
+    .then(() => process.exit(0));
 }
 process.on('SIGTERM', stop);
 process.on('SIGINT', stop);

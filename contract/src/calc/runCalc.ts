@@ -1,14 +1,9 @@
 import { CALCULATIONS, CoreError, type CalcName, type CoreErrorCode } from '@bent-pail/core';
 import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv';
 import type { JsonSchema } from './json';
+import { workRefusal } from './limits';
+import type { CalcError } from './calcError';
 import { CALC_SCHEMAS } from './schemas';
-
-/** What a person reads when an input cannot be used. */
-export interface CalcError {
-  readonly code: CoreErrorCode;
-  readonly message: string;
-  readonly path: string;
-}
 
 export type CalcAnswer =
   { readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly error: CalcError };
@@ -38,9 +33,9 @@ export function unknownName(name: string): CalcError {
 
 /**
  * Checks an input's shape, runs the calculation and answers with its result or one sentence.
- * The same on the command line, over HTTP and in the tests.
+ * The same on the command line, over HTTP and in the tests; `shared` also refuses what would keep others waiting.
  */
-export function runCalc(name: string, input: unknown): CalcAnswer {
+export function runCalc(name: string, input: unknown, { shared = false } = {}): CalcAnswer {
   if (!isCalcName(name)) return { ok: false, error: unknownName(name) };
   let validate = compiled.get(name);
   if (validate === undefined) {
@@ -49,6 +44,8 @@ export function runCalc(name: string, input: unknown): CalcAnswer {
   }
   if (!validate(input)) return { ok: false, error: sentence(validate.errors?.[0] as ErrorObject) };
   try {
+    const tooMuch = shared ? workRefusal(name, input) : undefined;
+    if (tooMuch !== undefined) return { ok: false, error: tooMuch };
     const calculate = CALCULATIONS[name] as (checked: unknown) => unknown;
     return { ok: true, result: calculate(input) };
   } catch (error) {

@@ -7,6 +7,7 @@ export { lossOf } from './loss';
 export { recipeSearch, recipeSearchSteps, type FoundRecipe, type RecipeSearchResult } from './recipeSearch';
 export { countRecipes, RecipeWalk } from './walk';
 export {
+  requireSearch,
   requireTargets,
   SEARCH_DEFAULTS,
   SEARCHABLE,

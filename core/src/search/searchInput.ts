@@ -29,7 +29,7 @@ export interface RecipeSearchInput {
   readonly kappa?: number;
 }
 
-export const SEARCH_DEFAULTS = Object.freeze({ keep: 20, mostParts: 60, mostComponents: 16, mostRecipes: 2e7 });
+export const SEARCH_DEFAULTS = Object.freeze({ keep: 20, mostParts: 60, mostComponents: 16 });
 
 /** Scalar outputs of a blend that a target may speak of. */
 export const SEARCHABLE = [

@@ -12,3 +12,4 @@ export {
   type Container,
 } from './container';
 export { fillVolume_mL, vesselVolume_mL, type WaterFilling } from './fillVolume';
+export { fillingDoubt, FILLING_DOUBT } from './fillingDoubt';

@@ -1,12 +1,14 @@
 import { randomBytes } from 'node:crypto';
-import type { FirstLead, Me, NewUser, SessionState, UserRow } from '@bent-pail/contract';
-import { IsNull, type DataSource } from 'typeorm';
+import type { FirstLead, Me, SessionState } from '@bent-pail/contract';
+import type { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
 import { NOTEBOOK_ID, NotebookRow, UserEntity } from '../database/entities';
 import { conflict, HttpProblem, refused } from '../http/problems';
 import { notebookInfo, notebookRow } from '../notebook/service';
 import { hashPassword, passwordMatches } from './passwords';
+import { findByName } from './people';
+import { toMe } from './me';
 
 /** What a notebook is called until its first lead names it. */
 const UNNAMED = Object.freeze({ place: 'This bench', currency: '£', zone: 'Europe/London' });
@@ -24,7 +26,8 @@ export const DEMO_PEOPLE = Object.freeze({
   ],
 } as const);
 
-const toMe = (user: UserEntity): Me => ({ id: user.id, name: user.name, role: user.role, singleKeys: user.singleKeys });
+/** Somebody who may sign in and whose sessions go on. */
+const NEVER_ENDED = Object.freeze({ archivedAt: null, sessionsFrom: null });
 
 /** The notebook's own row, made on the first start; with `demo` also the demo people, with passwords nobody knows. */
 export async function openNotebook(db: DataSource, demo: boolean): Promise<NotebookRow> {
@@ -45,13 +48,13 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
     const people = [{ name: DEMO_PEOPLE.lead, role: 'lead' } as const, ...DEMO_PEOPLE.others];
     for (const { name, role } of people) {
       const passwordHash = await hashPassword(randomBytes(24).toString('base64'));
-      await manager.insert(UserEntity, { id: uuidv7(), name, role, passwordHash, singleKeys: true, archivedAt: null });
+      await manager.insert(UserEntity, { id: uuidv7(), name, role, passwordHash, singleKeys: true, ...NEVER_ENDED });
     }
   });
   return notebooks.findOneByOrFail({ id: NOTEBOOK_ID });
 }
 
-export async function sessionState({ db, clock }: Context, me: Me | undefined): Promise<SessionState> {
+export async function sessionState({ db, clock, networkAddress }: Context, me: Me | undefined): Promise<SessionState> {
   const notebook = await notebookRow(db);
   const users = await db.getRepository(UserEntity).count();
   return {
@@ -60,19 +63,12 @@ export async function sessionState({ db, clock }: Context, me: Me | undefined): 
     demo: notebook.demo,
     needsFirstLead: users === 0,
     now: clock.now(),
+    ...(networkAddress === undefined ? {} : { networkAddress }),
   };
 }
 
-async function findByName(db: DataSource, name: string): Promise<UserEntity | null> {
-  return db
-    .getRepository(UserEntity)
-    .createQueryBuilder('user')
-    .where('lower(user.name) = lower(:name) and user.archived_at is null', { name })
-    .getOne();
-}
-
 export async function signIn({ db }: Context, name: string, password: string): Promise<Me> {
-  const user = await findByName(db, name);
+  const user = await findByName(db.manager, name);
   // The same work and the same sentence for a wrong name, so that names cannot be guessed.
   const matches =
     user === null ? await hashPassword(password).then(() => false) : await passwordMatches(user.passwordHash, password);
@@ -86,44 +82,32 @@ export async function demoSignIn({ db }: Context, name: string): Promise<Me> {
   const notebook = await notebookRow(db);
   if (!notebook.demo)
     throw new HttpProblem(403, { code: 'not-demo', message: 'One-click sign-in is for demo notebooks.' });
-  const user = await findByName(db, name);
+  const user = await findByName(db.manager, name);
   if (user === null) throw refused('name', 'There is no such person in the demo.');
   return toMe(user);
 }
 
+const hasLead = (): HttpProblem => conflict('This notebook has its first lead already; sign in.');
+
 export async function firstLead({ db }: Context, body: FirstLead): Promise<Me> {
+  // Asked before anything is hashed: this door is open to everybody.
+  if ((await db.manager.count(UserEntity)) > 0) throw hasLead();
   const passwordHash = await hashPassword(body.password);
   return db.transaction(async (manager) => {
     await manager.query('lock table users in exclusive mode');
-    if ((await manager.count(UserEntity)) > 0) throw conflict('This notebook has its first lead already; sign in.');
+    if ((await manager.count(UserEntity)) > 0) throw hasLead();
     const user = {
       id: uuidv7(),
       name: body.name,
       role: 'lead',
       passwordHash,
       singleKeys: true,
-      archivedAt: null,
+      ...NEVER_ENDED,
     } as const;
     await manager.insert(UserEntity, user);
     await manager.update(NotebookRow, { id: NOTEBOOK_ID }, { place: body.place });
     return toMe(user);
   });
-}
-
-export async function addUser({ db }: Context, body: NewUser): Promise<UserRow> {
-  const known = await findByName(db, body.name);
-  if (known !== null && known.id !== body.id) throw refused('name', `${body.name} is already in this notebook.`);
-  if (known === null) {
-    const passwordHash = await hashPassword(body.password);
-    const { id, name, role } = body;
-    await db.getRepository(UserEntity).insert({ id, name, role, passwordHash, singleKeys: true, archivedAt: null });
-  }
-  return { id: body.id, name: body.name, role: body.role };
-}
-
-export async function listUsers({ db }: Context): Promise<UserRow[]> {
-  const users = await db.getRepository(UserEntity).find({ where: { archivedAt: IsNull() }, order: { name: 'asc' } });
-  return users.map(({ id, name, role }) => ({ id, name, role }));
 }
 
 export async function editMe({ db }: Context, me: Me, singleKeys: boolean): Promise<Me> {

@@ -1,10 +1,9 @@
-import type { KeptReading, RunSheet } from '@bent-pail/contract';
-import type { CalibrationStamp, Exclusion, RunRecord, RunVessel } from '@bent-pail/core';
+import type { KeptReading, RemeasuredVessel, RunSheet } from '@bent-pail/contract';
+import { runVesselVolume_mL, type CalibrationStamp, type Exclusion, type RunRecord } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { RunEntity } from '../database/entities';
 import {
   ExclusionEntity,
-  FillingEntity,
   LotEntity,
   MaterialEntity,
   ProtocolEntity,
@@ -14,23 +13,27 @@ import {
 } from '../database/entities';
 import { loadInstruments, stampReader } from '../instruments/service';
 import { asidesOf } from '../notes/service';
+import { loadFillings, loadStamps, toRunVessel, type Fillings } from '../vessels/fillings';
 
 const optional = <K extends string, V>(key: K, value: V | null | undefined): Partial<Record<K, V>> =>
   value === null || value === undefined ? {} : ({ [key]: value } as Record<K, V>);
 
-/** A vessel as the core takes it; undefined until its depth is known. */
-export function toRunVessel(vessel: VesselEntity, fillings: readonly FillingEntity[]): RunVessel | undefined {
-  if (vessel.height_cm === null) return undefined;
-  return {
-    id: vessel.id,
-    name: vessel.name,
-    height_cm: vessel.height_cm,
-    ...optional('topDiameter_cm', vessel.topDiameter_cm),
-    ...optional('baseDiameter_cm', vessel.baseDiameter_cm),
-    fillings: fillings
-      .filter((filling) => filling.vesselId === vessel.id)
-      .map(({ empty_g, full_g, waterTemp_C }) => ({ empty_g, full_g, waterTemp_C })),
+/** Vessels of a finished run that hold something else by the fillings of today than by those it stands on. */
+function remeasured(
+  vessels: readonly VesselEntity[],
+  then: Fillings['counting'],
+  now: Fillings['counting'],
+): RemeasuredVessel[] {
+  const volume = (vessel: VesselEntity, fillings: Fillings['counting']): number | undefined => {
+    const run = toRunVessel(vessel, fillings);
+    return run === undefined ? undefined : runVesselVolume_mL(run);
   };
+  const distinct = [...new Map(vessels.map((vessel) => [vessel.id, vessel])).values()];
+  return distinct.flatMap((vessel) => {
+    const [was_mL, now_mL] = [volume(vessel, then), volume(vessel, now)];
+    if (was_mL === undefined || now_mL === undefined || was_mL === now_mL) return [];
+    return [{ id: vessel.id, name: vessel.name, was_mL, now_mL }];
+  });
 }
 
 /** A reading as it was kept, with the stamp of what it was read with. */
@@ -67,10 +70,11 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
   const users = await manager.find(UserEntity);
   const protocols = await manager.find(ProtocolEntity);
   const materials = await manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } });
-  const fillings = await manager.find(FillingEntity, {
-    where: { vesselId: In(vessels.map((vessel) => vessel.id)) },
-    order: { keptAt: 'asc' },
-  });
+  const fillings = await loadFillings(
+    manager,
+    vessels.map((vessel) => vessel.id),
+  );
+  const stamps = await loadStamps(manager, runIds);
   const stampOfReading = await stampReader(manager, readings);
   const instruments = await loadInstruments(manager);
   const names = new Map(users.map((user) => [user.id, user.name]));
@@ -79,6 +83,8 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
     const lot = lots.find((one) => one.id === run.lotId) as LotEntity;
     const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
     const used = run.vesselIds.map((id) => vessels.find((vessel) => vessel.id === id) as VesselEntity);
+    const stamp = run.finishedAt === null ? undefined : stamps.get(run.id);
+    const standsOn = stamp === undefined ? fillings.counting : fillings.all.filter(({ id }) => stamp.includes(id));
     const protocol = protocols.find((one) => one.key === run.protocolKey && one.version === run.protocolVersion);
     return {
       id: run.id,
@@ -94,7 +100,8 @@ export async function loadSheets(manager: EntityManager, runs: readonly RunEntit
       },
       ...optional('sample', run.sample),
       replicateCount: run.replicateCount,
-      vessels: used.map((vessel) => toRunVessel(vessel, fillings)),
+      vessels: used.map((vessel) => toRunVessel(vessel, standsOn)),
+      remeasured: stamp === undefined ? [] : remeasured(used, standsOn, fillings.counting),
       vesselNames: used.map(({ id, name }) => ({ id, name })),
       readings: readings.filter((row) => row.runId === run.id).map((row) => toReading(row, names, stampOfReading(row))),
       exclusions: exclusions

@@ -4,7 +4,8 @@ import { param, type Api } from '../http/api';
 import { readBody } from '../http/body';
 import { BENCH_READS, BENCH_WORKS, meOf, WORKS } from '../http/guard';
 import { keepReading } from './keepReading';
-import { chooseInstruments, exclude, finishRun, listRuns, quickStart, sheetFor, startRun } from './service';
+import { quickStart } from './quickStart';
+import { chooseInstruments, exclude, finishRun, listRuns, sheetFor, startRun } from './service';
 
 export function benchRoutes(api: Api, context: Context): void {
   api.route('get', '/runs', BENCH_READS, async (request, response) => {

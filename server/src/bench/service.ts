@@ -1,55 +1,20 @@
-import type { Me, NewExclusion, NewRun, QuickStart, RunInstruments, RunRow, RunSheet } from '@bent-pail/contract';
-import {
-  defaultSettings,
-  findMediaClass,
-  guessClass,
-  inSentence,
-  replicateName,
-  runProgress,
-  type Protocol,
-  type RunSettings,
-} from '@bent-pail/core';
-import { In, IsNull, type EntityManager } from 'typeorm';
-import { v7 as uuidv7 } from 'uuid';
+import type { Me, NewExclusion, NewRun, RunInstruments, RunRow, RunSheet } from '@bent-pail/contract';
+import { inSentence, replicateName, runProgress } from '@bent-pail/core';
+import { In, IsNull } from 'typeorm';
 import type { Context } from '../context';
-import {
-  BOUGHT,
-  ExclusionEntity,
-  LotEntity,
-  MaterialEntity,
-  RunEntity,
-  UserEntity,
-  VesselEntity,
-} from '../database/entities';
+import { ExclusionEntity, LotEntity, MaterialEntity, RunEntity, UserEntity, VesselEntity } from '../database/entities';
+import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
-import { requireOneOfAKind, usualInstruments } from '../instruments/service';
+import { requireOneOfAKind } from '../instruments/service';
 import { protocolLabels, requireProtocol } from '../protocols/service';
+import { stampFinished } from '../vessels/takeUp';
+import { insertRun } from './insertRun';
 import { requireOwnRun } from './ownRun';
+import { readSheet } from './readSheet';
 import { loadSheets, toRunRecord } from './records';
 
 /** Runs in one list at most; older ones are found by their lot. */
 const LISTED = 200;
-
-async function insertRun(
-  manager: EntityManager,
-  run: Omit<
-    RunEntity,
-    'number' | 'version' | 'readingSeq' | 'finishedAt' | 'protocolVersion' | 'instrumentIds' | keyof RunSettings
-  >,
-  protocol: Protocol,
-  settings: RunSettings,
-): Promise<void> {
-  await manager.insert(RunEntity, {
-    ...run,
-    protocolVersion: protocol.version,
-    ...settings,
-    press_gcm2: settings.press_gcm2 ?? null,
-    instrumentIds: await usualInstruments(manager, protocol),
-    finishedAt: null,
-    readingSeq: 0,
-    version: 1,
-  });
-}
 
 export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Promise<RunSheet> {
   const protocol = await requireProtocol(db.manager, body.protocol);
@@ -57,8 +22,7 @@ export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Pr
     throw refused('vesselIds', `Name one vessel for each of the ${String(body.replicates)} replicates.`);
   }
   return db.transaction(async (manager) => {
-    const known = await manager.findOneBy(RunEntity, { id: body.id });
-    if (known === null) {
+    await keepOnce(manager, { id: body.id, what: 'run', said: body }, async () => {
       if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
         throw refused('lotId', 'There is no such lot.');
       const found = await manager.countBy(VesselEntity, { id: In(body.vesselIds) });
@@ -79,98 +43,9 @@ export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Pr
         protocol,
         body.settings,
       );
-    } else if (known.lotId !== body.lotId || known.protocolKey !== body.protocol) {
-      throw conflict('A run with this id is kept with other content.');
-    }
+    });
     return readSheet(manager, body.id);
   });
-}
-
-/** Vessels for a first run: those that were measured longest ago in use, else new ones that wait to be measured. */
-async function vesselsFor(manager: EntityManager, count: number, now: Date): Promise<string[]> {
-  const known = await manager.query<{ id: string }[]>(
-    `select v.id from vessels v where v.kind = 'vessel' and exists (select 1 from vessel_fillings f where f.vessel_id = v.id)
-     order by v.created_at, v.id limit $1`,
-    [count],
-  );
-  const ids = known.map((row) => row.id);
-  while (ids.length < count) {
-    const id = uuidv7();
-    const vessel = {
-      id,
-      kind: 'vessel',
-      height_cm: null,
-      topDiameter_cm: null,
-      baseDiameter_cm: null,
-      createdAt: now,
-    } as const;
-    await manager.insert(VesselEntity, { ...vessel, name: `Vessel ${String(ids.length + 1)}` });
-    ids.push(id);
-  }
-  return ids;
-}
-
-/** One name is enough: material, lot, vessels and run come into being together, or none of them. */
-export async function quickStart({ db, clock }: Context, me: Me, body: QuickStart): Promise<RunSheet> {
-  const protocol = await requireProtocol(db.manager, body.protocol);
-  return db.transaction(async (manager) => {
-    if ((await manager.findOneBy(RunEntity, { id: body.runId })) !== null) return readSheet(manager, body.runId);
-    const now = new Date(clock.now());
-    const name = body.name.trim();
-    if (name === '') throw refused('name', 'Say what is in the pail.');
-    const known = await manager
-      .createQueryBuilder(MaterialEntity, 'm')
-      .where('lower(m.name) = lower(:name) or lower(:name) = any (select lower(a) from unnest(m.aliases) a)', { name })
-      .getOne();
-    const mediaClass = known === null ? guessClass(name) : findMediaClass(known.classId ?? '');
-    const materialId = known?.id ?? body.materialId;
-    if (known === null) {
-      const classId = mediaClass?.id ?? null;
-      await manager.insert(MaterialEntity, {
-        id: materialId,
-        name,
-        kind: 'material',
-        classId,
-        aliases: [],
-        version: 1,
-      });
-    }
-    const lots = await manager.countBy(LotEntity, { materialId });
-    await manager.insert(LotEntity, {
-      id: body.lotId,
-      materialId,
-      code: String(lots + 1),
-      source: null,
-      grade: null,
-      boughtOn: null,
-      price: null,
-      packVolume_L: null,
-      state: null,
-      createdAt: now,
-      version: 1,
-      ...BOUGHT,
-    });
-    const replicateCount = protocol.replicates.usual;
-    const run = {
-      id: body.runId,
-      lotId: body.lotId,
-      protocolKey: protocol.key,
-      replicateCount,
-      vesselIds: protocol.usesVessel ? await vesselsFor(manager, replicateCount, now) : [],
-      sample: null,
-      studentId: null,
-      startedBy: me.id,
-      startedAt: now,
-    };
-    await insertRun(manager, run, protocol, defaultSettings(mediaClass, protocol));
-    return readSheet(manager, body.runId);
-  });
-}
-
-async function readSheet(manager: EntityManager, id: string): Promise<RunSheet> {
-  const run = await manager.findOneBy(RunEntity, { id });
-  if (run === null) throw notFound('run');
-  return (await loadSheets(manager, [run]))[0] as RunSheet;
 }
 
 export async function sheetFor({ db }: Context, me: Me, id: string): Promise<RunSheet> {
@@ -221,11 +96,10 @@ export async function exclude({ db, clock }: Context, me: Me, runId: string, bod
     requireOwnRun(run, me);
     if (body.replicate >= run.replicateCount)
       throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
-    const excluded = await manager.findBy(ExclusionEntity, { runId });
-    const known = excluded.find((one) => one.replicate === body.replicate);
-    if (known !== undefined && known.id !== body.id)
-      throw conflict('This replicate is excluded already.', known.reason);
-    if (known === undefined) {
+    await keepOnce(manager, { id: body.id, what: 'exclusion', said: { ...body, runId } }, async () => {
+      const excluded = await manager.findBy(ExclusionEntity, { runId });
+      const known = excluded.find((one) => one.replicate === body.replicate);
+      if (known !== undefined) throw conflict('This replicate is excluded already.', known.reason);
       if (excluded.length + 1 >= run.replicateCount)
         throw refused('replicate', 'The last replicate cannot be excluded; make a new run.');
       const { id, replicate, reason } = body;
@@ -237,7 +111,7 @@ export async function exclude({ db, clock }: Context, me: Me, runId: string, bod
         byUser: me.id,
         keptAt: new Date(clock.now()),
       });
-    }
+    });
     return readSheet(manager, runId);
   });
 }
@@ -279,7 +153,9 @@ export async function finishRun({ db, clock }: Context, me: Me, runId: string): 
     }
     const unmeasured = sheet.protocol.usesVessel && sheet.vessels.some((vessel) => vessel === undefined);
     if (unmeasured) throw refused('vessels', 'A vessel of this run is not measured yet.');
-    await manager.update(RunEntity, { id: runId }, { finishedAt: new Date(clock.now()) });
+    const finishedAt = new Date(clock.now());
+    await manager.update(RunEntity, { id: runId }, { finishedAt });
+    await stampFinished(manager, run, me, finishedAt);
     return readSheet(manager, runId);
   });
 }

@@ -3,7 +3,8 @@ import { CoreError, predictDesk, type FlatLine } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { BlendEntity, BlendVersionEntity, UserEntity } from '../database/entities';
-import { conflict, notFound, refused } from '../http/problems';
+import { keepOnce } from '../database/keepOnce';
+import { notFound, refused } from '../http/problems';
 import { learntUse } from '../learning/service';
 import { loadLots } from '../shelf/lotCards';
 import { loadKept, type KeptBlends } from './kept';
@@ -98,38 +99,33 @@ async function predict(manager: EntityManager, recipe: Recipe): Promise<ReturnTy
 
 /** Keeps a version with what went in and what came out; a kept version never changes. */
 export async function keepVersion({ db, clock }: Context, me: Me, body: NewBlendVersion): Promise<BlendPage> {
-  await db.transaction(async (manager) => {
-    const known = await manager.findOneBy(BlendVersionEntity, { id: body.id });
-    if (known !== null) {
-      if (known.blendId !== body.blendId || JSON.stringify(known.recipe.lines) !== JSON.stringify(body.recipe.lines)) {
-        throw conflict('A version with this id is kept with other content.');
-      }
-      return;
-    }
-    const now = new Date(clock.now());
-    await manager.query('insert into blends (id, name, created_at) values ($1, $2, $3) on conflict (id) do nothing', [
-      body.blendId,
-      body.name.trim(),
-      now,
-    ]);
-    await manager.findOne(BlendEntity, { where: { id: body.blendId }, lock: { mode: 'pessimistic_write' } });
-    const { input, result } = await predict(manager, body.recipe);
-    const n = (await manager.countBy(BlendVersionEntity, { blendId: body.blendId })) + 1;
-    const row = {
-      id: body.id,
-      blendId: body.blendId,
-      n,
-      recipe: body.recipe,
-      method: METHOD,
-      reason: body.reason ?? null,
-    };
-    await manager.insert(BlendVersionEntity, {
-      ...row,
-      input: input as never,
-      result: result as never,
-      byUser: me.id,
-      keptAt: now,
-    });
-  });
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'version', said: body }, async () => {
+      const now = new Date(clock.now());
+      await manager.query('insert into blends (id, name, created_at) values ($1, $2, $3) on conflict (id) do nothing', [
+        body.blendId,
+        body.name.trim(),
+        now,
+      ]);
+      await manager.findOne(BlendEntity, { where: { id: body.blendId }, lock: { mode: 'pessimistic_write' } });
+      const { input, result } = await predict(manager, body.recipe);
+      const n = (await manager.countBy(BlendVersionEntity, { blendId: body.blendId })) + 1;
+      const row = {
+        id: body.id,
+        blendId: body.blendId,
+        n,
+        recipe: body.recipe,
+        method: METHOD,
+        reason: body.reason ?? null,
+      };
+      await manager.insert(BlendVersionEntity, {
+        ...row,
+        input: input as never,
+        result: result as never,
+        byUser: me.id,
+        keptAt: now,
+      });
+    }),
+  );
   return blendPage({ db, clock }, body.blendId);
 }

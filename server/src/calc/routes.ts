@@ -1,10 +1,11 @@
-import { CALC_NAMES, calcSchema, isCalcName, runCalc } from '@bent-pail/contract/calc';
+import { CALC_NAMES, calcSchema, isCalcName } from '@bent-pail/contract/calc';
 import { param, type Api } from '../http/api';
 import { SIGNED_IN } from '../http/guard';
 import { notFound } from '../http/problems';
+import type { Calculator } from './calculator';
 
 /** The same calculations as on the command line, with the same bodies and the same sentences. */
-export function calcRoutes(api: Api): void {
+export function calcRoutes(api: Api, calculator: Calculator): void {
   api.route('get', '/calc', SIGNED_IN, (_request, response) => {
     response.json({ names: CALC_NAMES });
   });
@@ -13,8 +14,8 @@ export function calcRoutes(api: Api): void {
     if (!isCalcName(name)) throw notFound('calculation');
     response.json(calcSchema(name));
   });
-  api.route('post', '/calc/:name', SIGNED_IN, (request, response) => {
-    const answer = runCalc(param(request, 'name'), request.body);
+  api.route('post', '/calc/:name', SIGNED_IN, async (request, response) => {
+    const answer = await calculator.calculate({ name: param(request, 'name'), input: request.body as unknown });
     if (answer.ok) response.json(answer.result);
     else response.status(422).json({ error: answer.error });
   });

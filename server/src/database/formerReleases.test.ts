@@ -1,10 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import fs from 'node:fs';
+import os from 'node:os';
 import path from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import pg from 'pg';
 import { afterAll, describe, expect, inject, it } from 'vitest';
 import { loadLots } from '../shelf/lotCards';
+import { restoreBackup } from '../backup/restore';
+import { MIGRATIONS } from './migrations';
 import { openDatabase } from './openDatabase';
 
 const FOLDER = path.resolve(import.meta.dirname, '../testing/formerReleases');
@@ -30,12 +33,18 @@ describe.each(RELEASES)('a notebook kept by release %s', (release) => {
   const name = `former_${randomUUID().replaceAll('-', '')}`;
   const url = inject('databaseUrl').replace(/\/[^/]+$/, `/${name}`);
 
-  afterAll(() => administer(inject('databaseUrl'), `drop database if exists ${name} with (force)`));
+  const backups = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-former-'));
+
+  afterAll(async () => {
+    await administer(inject('databaseUrl'), `drop database if exists ${name} with (force)`);
+    await administer(inject('databaseUrl'), `drop database if exists ${name}_again with (force)`);
+    fs.rmSync(backups, { recursive: true, force: true });
+  });
 
   it('opens, and every lot says what it said then', async () => {
     await administer(inject('databaseUrl'), `create database ${name}`);
     await administer(url, gunzipSync(fs.readFileSync(path.join(FOLDER, `${release}.sql.gz`))).toString('utf8'));
-    const db = await openDatabase(url);
+    const db = await openDatabase(url, backups);
     try {
       const said = JSON.parse(fs.readFileSync(path.join(FOLDER, `${release}.json`), 'utf8')) as Record<string, Said>;
       const lots = await loadLots(db.manager);
@@ -51,5 +60,21 @@ describe.each(RELEASES)('a notebook kept by release %s', (release) => {
     } finally {
       await db.destroy();
     }
+  });
+
+  it('was kept as it was before it was brought up to date, and opens again from that', async () => {
+    const files = fs.readdirSync(backups);
+    expect(files).toEqual([expect.stringMatching(/^before-upgrade-.*\.tar$/)]);
+    await administer(inject('databaseUrl'), `create database ${name}_again`);
+    const { migrations, contents } = await restoreBackup(path.join(backups, files[0] as string), `${url}_again`);
+    expect(migrations).not.toContain(MIGRATIONS.at(-1)?.name);
+    expect(contents.readings?.rows).toBeGreaterThan(100);
+    const db = await openDatabase(`${url}_again`, backups);
+    expect((await loadLots(db.manager)).length).toBeGreaterThan(5);
+    await db.destroy();
+    // A notebook that is up to date is not dumped again.
+    const once = fs.readdirSync(backups).length;
+    await (await openDatabase(`${url}_again`, backups)).destroy();
+    expect(fs.readdirSync(backups)).toHaveLength(once);
   });
 });

@@ -1,6 +1,7 @@
 import type { Me, OwnPlant, OwnProfile, PlantRow, ProfileRow } from '@bent-pail/contract';
 import { CoreError, requireTargets, TARGET_PROFILES } from '@bent-pail/core';
 import type { Context } from '../context';
+import { contentHash } from '../database/contentHash';
 import { GuideEntity, UserEntity, type GuideKind } from '../database/entities';
 import { conflict, notFound, refused } from '../http/problems';
 
@@ -36,6 +37,8 @@ async function keep(context: Context, me: Me, kind: GuideKind, body: OwnProfile 
     await manager.query('select pg_advisory_xact_lock(hashtext($1))', [id]);
     const known = await manager.findOneBy(GuideEntity, { id });
     if (known !== null && known.kind !== kind) throw conflict('This id belongs to something else.');
+    // The same again, because nobody answered the first time.
+    if (known?.version === version + 1 && contentHash(known.content) === contentHash(content)) return;
     if ((known?.version ?? 0) !== version)
       throw conflict('Somebody else changed it meanwhile; look at it again before you change it.');
     const row = { id, kind, content: content as never, version: version + 1, byUser: me.id };

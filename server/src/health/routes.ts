@@ -1,14 +1,19 @@
 import type { Context } from '../context';
 import type { Api } from '../http/api';
 import { PUBLIC } from '../http/guard';
+import type { DiskWatch } from './diskWatch';
 
-/** Whether the server lives, whether its database answers, and what time it is. */
-export function healthRoutes(api: Api, { db, clock }: Context): void {
+/** Addresses that answer whoever asks, without looking at who it is. */
+export const NEEDS_NO_SESSION: ReadonlySet<string> = new Set(['/health', '/ready', '/time']);
+
+/** Whether the server lives, whether its database answers and has room, and what time it is. */
+export function healthRoutes(api: Api, { db, clock }: Context, disk: DiskWatch): void {
   api.route('get', '/health', PUBLIC, (_request, response) => {
     response.json({ status: 'up' });
   });
   api.route('get', '/ready', PUBLIC, async (_request, response) => {
     await db.query('select 1');
+    await disk.requireRoom();
     response.json({ status: 'ready' });
   });
   api.route('get', '/time', PUBLIC, (_request, response) => {

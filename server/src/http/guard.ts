@@ -22,13 +22,22 @@ export type Guard = RequestHandler & { readonly access: Access };
 
 declare module 'express-session' {
   interface SessionData {
+    userId?: string;
+    /** When it began, ms since 1970: ended sessions are those of before. */
+    since?: number;
+  }
+}
+
+declare module 'express-serve-static-core' {
+  interface Request {
+    /** Who is signed in, as the notebook has them at this very request. */
     me?: Me;
   }
 }
 
 /** The person who is signed in; only behind a guard that lets nobody else through. */
 export function meOf(request: Request): Me {
-  const { me } = request.session;
+  const { me } = request;
   if (me === undefined)
     throw new HttpProblem(401, { code: 'signed-out', message: 'Sign in first; what you typed is kept here.' });
   return me;

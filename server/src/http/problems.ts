@@ -30,21 +30,46 @@ export const unavailable = (): HttpProblem =>
     message: 'The notebook’s database does not answer. What you type waits here and is sent again.',
   });
 
-const DATABASE_GONE = /^(08|57P|ECONN|EPIPE|ETIMEDOUT)/;
+/** Too much at once; in a moment there is room again. */
+export const busy = (): HttpProblem =>
+  new HttpProblem(503, { code: 'busy', message: 'The bench computer has its hands full; try again in a moment.' });
+
+export const diskFull = (): HttpProblem =>
+  new HttpProblem(507, {
+    code: 'disk-full',
+    message:
+      'The disk of the bench computer is full: nothing more can be kept until there is room. What you typed waits here.',
+  });
+
+/** PostgreSQL's classes of trouble with the connection or the server itself, and the system's words for the same. */
+const DATABASE_GONE = /^(08|57P|53[023]|25P03|58|ECONN|EPIPE|ETIMEDOUT|EHOST|ENET|ENOTFOUND|EAI_AGAIN)/;
 const CONNECTION_WORDS =
-  /connection terminated|timeout exceeded when trying to connect|not queryable|Connection ended/i;
+  /connection terminated|timeout exceeded when trying to connect|not queryable|Connection ended|connection error|Cannot use a pool after calling end|timeout expired|Driver not Connected/i;
+/** TypeORM's own words for a connection that went away under a transaction. */
+const RUNNER_GONE = new Set([
+  'QueryRunnerAlreadyReleasedError',
+  'TransactionNotStartedError',
+  'ConnectionIsNotSetError',
+]);
+
+const codeOf = (error: unknown): string | undefined => {
+  const code = (error as { code?: unknown } | null | undefined)?.code;
+  return typeof code === 'string' ? code : undefined;
+};
 
 /** Whether an error means that PostgreSQL is away, rather than that the question was wrong. */
 export function databaseIsGone(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
-  const code = (error as { code?: unknown }).code;
-  return (typeof code === 'string' && DATABASE_GONE.test(code)) || CONNECTION_WORDS.test(error.message);
+  if (RUNNER_GONE.has(error.name)) return true;
+  return DATABASE_GONE.test(codeOf(error) ?? '') || CONNECTION_WORDS.test(error.message);
 }
+
+/** Whether an error means that nothing more can be written. */
+export const diskIsFull = (error: unknown): boolean => ['53100', 'ENOSPC', 'EDQUOT'].includes(codeOf(error) ?? '');
 
 /** What PostgreSQL's constraint says, as a problem; undefined where the error is none of them. */
 function fromConstraint(error: unknown): HttpProblem | undefined {
-  const code = (error as { code?: unknown }).code;
-  switch (code) {
+  switch (codeOf(error)) {
     case '23505':
       return conflict('This is already there, with other content.');
     case '23503':
@@ -52,43 +77,70 @@ function fromConstraint(error: unknown): HttpProblem | undefined {
     case '23514':
     case '22P02':
     case '22003':
+    case '22007':
+    case '22008':
       return new HttpProblem(422, { code: 'invalid', message: 'A value lies outside what can be kept.' });
     // A zero byte: PostgreSQL keeps it neither in a text nor in JSON.
     case '22021':
     case '22P05':
       return new HttpProblem(422, { code: 'invalid', message: 'There is a character in it that cannot be kept.' });
+    // Two that wait for each other: one is let go and may try again.
+    case '40001':
+    case '40P01':
+      return busy();
     default:
       return undefined;
   }
 }
 
-function toProblem(error: unknown): HttpProblem | undefined {
-  if (error instanceof HttpProblem) return error;
-  if (error instanceof CoreError) {
-    return new HttpProblem(422, { code: error.code, message: error.message, path: error.path });
-  }
-  if (databaseIsGone(error)) return unavailable();
-  const parse = error as { type?: unknown; status?: unknown };
-  if (parse.type === 'entity.parse.failed') {
+/** Sentences for what is wrong with a request itself, before anybody looked at what it asks. */
+const REQUEST_SENTENCES: Readonly<Record<number, string>> = {
+  400: 'This request cannot be read.',
+  404: 'There is no such file.',
+  412: 'This file is another by now.',
+  413: 'This is more than can be sent at once.',
+  415: 'This is written in a way that cannot be read here; send JSON as UTF-8.',
+  416: 'This file has no such part.',
+};
+
+/** Trouble that the HTTP libraries found: a status in the four hundreds and no sentence of ours. */
+function fromRequest(error: unknown): HttpProblem | undefined {
+  const { type, status } = error as { readonly type?: unknown; readonly status?: unknown };
+  if (type === 'entity.parse.failed')
     return new HttpProblem(422, { code: 'invalid', path: 'input', message: 'invalid input: this is not JSON' });
-  }
-  if (parse.status === 404) return notFound('file');
-  if (parse.type === 'entity.too.large') {
-    return new HttpProblem(413, { code: 'too-large', message: 'This is more than can be sent at once.' });
-  }
-  return fromConstraint(error);
+  if (typeof status !== 'number' || status < 400 || status > 499) return undefined;
+  if (status === 404) return notFound('file');
+  const code = status === 413 ? 'too-large' : 'unreadable';
+  return new HttpProblem(status, { code, message: REQUEST_SENTENCES[status] ?? 'This request cannot be read.' });
 }
 
-/** The one place where errors become answers. */
-export const answerProblems: ErrorRequestHandler = (error, request, response, next) => {
-  if (response.headersSent) {
-    next(error);
-    return;
-  }
-  const known = toProblem(error);
-  if (known === undefined) request.log.error({ err: error as unknown }, 'unexpected error');
-  const problem =
-    known ?? new HttpProblem(500, { code: 'fault', message: 'Something broke on the server; it is in its log.' });
-  if (problem.status === 503) response.setHeader('Retry-After', '2');
-  response.status(problem.status).json({ error: problem.problem });
-};
+/** What a person is told of an error; undefined for what should never happen. */
+export function problemOf(error: unknown): HttpProblem | undefined {
+  if (error instanceof HttpProblem) return error;
+  if (error instanceof CoreError)
+    return new HttpProblem(422, { code: error.code, message: error.message, path: error.path });
+  if (typeof error !== 'object' || error === null) return undefined;
+  if (diskIsFull(error)) return diskFull();
+  if (databaseIsGone(error)) return unavailable();
+  return fromRequest(error) ?? fromConstraint(error);
+}
+
+/** Seconds after which it is worth trying again. */
+const RETRY_AFTER = '2';
+
+/** The one place where errors become answers; `saw` hears of each of them. */
+export const answerProblems =
+  (saw: (error: unknown) => void): ErrorRequestHandler =>
+  (error, request, response, next) => {
+    saw(error);
+    if (response.headersSent) {
+      next(error);
+      return;
+    }
+    const known = problemOf(error);
+    if (known === undefined) request.log.error({ err: error as unknown }, 'unexpected error');
+    const problem =
+      known ?? new HttpProblem(500, { code: 'fault', message: 'Something broke on the server; it is in its log.' });
+    if (problem.status === 503 || problem.status === 507) response.setHeader('Retry-After', RETRY_AFTER);
+    response.status(problem.status).json({ error: problem.problem });
+  };

@@ -12,7 +12,8 @@ import {
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { CalibrationEntity, InstrumentEntity, UserEntity, type ReadingEntity } from '../database/entities';
-import { conflict, notFound, refused } from '../http/problems';
+import { keepOnce } from '../database/keepOnce';
+import { notFound, refused } from '../http/problems';
 
 /** How far ahead of the server's clock a calibration may be dated. */
 const AHEAD_MS = 24 * 3600 * 1000;
@@ -57,19 +58,14 @@ export async function listInstruments({ db }: Context): Promise<InstrumentRow[]>
 }
 
 export async function addInstrument({ db, clock }: Context, body: NewInstrument): Promise<InstrumentRow[]> {
-  const name = body.name.trim();
-  await db.transaction(async (manager) => {
-    const known = await manager.findOneBy(InstrumentEntity, { id: body.id });
-    if (known !== null) {
-      if (known.name !== name || known.kind !== body.kind)
-        throw conflict('An instrument with this id is kept with other content.');
-      return;
-    }
-    const twin = await manager.query<unknown[]>('select 1 from instruments where lower(name) = lower($1)', [name]);
-    if (twin.length > 0) throw refused('name', `There is an instrument called ${name} already.`);
-    const { id, kind, showsMv } = body;
-    await manager.insert(InstrumentEntity, { id, name, kind, showsMv, createdAt: new Date(clock.now()) });
-  });
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'instrument', said: body }, async () => {
+      const { id, name, kind, showsMv } = body;
+      const twin = await manager.query<unknown[]>('select 1 from instruments where lower(name) = lower($1)', [name]);
+      if (twin.length > 0) throw refused('name', `There is an instrument called ${name} already.`);
+      await manager.insert(InstrumentEntity, { id, name, kind, showsMv, createdAt: new Date(clock.now()) });
+    }),
+  );
   return listInstruments({ db, clock });
 }
 
@@ -80,31 +76,28 @@ export async function addCalibration(
   instrumentId: string,
   body: NewCalibration,
 ): Promise<InstrumentRow[]> {
-  await db.transaction(async (manager) => {
-    const instrument = await manager.findOneBy(InstrumentEntity, { id: instrumentId });
-    if (instrument === null) throw notFound('instrument');
-    if (Date.parse(body.at) > clock.now() + AHEAD_MS) throw refused('at', 'This calibration lies in the future.');
-    try {
-      judgeCalibration(instrument, body);
-    } catch (error) {
-      if (error instanceof CoreError) throw refused(error.path, error.message.slice(error.message.indexOf(': ') + 2));
-      throw error;
-    }
-    const known = await manager.findOneBy(CalibrationEntity, { id: body.id });
-    if (known !== null) {
-      if (known.instrumentId !== instrumentId) throw conflict('A calibration with this id is kept with other content.');
-      return;
-    }
-    await manager.insert(CalibrationEntity, {
-      id: body.id,
-      instrumentId,
-      at: new Date(body.at),
-      temp_C: body.temp_C,
-      points: body.points.map(({ nominal, shown }) => ({ nominal, shown })),
-      byUser: me.id,
-      keptAt: new Date(clock.now()),
-    });
-  });
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'calibration', said: { ...body, instrumentId } }, async () => {
+      const instrument = await manager.findOneBy(InstrumentEntity, { id: instrumentId });
+      if (instrument === null) throw notFound('instrument');
+      if (Date.parse(body.at) > clock.now() + AHEAD_MS) throw refused('at', 'This calibration lies in the future.');
+      try {
+        judgeCalibration(instrument, body);
+      } catch (error) {
+        if (error instanceof CoreError) throw refused(error.path, error.message.slice(error.message.indexOf(': ') + 2));
+        throw error;
+      }
+      await manager.insert(CalibrationEntity, {
+        id: body.id,
+        instrumentId,
+        at: new Date(body.at),
+        temp_C: body.temp_C,
+        points: body.points.map(({ nominal, shown }) => ({ nominal, shown })),
+        byUser: me.id,
+        keptAt: new Date(clock.now()),
+      });
+    }),
+  );
   return listInstruments({ db, clock });
 }
 

@@ -2,6 +2,7 @@ import type { Me, NewPlannedJobs, PlannedJobRow } from '@bent-pail/contract';
 import { IsNull } from 'typeorm';
 import type { Context } from '../context';
 import { PlannedJobEntity, UserEntity } from '../database/entities';
+import { keepOnce } from '../database/keepOnce';
 import { notFound } from '../http/problems';
 
 /** Open jobs in one list at most, the soonest first. */
@@ -25,29 +26,20 @@ export async function openJobs({ db }: Context): Promise<PlannedJobRow[]> {
   }));
 }
 
-/** Plans work; what came before by the same id stays as it is, so that a plan may be sent twice. */
+/** Plans work, all of it or nothing; each job is kept once, so that a plan may be sent twice. */
 export async function planJobs(context: Context, me: Me, { jobs }: NewPlannedJobs): Promise<PlannedJobRow[]> {
   const { db, clock } = context;
   const plannedAt = new Date(clock.now());
-  await db
-    .createQueryBuilder()
-    .insert()
-    .into(PlannedJobEntity)
-    .values(
-      jobs.map(({ id, at, what, where, to }) => ({
-        id,
-        at: new Date(at),
-        what,
-        where,
-        to: to ?? null,
-        byUser: me.id,
-        plannedAt,
-        doneBy: null,
-        doneAt: null,
-      })),
-    )
-    .orIgnore()
-    .execute();
+  // Always in the same order, so that two plans with the same jobs wait for each other.
+  const inOrder = [...jobs].sort((a, b) => (a.id < b.id ? -1 : 1));
+  await db.transaction(async (manager) => {
+    for (const job of inOrder)
+      await keepOnce(manager, { id: job.id, what: 'job', said: job }, async () => {
+        const { id, at, what, where, to } = job;
+        const open = { byUser: me.id, plannedAt, doneBy: null, doneAt: null };
+        await manager.insert(PlannedJobEntity, { id, at: new Date(at), what, where, to: to ?? null, ...open });
+      });
+  });
   return openJobs(context);
 }
 

@@ -3,6 +3,7 @@ import { LAB_REPORT, practiceReport } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { LabRequestEntity, LotEntity, MaterialEntity, RunEntity, UserEntity } from '../database/entities';
+import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 
 /** Requests in one list at most, the newest first. */
@@ -47,24 +48,21 @@ export async function awaitedReports(context: Context): Promise<LabRequestRow[]>
 }
 
 export async function askLaboratory({ db, clock }: Context, me: Me, body: NewLabRequest): Promise<LabRequestRow[]> {
-  await db.transaction(async (manager) => {
-    const known = await manager.findOneBy(LabRequestEntity, { id: body.id });
-    if (known !== null) {
-      if (known.lotId !== body.lotId) throw conflict('A request with this id is kept with other content.');
-      return;
-    }
-    if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
-      throw refused('lotId', 'There is no such lot.');
-    const now = clock.now();
-    await manager.insert(LabRequestEntity, {
-      id: body.id,
-      lotId: body.lotId,
-      askedBy: me.id,
-      askedAt: new Date(now),
-      readyAt: new Date(now + body.delay_min * 60000),
-      runId: null,
-    });
-  });
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'request', said: body }, async () => {
+      if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
+        throw refused('lotId', 'There is no such lot.');
+      const now = clock.now();
+      await manager.insert(LabRequestEntity, {
+        id: body.id,
+        lotId: body.lotId,
+        askedBy: me.id,
+        askedAt: new Date(now),
+        readyAt: new Date(now + body.delay_min * 60000),
+        runId: null,
+      });
+    }),
+  );
   return listRequests({ db, clock });
 }
 

@@ -3,14 +3,17 @@ import { In, type EntityManager } from 'typeorm';
 import { requireOwnRun } from '../bench/ownRun';
 import type { Context } from '../context';
 import { NoteEntity, PhotoEntity, RunEntity } from '../database/entities';
+import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 import { reencode } from './picture';
+import type { SentPhoto } from './spool';
 
 /** A run has no album. */
 const MOST_PHOTOS = 24;
 const LONGEST_CAPTION = 200;
 
-async function requireRun(manager: EntityManager, me: Me, runId: string): Promise<RunEntity> {
+/** The run, where it is one that this person may write beside. */
+export async function requireRun(manager: EntityManager, me: Me, runId: string): Promise<RunEntity> {
   const run = await manager.findOneBy(RunEntity, { id: runId });
   if (run === null) throw notFound('run');
   requireOwnRun(run, me);
@@ -19,38 +22,43 @@ async function requireRun(manager: EntityManager, me: Me, runId: string): Promis
 
 export async function addNote({ db, clock }: Context, me: Me, runId: string, body: NewNote): Promise<void> {
   await requireRun(db.manager, me, runId);
-  const known = await db.manager.findOneBy(NoteEntity, { id: body.id });
-  if (known !== null) {
-    if (known.runId !== runId || known.text !== body.text)
-      throw conflict('A note with this id is kept with other content.');
-    return;
-  }
-  await db.manager.insert(NoteEntity, { ...body, runId, byUser: me.id, keptAt: new Date(clock.now()) });
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'note', said: { ...body, runId } }, async () => {
+      await manager.insert(NoteEntity, { ...body, runId, byUser: me.id, keptAt: new Date(clock.now()) });
+    }),
+  );
 }
 
 interface Upload {
   readonly id: string;
   readonly caption: string;
-  readonly file: Buffer;
+  readonly photo: SentPhoto;
 }
 
 export async function addPhoto({ db, clock }: Context, me: Me, runId: string, upload: Upload): Promise<void> {
-  const { id, file } = upload;
+  const { id, photo } = upload;
   const caption = upload.caption.trim();
-  await requireRun(db.manager, me, runId);
   if (caption.length > LONGEST_CAPTION) throw refused('caption', 'Keep the caption under 200 letters.');
-  if ((await db.manager.countBy(PhotoEntity, { id })) > 0) return;
-  if ((await db.manager.countBy(PhotoEntity, { runId })) >= MOST_PHOTOS)
-    throw refused('photo', `A run keeps ${String(MOST_PHOTOS)} photos at most.`);
-  const picture = await reencode(file);
-  await db.manager.insert(PhotoEntity, {
-    id,
-    runId,
-    caption,
-    ...picture,
-    byUser: me.id,
-    keptAt: new Date(clock.now()),
-  });
+  const said = { runId, caption, sha256: photo.sha256 };
+  // Decoded outside the transaction: it takes its time, and connections are few.
+  const isKnown = (await db.manager.countBy(PhotoEntity, { id })) > 0;
+  const picture = isKnown ? undefined : await reencode(photo);
+  await db.transaction((manager) =>
+    keepOnce(manager, { id, what: 'photo', said }, async () => {
+      if (picture === undefined) throw conflict('A photo with this id is kept with other content.');
+      await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
+      if ((await manager.countBy(PhotoEntity, { runId })) >= MOST_PHOTOS)
+        throw refused('photo', `A run keeps ${String(MOST_PHOTOS)} photos at most.`);
+      await manager.insert(PhotoEntity, {
+        id,
+        runId,
+        caption,
+        ...picture,
+        byUser: me.id,
+        keptAt: new Date(clock.now()),
+      });
+    }),
+  );
 }
 
 /** The picture itself, for those who may see its run. */

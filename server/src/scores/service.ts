@@ -3,6 +3,7 @@ import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@b
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity, UserEntity } from '../database/entities';
+import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/service';
 import { loadLots, type LoadedLot } from '../shelf/lotCards';
@@ -74,24 +75,21 @@ export async function scorecardPage({ db }: Context, id: string): Promise<Scorec
 export async function addScorecard({ db, clock }: Context, body: NewScorecard): Promise<{ id: string }> {
   const rubric = RUBRICS.find((one) => one.key === body.rubric);
   if (rubric === undefined) throw refused('rubric', `There is no rubric "${body.rubric}".`);
-  await db.transaction(async (manager) => {
-    const known = await manager.findOneBy(ScorecardEntity, { id: body.id });
-    if (known !== null) {
-      if (known.lotId !== body.lotId) throw conflict('A scorecard with this id is kept with other content.');
-      return;
-    }
-    const [lot] = await loadLots(manager, [body.lotId]);
-    if (lot === undefined) throw refused('lotId', 'There is no such lot.');
-    const raterIds = [...new Set(body.raterIds)];
-    const raters = await manager.findBy(UserEntity, { id: In(raterIds) });
-    if (raters.length !== raterIds.length) throw refused('raterIds', 'One of these raters is not in this notebook.');
-    const unable = raters.find((rater) => !['lead', 'tester', 'panellist'].includes(rater.role));
-    if (unable !== undefined) throw refused('raterIds', `${unable.name} is a ${unable.role} and cannot rate.`);
-    const { id, lotId, sampleCode } = body;
-    const card = { id, lotId, sampleCode, rubricKey: rubric.key, rubricVersion: rubric.version };
-    await manager.insert(ScorecardEntity, { ...card, createdAt: new Date(clock.now()) });
-    for (const userId of raterIds) await manager.insert(RaterEntity, { scorecardId: id, userId, handedInAt: null });
-  });
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'scorecard', said: body }, async () => {
+      const [lot] = await loadLots(manager, [body.lotId]);
+      if (lot === undefined) throw refused('lotId', 'There is no such lot.');
+      const raterIds = [...new Set(body.raterIds)];
+      const raters = await manager.findBy(UserEntity, { id: In(raterIds) });
+      if (raters.length !== raterIds.length) throw refused('raterIds', 'One of these raters is not in this notebook.');
+      const unable = raters.find((rater) => !['lead', 'tester', 'panellist'].includes(rater.role));
+      if (unable !== undefined) throw refused('raterIds', `${unable.name} is a ${unable.role} and cannot rate.`);
+      const { id, lotId, sampleCode } = body;
+      const card = { id, lotId, sampleCode, rubricKey: rubric.key, rubricVersion: rubric.version };
+      await manager.insert(ScorecardEntity, { ...card, createdAt: new Date(clock.now()) });
+      for (const userId of raterIds) await manager.insert(RaterEntity, { scorecardId: id, userId, handedInAt: null });
+    }),
+  );
   return { id: body.id };
 }
 

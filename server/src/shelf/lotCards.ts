@@ -1,5 +1,5 @@
 import type { LotRow, RunSheet } from '@bent-pail/contract';
-import { lotCard, type LotCard, type LotRecord } from '@bent-pail/core';
+import { CoreError, lotCard, type LotCard, type LotRecord } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import { loadSheets, toRunRecord } from '../bench/records';
 import { LotEntity, MaterialEntity, RunEntity } from '../database/entities';
@@ -37,7 +37,7 @@ function keyOf(record: LotRecord, lot: LotEntity, material: MaterialEntity): str
     readings.length,
     exclusions.length,
     finishedAt,
-    vessels.map((vessel) => vessel?.fillings.length),
+    vessels.map((vessel) => vessel?.fillings),
   ]);
   return JSON.stringify([lot.version, material.version, runs]);
 }
@@ -52,6 +52,23 @@ function cardOf(record: LotRecord, lot: LotEntity, material: MaterialEntity): Lo
   const oldest = known.keys().next().value;
   if (known.size > MOST_KNOWN && oldest !== undefined) known.delete(oldest);
   return card;
+}
+
+/** A card with nothing on it, for a lot whose readings or prices cannot be reckoned with. */
+const NO_CARD: LotCard = Object.freeze({ figures: [], missing: [] });
+
+/** A card, or why there is none: one lot that cannot be worked out must not hide the others. */
+function cardElseTrouble(
+  record: LotRecord,
+  lot: LotEntity,
+  material: MaterialEntity,
+): { readonly card: LotCard; readonly trouble?: string } {
+  try {
+    return { card: cardOf(record, lot, material) };
+  } catch (error) {
+    if (error instanceof CoreError) return { card: NO_CARD, trouble: error.message };
+    throw error;
+  }
 }
 
 /** Lots with their cards, computed from their readings, newest lot first; all of them, or those named. */
@@ -70,7 +87,7 @@ export async function loadLots(manager: EntityManager, ids?: readonly string[]):
   return lots.map((lot) => {
     const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
     const own = sheets.filter((sheet) => sheet.lot.id === lot.id);
-    const card = cardOf(toRecord(lot, material, own), lot, material);
+    const { card, trouble } = cardElseTrouble(toRecord(lot, material, own), lot, material);
     const finishedRuns = own.filter((sheet) => sheet.finishedAt !== undefined).length;
     const row: LotRow = {
       id: lot.id,
@@ -94,6 +111,7 @@ export async function loadLots(manager: EntityManager, ids?: readonly string[]):
       openRuns: own.length - finishedRuns,
       ...optional('pail', card.pail),
       ...optional('component', card.component),
+      ...optional('trouble', trouble),
     };
     return { row, card };
   });

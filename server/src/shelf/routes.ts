@@ -1,19 +1,9 @@
-import { EditLot, EditMaterial, NewFilling, NewLot, NewMaterial, NewVessel } from '@bent-pail/contract';
+import { EditLot, EditMaterial, NewLot, NewMaterial } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { param, type Api } from '../http/api';
 import { readBody } from '../http/body';
-import { BENCH_READS, BENCH_WORKS, READS, WORKS } from '../http/guard';
-import {
-  addFilling,
-  addLot,
-  addMaterial,
-  addVessel,
-  editLot,
-  editMaterial,
-  listLots,
-  listVessels,
-  lotPage,
-} from './service';
+import { READS, WORKS } from '../http/guard';
+import { addLot, addMaterial, editLot, editMaterial, listLots, lotPage } from './service';
 
 export function shelfRoutes(api: Api, context: Context): void {
   api.route('get', '/lots', READS, async (_request, response) => {
@@ -34,15 +24,5 @@ export function shelfRoutes(api: Api, context: Context): void {
   });
   api.route('patch', '/lots/:id', WORKS, async (request, response) => {
     response.json(await editLot(context, param(request, 'id'), readBody(EditLot, request.body)));
-  });
-  api.route('get', '/vessels', BENCH_READS, async (_request, response) => {
-    response.json(await listVessels(context));
-  });
-  api.route('post', '/vessels', WORKS, async (request, response) => {
-    response.status(201).json(await addVessel(context, readBody(NewVessel, request.body)));
-  });
-  api.route('post', '/vessels/:id/fillings', BENCH_WORKS, async (request, response) => {
-    const body = readBody(NewFilling, request.body);
-    response.status(201).json(await addFilling(context, param(request, 'id'), body));
   });
 }

@@ -1,7 +1,8 @@
 import type { LotRow, Me, NewPrepared, PreparationRecord } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { LotEntity } from '../database/entities';
-import { conflict, notFound, refused } from '../http/problems';
+import { keepOnce } from '../database/keepOnce';
+import { notFound, refused } from '../http/problems';
 import { lockLots, move, stockOf } from './movements';
 import { requireFreeCode, rowOf, said, SLACK_L } from './rules';
 
@@ -14,47 +15,43 @@ function noted(record: { [K in keyof PreparationRecord]: PreparationRecord[K] | 
 export async function prepareLot(context: Context, me: Me, fromId: string, body: NewPrepared): Promise<LotRow> {
   const { db, clock } = context;
   await db.transaction(async (manager) => {
-    await lockLots(manager, [fromId]);
-    const from = await manager.findOneBy(LotEntity, { id: fromId });
-    if (from === null) throw notFound('lot');
-    const known = await manager.findOneBy(LotEntity, { id: body.id });
-    if (known !== null) {
-      if (known.preparedFrom !== fromId || known.code !== body.code)
-        throw conflict('A lot with this id is kept with other content.');
-      return;
-    }
-    const left = (await stockOf(manager, [fromId])).get(fromId);
-    if (left !== undefined && body.took_L !== undefined && body.took_L > left + SLACK_L)
-      throw refused('took_L', `Of ${from.code} there are ${said(left)}; ${said(body.took_L)} cannot be taken.`);
-    const now = clock.now();
-    const insert = async (lot: Pick<LotEntity, 'id' | 'code' | 'state' | 'preparation'>): Promise<void> => {
-      await requireFreeCode(manager, from.materialId, lot.code);
-      await manager.insert(LotEntity, {
-        ...lot,
-        materialId: from.materialId,
-        source: from.source,
-        grade: from.grade,
-        boughtOn: from.boughtOn,
-        price: null,
-        packVolume_L: null,
-        createdAt: new Date(now),
-        version: 1,
-        preparedFrom: fromId,
-        preparedHow: body.how,
-        blendVersionId: null,
-      });
-    };
-    const { took_L, made_L, water_L, minutes, tool, passes, rest } = body;
-    const record = noted({ took_L, made_L, water_L, minutes, tool, passes });
-    await insert({ id: body.id, code: body.code, state: body.note ?? null, preparation: record });
-    if (left !== undefined && took_L !== undefined)
-      await move(manager, me, now, { lotId: fromId, change_L: -took_L, reason: 'prepared', forLot: body.id });
-    if (made_L !== undefined) await move(manager, me, now, { lotId: body.id, change_L: made_L, reason: 'prepared' });
-    if (rest === undefined) return;
-    const restRecord = noted({ took_L, made_L: rest.made_L, tool, passes });
-    await insert({ id: rest.id, code: rest.code, state: 'what was parted off', preparation: restRecord });
-    if (rest.made_L !== undefined)
-      await move(manager, me, now, { lotId: rest.id, change_L: rest.made_L, reason: 'prepared' });
+    await keepOnce(manager, { id: body.id, what: 'lot', said: { ...body, fromId } }, async () => {
+      await lockLots(manager, [fromId]);
+      const from = await manager.findOneBy(LotEntity, { id: fromId });
+      if (from === null) throw notFound('lot');
+      const left = (await stockOf(manager, [fromId])).get(fromId);
+      if (left !== undefined && body.took_L !== undefined && body.took_L > left + SLACK_L)
+        throw refused('took_L', `Of ${from.code} there are ${said(left)}; ${said(body.took_L)} cannot be taken.`);
+      const now = clock.now();
+      const insert = async (lot: Pick<LotEntity, 'id' | 'code' | 'state' | 'preparation'>): Promise<void> => {
+        await requireFreeCode(manager, from.materialId, lot.code);
+        await manager.insert(LotEntity, {
+          ...lot,
+          materialId: from.materialId,
+          source: from.source,
+          grade: from.grade,
+          boughtOn: from.boughtOn,
+          price: null,
+          packVolume_L: null,
+          createdAt: new Date(now),
+          version: 1,
+          preparedFrom: fromId,
+          preparedHow: body.how,
+          blendVersionId: null,
+        });
+      };
+      const { took_L, made_L, water_L, minutes, tool, passes, rest } = body;
+      const record = noted({ took_L, made_L, water_L, minutes, tool, passes });
+      await insert({ id: body.id, code: body.code, state: body.note ?? null, preparation: record });
+      if (left !== undefined && took_L !== undefined)
+        await move(manager, me, now, { lotId: fromId, change_L: -took_L, reason: 'prepared', forLot: body.id });
+      if (made_L !== undefined) await move(manager, me, now, { lotId: body.id, change_L: made_L, reason: 'prepared' });
+      if (rest === undefined) return;
+      const restRecord = noted({ took_L, made_L: rest.made_L, tool, passes });
+      await insert({ id: rest.id, code: rest.code, state: 'what was parted off', preparation: restRecord });
+      if (rest.made_L !== undefined)
+        await move(manager, me, now, { lotId: rest.id, change_L: rest.made_L, reason: 'prepared' });
+    });
   });
   return rowOf(context, body.id);
 }

@@ -2,8 +2,9 @@ import type { LotRow, Me, NewBatch, StockCount } from '@bent-pail/contract';
 import { In, type EntityManager } from 'typeorm';
 import { loadKept } from '../blends/kept';
 import type { Context } from '../context';
-import { BlendEntity, BlendVersionEntity, LotEntity, MaterialEntity, MovementEntity } from '../database/entities';
-import { conflict, notFound, refused } from '../http/problems';
+import { BlendEntity, BlendVersionEntity, LotEntity, MaterialEntity } from '../database/entities';
+import { keepOnce } from '../database/keepOnce';
+import { notFound, refused } from '../http/problems';
 import { loadLots } from '../shelf/lotCards';
 import { lockLots, move, stockOf } from './movements';
 import { requireFreeCode, rowOf, said, SLACK_L } from './rules';
@@ -12,16 +13,17 @@ import { requireFreeCode, rowOf, said, SLACK_L } from './rules';
 export async function countStock(context: Context, me: Me, lotId: string, body: StockCount): Promise<LotRow> {
   const { db, clock } = context;
   await db.transaction(async (manager) => {
-    await lockLots(manager, [lotId]);
-    if ((await manager.findOneBy(LotEntity, { id: lotId })) === null) throw notFound('lot');
-    if ((await manager.findOneBy(MovementEntity, { id: body.id })) !== null) return;
-    const left = (await stockOf(manager, [lotId])).get(lotId);
-    const change_L = body.stock_L - (left ?? 0);
-    await move(manager, me, clock.now(), {
-      id: body.id,
-      lotId,
-      change_L,
-      reason: left === undefined ? 'came' : 'counted',
+    await keepOnce(manager, { id: body.id, what: 'count', said: { ...body, lotId } }, async () => {
+      await lockLots(manager, [lotId]);
+      if ((await manager.findOneBy(LotEntity, { id: lotId })) === null) throw notFound('lot');
+      const left = (await stockOf(manager, [lotId])).get(lotId);
+      const change_L = body.stock_L - (left ?? 0);
+      await move(manager, me, clock.now(), {
+        id: body.id,
+        lotId,
+        change_L,
+        reason: left === undefined ? 'came' : 'counted',
+      });
     });
   });
   return rowOf(context, lotId);
@@ -92,43 +94,40 @@ async function requireStock(manager: EntityManager, taken: readonly Taken[]): Pr
 export async function makeBatch(context: Context, me: Me, blendId: string, n: number, body: NewBatch): Promise<LotRow> {
   const { db, clock } = context;
   await db.transaction(async (manager) => {
-    const blend = await manager.findOne(BlendEntity, { where: { id: blendId }, lock: { mode: 'pessimistic_write' } });
-    const version = await manager.findOneBy(BlendVersionEntity, { blendId, n });
-    if (blend === null || version === null) throw notFound('version of this blend');
-    const known = await manager.findOneBy(LotEntity, { id: body.id });
-    if (known !== null) {
-      if (known.blendVersionId !== version.id) throw conflict('A lot with this id is kept with other content.');
-      return;
-    }
-    const taken = await takenBy(manager, version, body.made_L);
-    await lockLots(
-      manager,
-      taken.map(({ lotId }) => lotId),
-    );
-    const counted = await requireStock(manager, taken);
-    const materialId = await materialOfBlend(manager, blend, body.materialId);
-    await requireFreeCode(manager, materialId, body.code);
-    const now = clock.now();
-    await manager.insert(LotEntity, {
-      id: body.id,
-      materialId,
-      code: body.code,
-      source: null,
-      grade: null,
-      boughtOn: null,
-      price: null,
-      packVolume_L: null,
-      state: null,
-      createdAt: new Date(now),
-      version: 1,
-      preparedFrom: null,
-      preparedHow: null,
-      preparation: null,
-      blendVersionId: version.id,
+    await keepOnce(manager, { id: body.id, what: 'batch', said: { ...body, blendId, n } }, async () => {
+      const blend = await manager.findOne(BlendEntity, { where: { id: blendId }, lock: { mode: 'pessimistic_write' } });
+      const version = await manager.findOneBy(BlendVersionEntity, { blendId, n });
+      if (blend === null || version === null) throw notFound('version of this blend');
+      const taken = await takenBy(manager, version, body.made_L);
+      await lockLots(
+        manager,
+        taken.map(({ lotId }) => lotId),
+      );
+      const counted = await requireStock(manager, taken);
+      const materialId = await materialOfBlend(manager, blend, body.materialId);
+      await requireFreeCode(manager, materialId, body.code);
+      const now = clock.now();
+      await manager.insert(LotEntity, {
+        id: body.id,
+        materialId,
+        code: body.code,
+        source: null,
+        grade: null,
+        boughtOn: null,
+        price: null,
+        packVolume_L: null,
+        state: null,
+        createdAt: new Date(now),
+        version: 1,
+        preparedFrom: null,
+        preparedHow: null,
+        preparation: null,
+        blendVersionId: version.id,
+      });
+      await move(manager, me, now, { lotId: body.id, change_L: body.made_L, reason: 'batch' });
+      for (const { lotId, loose_L } of taken.filter((one) => counted.has(one.lotId)))
+        await move(manager, me, now, { lotId, change_L: -loose_L, reason: 'batch', forLot: body.id });
     });
-    await move(manager, me, now, { lotId: body.id, change_L: body.made_L, reason: 'batch' });
-    for (const { lotId, loose_L } of taken.filter((one) => counted.has(one.lotId)))
-      await move(manager, me, now, { lotId, change_L: -loose_L, reason: 'batch', forLot: body.id });
   });
   return rowOf(context, body.id);
 }

@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import type { Me, Role } from '@bent-pail/contract';
 import pg from 'pg';
 import { pino } from 'pino';
@@ -116,7 +118,7 @@ export async function startTestServer(options: { readonly demo?: boolean } = {})
   const name = `t_${randomUUID().replaceAll('-', '')}`;
   await administer(admin, `create database ${name}`);
   const databaseUrl = admin.replace(/\/[^/]+$/, `/${name}`);
-  const db = await openDatabase(databaseUrl);
+  const db = await openDatabase(databaseUrl, path.join(tmpdir(), 'bent-pail-test-backups'));
   const notebook = await openNotebook(db, options.demo ?? true);
   const clock = new TestClock();
   const app = createApp({
@@ -137,7 +139,9 @@ export async function startTestServer(options: { readonly demo?: boolean } = {})
     anonymous: () => new Client(base),
     as: async (role) => {
       const user = { id: uuidv7(), name: `${role} ${randomUUID().slice(0, 8)}`, role };
-      await db.getRepository(UserEntity).insert({ ...user, passwordHash: '-', singleKeys: true, archivedAt: null });
+      await db
+        .getRepository(UserEntity)
+        .insert({ ...user, passwordHash: '-', singleKeys: true, archivedAt: null, sessionsFrom: null });
       const client = new Client(base);
       const answer = await client.post('/session/demo', { name: user.name });
       if (answer.status !== 200) throw new Error(`sign-in as ${role} answered ${String(answer.status)}`);

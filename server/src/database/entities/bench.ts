@@ -116,3 +116,21 @@ export class ExclusionEntity {
   @Column('timestamptz', { name: 'kept_at' })
   keptAt!: Date;
 }
+
+/** The fillings of its vessels that a finished run stands on; the newest stamp counts. */
+@Entity('run_stamps')
+export class RunStampEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'run_id' })
+  runId!: string;
+  @Column('uuid', { name: 'filling_ids', array: true })
+  fillingIds!: string[];
+  /** Why newer fillings were taken up; nothing on the stamp of finishing. */
+  @Column('text', { nullable: true })
+  reason!: string | null;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}

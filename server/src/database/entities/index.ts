@@ -1,6 +1,13 @@
 import { NotebookRow, UserEntity } from './notebook';
-import { MaterialEntity, LotEntity, MovementEntity, VesselEntity, FillingEntity } from './shelf';
-import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity } from './bench';
+import {
+  MaterialEntity,
+  LotEntity,
+  MovementEntity,
+  VesselEntity,
+  FillingEntity,
+  FillingExclusionEntity,
+} from './shelf';
+import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity, RunStampEntity } from './bench';
 import { InstrumentEntity, CalibrationEntity } from './instruments';
 import { GuideEntity, PlannedJobEntity } from './guides';
 import { LabRequestEntity } from './laboratory';
@@ -17,10 +24,12 @@ export const ENTITIES = [
   MovementEntity,
   VesselEntity,
   FillingEntity,
+  FillingExclusionEntity,
   ProtocolEntity,
   RunEntity,
   ReadingEntity,
   ExclusionEntity,
+  RunStampEntity,
   InstrumentEntity,
   CalibrationEntity,
   GuideEntity,
@@ -44,10 +53,12 @@ export {
   MovementEntity,
   VesselEntity,
   FillingEntity,
+  FillingExclusionEntity,
   ProtocolEntity,
   RunEntity,
   ReadingEntity,
   ExclusionEntity,
+  RunStampEntity,
   InstrumentEntity,
   CalibrationEntity,
   GuideEntity,

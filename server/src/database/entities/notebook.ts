@@ -40,4 +40,7 @@ export class UserEntity {
   singleKeys!: boolean;
   @Column('timestamptz', { name: 'archived_at', nullable: true })
   archivedAt!: Date | null;
+  /** Sessions that began before are over. */
+  @Column('timestamptz', { name: 'sessions_from', nullable: true })
+  sessionsFrom!: Date | null;
 }

@@ -111,6 +111,28 @@ export class FillingEntity {
   full_g!: number;
   @Column('double precision', { name: 'water_temp_c' })
   waterTemp_C!: number;
+  /** Nobody knows for fillings of before authors were kept. */
+  @Column('uuid', { name: 'by_user', nullable: true })
+  byUser!: string | null;
+  @Column('uuid', { nullable: true })
+  corrects!: string | null;
+  @Column('text', { nullable: true })
+  reason!: string | null;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}
+
+/** A filling that counts no more, with the reason. */
+@Entity('filling_exclusions')
+export class FillingExclusionEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'filling_id' })
+  fillingId!: string;
+  @Column('text')
+  reason!: string;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
   @Column('timestamptz', { name: 'kept_at' })
   keptAt!: Date;
 }

@@ -1,0 +1,82 @@
+import {
+  BANDS_DEFAULTS,
+  countRecipes,
+  requireSearch,
+  SCORE_DEFAULTS,
+  type BandsInput,
+  type CalcName,
+  type RecipeSearchInput,
+  type ScoreInput,
+} from '@bent-pail/core';
+import type { CalcError } from './calcError';
+
+/**
+ * What one calculation may ask of a server that others use too. On the command line nobody waits behind it, and nothing
+ * is limited.
+ */
+export const CALC_LIMITS = Object.freeze({
+  /** Numbers and words in one input. */
+  values: 20_000,
+  recipes: 400_000,
+  draws: 10_000,
+  /** Draws times what each of them costs: pairs of components, ratings. */
+  drawn: 2_600_000,
+});
+
+/** How many numbers, words and signs an input holds. */
+function valuesIn(input: unknown): number {
+  let count = 0;
+  const left: unknown[] = [input];
+  while (left.length > 0) {
+    const value = left.pop();
+    if (typeof value === 'object' && value !== null) for (const part of Object.values(value)) left.push(part);
+    else count += 1;
+  }
+  return count;
+}
+
+const tooMuch = (path: string, sentence: string): CalcError => ({
+  code: 'invalid',
+  path,
+  message: `invalid ${path}: ${sentence}`,
+});
+
+const said = (count: number): string => count.toLocaleString('en-GB');
+
+function tooManyDraws(draws: number, each: number): CalcError | undefined {
+  const most = Math.min(CALC_LIMITS.draws, Math.floor(CALC_LIMITS.drawn / each));
+  if (draws <= most) return undefined;
+  return tooMuch('draws', `${said(draws)} draws of this are too many for a shared server; take at most ${said(most)}`);
+}
+
+const COUNTED: Readonly<Partial<Record<CalcName, (input: never) => CalcError | undefined>>> = {
+  'recipe-search': (input: RecipeSearchInput) => {
+    // Counting believes what it is given.
+    requireSearch(input);
+    const count = countRecipes(input);
+    return count <= CALC_LIMITS.recipes
+      ? undefined
+      : tooMuch(
+          'parts',
+          `this is ${said(count)} recipes, and a shared server tries at most ${said(CALC_LIMITS.recipes)}; take fewer parts or components, or narrow minParts and maxParts`,
+        );
+  },
+  bands: ({ draws, components }: BandsInput) =>
+    tooManyDraws(draws ?? BANDS_DEFAULTS.draws, Math.max(1, components.length ** 2)),
+  score: ({ draws, criteria }: ScoreInput) =>
+    tooManyDraws(
+      draws ?? SCORE_DEFAULTS.draws,
+      criteria.reduce((sum, one) => sum + 1 + (one.raters?.length ?? 0), 1),
+    ),
+};
+
+/**
+ * Why an input of the right shape is more work than a shared server takes on; undefined where it is not. Throws what the
+ * calculation itself would refuse at once.
+ */
+export function workRefusal(name: CalcName, input: unknown): CalcError | undefined {
+  const values = valuesIn(input);
+  if (values > CALC_LIMITS.values)
+    return tooMuch('input', `${said(values)} values at once; send at most ${said(CALC_LIMITS.values)}`);
+  return COUNTED[name]?.(input as never);
+}

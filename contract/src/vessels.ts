@@ -1,0 +1,129 @@
+import { IsIn, IsPositive, IsString, IsUUID, Length, Max, MaxLength, Min } from 'class-validator';
+import { IsReal, IsWords, Nested, Optional } from './decorators';
+
+/** Vessels from a thimble to a bed on the scale. */
+export const VESSEL_BOUNDS = Object.freeze({ least_cm: 0.5, widest_cm: 1000, heaviest_g: 1e6 });
+
+export const VESSEL_KINDS = ['vessel', 'pot'] as const;
+export type VesselKind = (typeof VESSEL_KINDS)[number];
+
+export class VesselShape {
+  @IsReal('The depth must be a number of cm.')
+  @IsPositive({ message: 'The depth must be above 0 cm.' })
+  @Min(VESSEL_BOUNDS.least_cm, { message: 'The depth is under half a centimetre; check it.' })
+  @Max(200, { message: 'The depth is over 200 cm; check it.' })
+  height_cm!: number;
+
+  @Optional()
+  @IsReal('The top diameter must be a number of cm.')
+  @IsPositive({ message: 'The top diameter must be above 0 cm.' })
+  @Min(VESSEL_BOUNDS.least_cm, { message: 'The top diameter is under half a centimetre; check it.' })
+  @Max(VESSEL_BOUNDS.widest_cm, { message: 'The top diameter is over 10 m; check it.' })
+  topDiameter_cm?: number;
+
+  @Optional()
+  @IsReal('The base diameter must be a number of cm.')
+  @IsPositive({ message: 'The base diameter must be above 0 cm.' })
+  @Min(VESSEL_BOUNDS.least_cm, { message: 'The base diameter is under half a centimetre; check it.' })
+  @Max(VESSEL_BOUNDS.widest_cm, { message: 'The base diameter is over 10 m; check it.' })
+  baseDiameter_cm?: number;
+}
+
+export class NewVessel {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsWords(60, 'Give it a name of 1 to 60 letters.')
+  name!: string;
+
+  @IsIn(VESSEL_KINDS, { message: 'Say whether it is a test vessel or a pot.' })
+  kind!: VesselKind;
+
+  @Optional()
+  @Nested(() => VesselShape, 'Give the vessel its inner sizes.')
+  shape?: VesselShape;
+}
+
+/** A vessel filled with water to its fill line, on the scale; its depth may come with it. */
+export class NewFilling {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsReal('The empty mass must be a number of g.')
+  @Min(0, { message: 'The empty mass cannot be negative.' })
+  @Max(VESSEL_BOUNDS.heaviest_g, { message: 'The empty mass is over a tonne; check it.' })
+  empty_g!: number;
+
+  @IsReal('The full mass must be a number of g.')
+  @IsPositive({ message: 'The full mass must be above 0 g.' })
+  @Max(VESSEL_BOUNDS.heaviest_g, { message: 'The full mass is over a tonne; check it.' })
+  full_g!: number;
+
+  @IsReal('The water’s temperature must be a number of °C.')
+  @Min(0, { message: 'The water cannot be colder than 0 °C.' })
+  @Max(60, { message: 'Use water under 60 °C.' })
+  waterTemp_C!: number;
+
+  @Optional()
+  @Nested(() => VesselShape, 'Give the vessel its inner sizes.')
+  shape?: VesselShape;
+
+  /** Somebody looked again: it is right although it lies far from the others. */
+  @Optional()
+  @IsIn([true], { message: 'Say that it is right, or leave it out.' })
+  sure?: true;
+
+  /** The filling that it stands instead of. */
+  @Optional()
+  @IsUUID('all', { message: 'Name the corrected filling by its id.' })
+  corrects?: string;
+
+  @Optional()
+  @IsString({ message: 'Give the reason as a text.' })
+  @MaxLength(300, { message: 'Keep the reason under 300 letters.' })
+  reason?: string;
+}
+
+/** A filling that shall count no more. */
+export class FillingExclusion {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsWords(300, 'Give the reason, in 3 to 300 letters.')
+  @Length(3, 300, { message: 'Give the reason, in 3 to 300 letters.' })
+  reason!: string;
+}
+
+/** A finished run shall stand on the fillings of its vessels as they are now. */
+export class TakeUpFillings {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsWords(300, 'Say why, in 3 to 300 letters.')
+  @Length(3, 300, { message: 'Say why, in 3 to 300 letters.' })
+  reason!: string;
+}
+
+/** A filling as it was kept; one that counts no more says why. */
+export interface FillingRow {
+  readonly id: string;
+  readonly empty_g: number;
+  readonly full_g: number;
+  readonly waterTemp_C: number;
+  readonly volume_mL: number;
+  readonly keptAt: string;
+  readonly by: string;
+  readonly out?: string;
+}
+
+export interface VesselRow {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: VesselKind;
+  readonly height_cm?: number;
+  readonly topDiameter_cm?: number;
+  readonly baseDiameter_cm?: number;
+  /** By water, else from its inner dimensions; absent where neither is known. */
+  readonly volume_mL?: number;
+  readonly fillings: number;
+}

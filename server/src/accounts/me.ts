@@ -1,0 +1,10 @@
+import type { Me } from '@bent-pail/contract';
+import type { UserEntity } from '../database/entities';
+
+/** A person as the pages know whoever is signed in. */
+export const toMe = (user: UserEntity): Me => ({
+  id: user.id,
+  name: user.name,
+  role: user.role,
+  singleKeys: user.singleKeys,
+});

@@ -1,0 +1,26 @@
+import type { Protocol, RunSettings } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+import { RunEntity } from '../database/entities';
+import { usualInstruments } from '../instruments/service';
+
+/** Opens a sheet, to be read with what is usual until somebody says otherwise. */
+export async function insertRun(
+  manager: EntityManager,
+  run: Omit<
+    RunEntity,
+    'number' | 'version' | 'readingSeq' | 'finishedAt' | 'protocolVersion' | 'instrumentIds' | keyof RunSettings
+  >,
+  protocol: Protocol,
+  settings: RunSettings,
+): Promise<void> {
+  await manager.insert(RunEntity, {
+    ...run,
+    protocolVersion: protocol.version,
+    ...settings,
+    press_gcm2: settings.press_gcm2 ?? null,
+    instrumentIds: await usualInstruments(manager, protocol),
+    finishedAt: null,
+    readingSeq: 0,
+    version: 1,
+  });
+}

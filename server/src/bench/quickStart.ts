@@ -1,0 +1,103 @@
+import type { Me, QuickStart, RunSheet } from '@bent-pail/contract';
+import { defaultSettings, findMediaClass, guessClass, type Protocol } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+import { v7 as uuidv7 } from 'uuid';
+import type { Context } from '../context';
+import { BOUGHT, LotEntity, MaterialEntity, VesselEntity } from '../database/entities';
+import { keepOnce } from '../database/keepOnce';
+import { refused } from '../http/problems';
+import { requireProtocol } from '../protocols/service';
+import { insertRun } from './insertRun';
+import { readSheet } from './readSheet';
+
+/** Vessels for a first run: those that were measured longest ago in use, else new ones that wait to be measured. */
+async function vesselsFor(manager: EntityManager, count: number, now: Date): Promise<string[]> {
+  const known = await manager.query<{ id: string }[]>(
+    `select v.id from vessels v where v.kind = 'vessel' and exists (select 1 from vessel_fillings f where f.vessel_id = v.id)
+     order by v.created_at, v.id limit $1`,
+    [count],
+  );
+  const ids = known.map((row) => row.id);
+  while (ids.length < count) {
+    const id = uuidv7();
+    const vessel = {
+      id,
+      kind: 'vessel',
+      height_cm: null,
+      topDiameter_cm: null,
+      baseDiameter_cm: null,
+      createdAt: now,
+    } as const;
+    await manager.insert(VesselEntity, { ...vessel, name: `Vessel ${String(ids.length + 1)}` });
+    ids.push(id);
+  }
+  return ids;
+}
+
+/** One name is enough: material, lot, vessels and run come into being together, or none of them. */
+export async function quickStart({ db, clock }: Context, me: Me, body: QuickStart): Promise<RunSheet> {
+  const protocol = await requireProtocol(db.manager, body.protocol);
+  return db.transaction(async (manager) => {
+    await keepOnce(manager, { id: body.runId, what: 'run', said: body }, () =>
+      begin(manager, { protocol, me, body, now: new Date(clock.now()) }),
+    );
+    return readSheet(manager, body.runId);
+  });
+}
+
+interface Beginning {
+  readonly protocol: Protocol;
+  readonly me: Me;
+  readonly body: QuickStart;
+  readonly now: Date;
+}
+
+async function begin(manager: EntityManager, { protocol, me, body, now }: Beginning): Promise<void> {
+  const name = body.name.trim();
+  if (name === '') throw refused('name', 'Say what is in the pail.');
+  const known = await manager
+    .createQueryBuilder(MaterialEntity, 'm')
+    .where('lower(m.name) = lower(:name) or lower(:name) = any (select lower(a) from unnest(m.aliases) a)', { name })
+    .getOne();
+  const mediaClass = known === null ? guessClass(name) : findMediaClass(known.classId ?? '');
+  const materialId = known?.id ?? body.materialId;
+  if (known === null) {
+    const classId = mediaClass?.id ?? null;
+    await manager.insert(MaterialEntity, {
+      id: materialId,
+      name,
+      kind: 'material',
+      classId,
+      aliases: [],
+      version: 1,
+    });
+  }
+  const lots = await manager.countBy(LotEntity, { materialId });
+  await manager.insert(LotEntity, {
+    id: body.lotId,
+    materialId,
+    code: String(lots + 1),
+    source: null,
+    grade: null,
+    boughtOn: null,
+    price: null,
+    packVolume_L: null,
+    state: null,
+    createdAt: now,
+    version: 1,
+    ...BOUGHT,
+  });
+  const replicateCount = protocol.replicates.usual;
+  const run = {
+    id: body.runId,
+    lotId: body.lotId,
+    protocolKey: protocol.key,
+    replicateCount,
+    vesselIds: protocol.usesVessel ? await vesselsFor(manager, replicateCount, now) : [],
+    sample: null,
+    studentId: null,
+    startedBy: me.id,
+    startedAt: now,
+  };
+  await insertRun(manager, run, protocol, defaultSettings(mediaClass, protocol));
+}

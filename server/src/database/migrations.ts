@@ -1,0 +1,26 @@
+import { FirstSlice1764000000000 } from './migrations/1764000000000-firstSlice';
+import { Instruments1764120000000 } from './migrations/1764120000000-instruments';
+import { Live1764130000000 } from './migrations/1764130000000-live';
+import { OwnProtocols1764140000000 } from './migrations/1764140000000-ownProtocols';
+import { Notes1764150000000 } from './migrations/1764150000000-notes';
+import { Stock1764160000000 } from './migrations/1764160000000-stock';
+import { SampleAndMv1764250000000 } from './migrations/1764250000000-sampleAndMv';
+import { Laboratory1764260000000 } from './migrations/1764260000000-laboratory';
+import { GuidesAndJobs1764330000000 } from './migrations/1764330000000-guidesAndJobs';
+import { Measures1764500000000 } from './migrations/1764500000000-measures';
+import { SafeFloor1764700000000 } from './migrations/1764700000000-safeFloor';
+
+/** Every migration, in the order in which they run. */
+export const MIGRATIONS = [
+  FirstSlice1764000000000,
+  Instruments1764120000000,
+  Live1764130000000,
+  OwnProtocols1764140000000,
+  Notes1764150000000,
+  Stock1764160000000,
+  SampleAndMv1764250000000,
+  Laboratory1764260000000,
+  GuidesAndJobs1764330000000,
+  Measures1764500000000,
+  SafeFloor1764700000000,
+];

@@ -1,0 +1,55 @@
+import type { RunVessel } from '@bent-pail/core';
+import { In, type EntityManager } from 'typeorm';
+import { FillingEntity, FillingExclusionEntity, RunStampEntity, type VesselEntity } from '../database/entities';
+
+const optional = <K extends string, V>(key: K, value: V | null): Partial<Record<K, V>> =>
+  value === null ? {} : ({ [key]: value } as Record<K, V>);
+
+/** A vessel as the core takes it; undefined until its depth is known. */
+export function toRunVessel(vessel: VesselEntity, fillings: readonly FillingEntity[]): RunVessel | undefined {
+  if (vessel.height_cm === null) return undefined;
+  return {
+    id: vessel.id,
+    name: vessel.name,
+    height_cm: vessel.height_cm,
+    ...optional('topDiameter_cm', vessel.topDiameter_cm),
+    ...optional('baseDiameter_cm', vessel.baseDiameter_cm),
+    fillings: fillings
+      .filter((filling) => filling.vesselId === vessel.id)
+      .map(({ empty_g, full_g, waterTemp_C }) => ({ empty_g, full_g, waterTemp_C })),
+  };
+}
+
+/** Fillings of some vessels, oldest first: all that were ever kept, and those that count. */
+export interface Fillings {
+  readonly all: readonly FillingEntity[];
+  readonly counting: readonly FillingEntity[];
+  /** Why a filling counts no more; undefined while it does. */
+  readonly whyOut: (filling: FillingEntity) => string | undefined;
+}
+
+export async function loadFillings(manager: EntityManager, vesselIds: readonly string[]): Promise<Fillings> {
+  const all = await manager.find(FillingEntity, {
+    where: { vesselId: In([...vesselIds]) },
+    order: { keptAt: 'asc', id: 'asc' },
+  });
+  const exclusions = await manager.findBy(FillingExclusionEntity, { fillingId: In(all.map(({ id }) => id)) });
+  const whyOut = ({ id }: FillingEntity): string | undefined => {
+    const better = all.find((filling) => filling.corrects === id);
+    if (better !== undefined) return `corrected: ${better.reason ?? ''}`;
+    return exclusions.find((one) => one.fillingId === id)?.reason;
+  };
+  return { all, counting: all.filter((filling) => whyOut(filling) === undefined), whyOut };
+}
+
+/** The newest stamp of each run that has one: which fillings it stands on. */
+export async function loadStamps(
+  manager: EntityManager,
+  runIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly string[]>> {
+  const stamps = await manager.find(RunStampEntity, {
+    where: { runId: In([...runIds]) },
+    order: { keptAt: 'asc', id: 'asc' },
+  });
+  return new Map(stamps.map(({ runId, fillingIds }) => [runId, fillingIds]));
+}

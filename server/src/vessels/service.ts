@@ -1,0 +1,186 @@
+import type {
+  FillingExclusion,
+  FillingRow,
+  Me,
+  NewFilling,
+  NewVessel,
+  VesselRow,
+  VesselShape,
+} from '@bent-pail/contract';
+import { fillingDoubt, fillVolume_mL, requireContainer, runVesselVolume_mL } from '@bent-pail/core';
+import { IsNull, type EntityManager } from 'typeorm';
+import type { Context } from '../context';
+import { FillingEntity, FillingExclusionEntity, RunEntity, UserEntity, VesselEntity } from '../database/entities';
+import { keepOnce } from '../database/keepOnce';
+import { conflict, HttpProblem, notFound, refused } from '../http/problems';
+import { loadFillings, toRunVessel } from './fillings';
+
+/** Letters that a reason has at least. */
+const LEAST_REASON = 3;
+
+function shapeColumns(
+  shape: VesselShape | undefined,
+): Pick<VesselEntity, 'height_cm' | 'topDiameter_cm' | 'baseDiameter_cm'> {
+  if (shape !== undefined) requireContainer(shape, 'shape');
+  return {
+    height_cm: shape?.height_cm ?? null,
+    topDiameter_cm: shape?.topDiameter_cm ?? null,
+    baseDiameter_cm: shape?.baseDiameter_cm ?? null,
+  };
+}
+
+export async function addVessel({ db, clock }: Context, body: NewVessel): Promise<{ id: string }> {
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'vessel', said: body }, async () => {
+      const { id, name, kind, shape } = body;
+      await manager.insert(VesselEntity, {
+        id,
+        name,
+        kind,
+        ...shapeColumns(shape),
+        createdAt: new Date(clock.now()),
+      });
+    }),
+  );
+  return { id: body.id };
+}
+
+/** A vessel is everybody's: a student measures only those of an open run that was given to them. */
+async function requireOwnVessel(manager: EntityManager, me: Me, vesselId: string): Promise<void> {
+  if (me.role !== 'student') return;
+  const runs = await manager.find(RunEntity, { where: { studentId: me.id, finishedAt: IsNull() } });
+  if (!runs.some(({ vesselIds }) => vesselIds.includes(vesselId)))
+    throw new HttpProblem(403, { code: 'not-yours', message: 'This vessel belongs to no open run of yours.' });
+}
+
+async function holdVessel(manager: EntityManager, id: string): Promise<VesselEntity> {
+  const vessel = await manager.findOne(VesselEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+  if (vessel === null) throw notFound('vessel');
+  return vessel;
+}
+
+function requireReason(reason: string | undefined): void {
+  if ((reason ?? '').trim().length < LEAST_REASON)
+    throw refused('reason', 'Say why it is corrected; the old value stays beside it.');
+}
+
+/**
+ * Measures a vessel by the water that fills it; its depth may be told with it, but never changed by it. A filling far
+ * from what is known of the vessel is asked about. Finished runs go on standing on the fillings they were finished with.
+ */
+export async function addFilling(
+  { db, clock }: Context,
+  me: Me,
+  vesselId: string,
+  body: NewFilling,
+): Promise<VesselRow> {
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'filling', said: { ...body, vesselId } }, async () => {
+      const { id, empty_g, full_g, waterTemp_C, shape, corrects } = body;
+      const vessel = await holdVessel(manager, vesselId);
+      await requireOwnVessel(manager, me, vesselId);
+      if (vessel.height_cm === null) {
+        if (shape === undefined)
+          throw refused('shape.height_cm', 'Say how deep the vessel is inside, up to its fill line.');
+        await manager.update(VesselEntity, { id: vesselId }, shapeColumns(shape));
+      }
+      const { counting } = await loadFillings(manager, [vesselId]);
+      if (corrects !== undefined) {
+        requireReason(body.reason);
+        if (!counting.some((one) => one.id === corrects))
+          throw refused('corrects', 'A correction must name a filling of this vessel that still counts.');
+      }
+      const before = counting.filter((one) => one.id !== corrects);
+      const doubt = fillingDoubt(body, before, toRunVessel(vessel, []) ?? shape);
+      if (doubt !== undefined && body.sure !== true)
+        throw new HttpProblem(422, {
+          code: 'ask',
+          path: 'sure',
+          message: `${doubt} Fill and weigh it again, or say that it is right.`,
+        });
+      await manager.insert(FillingEntity, {
+        id,
+        vesselId,
+        empty_g,
+        full_g,
+        waterTemp_C,
+        byUser: me.id,
+        corrects: corrects ?? null,
+        reason: body.reason?.trim() ?? null,
+        keptAt: new Date(clock.now()),
+      });
+    }),
+  );
+  return (await listVessels({ db, clock })).find((vessel) => vessel.id === vesselId) as VesselRow;
+}
+
+/** Takes a filling out of a vessel's volume, in sight; it stays in the list with the reason. */
+export async function excludeFilling(
+  context: Context,
+  me: Me,
+  vesselId: string,
+  fillingId: string,
+  body: FillingExclusion,
+): Promise<FillingRow[]> {
+  const { db, clock } = context;
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'exclusion', said: { ...body, vesselId, fillingId } }, async () => {
+      await holdVessel(manager, vesselId);
+      const { all, counting } = await loadFillings(manager, [vesselId]);
+      if (!all.some(({ id }) => id === fillingId)) throw notFound('filling of this vessel');
+      if (!counting.some(({ id }) => id === fillingId)) throw conflict('This filling counts no more already.');
+      const { id, reason } = body;
+      await manager.insert(FillingExclusionEntity, {
+        id,
+        fillingId,
+        reason,
+        byUser: me.id,
+        keptAt: new Date(clock.now()),
+      });
+    }),
+  );
+  return listFillings(context, vesselId);
+}
+
+/** Every filling of a vessel, newest first, with who measured it and why it counts no more. */
+export async function listFillings({ db }: Context, vesselId: string): Promise<FillingRow[]> {
+  const { all, whyOut } = await loadFillings(db.manager, [vesselId]);
+  const people = new Map((await db.manager.find(UserEntity)).map((user) => [user.id, user.name]));
+  return all.toReversed().map((filling) => {
+    const { id, empty_g, full_g, waterTemp_C, keptAt, byUser } = filling;
+    const out = whyOut(filling);
+    return {
+      id,
+      empty_g,
+      full_g,
+      waterTemp_C,
+      volume_mL: fillVolume_mL(filling),
+      keptAt: keptAt.toISOString(),
+      by: people.get(byUser ?? '') ?? '',
+      ...(out === undefined ? {} : { out }),
+    };
+  });
+}
+
+export async function listVessels({ db }: Context): Promise<VesselRow[]> {
+  const vessels = await db.manager.find(VesselEntity, { order: { createdAt: 'asc', id: 'asc' } });
+  const { counting } = await loadFillings(
+    db.manager,
+    vessels.map(({ id }) => id),
+  );
+  return vessels.map((vessel) => {
+    const run = toRunVessel(vessel, counting);
+    const volume_mL = run === undefined ? undefined : runVesselVolume_mL(run);
+    const { id, name, kind } = vessel;
+    return {
+      id,
+      name,
+      kind,
+      ...(vessel.height_cm === null ? {} : { height_cm: vessel.height_cm }),
+      ...(vessel.topDiameter_cm === null ? {} : { topDiameter_cm: vessel.topDiameter_cm }),
+      ...(vessel.baseDiameter_cm === null ? {} : { baseDiameter_cm: vessel.baseDiameter_cm }),
+      ...(volume_mL === undefined ? {} : { volume_mL }),
+      fillings: counting.filter((filling) => filling.vesselId === id).length,
+    };
+  });
+}

@@ -1,0 +1,20 @@
+/**
+ * Makes a photo anew from its pixels, as a process of its own: whatever a file does to the decoder, it does it here and
+ * can be ended. Arguments: the file that was sent, the file to write, how many pixels may be decoded. Prints the size.
+ */
+import sharp from 'sharp';
+import { PICTURE } from '../notes/pictureLimits';
+
+const [from, to, mostPixels] = process.argv.slice(2) as [string, string, string];
+sharp.cache(false);
+sharp.concurrency(1);
+const { width, height } = await sharp(from, {
+  limitInputPixels: Number(mostPixels),
+  failOn: 'error',
+  sequentialRead: true,
+})
+  .autoOrient()
+  .resize(PICTURE.longest, PICTURE.longest, { fit: 'inside', withoutEnlargement: true })
+  .jpeg({ quality: PICTURE.quality })
+  .toFile(to);
+process.stdout.write(JSON.stringify({ width, height }));
