@@ -9,22 +9,19 @@ export type VesselKind = (typeof VESSEL_KINDS)[number];
 
 export class VesselShape {
   @IsReal('The depth must be a number of cm.')
-  @IsPositive({ message: 'The depth must be above 0 cm.' })
-  @Min(VESSEL_BOUNDS.least_cm, { message: 'The depth is under half a centimetre; check it.' })
+  @Min(VESSEL_BOUNDS.least_cm, { message: 'The depth must be 0.5 cm or more.' })
   @Max(200, { message: 'The depth is over 200 cm; check it.' })
   height_cm!: number;
 
   @Optional()
   @IsReal('The top diameter must be a number of cm.')
-  @IsPositive({ message: 'The top diameter must be above 0 cm.' })
-  @Min(VESSEL_BOUNDS.least_cm, { message: 'The top diameter is under half a centimetre; check it.' })
+  @Min(VESSEL_BOUNDS.least_cm, { message: 'The top diameter must be 0.5 cm or more.' })
   @Max(VESSEL_BOUNDS.widest_cm, { message: 'The top diameter is over 10 m; check it.' })
   topDiameter_cm?: number;
 
   @Optional()
   @IsReal('The base diameter must be a number of cm.')
-  @IsPositive({ message: 'The base diameter must be above 0 cm.' })
-  @Min(VESSEL_BOUNDS.least_cm, { message: 'The base diameter is under half a centimetre; check it.' })
+  @Min(VESSEL_BOUNDS.least_cm, { message: 'The base diameter must be 0.5 cm or more.' })
   @Max(VESSEL_BOUNDS.widest_cm, { message: 'The base diameter is over 10 m; check it.' })
   baseDiameter_cm?: number;
 }

@@ -9,6 +9,23 @@ const taken = (line: string): readonly [string, number] | undefined => {
   return read === undefined ? undefined : [read.step.key, read.value];
 };
 
+describe('a report that is none', () => {
+  it.each([' ', 'a ', '1 ', '< ', 'a , ', '.,', 'K 1 x'])(
+    'of 100,000 letters of %j is refused in a sentence',
+    (part) => {
+      const { read, unread } = readLabReport(`Potassium ${part.repeat(100_000 / part.length)}x1x`);
+      expect(read).toEqual([]);
+      expect(unread[0]?.why).toMatch(/over 20,000 letters/);
+    },
+  );
+
+  it('has lines that are no lines of a report, and others that are', () => {
+    const { read, unread } = readLabReport(`Potassium ${' '.repeat(15_000)} 3 x\nK 180 mg/L`);
+    expect(read.map(({ value }) => value)).toEqual([180]);
+    expect(unread.map(({ why }) => why)).toEqual(['is longer than a line of a report']);
+  });
+});
+
 describe('a line of a report', () => {
   it.each([
     ['Nitrate N;62;mg/L', 'nitrate', 62],

@@ -53,14 +53,26 @@ function stepNamed(name: string): Step | undefined {
   return LAB_REPORT.steps.find((step) => step.key === key);
 }
 
+/** Letters of a report, and of one line of it: a line is a name, a number and a unit. */
+export const REPORT_LIMITS = Object.freeze({ letters: 20_000, line: 200 });
+
 /** Parts of a line: name, value, unit, between semicolons, tabs, or the last two words. */
 function partsOf(line: string): readonly [string, string, string] | undefined {
   const cells = line.split(/[;\t]/).map((cell) => cell.trim());
   if (cells.length >= 2) return [cells[0] as string, cells[1] as string, cells[2] ?? ''];
-  const spoken = /^(.*\D)\s+([<>]?\s*-?[\d.,]+)\s*([^\d]*)$/.exec(line.trim());
-  return spoken === null
-    ? undefined
-    : [(spoken[1] as string).replace(/:\s*$/, '').trim(), spoken[2] as string, (spoken[3] as string).trim()];
+  return spokenParts(line);
+}
+
+/** "Potassium: 180 mg/L": the number is the last word that begins as one, behind a name. */
+function spokenParts(line: string): readonly [string, string, string] | undefined {
+  const words = line.split(' ');
+  const at = words.findLastIndex((word) => /^[<>]?-?[\d.,]+$/.test(word));
+  if (at < 1) return undefined;
+  const isLimit = words[at - 1] === '<' || words[at - 1] === '>';
+  const name = words.slice(0, isLimit ? at - 1 : at).join(' ');
+  const unit = words.slice(at + 1).join(' ');
+  if (name === '' || /\d$/.test(name) || /\d/.test(unit)) return undefined;
+  return [name.replace(/ ?:$/, ''), `${isLimit ? (words[at - 1] ?? '') : ''}${words[at] ?? ''}`, unit];
 }
 
 function readLine(text: string): ReadLine | UnreadLine | undefined {
@@ -92,12 +104,19 @@ function readLine(text: string): ReadLine | UnreadLine | undefined {
  *
  * A line is a name, a number and a unit, between semicolons, tabs or spaces. What has another unit, another form of the
  * element, a limit instead of a value, or a name that the sheet does not know is not taken and says why. A second line
- * for the same step is not taken either. Lines without a number are passed over.
+ * for the same step is not taken either. Lines without a number are passed over. More than `REPORT_LIMITS` is not read.
  */
 export function readLabReport(report: string): ReadReport {
   const read: ReadLine[] = [];
   const unread: UnreadLine[] = [];
-  for (const text of report.split(/\r?\n/).map((line) => line.trim())) {
+  if (report.length > REPORT_LIMITS.letters)
+    return { read, unread: [{ text: report.slice(0, 60), why: 'is over 20,000 letters; paste the figures alone' }] };
+  for (const given of report.split('\n')) {
+    if (given.length > REPORT_LIMITS.line) {
+      unread.push({ text: given.slice(0, 60), why: 'is longer than a line of a report' });
+      continue;
+    }
+    const text = given.replaceAll(/[^\S\t]+/g, ' ').trim();
     const line = text === '' ? undefined : readLine(text);
     if (line === undefined) continue;
     if ('why' in line) unread.push(line);

@@ -182,9 +182,13 @@ export function amountAt(text: string): Amount | undefined {
 /** Where an amount may start at the end of a text: at a number, or at a word for one. */
 const AMOUNT_STARTS = new RegExp(`(?<=^|[\\s:=(x×@])(?=\\d|(?:${WORD})(?![a-z]))`, 'g');
 
+/** Letters of the longest amount: "three and three quarters wheelbarrows by volume". */
+const LONGEST_AMOUNT = 80;
+
 /** An amount at the end of a text: "bark 2 parts", "peat: 60 %", "pumice x 2", "bark (3)". */
 export function amountAtEnd(text: string): (Amount & { readonly before: string }) | undefined {
-  const places = [...text.matchAll(AMOUNT_STARTS)].map((match) => match.index);
+  const from = Math.max(0, text.length - LONGEST_AMOUNT);
+  const places = [...text.matchAll(AMOUNT_STARTS)].map((match) => match.index).filter((place) => place >= from);
   for (const place of places) {
     // "to pH 6" is where it shall end, not how much.
     if (/\bph\s*$/.test(text.slice(0, place))) continue;

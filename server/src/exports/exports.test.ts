@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import Papa from 'papaparse';
 import { v7 as uuidv7 } from 'uuid';
-import { fillSheet, putOnShelf, startRun } from '../testing/bench';
+import { fillSheet, putOnShelf, reading, startRun } from '../testing/bench';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 
 let server: TestServer;
@@ -44,6 +44,21 @@ describe('tables for a spreadsheet', () => {
     const { body } = await tester.get<string>(`/exports/cards.csv?lot=${lotId}`);
     expect(body).toContain(`"'=HYPERLINK(""x"")"`);
   });
+
+  it.each(['=1+2\nsecond line', '\n=1+2', ' =1+2', '+1\r\n2', '@SUM(A1)\n', '\t=1+2'])(
+    'make %j harmless, lines and spaces notwithstanding',
+    async (reason) => {
+      const run = await startRun(tester, await putOnShelf(tester), 'ph-1to5');
+      const wrong = reading(server, 0, 'pH', 5.1) as { readonly id: string };
+      await tester.post(`/runs/${run.id}/readings`, wrong);
+      const more = { corrects: wrong.id, reason };
+      const answer = await tester.post(`/runs/${run.id}/readings`, reading(server, 0, 'pH', 5.2, more));
+      expect(answer.status).toBe(201);
+      const rows = await table(`/exports/readings.csv?run=${run.id}`);
+      expect(rows.find((row) => row.value === '5.2')?.reason?.startsWith("'")).toBe(true);
+      expect(rows.find((row) => row.value === '5.2')?.reason?.slice(1)).toBe(reason);
+    },
+  );
 
   it('do not exist under another name', async () => {
     expect((await tester.get('/exports/people.csv')).status).toBe(404);

@@ -26,6 +26,9 @@ async function rowsOf({ db }: Context, table: Table, { run, lot }: Wanted): Prom
   return table === 'readings' ? readingRows(sheets) : resultRows(sheets);
 }
 
+/** Text that a spreadsheet would take for a formula, whatever stands before it or in the lines after: made harmless. */
+const FORMULA = /^\s*[=+\-@\t\r]|^[\t\r\n]/;
+
 const asUuid = (value: unknown): string | undefined =>
   typeof value === 'string' && /^[0-9a-f-]{36}$/i.test(value) ? value : undefined;
 
@@ -36,8 +39,7 @@ export function exportRoutes(api: Api, context: Context): void {
     if (!isTable(table)) throw notFound('table');
     const wanted = { run: asUuid(request.query.run), lot: asUuid(request.query.lot) };
     const rows = await rowsOf(context, table, wanted);
-    // Text that a spreadsheet would take for a formula is made harmless.
-    const csv = Papa.unparse([...rows], { escapeFormulae: true, newline: '\r\n' });
+    const csv = Papa.unparse([...rows], { escapeFormulae: FORMULA, newline: '\r\n' });
     response.setHeader('Content-Disposition', `attachment; filename="bent-pail-${table}.csv"`);
     response.type('text/csv').send(csv);
   });

@@ -162,6 +162,8 @@ describe('writes', () => {
     const unknown = await client.post('/materials', { id: uuidv7(), name: 'x', kind: 'material', colour: 'red' });
     expect(unknown.body).toEqual({ error: { code: 'unknown', path: 'colour', message: 'There is no field colour.' } });
     const wrong = await client.post('/vessels', { id: uuidv7(), name: 'x', kind: 'pot', shape: { height_cm: -1 } });
-    expect(wrong.body).toMatchObject({ error: { path: 'shape.height_cm', message: 'The depth must be above 0 cm.' } });
+    expect(wrong.body).toMatchObject({
+      error: { path: 'shape.height_cm', message: 'The depth must be 0.5 cm or more.' },
+    });
   });
 });

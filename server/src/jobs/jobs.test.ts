@@ -36,7 +36,8 @@ it('a plan sent twice is planned once', async () => {
   const before = (await planned()).length;
   const jobs = [job('2026-12-01T08:00:00Z', 'Test the pH again')];
   await tester.post('/jobs', { jobs });
-  await tester.post('/jobs', { jobs: [{ ...jobs[0], what: 'something else' }] });
+  expect((await tester.post('/jobs', { jobs })).status).toBe(201);
+  expect((await tester.post('/jobs', { jobs: [{ ...jobs[0], what: 'something else' }] })).status).toBe(409);
   const after = await planned();
   expect(after).toHaveLength(before + 1);
   expect(after.at(-1)?.what).toBe('Test the pH again');
@@ -45,6 +46,9 @@ it('a plan sent twice is planned once', async () => {
 it.each([
   ['no date', { at: 'tomorrow' }],
   ['a page elsewhere', { to: 'https://example.org' }],
+  ['a page elsewhere that looks like one of ours', { to: '//example.org/shelf' }],
+  ['a day that there is not', { at: '2026-02-30T08:00:00Z' }],
+  ['a year beyond all', { at: '9999-01-01T08:00:00Z' }],
   ['nothing to do', { what: '' }],
 ])('%s is refused', async (_what, wrong) => {
   expect((await tester.post('/jobs', { jobs: [{ ...job('2026-12-01T08:00:00Z', 'x'), ...wrong }] })).status).toBe(422);

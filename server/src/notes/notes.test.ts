@@ -1,9 +1,13 @@
+import { readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import type { RunSheet } from '@bent-pail/contract';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { putOnShelf, startRun, type Pumice } from '../testing/bench';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+import { reencode } from './picture';
 
 let server: TestServer;
 let tester: Client;
@@ -15,6 +19,8 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
+const blank = (width: number, height: number): sharp.Sharp =>
+  sharp({ create: { width, height, channels: 3, background: '#8a5' } });
 const picture = (width: number, height: number): Promise<Buffer> =>
   sharp({ create: { width, height, channels: 3, background: '#8a5' } })
     .withExif({ IFD0: { Copyright: 'where I live' } })
@@ -64,6 +70,60 @@ describe('photos beside a run', () => {
     expect((await upload(run.id, 'no-uuid', await picture(20, 20))).status).toBe(422);
     expect((await upload(run.id, uuidv7(), await picture(20, 20), 'image/jpeg', 'x'.repeat(201))).status).toBe(422);
     expect((await sheetOf(run.id)).photos).toEqual([]);
+  });
+
+  const SVG = '<svg xmlns="http://www.w3.org/2000/svg" width="10" height="10"><rect width="10" height="10"/></svg>';
+  it.each<[string, () => Promise<Buffer> | Buffer]>([
+    ['a drawing of lines', () => Buffer.from(SVG)],
+    ['a drawing with a header of its own', () => Buffer.from(`<?xml version="1.0"?>${SVG}`)],
+    ['a GIF', () => blank(20, 20).gif().toBuffer()],
+    ['a TIFF', () => blank(20, 20).tiff().toBuffer()],
+    ['an AVIF', () => blank(20, 20).avif().toBuffer()],
+    ['only the beginning of a JPEG', async () => (await picture(400, 300)).subarray(0, 300)],
+    ['a few bytes', () => Buffer.from([0xff, 0xd8])],
+    ['nothing', () => Buffer.alloc(0)],
+    ['a PNG of more pixels than are decoded', () => blank(9000, 5000).png().toBuffer()],
+    ['a JPEG in passes of more pixels than are held', () => blank(6000, 4000).jpeg({ progressive: true }).toBuffer()],
+  ])('that are %s are refused by their content, whatever they call themselves', async (_, make) => {
+    const run = await startRun(tester, shelf, 'look');
+    const answer = await upload(run.id, uuidv7(), await make(), 'image/jpeg');
+    expect(answer.status).toBe(422);
+    expect(JSON.stringify(answer.body)).toContain('not a photo');
+    expect((await sheetOf(run.id)).photos).toEqual([]);
+  });
+
+  it.each<[string, () => Promise<Buffer>]>([
+    ['JPEG', () => blank(900, 600).jpeg().toBuffer()],
+    ['PNG', () => blank(900, 600).png().toBuffer()],
+    ['WebP', () => blank(900, 600).webp().toBuffer()],
+    ['large JPEG', () => blank(8000, 6000).jpeg().toBuffer()],
+  ])('as %s are taken', async (_, make) => {
+    const run = await startRun(tester, shelf, 'look');
+    expect((await upload(run.id, uuidv7(), await make(), 'image/png')).status).toBe(204);
+    expect((await sheetOf(run.id)).photos).toHaveLength(1);
+  });
+
+  it('by the dozen at once are decoded one after the other, and leave no file behind', async () => {
+    const run = await startRun(tester, shelf, 'look');
+    const file = await picture(3000, 2000);
+    const answers = await Promise.all(Array.from({ length: 12 }, () => upload(run.id, uuidv7(), file)));
+    expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 12 }, () => 204));
+    expect(readdirSync(tmpdir()).filter((name) => name.startsWith('bent-pail-photo-'))).toEqual([]);
+  });
+
+  it('sent again under the id of another are refused', async () => {
+    const run = await startRun(tester, shelf, 'look');
+    const id = uuidv7();
+    await upload(run.id, id, await picture(40, 30));
+    expect((await upload(run.id, id, await picture(30, 40))).status).toBe(409);
+    expect((await upload(run.id, id, await picture(40, 30), 'image/jpeg', 'another caption')).status).toBe(409);
+  });
+
+  it('that take too long to decode are given up', async () => {
+    const file = path.join(tmpdir(), `slow-${uuidv7()}.jpg`);
+    writeFileSync(file, await picture(3000, 2000));
+    await expect(reencode({ file, sha256: '', mostPixels: 60_000_000 }, 1)).rejects.toMatchObject({ status: 422 });
+    rmSync(file);
   });
 
   it('larger than the limit are refused, and the connection goes on', async () => {

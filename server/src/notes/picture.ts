@@ -21,13 +21,13 @@ const gate = new Gate({ atOnce: 1, waiting: 60 });
  * A photo made anew from its pixels: whatever else was in the file (place, camera, anything hidden) is gone, and it is
  * no larger than it has to be. Refused with a sentence where it is no picture, has too many pixels or takes too long.
  */
-export function reencode({ file, mostPixels }: SentPhoto): Promise<Picture> {
+export function reencode({ file, mostPixels }: SentPhoto, within_ms: number = PICTURE.within_ms): Promise<Picture> {
   const made = `${file}.jpeg`;
   const { file: program, execArgv } = programFile('decodePicture');
   return gate.through(async () => {
     try {
       const { stdout } = await run(process.execPath, [...execArgv, program, file, made, String(mostPixels)], {
-        timeout: PICTURE.within_ms,
+        timeout: within_ms,
         killSignal: 'SIGKILL',
         env: { ...process.env, MALLOC_ARENA_MAX: '2' },
       }).catch(() => {

@@ -1,5 +1,8 @@
-/** Longest side of a kept photo, px, and its quality; how long one may take to be decoded, ms. */
-export const PICTURE = Object.freeze({ longest: 1600, quality: 80, within_ms: 10_000 });
+/**
+ * Longest side of a kept photo, px, and its quality; how long one may take to be decoded, ms; pixels of one that comes
+ * in passes (progressive, interlaced).
+ */
+export const PICTURE = Object.freeze({ longest: 1600, quality: 80, within_ms: 10_000, mostInPasses: 16_000_000 });
 
 /** A kind of photo that is taken, by the bytes it begins with, and how many pixels of it may be decoded. */
 interface PhotoKind {

@@ -42,8 +42,8 @@ async function keepBlend(): Promise<{ blendId: string; barkId: string; pumiceId:
   return { blendId, barkId: bark.lotId, pumiceId: pumice.lotId, made };
 }
 
-const batch = (blendId: string, made_L: number, code = 'B1', id = uuidv7()) =>
-  tester.post<LotRow>(`/blends/${blendId}/versions/1/batches`, { id, materialId: uuidv7(), code, made_L });
+const batch = (blendId: string, made_L: number, code = 'B1', id = uuidv7(), materialId = uuidv7()) =>
+  tester.post<LotRow>(`/blends/${blendId}/versions/1/batches`, { id, materialId, code, made_L });
 
 describe('what is left of a lot', () => {
   it('is unknown until it is counted, and then what was counted last', async () => {
@@ -52,6 +52,16 @@ describe('what is left of a lot', () => {
     expect((await count(lotId, 40)).body.stock_L).toBe(40);
     expect((await count(lotId, 31.5)).body.stock_L).toBe(31.5);
     expect((await count(lotId, -1)).status).toBe(422);
+  });
+
+  it('is not undone by a count that changed nothing and is sent again later', async () => {
+    const { lotId } = await putOnShelf(tester);
+    await count(lotId, 40);
+    const same = { id: uuidv7(), stock_L: 40 };
+    const send = () => tester.post<LotRow>(`/lots/${lotId}/stock`, same);
+    expect((await send()).body.stock_L).toBe(40);
+    await count(lotId, 31.5);
+    expect((await send()).body.stock_L).toBe(31.5);
   });
 });
 
@@ -80,10 +90,11 @@ describe('a batch', () => {
   it('that is asked for twice with one id is made once', async () => {
     const { blendId, barkId } = await keepBlend();
     await count(barkId, 100);
-    const id = uuidv7();
-    await batch(blendId, 10, 'B1', id);
+    const [id, materialId] = [uuidv7(), uuidv7()];
+    await batch(blendId, 10, 'B1', id, materialId);
     const left = (await rowOf(barkId)).stock_L;
-    expect((await batch(blendId, 10, 'B1', id)).status).toBe(201);
+    expect((await batch(blendId, 10, 'B1', id, materialId)).status).toBe(201);
+    expect((await batch(blendId, 12, 'B1', id, materialId)).status).toBe(409);
     expect((await rowOf(barkId)).stock_L).toBe(left);
   });
 

@@ -112,8 +112,13 @@ export interface TestServer {
   close: () => Promise<void>;
 }
 
+interface TestServerOptions {
+  readonly demo?: boolean;
+  readonly hosts?: readonly string[];
+}
+
 /** A whole server on a database of its own. */
-export async function startTestServer(options: { readonly demo?: boolean } = {}): Promise<TestServer> {
+export async function startTestServer(options: TestServerOptions = {}): Promise<TestServer> {
   const admin = inject('databaseUrl');
   const name = `t_${randomUUID().replaceAll('-', '')}`;
   await administer(admin, `create database ${name}`);
@@ -126,6 +131,7 @@ export async function startTestServer(options: { readonly demo?: boolean } = {})
     databaseUrl,
     sessionSecret: notebook.sessionSecret,
     logger: pino({ level: 'silent' }),
+    hosts: options.hosts ?? [],
   });
   const server: Server = createServer(app.express);
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));

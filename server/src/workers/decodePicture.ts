@@ -8,10 +8,12 @@ import { PICTURE } from '../notes/pictureLimits';
 const [from, to, mostPixels] = process.argv.slice(2) as [string, string, string];
 sharp.cache(false);
 sharp.concurrency(1);
+const limits = { limitInputPixels: Number(mostPixels), failOn: 'error', sequentialRead: true } as const;
+// One that comes in passes is held whole, six bytes a pixel, before the first of it can be made smaller.
+const { isProgressive } = await sharp(from, limits).metadata();
 const { width, height } = await sharp(from, {
-  limitInputPixels: Number(mostPixels),
-  failOn: 'error',
-  sequentialRead: true,
+  ...limits,
+  ...(isProgressive === true ? { limitInputPixels: PICTURE.mostInPasses } : {}),
 })
   .autoOrient()
   .resize(PICTURE.longest, PICTURE.longest, { fit: 'inside', withoutEnlargement: true })
