@@ -4,6 +4,8 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+/** Where notebooks, backups and certificates are kept. */
+export const DATA = path.resolve(process.env.BENT_PAIL_DATA ?? path.join(ROOT, '.data'));
 
 const SERVER_OUT = path.join(ROOT, 'server/dist');
 const WEB_OUT = path.join(ROOT, 'web/dist');

@@ -4,16 +4,24 @@ import path from 'node:path';
 import { installPackages } from './install.mjs';
 
 installPackages();
-const { cluster, freePort } = await import('./postgres.mjs');
-const { build, ROOT } = await import('./build.mjs');
+const { told } = await import('./advice.mjs');
+const { cluster } = await import('./postgres.mjs');
+const { freePort } = await import('./ports.mjs');
+const { build, DATA, ROOT } = await import('./build.mjs');
 
-const own = cluster(path.join(ROOT, '.data'), 'notebook');
-const DATABASE_URL = process.env.DATABASE_URL ?? (await own.start());
+const own = process.env.DATABASE_URL ? undefined : cluster(DATA, 'notebook');
+const DATABASE_URL =
+  process.env.DATABASE_URL ??
+  (await own.start().catch((error) => {
+    console.error(told(error));
+    process.exit(1);
+  }));
 const PORT = String(await freePort(4310));
 const env = {
   ...process.env,
   DATABASE_URL,
   PORT,
+  BENT_PAIL_BACKUPS: path.join(DATA, 'backups'),
   BENT_PAIL_DEMO: '1',
   BENT_PAIL_DEMO_FILES: path.join(ROOT, 'demo/notebook'),
   TSX_TSCONFIG_PATH: path.join(ROOT, 'tsconfig.tsx.json'),
@@ -37,10 +45,10 @@ const children = [
     },
   ),
 ];
-function stop() {
+async function stop() {
   for (const child of children) child.kill('SIGTERM');
-  own.stop();
+  await own?.stop();
   process.exit(0);
 }
-process.on('SIGINT', stop);
-process.on('SIGTERM', stop);
+process.on('SIGINT', () => void stop());
+process.on('SIGTERM', () => void stop());

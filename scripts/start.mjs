@@ -1,110 +1,191 @@
 // One command to a running notebook: packages, PostgreSQL, migrations, demo data, build, serve.
-import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
-import { parseArgs } from 'node:util';
+import { Advice, told } from './advice.mjs';
 import { installPackages } from './install.mjs';
-
-installPackages();
-const { Advice, cluster, freePort } = await import('./postgres.mjs');
-const { build, ROOT } = await import('./build.mjs');
+import { startOptions } from './startOptions.mjs';
 
 const FIRST_PORT = 4310;
-const READY_WITHIN_MS = 60000;
+const READY_WITHIN_MS = 120000;
+/** A server that does not stop by itself is ended. */
+const STOPPING = [
+  ['SIGTERM', 5000],
+  ['SIGKILL', 2000],
+];
 
-function options() {
-  try {
-    const { values } = parseArgs({
-      options: { empty: { type: 'boolean', default: false }, 'fresh-demo': { type: 'boolean', default: false } },
+const trouble = (error) => {
+  console.error(told(error));
+  process.exit(1);
+};
+
+let options;
+try {
+  options = startOptions(process.argv.slice(2));
+} catch (error) {
+  trouble(error);
+}
+installPackages();
+const { cluster } = await import('./postgres.mjs');
+const { build, DATA, ROOT } = await import('./build.mjs');
+const { end, guarded } = await import('./guarded.mjs');
+const { patience } = await import('./keepRunning.mjs');
+const { networkDoor, showNetwork } = await import('./network.mjs');
+const { freePort, portIsFree, PortTaken, wantedPort } = await import('./ports.mjs');
+
+const database = patience();
+const server = patience();
+let own;
+let serving;
+let loading;
+let stopping = false;
+
+async function stop(code) {
+  if (stopping) return;
+  stopping = true;
+  if (loading !== undefined) await end(loading, STOPPING);
+  if (serving !== undefined) await end(serving, STOPPING);
+  await own?.stop();
+  process.exit(code);
+}
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
+
+const giveUp = (what, how) => {
+  console.error(
+    `${what} ended by itself again and again (last by ${how}), so that this start ends too. What is kept is in ${own?.data ?? 'your database'}; the words above say what happened.`,
+  );
+  void stop(1);
+};
+const howItEnded = (code, signal) => (signal === null ? `code ${code}` : signal);
+const pauseFor = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** PostgreSQL, started again whenever it ends by itself; the server waits for it meanwhile. */
+async function startDatabase() {
+  const url = await own.start();
+  own.child().once('exit', (code, signal) => void again(howItEnded(code, signal)));
+  return url;
+
+  async function again(how) {
+    if (stopping) return;
+    const pause = database.pause();
+    if (pause === undefined) return giveUp('PostgreSQL', how);
+    console.error(`PostgreSQL ended (${how}); it is started again.`);
+    await pauseFor(pause);
+    if (stopping) return;
+    await startDatabase().catch((error) => {
+      console.error(told(error));
+      return again('a failed start');
     });
-    return values;
-  } catch (error) {
-    throw new Advice(`${error.message.split('.')[0]}. Known are: npm start -- --empty, npm start -- --fresh-demo`);
   }
 }
 
-async function isReady(address) {
-  try {
-    return (await fetch(`${address}/api/ready`)).ok;
-  } catch {
-    return false;
-  }
-}
-
-async function start() {
-  const { empty, 'fresh-demo': fresh } = options();
-  const own = process.env.DATABASE_URL ? undefined : cluster(path.join(ROOT, '.data'), empty ? 'empty' : 'notebook');
-  const children = new Set();
-  let stopping = false;
-  const stop = (code) => {
-    if (stopping) return;
-    stopping = true;
-    const gone = [...children].map(
-      (child) => new Promise((resolve) => (child.exitCode === null ? child.once('exit', resolve) : resolve())),
-    );
-    for (const child of children) child.kill('SIGTERM');
-    void Promise.all(gone).then(() => {
-      own?.stop();
-      process.exit(code);
-    });
-  };
-  process.on('SIGINT', () => stop(0));
-  process.on('SIGTERM', () => stop(0));
-  process.on('SIGHUP', () => stop(0));
-
-  try {
-    const [databaseUrl] = await Promise.all([process.env.DATABASE_URL ?? own.start(), build({ ifStale: true })]);
-    if (stopping) return;
-    const port = process.env.PORT ? Number(process.env.PORT) : await freePort(FIRST_PORT);
-    const env = {
-      ...process.env,
-      NODE_ENV: 'production',
-      DATABASE_URL: databaseUrl,
-      PORT: String(port),
-      BENT_PAIL_WEB: path.join(ROOT, 'web/dist'),
-      BENT_PAIL_DEMO: empty ? '0' : '1',
-      LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
-    };
-    if (!empty) await loadDemo(env, fresh, children);
-    if (stopping) return;
-    // A group of its own: Ctrl-C reaches this script, which then ends the server in order.
-    const server = spawn(process.execPath, ['--enable-source-maps', path.join(ROOT, 'server/dist/main.js')], {
+/** The server, open once its promise is kept; started again whenever it ends by itself after that. */
+function startServer(env) {
+  return new Promise((resolve, reject) => {
+    serving = guarded(process.execPath, ['--enable-source-maps', path.join(ROOT, 'server/dist/main.js')], {
+      lastSignal: 'TERM',
       env,
-      stdio: 'inherit',
-      detached: true,
+      stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     });
-    children.add(server);
-    server.once('exit', (code) => stop(code ?? 1));
-    const address = `http://127.0.0.1:${port}`;
-    const until = Date.now() + READY_WITHIN_MS;
-    while (!stopping && !(await isReady(address))) {
-      if (Date.now() > until) throw new Advice('The server did not become ready; its log above says why.');
-      await new Promise((resolve) => setTimeout(resolve, 60));
-    }
-    if (!stopping) console.log(`Bent Pail is open at ${address}  (Ctrl-C closes it)`);
-  } catch (error) {
-    console.error(error instanceof Advice ? error.message : error);
-    stop(1);
-  }
+    let isOpen = false;
+    const late = setTimeout(
+      () => reject(new Advice('The server did not become ready; its words above say why.')),
+      READY_WITHIN_MS,
+    );
+    serving.on('message', (said) => {
+      clearTimeout(late);
+      if (said.taken !== undefined) reject(new PortTaken(said.taken));
+      if (said.open !== true) return;
+      isOpen = true;
+      resolve();
+    });
+    serving.once('exit', (code, signal) => {
+      clearTimeout(late);
+      if (!isOpen) reject(new Advice(`The server ended before it was open (${howItEnded(code, signal)}).`));
+      else void serverAgain(env, howItEnded(code, signal));
+    });
+  });
+}
+
+async function serverAgain(env, how) {
+  if (stopping) return;
+  const pause = server.pause();
+  if (pause === undefined) return giveUp('The server', how);
+  console.error(`The server ended (${how}); it is started again.`);
+  await pauseFor(pause);
+  if (stopping) return;
+  await startServer(env).catch((error) => {
+    if (stopping) return undefined;
+    console.error(told(error));
+    return serverAgain(env, 'a failed start');
+  });
 }
 
 /** Fills an empty database with the demo notebook, through the real code; does nothing where something is kept. */
-function loadDemo(env, fresh, children) {
+function loadDemo(env) {
   const program = path.join(ROOT, 'server/dist/demo.js');
   if (!fs.existsSync(program)) throw new Advice('The demo loader was not built; run npm run build.');
-  const child = spawn(process.execPath, ['--enable-source-maps', program, ...(fresh ? ['--fresh'] : [])], {
-    env: { ...env, BENT_PAIL_DEMO_FILES: path.join(ROOT, 'demo/notebook') },
-    stdio: 'inherit',
-    detached: true,
-  });
-  children.add(child);
+  loading = guarded(
+    process.execPath,
+    ['--enable-source-maps', program, ...(options['fresh-demo'] ? ['--fresh'] : [])],
+    {
+      lastSignal: 'TERM',
+      env: { ...env, BENT_PAIL_DEMO_FILES: path.join(ROOT, 'demo/notebook') },
+      stdio: 'inherit',
+    },
+  );
   return new Promise((resolve, reject) => {
-    child.once('exit', (code) => {
-      children.delete(child);
-      if (code === 0) resolve();
+    loading.once('exit', (code) => {
+      loading = undefined;
+      if (code === 0 || stopping) resolve();
       else reject(new Advice('So the demo data could not be loaded.'));
     });
   });
 }
 
-await start();
+const wanted = () => wantedPort(process.env.PORT);
+
+/** The server at the port that was asked for, else at the first one that nobody takes before it. */
+async function openServer(envAt) {
+  const port = wanted() ?? (await freePort(FIRST_PORT));
+  try {
+    await startServer(await envAt(port));
+    return port;
+  } catch (error) {
+    if (wanted() !== undefined || !(error instanceof PortTaken) || stopping) throw error;
+    return openServer(envAt);
+  }
+}
+
+try {
+  const { DATABASE_URL } = process.env;
+  if (wanted() !== undefined && !(await portIsFree(wanted()))) throw new PortTaken(wanted());
+  own = DATABASE_URL ? undefined : cluster(DATA, options.empty ? 'empty' : 'notebook');
+  const [databaseUrl] = await Promise.all([DATABASE_URL ?? startDatabase(), build({ ifStale: true })]);
+  const env = {
+    ...process.env,
+    NODE_ENV: 'production',
+    DATABASE_URL: databaseUrl,
+    BENT_PAIL_WEB: path.join(ROOT, 'web/dist'),
+    BENT_PAIL_BACKUPS: path.join(DATA, 'backups'),
+    BENT_PAIL_DEMO: options.empty ? '0' : '1',
+    LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+  };
+  if (!options.empty && !stopping) await loadDemo(env);
+  if (!stopping) {
+    let network;
+    const port = await openServer(async (at) => {
+      network = options.network ? await networkDoor(DATA, at) : undefined;
+      return { ...env, PORT: String(at), ...network?.env };
+    });
+    const address = `http://127.0.0.1:${port}`;
+    own?.say({ address });
+    console.log(`Bent Pail is open at ${address}  (Ctrl-C closes it)`);
+    if (own !== undefined) console.log(`What is kept lives in ${own.data}`);
+    if (network !== undefined) await showNetwork(network);
+  }
+} catch (error) {
+  if (!stopping) {
+    console.error(told(error));
+    void stop(1);
+  }
+}

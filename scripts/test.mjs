@@ -6,7 +6,8 @@ import path from 'node:path';
 import { installPackages } from './install.mjs';
 
 installPackages();
-const { Advice, installDebian } = await import('./postgres.mjs');
+const { told } = await import('./advice.mjs');
+const { installDebian } = await import('./debian.mjs');
 const { build, ROOT } = await import('./build.mjs');
 
 const CHROMIUM = '/usr/bin/chromium';
@@ -99,7 +100,7 @@ try {
     { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e },
   );
 } catch (error) {
-  console.error(error instanceof Advice ? error.message : error);
+  console.error(told(error));
   totals.failed += 1;
 }
 fs.rmSync(scratch, { recursive: true, force: true });

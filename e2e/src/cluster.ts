@@ -4,7 +4,7 @@ export const ROOT = path.resolve(import.meta.dirname, '../..');
 
 interface Cluster {
   readonly start: () => Promise<string>;
-  readonly stop: () => void;
+  readonly stop: () => Promise<void>;
   readonly url: (database?: string) => string;
 }
 
@@ -15,7 +15,9 @@ interface Scripts {
 
 /** The same scripts that start the product: PostgreSQL of our own, a free port. */
 export async function scripts(): Promise<Scripts> {
-  return (await import(path.join(ROOT, 'scripts/postgres.mjs'))) as Scripts;
+  const postgres = (await import(path.join(ROOT, 'scripts/postgres.mjs'))) as Pick<Scripts, 'cluster'>;
+  const ports = (await import(path.join(ROOT, 'scripts/ports.mjs'))) as Pick<Scripts, 'freePort'>;
+  return { ...postgres, ...ports };
 }
 
 /** Databases that every test copies its own from. */

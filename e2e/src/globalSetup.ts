@@ -4,7 +4,7 @@ import pg from 'pg';
 import { ROOT, scripts, TEMPLATES } from './cluster';
 
 /** One PostgreSQL for all journeys, with the demo notebook and an empty one to copy from. */
-export default async function setup(): Promise<() => void> {
+export default async function setup(): Promise<() => Promise<void>> {
   const { cluster } = await scripts();
   const own = cluster(path.join(ROOT, '.data'), 'e2e');
   process.env.BENT_PAIL_E2E_DATABASE = await own.start();
@@ -24,7 +24,5 @@ export default async function setup(): Promise<() => void> {
     encoding: 'utf8',
   });
   if (loaded.status !== 0) throw new Error(`the demo could not be loaded\n${loaded.stderr}`);
-  return () => {
-    own.stop();
-  };
+  return () => own.stop();
 }

@@ -7,7 +7,10 @@ import type { Figure } from './measure';
 
 /** The scripts are plain modules beside this one; they are started from the project's folder. */
 interface Scripts {
-  readonly cluster: (folder: string, name: string) => { start: () => Promise<string>; destroy: () => void };
+  readonly scratchCluster: () => { start: () => Promise<string>; remove: () => Promise<void> };
+}
+
+interface Ports {
   readonly freePort: (from: number) => Promise<number>;
 }
 
@@ -97,8 +100,9 @@ export async function typingFigures(): Promise<Figure[]> {
     return [];
   }
   const root = process.cwd();
-  const { cluster, freePort } = (await import(path.join(root, 'scripts/postgres.mjs'))) as Scripts;
-  const own = cluster(path.join(root, '.data'), 'bench');
+  const { scratchCluster } = (await import(path.join(root, 'scripts/scratch.mjs'))) as Scripts;
+  const { freePort } = (await import(path.join(root, 'scripts/ports.mjs'))) as Ports;
+  const own = scratchCluster();
   const databaseUrl = await own.start();
   const port = await freePort(4700);
   const env = {
@@ -130,6 +134,6 @@ export async function typingFigures(): Promise<Figure[]> {
       server.kill('SIGTERM');
       await gone;
     }
-    own.destroy();
+    await own.remove();
   }
 }

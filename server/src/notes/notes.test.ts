@@ -2,7 +2,7 @@ import { readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { RunSheet } from '@bent-pail/contract';
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { putOnShelf, startRun, type Pumice } from '../testing/bench';
@@ -19,7 +19,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const blank = (width: number, height: number): sharp.Sharp =>
+const blank = (width: number, height: number): Sharp =>
   sharp({ create: { width, height, channels: 3, background: '#8a5' } });
 const picture = (width: number, height: number): Promise<Buffer> =>
   sharp({ create: { width, height, channels: 3, background: '#8a5' } })

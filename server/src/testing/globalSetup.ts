@@ -3,7 +3,7 @@ import type { TestProject } from 'vitest/node';
 
 interface Cluster {
   start: () => Promise<string>;
-  stop: () => void;
+  stop: () => Promise<void>;
 }
 
 declare module 'vitest' {
@@ -15,13 +15,11 @@ declare module 'vitest' {
 const ROOT = path.resolve(import.meta.dirname, '../../..');
 
 /** One real PostgreSQL for all server tests; each test file makes a database of its own in it. */
-export default async function setup(project: TestProject): Promise<() => void> {
+export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   const { cluster } = (await import(path.join(ROOT, 'scripts/postgres.mjs'))) as {
     cluster: (folder: string, name: string) => Cluster;
   };
   const postgres = cluster(path.join(ROOT, '.data'), 'test');
   project.provide('databaseUrl', await postgres.start());
-  return () => {
-    postgres.stop();
-  };
+  return () => postgres.stop();
 }

@@ -1,0 +1,43 @@
+// The notebooks of a folder, for the commands that take and restore backups.
+import { spawnSync } from 'node:child_process';
+import path from 'node:path';
+import { Advice } from './advice.mjs';
+import { build, DATA, ROOT } from './build.mjs';
+import { takeLock } from './lock.mjs';
+import { cluster } from './postgres.mjs';
+
+/** What each is called in files and in sentences. */
+export const NOTEBOOKS = {
+  empty: { word: 'own', said: 'your own notebook' },
+  notebook: { word: 'demo', said: 'the demo notebook' },
+};
+
+/** Runs the program that takes and restores; its sentence is the one that is told. */
+export async function backupProgram(args, url) {
+  await build({ ifStale: true });
+  const done = spawnSync(
+    process.execPath,
+    ['--enable-source-maps', path.join(ROOT, 'server/dist/backup.js'), ...args],
+    {
+      env: { ...process.env, DATABASE_URL: url },
+      encoding: 'utf8',
+      maxBuffer: 64 * 1024 * 1024,
+    },
+  );
+  if (done.status !== 0) throw new Advice(done.stderr.trim());
+  return JSON.parse(done.stdout);
+}
+
+/** Opens a notebook for a while: as it runs already, or started and stopped again. */
+export async function whileOpen(name, work) {
+  const own = cluster(DATA, name);
+  const lock = await takeLock(own.data);
+  // Somebody has it open: its PostgreSQL answers us too.
+  if (lock.holder !== undefined) return work(own.url());
+  await lock.release();
+  try {
+    return await work(await own.start());
+  } finally {
+    await own.stop();
+  }
+}
