@@ -2,15 +2,18 @@ import type { RunSheet } from './bench';
 import type { PlannedJobRow } from './jobs';
 import type { LabRequestRow } from './laboratory';
 
-/** What is on the bench and what the bench edge counts. */
+/** What the bench edge counts. */
+export interface Counts {
+  readonly lots: number;
+  readonly openRuns: number;
+  readonly blends: number;
+  readonly scorecards: number;
+  readonly sheetsToRate: number;
+}
+
+/** What waits on the bench for the person at the door. */
 export interface TodayPage {
   readonly openRuns: readonly RunSheet[];
-  readonly counts: {
-    readonly lots: number;
-    readonly openRuns: number;
-    readonly blends: number;
-    readonly scorecards: number;
-  };
   readonly sheetsToRate: number;
   /** What was sent to the practice laboratory and is not imported yet. */
   readonly labRequests: readonly LabRequestRow[];

@@ -14,6 +14,7 @@ import { blendRoutes } from './blends/routes';
 import { Calculator } from './calc/calculator';
 import { calcRoutes } from './calc/routes';
 import type { Context } from './context';
+import { countRoutes } from './counts/routes';
 import { exportRoutes } from './exports/routes';
 import { guideRoutes } from './guides/routes';
 import { DiskWatch } from './health/diskWatch';
@@ -115,6 +116,7 @@ export function createApp(options: AppOptions): App {
   learningRoutes(api, context);
   scoreRoutes(api, context);
   todayRoutes(api, context);
+  countRoutes(api, context);
   liveRoutes(api, context, hub);
   noteRoutes(api, context);
   exportRoutes(api, context);

@@ -1,25 +1,41 @@
 import type { Me } from '@bent-pail/contract';
 import type { Request, RequestHandler } from 'express';
 import type {} from '../http/guard';
+import type { SessionData } from 'express-session';
 import type { Context } from '../context';
 import { UserEntity } from '../database/entities';
 import { toMe } from './me';
+
+/** The person of a session, as the notebook has them now; nobody where they were switched off or the session was ended. */
+async function personOf({ db }: Context, { userId, since }: Partial<SessionData>): Promise<Me | undefined> {
+  if (userId === undefined || since === undefined) return undefined;
+  const user = await db.getRepository(UserEntity).findOneBy({ id: userId });
+  const isOver = user === null || user.archivedAt !== null || since < (user.sessionsFrom?.getTime() ?? 0);
+  return isOver ? undefined : toMe(user);
+}
 
 /**
  * Finds out at each request who is signed in, from the notebook itself: a role that was changed, a person who was
  * switched off, sessions that were ended count at once.
  */
 export const whoIsThis =
-  ({ db }: Context): RequestHandler =>
+  (context: Context): RequestHandler =>
   async (request, _response, next) => {
-    const { userId, since } = request.session;
-    if (userId !== undefined && since !== undefined) {
-      const user = await db.getRepository(UserEntity).findOneBy({ id: userId });
-      const isOver = user === null || user.archivedAt !== null || since < (user.sessionsFrom?.getTime() ?? 0);
-      if (!isOver) request.me = toMe(user);
-    }
+    const me = await personOf(context, request.session);
+    if (me !== undefined) request.me = me;
     next();
   };
+
+/** Whether a long request's person is signed in still, by what the store has of the session now. */
+export async function isStillIn(context: Context, request: Request): Promise<boolean> {
+  const now = await new Promise<SessionData | null | undefined>((resolve, reject) => {
+    request.sessionStore.get(request.sessionID, (error: unknown, session) => {
+      if (error === null || error === undefined) resolve(session);
+      else reject(error instanceof Error ? error : new Error('the session store refused'));
+    });
+  });
+  return (await personOf(context, now ?? {})) !== undefined;
+}
 
 /** A fresh session for a person, so that an id known before signing in is worth nothing. */
 export async function beginSession(request: Request, me: Me, now: number): Promise<void> {

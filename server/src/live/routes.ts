@@ -1,3 +1,4 @@
+import { isStillIn } from '../accounts/session';
 import type { Context } from '../context';
 import { RunEntity } from '../database/entities';
 import type { Api } from '../http/api';
@@ -7,11 +8,17 @@ import type { Hub } from './hub';
 /** A line now and then keeps proxies from taking a quiet stream for a dead one. */
 const HEARTBEAT_MS = 20000;
 
+/** Streams of one person at most; a browser needs one. */
+const MOST_STREAMS = 12;
+
 /**
- * A stream of what changes: `run` with the id of a run, or `all` after anything may have been missed. A page asks for
- * the sheet again when it hears of it, so nothing has to be replayed; whoever connects hears `all` first.
+ * A stream of what changes: `run` with the id of a run, or `all` after anything may have been missed; `counts` when the
+ * numbers of the bench edge may be others. A page asks for the sheet again when it hears of it, so nothing has to be
+ * replayed; whoever connects hears `all` first. Ends when its person is signed out.
  */
-export function liveRoutes(api: Api, { db }: Context, hub: Hub): void {
+export function liveRoutes(api: Api, context: Context, hub: Hub): void {
+  const { db } = context;
+  const streams = new Map<string, (() => void)[]>();
   api.route('get', '/live', BENCH_READS, (request, response) => {
     const me = meOf(request);
     response.writeHead(200, {
@@ -20,29 +27,46 @@ export function liveRoutes(api: Api, { db }: Context, hub: Hub): void {
       'Cache-Control': 'no-store, no-transform',
       'X-Accel-Buffering': 'no',
     });
-    const say = (runId: string): void => {
-      response.write(`event: run\ndata: ${runId}\n\n`);
+    const say = (heard: string): void => {
+      response.write(heard === 'counts' ? 'event: counts\ndata:\n\n' : `event: run\ndata: ${heard}\n\n`);
     };
-    const mayHear = async (runId: string): Promise<boolean> => {
-      if (me.role !== 'student' || runId === 'all') return true;
-      return (await db.manager.countBy(RunEntity, { id: runId, studentId: me.id })) > 0;
+    const mayHear = async (heard: string): Promise<boolean> => {
+      if (me.role !== 'student' || heard === 'all' || heard === 'counts') return true;
+      return (await db.manager.countBy(RunEntity, { id: heard, studentId: me.id })) > 0;
     };
+    const end = (): void => {
+      response.end();
+    };
+    const own = [...(streams.get(me.id) ?? []), end];
+    for (const oldest of own.splice(0, Math.max(0, own.length - MOST_STREAMS))) oldest();
+    streams.set(me.id, own);
     say('all');
-    const stopHearing = hub.hear((runId) => {
-      mayHear(runId).then(
+    const stopHearing = hub.hear((heard) => {
+      mayHear(heard).then(
         (may) => {
-          if (may) say(runId);
+          if (may) say(heard);
         },
         // The database is away: the hub says "all" once it is back.
         () => undefined,
       );
     });
-    const beat = setInterval(() => response.write(': still here\n\n'), HEARTBEAT_MS);
-    const stopWaiting = hub.whenHungUp(() => response.end());
+    const beat = setInterval(() => {
+      response.write(': still here\n\n');
+      isStillIn(context, request).then(
+        (isIn) => {
+          if (!isIn) end();
+        },
+        () => undefined,
+      );
+    }, HEARTBEAT_MS);
+    const stopWaiting = hub.whenHungUp(end);
     response.on('close', () => {
       clearInterval(beat);
       stopHearing();
       stopWaiting();
+      const left = (streams.get(me.id) ?? []).filter((one) => one !== end);
+      if (left.length === 0) streams.delete(me.id);
+      else streams.set(me.id, left);
     });
   });
 }

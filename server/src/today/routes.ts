@@ -1,15 +1,13 @@
 import type { TodayPage } from '@bent-pail/contract';
 import { openSheets } from '../bench/service';
 import type { Context } from '../context';
-import { BlendEntity, LotEntity, RaterEntity, ScorecardEntity } from '../database/entities';
+import { RaterEntity } from '../database/entities';
 import type { Api } from '../http/api';
 import { BENCH_READS, meOf, SIGNED_IN } from '../http/guard';
 import { openJobs } from '../jobs/service';
 import { awaitedReports } from '../laboratory/service';
 import { notebookRow } from '../notebook/service';
 import { benchCalendar } from './calendar';
-
-const NO_COUNTS = Object.freeze({ lots: 0, openRuns: 0, blends: 0, scorecards: 0 });
 
 /** What waits on the bench for the person at the door; each role sees what is theirs. */
 export function todayRoutes(api: Api, context: Context): void {
@@ -27,14 +25,6 @@ export function todayRoutes(api: Api, context: Context): void {
       sheetsToRate,
       labRequests: sees ? await awaitedReports(context) : [],
       planned: sees ? await openJobs(context) : [],
-      counts: sees
-        ? {
-            lots: await db.manager.count(LotEntity),
-            openRuns: openRuns.length,
-            blends: await db.manager.count(BlendEntity),
-            scorecards: await db.manager.count(ScorecardEntity),
-          }
-        : { ...NO_COUNTS, openRuns: openRuns.length },
     };
     response.json(page);
   });

@@ -5,7 +5,7 @@ import { useHand } from '../shared/handStore';
 import { LotPail } from '../shared/pail/LotPail';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
-import { todayQuery } from '../shared/queries';
+import { countsQuery } from '../shared/queries';
 import { useMe } from '../shared/useSession';
 import { WaitingBadge } from './WaitingBadge';
 import { STATIONS } from './stations';
@@ -20,11 +20,11 @@ const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 export function BenchEdge({ onKeys }: BenchEdgeProps): ReactElement {
   const me = useMe();
   const { pathname } = useLocation();
-  const { data: today } = useQuery(todayQuery);
+  const { data: counts } = useQuery(countsQuery);
   const hand = useHand((state) => state.hand);
   const stations = STATIONS.filter((station) => station.roles.includes(me.role));
   const at = stations.findIndex((station) => pathname.startsWith(station.path));
-  const waits = (today?.counts.openRuns ?? 0) + (today?.sheetsToRate ?? 0);
+  const waits = (counts?.openRuns ?? 0) + (counts?.sheetsToRate ?? 0);
   return (
     <nav className="edge" aria-label="Order of the work">
       <Link
@@ -57,7 +57,7 @@ export function BenchEdge({ onKeys }: BenchEdgeProps): ReactElement {
               </span>
               <span className="down">
                 <i>{station.number}</i>
-                <small>{today === undefined ? '' : station.count(today.counts)}</small>
+                <small>{counts === undefined ? '' : station.count(counts)}</small>
               </span>
             </NavLink>
           </li>

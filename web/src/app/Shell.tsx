@@ -14,6 +14,7 @@ import type { Me } from '@bent-pail/contract';
 import { BenchEdge } from './BenchEdge';
 import { Door } from './Door';
 import { KeySheet } from './KeySheet';
+import { NotSecure } from './NotSecure';
 import { STATIONS } from './stations';
 import { useKeys } from './useKeys';
 
@@ -47,7 +48,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   useEffect(() => startOutbox(me.id), [me.id]);
   // A panellist sees no runs, so there is nothing to be told of.
   const seesBench = me.role !== 'panellist';
-  useEffect(() => (seesBench ? startLive() : undefined), [me.id, seesBench]);
+  useEffect(() => (seesBench ? startLive(me.id) : undefined), [me.id, seesBench]);
   useEffect(() => {
     useWorking.getState().close();
   }, [pathname]);
@@ -55,6 +56,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
     <>
       <Patterns />
       <div className="inside pb-[72px]">
+        <NotSecure />
         <Suspense fallback={<p className="q p-5">One moment.</p>}>
           <Outlet />
         </Suspense>

@@ -1,4 +1,4 @@
-import type { Role, TodayPage } from '@bent-pail/contract';
+import type { Counts, Role } from '@bent-pail/contract';
 import { fireEvent, screen } from '@testing-library/react';
 import 'fake-indexeddb/auto';
 import type { ReactElement } from 'react';
@@ -12,13 +12,7 @@ import { BenchEdge } from './BenchEdge';
 import { STATIONS } from './stations';
 import { useKeys } from './useKeys';
 
-const TODAY: TodayPage = {
-  openRuns: [],
-  counts: { lots: 27, openRuns: 1, blends: 0, scorecards: 3 },
-  sheetsToRate: 1,
-  labRequests: [],
-  planned: [],
-};
+const COUNTS: Counts = { lots: 27, openRuns: 1, blends: 0, scorecards: 3, sheetsToRate: 1 };
 
 afterEach(() => {
   useHand.setState({ hand: undefined });
@@ -27,7 +21,7 @@ afterEach(() => {
 
 describe('the bench edge', () => {
   const open = (role: Role): void => {
-    openPage(<BenchEdge onKeys={vi.fn()} />, { role, at: '/bench/runs/1', answers: { '/today': TODAY } });
+    openPage(<BenchEdge onKeys={vi.fn()} />, { role, at: '/bench/runs/1', answers: { '/counts': COUNTS } });
   };
 
   it('counts what lies at each station, and what is on the go', async () => {

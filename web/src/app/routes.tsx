@@ -17,6 +17,7 @@ const IntakePage = lazy(() => import('../shelf/intake/IntakePage').then((m) => (
 const ProtocolsPage = lazy(() => import('../protocols/ProtocolsPage').then((m) => ({ default: m.ProtocolsPage })));
 const LaboratoryPage = lazy(() => import('../laboratory/LaboratoryPage').then((m) => ({ default: m.LaboratoryPage })));
 const DevicesPage = lazy(() => import('../devices/DevicesPage').then((m) => ({ default: m.DevicesPage })));
+const VesselsPage = lazy(() => import('../vessels/VesselsPage').then((m) => ({ default: m.VesselsPage })));
 const RoundPage = lazy(() => import('../bench/RoundPage').then((m) => ({ default: m.RoundPage })));
 const LearningPage = lazy(() => import('../blend/LearningPage').then((m) => ({ default: m.LearningPage })));
 const InstrumentsPage = lazy(() =>
@@ -50,6 +51,7 @@ export const router = createBrowserRouter([
       { path: '/bench/protocols', element: <ProtocolsPage /> },
       { path: '/bench/laboratory', element: <LaboratoryPage /> },
       { path: '/bench/devices', element: <DevicesPage /> },
+      { path: '/bench/vessels', element: <VesselsPage /> },
       { path: '/bench/round', element: <RoundPage /> },
       { path: '/bench/instruments', element: <InstrumentsPage /> },
       { path: '/bench/runs/:id', element: <RunPage /> },

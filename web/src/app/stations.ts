@@ -1,11 +1,11 @@
-import type { Role, TodayPage } from '@bent-pail/contract';
+import type { Counts, Role } from '@bent-pail/contract';
 
 /** A station on the bench edge. Its number is its key and stays, also while others are not built yet. */
 export interface Station {
   readonly number: number;
   readonly path: string;
   readonly word: string;
-  readonly count: (counts: TodayPage['counts']) => string;
+  readonly count: (counts: Counts) => string;
   readonly roles: readonly Role[];
 }
 

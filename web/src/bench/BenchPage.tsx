@@ -25,6 +25,9 @@ export function BenchPage(): ReactElement {
         <Link className="alt" to="/bench/protocols">
           Protocols
         </Link>
+        <Link className="alt" to="/bench/vessels">
+          Vessels
+        </Link>
         <Link className="alt" to="/bench/instruments">
           Instruments
         </Link>

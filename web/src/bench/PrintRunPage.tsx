@@ -64,7 +64,7 @@ function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
           <p>{sheet.protocol.plain}</p>
           {sheet.sample !== undefined && <p>Sample: {sampleWords(sheet.sample)}.</p>}
         </div>
-        <Qr address={`${window.location.origin}/bench/runs/${sheet.id}`} size={96} />
+        <Qr page={`/bench/runs/${sheet.id}`} size={96} />
       </header>
       <PaperTable sheet={sheet} empty={empty} zone={notebook.zone} />
       {empty ? (

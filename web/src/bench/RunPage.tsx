@@ -21,6 +21,7 @@ import { Keypad } from './Keypad';
 import { LeaveOut } from './LeaveOut';
 import { takesMillivolts, useSigned } from './millivolts';
 import { MeasureVessels } from './MeasureVessels';
+import { Remeasured } from './Remeasured';
 import { ResultSide } from './ResultSide';
 import { RunInstruments } from './RunInstruments';
 import { SheetTable } from './SheetTable';
@@ -103,6 +104,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
     <main className="bench-page">
       <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} />
       {mayWrite && <MeasureVessels sheet={sheet} />}
+      <Remeasured sheet={sheet} />
       {mayWrite && sheet.finishedAt === undefined && <RunInstruments sheet={sheet} />}
       <div className="bench-grid">
         <section aria-label="Run sheet">

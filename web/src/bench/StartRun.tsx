@@ -10,7 +10,7 @@ import { Choice, Field } from '../shared/Field';
 import { fixed } from '../shared/format';
 import { numberOf } from '../shared/numberOf';
 import { protocolOptions } from '../shared/protocolOptions';
-import { lotsQuery, protocolsQuery, queryClient, usersQuery, vesselsQuery } from '../shared/queries';
+import { lotsQuery, protocolsQuery, queryClient, activeUsersQuery, vesselsQuery } from '../shared/queries';
 import { NO_SAMPLE, SampleFields, type TypedSample } from './SampleFields';
 
 interface StartRunProps {
@@ -23,7 +23,7 @@ export function StartRun(props: StartRunProps): ReactElement {
   const lots = useQuery(lotsQuery);
   const vessels = useQuery(vesselsQuery);
   const protocols = useQuery(protocolsQuery);
-  const users = useQuery(usersQuery);
+  const users = useQuery(activeUsersQuery);
   return (
     <Await query={lots}>
       {(allLots) => (

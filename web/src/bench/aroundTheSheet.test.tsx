@@ -44,9 +44,13 @@ describe('a reading that the server would not keep', () => {
     expect((await entries.toArray())[0]?.problem).toBeUndefined();
   });
 
-  it('or is let go', async () => {
+  it('or is let go, after being asked once more', async () => {
     await stick();
     await user.click(screen.getByRole('button', { name: 'Let it go' }));
+    await user.click(screen.getByRole('button', { name: 'Keep it waiting' }));
+    expect(await entries.count()).toBe(1);
+    await user.click(screen.getByRole('button', { name: 'Let it go' }));
+    await user.click(within(screen.getByRole('alertdialog')).getByRole('button', { name: 'Let it go' }));
     await vi.waitFor(async () => {
       expect(await entries.count()).toBe(0);
     });

@@ -114,7 +114,6 @@ describe('the round', () => {
   const open = (sheets: readonly RunSheet[]): void => {
     const today: TodayPage = {
       openRuns: sheets,
-      counts: { lots: 2, openRuns: sheets.length, blends: 0, scorecards: 0 },
       sheetsToRate: 0,
       labRequests: [],
       planned: [],

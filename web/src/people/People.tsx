@@ -1,33 +1,25 @@
-import type { NewUser, Role, UserRow } from '@bent-pail/contract';
+import type { EditUser, UserRow } from '@bent-pail/contract';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { api, sentenceAt, sentenceOf } from '../shared/api';
-import { once } from '../shared/once';
+import { useState, type ReactElement, type SubmitEvent } from 'react';
+import { api, sentenceOf } from '../shared/api';
 import { Await } from '../shared/Await';
+import { Choice, Field } from '../shared/Field';
 import { queryClient, usersQuery } from '../shared/queries';
+import { useMe } from '../shared/useSession';
+import { AddPerson } from './AddPerson';
+import { ROLE_WORDS } from './roles';
 
-const ROLES: readonly (readonly [Role, string])[] = [
-  ['tester', 'tester: shelf, bench, blend, score'],
-  ['panellist', 'panellist: own score sheets, blind'],
-  ['student', 'student: runs given to the group'],
-  ['reader', 'reader: looks'],
-  ['lead', 'lead: everything'],
-];
-
-/** Who is in this notebook, and a name for one more. */
+/** Who is in this notebook, what the lead changes about them, and a name for one more. */
 export function People(): ReactElement {
   const query = useQuery(usersQuery);
   return (
-    <section className="flex flex-col gap-4">
+    <section className="flex flex-col gap-4" aria-label="People">
       <h2>People</h2>
       <Await query={query}>
         {(users) => (
           <ul className="border-t-[1.5px]">
             {users.map((user) => (
-              <li key={user.id} className="flex min-h-9 items-center justify-between border-b border-zinc2">
-                <b>{user.name}</b>
-                <span className="q">{user.role}</span>
-              </li>
+              <Person key={user.id} user={user} />
             ))}
           </ul>
         )}
@@ -37,77 +29,112 @@ export function People(): ReactElement {
   );
 }
 
-function AddPerson(): ReactElement {
-  const [name, setName] = useState('');
-  const [password, setPassword] = useState('');
-  const [role, setRole] = useState<Role>('tester');
-  const add = useMutation({
-    mutationFn: (said: Omit<NewUser, 'id'>) =>
-      once(['user', said.name, said.role], (id) => api.post<UserRow>('/users', { id: id(), ...said })),
-    onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: usersQuery.queryKey });
-      setName('');
-      setPassword('');
-    },
-  });
-  const submit = (event: SubmitEvent): void => {
-    event.preventDefault();
-    add.mutate({ name, role, password });
-  };
+function Person({ user }: { readonly user: UserRow }): ReactElement {
+  const [open, setOpen] = useState(false);
   return (
-    <form className="grid gap-3 md:grid-cols-2" onSubmit={submit} aria-label="Add a person">
-      <label className="field">
-        <span>Name</span>
-        <input
-          value={name}
-          autoComplete="off"
-          onChange={(event) => {
-            setName(event.target.value);
-          }}
-        />
-        {sentenceAt(add.error, 'name') !== undefined && <span className="sorry">{sentenceAt(add.error, 'name')}</span>}
-      </label>
-      <label className="field">
-        <span>Role</span>
-        <select
-          value={role}
-          onChange={(event) => {
-            setRole(event.target.value as Role);
+    <li className="border-b border-zinc2">
+      <div className="flex min-h-11 items-center gap-4">
+        <b className={user.active ? '' : 'q'}>{user.name}</b>
+        <span className="q ml-auto">{user.active ? user.role : 'switched off'}</span>
+        <button
+          type="button"
+          className="tie min-h-11"
+          aria-expanded={open}
+          aria-label={`Change ${user.name}`}
+          onClick={() => {
+            setOpen(!open);
           }}
         >
-          {ROLES.map(([key, words]) => (
-            <option key={key} value={key}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="field">
-        <span>A first password</span>
-        <input
-          type="password"
-          value={password}
-          autoComplete="new-password"
-          onChange={(event) => {
-            setPassword(event.target.value);
-          }}
-        />
-        {sentenceAt(add.error, 'password') !== undefined && (
-          <span className="sorry">{sentenceAt(add.error, 'password')}</span>
-        )}
-      </label>
-      <span className="flex items-end">
-        <button type="submit" className="alt" disabled={add.isPending}>
-          Add
+          {open ? 'Close' : 'Change'}
         </button>
-      </span>
-      {add.error !== null &&
-        sentenceAt(add.error, 'name') === undefined &&
-        sentenceAt(add.error, 'password') === undefined && (
-          <p className="sorry md:col-span-2" role="alert">
-            {sentenceOf(add.error)}
+      </div>
+      {open && <ChangePerson user={user} />}
+    </li>
+  );
+}
+
+/** Role, a forgotten password, signing out everywhere, switching off: each says what it does and is done at once. */
+function ChangePerson({ user }: { readonly user: UserRow }): ReactElement {
+  const me = useMe();
+  const [password, setPassword] = useState('');
+  const [done, setDone] = useState('');
+  const change = useMutation({
+    mutationFn: ({ body }: { readonly body: EditUser; readonly done: string }) =>
+      api.patch<UserRow[]>(`/users/${user.id}`, body),
+    onSuccess: (users, { done: said }) => {
+      queryClient.setQueryData(usersQuery.queryKey, users);
+      setPassword('');
+      setDone(said);
+    },
+  });
+  const end = useMutation({
+    mutationFn: () => api.remove<undefined>(`/users/${user.id}/sessions`),
+    onSuccess: () => {
+      setDone(`${user.name} is signed out everywhere.`);
+    },
+  });
+  const error = change.error ?? end.error;
+  return (
+    <div className="flex flex-wrap items-end gap-3 pb-4">
+      <Choice
+        label="Role"
+        value={user.role}
+        options={ROLE_WORDS}
+        onChange={(role) => {
+          change.mutate({ body: { role }, done: `${user.name} is a ${role} from now on.` });
+        }}
+      />
+      {user.id !== me.id && (
+        <>
+          <form
+            className="flex items-end gap-3"
+            aria-label={`A new first password for ${user.name}`}
+            onSubmit={(event: SubmitEvent) => {
+              event.preventDefault();
+              change.mutate({
+                body: { password },
+                done: 'The new password works; the old one and its sessions are over.',
+              });
+            }}
+          >
+            <Field label="A new first password" type="password" value={password} onChange={setPassword} />
+            <button type="submit" className="alt" disabled={password === '' || change.isPending}>
+              Set it
+            </button>
+          </form>
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              end.mutate();
+            }}
+          >
+            Sign out everywhere
+          </button>
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              const active = !user.active;
+              const said = active ? 'may sign in again' : 'is switched off; what they wrote stays';
+              change.mutate({ body: { active }, done: `${user.name} ${said}.` });
+            }}
+          >
+            {user.active ? 'Switch off' : 'Switch on again'}
+          </button>
+        </>
+      )}
+      {error !== null ? (
+        <p className="sorry basis-full" role="alert">
+          {sentenceOf(error)}
+        </p>
+      ) : (
+        done !== '' && (
+          <p className="basis-full text-[14px]" role="status">
+            {done}
           </p>
-        )}
-    </form>
+        )
+      )}
+    </div>
   );
 }

@@ -8,6 +8,7 @@ import { forgetAllButSession, queryClient, sessionQuery } from '../shared/querie
 import { useTheme, type Theme } from '../shared/theme';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
+import { OwnPassword } from './OwnPassword';
 import { People } from './People';
 import { ThisBench } from './ThisBench';
 
@@ -71,6 +72,8 @@ export function YouPage(): ReactElement {
               </label>
             ))}
           </fieldset>
+          <h3 className="mt-2">Your password</h3>
+          <OwnPassword />
           <SignOut />
         </section>
         <ThisBench />

@@ -6,7 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
-import { lotsQuery, queryClient, scorecardsQuery, usersQuery } from '../shared/queries';
+import { lotsQuery, queryClient, scorecardsQuery, activeUsersQuery } from '../shared/queries';
 
 /** Letters and digits that are not mistaken for one another on a cup. */
 const CODE_LETTERS = 'ABCDEFGHJKLMNPRSTUVWXYZ';
@@ -19,7 +19,7 @@ function blindCode(n: number): string {
 /** Which product, by which rubric, who rates it; the code hides which bag it is. */
 export function NewCard({ lotId }: { readonly lotId: string | undefined }): ReactElement {
   const lots = useQuery(lotsQuery);
-  const users = useQuery(usersQuery);
+  const users = useQuery(activeUsersQuery);
   return (
     <Await query={lots}>
       {(allLots) => (

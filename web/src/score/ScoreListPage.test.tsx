@@ -9,11 +9,11 @@ import { ScoreListPage } from './ScoreListPage';
 
 const bag = { ...classRow('peat-light', 'Moorland All Round', { kind: 'product' }), id: 'bag' };
 const people = [
-  { id: 'p1', name: 'Wyn', role: 'panellist' },
-  { id: 'p2', name: 'Petra', role: 'panellist' },
-  { id: 't1', name: 'Tam', role: 'tester' },
-  { id: 'r1', name: 'Visitor', role: 'reader' },
-  { id: 's1', name: 'Group K', role: 'student' },
+  { id: 'p1', name: 'Wyn', role: 'panellist', active: true },
+  { id: 'p2', name: 'Petra', role: 'panellist', active: true },
+  { id: 't1', name: 'Tam', role: 'tester', active: true },
+  { id: 'r1', name: 'Visitor', role: 'reader', active: true },
+  { id: 's1', name: 'Group K', role: 'student', active: true },
 ];
 const card: ScorecardRow = {
   id: 'c1',

@@ -1,11 +1,20 @@
 import qrcode from 'qrcode';
 import type { ReactElement } from 'react';
+import { useSession } from './useSession';
 
 /** White modules around a code, so that a reader finds it. */
 const QUIET = 4;
 
-/** A QR code of an address, drawn as one path. */
-export function Qr({ address, size }: { readonly address: string; readonly size: number }): ReactElement {
+interface QrProps {
+  /** Of a page in this notebook, from the first stroke on. */
+  readonly page: string;
+  readonly size: number;
+}
+
+/** A QR code of a page, drawn as one path; where the notebook is on the house’s network, a phone finds it there. */
+export function Qr({ page, size }: QrProps): ReactElement {
+  const { networkAddress } = useSession();
+  const address = `${networkAddress ?? window.location.origin}${page}`;
   const { modules } = qrcode.create(address, { errorCorrectionLevel: 'M' });
   const n = modules.size;
   const path = Array.from({ length: n * n }, (_, i) => i)

@@ -28,6 +28,9 @@ interface Sent {
 
 const asJson = (body: unknown): Sent => ({ body: JSON.stringify(body), type: 'application/json' });
 
+/** Statuses that say that the server, or the database behind it, is not there. */
+const AWAY = new Set([502, 503, 504]);
+
 async function send<T>(method: string, address: string, sent?: Sent): Promise<T> {
   let response: Response;
   try {
@@ -39,8 +42,10 @@ async function send<T>(method: string, address: string, sent?: Sent): Promise<T>
   } catch {
     throw new Unreachable();
   }
-  if (response.status === 503 || response.status === 502 || response.status === 504) throw new Unreachable();
   const answer = await answerOf(response);
+  // Busy is an answer: somebody is there, and says when to try again.
+  const isBusy = problemIn(answer).code === 'busy';
+  if (AWAY.has(response.status) && !isBusy) throw new Unreachable();
   if (response.ok && answer !== ODD) return answer as T;
   throw new ApiProblem(response.status, problemIn(answer));
 }

@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi, type MockInstance } from 'vitest';
 import { startLive } from './live';
 import { useLive } from './liveStore';
 import { queryClient } from './queries';
@@ -6,7 +6,9 @@ import { keepServerClock, serverNow, setServerNow } from './serverClock';
 
 /** An event stream that the test speaks on. */
 class FakeSource extends EventTarget {
+  static readonly OPEN = 1;
   static last: FakeSource;
+  readonly readyState = FakeSource.OPEN;
   closed = false;
   constructor(readonly address: string) {
     super();
@@ -26,24 +28,50 @@ afterEach(() => {
 });
 
 describe('what others change', () => {
+  let again: MockInstance<typeof queryClient.invalidateQueries>;
   beforeEach(() => {
+    vi.useFakeTimers();
     vi.stubGlobal('EventSource', FakeSource);
+    // One tab alone has every lock.
+    vi.stubGlobal('navigator', {
+      locks: { request: (_: string, _options: object, work: () => Promise<void>): Promise<void> => work() },
+    });
+    again = vi.spyOn(queryClient, 'invalidateQueries').mockResolvedValue();
   });
+  afterEach(() => {
+    vi.useRealTimers();
+  });
+  const asked = (key: readonly string[]) =>
+    again.mock.calls.filter(([filters]) => JSON.stringify(filters?.queryKey) === JSON.stringify(key)).length;
 
   it('is asked for again: one run, or all', () => {
-    const again = vi.spyOn(queryClient, 'invalidateQueries').mockResolvedValue();
-    const stop = startLive();
+    const stop = startLive('me');
     FakeSource.last.says('run', 'r1');
-    expect(again).toHaveBeenCalledWith({ queryKey: ['runs', 'r1'] });
-    expect(again).toHaveBeenCalledWith({ queryKey: ['today'] });
+    expect(asked(['runs', 'r1'])).toBe(1);
     FakeSource.last.says('run', 'all');
-    expect(again).toHaveBeenCalledWith({ queryKey: ['runs'] });
+    expect(asked(['runs'])).toBe(1);
     stop();
     expect(FakeSource.last.closed).toBe(true);
   });
 
+  it('twenty readings do not make a page count, nor ask for today', async () => {
+    const stop = startLive('me');
+    for (let i = 0; i < 20; i += 1) FakeSource.last.says('run', 'r1');
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect([asked(['counts']), asked(['today'])]).toEqual([0, 0]);
+    stop();
+  });
+
+  it('numbers are asked for once for all that happened in a moment', async () => {
+    const stop = startLive('me');
+    for (let i = 0; i < 20; i += 1) FakeSource.last.says('counts');
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(asked(['counts'])).toBe(1);
+    stop();
+  });
+
   it('is known to come by itself only while the stream is open', () => {
-    const stop = startLive();
+    const stop = startLive('me');
     expect(useLive.getState().connected).toBe(false);
     FakeSource.last.says('open');
     expect(useLive.getState().connected).toBe(true);
@@ -52,6 +80,27 @@ describe('what others change', () => {
     FakeSource.last.says('open');
     stop();
     expect(useLive.getState().connected).toBe(false);
+  });
+});
+
+describe('several tabs of one browser', () => {
+  it('share one stream: the others hear what the first one does', async () => {
+    vi.stubGlobal('EventSource', FakeSource);
+    // Another tab has the lock for as long as this test lasts.
+    vi.stubGlobal('navigator', { locks: { request: () => new Promise(() => undefined) } });
+    const before = FakeSource.last;
+    const again = vi.spyOn(queryClient, 'invalidateQueries').mockResolvedValue();
+    const stop = startLive('me');
+    expect(FakeSource.last).toBe(before);
+    const first = new BroadcastChannel('bent-pail-live-me');
+    first.postMessage({ kind: 'connected', connected: true });
+    first.postMessage({ kind: 'run', id: 'r7' });
+    await vi.waitFor(() => {
+      expect(again).toHaveBeenCalledWith({ queryKey: ['runs', 'r7'] });
+    });
+    expect(useLive.getState().connected).toBe(true);
+    first.close();
+    stop();
   });
 });
 

@@ -1,22 +1,96 @@
 import { useLive } from './liveStore';
-import { queryClient } from './queries';
+import { countsQuery, queryClient, todayQuery } from './queries';
+import { inOneTab } from './tabs/oneTab';
 
-/** Listens to what others change and asks for it again; returns how to stop. */
-export function startLive(): () => void {
+/** What one tab hears and tells the others. */
+type Told =
+  | { readonly kind: 'run'; readonly id: string }
+  | { readonly kind: 'counts' }
+  | { readonly kind: 'connected'; readonly connected: boolean }
+  /** A tab that has just come asks whether anybody listens. */
+  | { readonly kind: 'anybody?' };
+
+/** Lists and numbers are asked for again at most so often, ms, however much happens. */
+const CALM_MS = 1500;
+
+let calm: ReturnType<typeof setTimeout> | undefined;
+
+/** What stands on lists and on the bench edge is asked for again, a moment later and once for all that happened. */
+function soonAgain(): void {
+  calm ??= setTimeout(() => {
+    calm = undefined;
+    void queryClient.invalidateQueries({ queryKey: countsQuery.queryKey });
+    void queryClient.invalidateQueries({ queryKey: ['runs'], exact: true });
+    // Only where the page of today is open: nobody else has it loaded.
+    void queryClient.invalidateQueries({ queryKey: todayQuery.queryKey });
+  }, CALM_MS);
+}
+
+function takeIn(told: Told): void {
+  switch (told.kind) {
+    case 'run':
+      void queryClient.invalidateQueries({ queryKey: told.id === 'all' ? ['runs'] : ['runs', told.id] });
+      if (told.id === 'all') soonAgain();
+      else if (queryClient.getQueryCache().find({ queryKey: todayQuery.queryKey })?.isActive() === true) soonAgain();
+      return;
+    case 'counts':
+      soonAgain();
+      return;
+    case 'connected':
+      useLive.setState({ connected: told.connected });
+      return;
+    case 'anybody?':
+  }
+}
+
+/** Listens to the stream for all tabs of this browser. Returns how to stop. */
+function listenForAll(channel: BroadcastChannel): () => void {
+  const tell = (told: Told): void => {
+    takeIn(told);
+    channel.postMessage(told);
+  };
   const source = new EventSource('/api/live');
   source.addEventListener('open', () => {
-    useLive.setState({ connected: true });
+    tell({ kind: 'connected', connected: true });
   });
   source.addEventListener('error', () => {
-    useLive.setState({ connected: false });
+    tell({ kind: 'connected', connected: false });
   });
   source.addEventListener('run', ({ data }: MessageEvent<string>) => {
-    const queryKey = data === 'all' ? ['runs'] : ['runs', data];
-    void queryClient.invalidateQueries({ queryKey });
-    void queryClient.invalidateQueries({ queryKey: ['today'] });
+    tell({ kind: 'run', id: data });
   });
+  source.addEventListener('counts', () => {
+    tell({ kind: 'counts' });
+  });
+  const answer = ({ data }: MessageEvent<Told>): void => {
+    if (data.kind === 'anybody?')
+      channel.postMessage({ kind: 'connected', connected: source.readyState === EventSource.OPEN } satisfies Told);
+  };
+  channel.addEventListener('message', answer);
   return () => {
+    channel.removeEventListener('message', answer);
     source.close();
+    tell({ kind: 'connected', connected: false });
+  };
+}
+
+/**
+ * Hears what others change and asks for it again. One stream a browser: a browser opens six connections to a server, and
+ * a stream in each of six tabs would leave none for readings. Returns how to stop.
+ */
+export function startLive(userId: string): () => void {
+  const name = `bent-pail-live-${userId}`;
+  const channel = new BroadcastChannel(name);
+  channel.addEventListener('message', ({ data }: MessageEvent<Told>) => {
+    takeIn(data);
+  });
+  channel.postMessage({ kind: 'anybody?' } satisfies Told);
+  const stopLeading = inOneTab(name, () => listenForAll(channel));
+  return () => {
+    stopLeading();
+    clearTimeout(calm);
+    calm = undefined;
+    channel.close();
     useLive.setState({ connected: false });
   };
 }

@@ -1,6 +1,8 @@
 import type {
   BlendPage,
   BlendRow,
+  Counts,
+  FillingRow,
   InstrumentRow,
   LabRequestRow,
   LotCardPage,
@@ -19,15 +21,23 @@ import type {
   UserRow,
   VesselRow,
 } from '@bent-pail/contract';
-import { QueryClient, queryOptions } from '@tanstack/react-query';
-import { api, Unreachable } from './api';
+import { MutationCache, QueryCache, QueryClient, queryOptions } from '@tanstack/react-query';
+import { api, ApiProblem, Unreachable } from './api';
 import { useLive } from './liveStore';
 import { setServerNow } from './serverClock';
 
 /** How often an open sheet is asked for again while the bench computer tells of changes, and while it does not. */
 const SHEET_EVERY_MS = Object.freeze({ told: 30000, asking: 2000 });
 
+/** Who was signed out meanwhile is shown the door; what was typed stays in this browser. */
+export function noticeSignedOut(error: unknown): void {
+  if (error instanceof ApiProblem && error.problem.code === 'signed-out')
+    void queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey });
+}
+
 export const queryClient = new QueryClient({
+  queryCache: new QueryCache({ onError: noticeSignedOut }),
+  mutationCache: new MutationCache({ onError: noticeSignedOut }),
   defaultOptions: {
     queries: {
       staleTime: 5000,
@@ -64,9 +74,20 @@ export const todayQuery = queryOptions({
   queryFn: () => api.get<TodayPage>('/today'),
   refetchInterval: 15000,
 });
+/** Numbers of the bench edge; the stream says when they change, and other stations are asked now and then. */
+export const countsQuery = queryOptions({
+  queryKey: ['counts'],
+  queryFn: () => api.get<Counts>('/counts'),
+  refetchInterval: 30000,
+});
 export const lotsQuery = queryOptions({ queryKey: ['lots'], queryFn: () => api.get<LotRow[]>('/lots') });
 export const lotQuery = (id: string) =>
   queryOptions({ queryKey: ['lots', id], queryFn: () => api.get<LotCardPage>(`/lots/${id}`) });
+export const fillingsQuery = (vesselId: string) =>
+  queryOptions({
+    queryKey: ['vessels', vesselId],
+    queryFn: () => api.get<FillingRow[]>(`/vessels/${vesselId}/fillings`),
+  });
 export const vesselsQuery = queryOptions({ queryKey: ['vessels'], queryFn: () => api.get<VesselRow[]>('/vessels') });
 export const instrumentsQuery = queryOptions({
   queryKey: ['instruments'],
@@ -100,6 +121,11 @@ export const sheetsQuery = queryOptions({ queryKey: ['sheets'], queryFn: () => a
 export const sheetQuery = (id: string) =>
   queryOptions({ queryKey: ['sheets', id], queryFn: () => api.get<RaterSheet>(`/sheets/${id}`) });
 export const usersQuery = queryOptions({ queryKey: ['users'], queryFn: () => api.get<UserRow[]>('/users') });
+/** Those who may be given work. */
+export const activeUsersQuery = queryOptions({
+  ...usersQuery,
+  select: (users) => users.filter(({ active }) => active),
+});
 export const profilesQuery = queryOptions({
   queryKey: ['profiles'],
   queryFn: () => api.get<ProfileRow[]>('/profiles'),

@@ -36,7 +36,7 @@ export function LabelsPage(): ReactElement {
         >
           {Array.from({ length: Number(count) }, (_, i) => (
             <div key={i} className="label">
-              <Qr address={`${window.location.origin}/shelf/lots/${id}`} size={84} />
+              <Qr page={`/shelf/lots/${id}`} size={84} />
               <div>
                 <b>{lot.name}</b>
                 <span className="f">{lot.code}</span>

@@ -67,6 +67,11 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
       >
         {works && <NextAct page={page} />}
       </TitleBlock>
+      {lot.trouble !== undefined && (
+        <p className="sorry mx-5 mt-4" role="alert">
+          This card cannot be worked out: {lot.trouble} Nothing is lost; change what is wrong below.
+        </p>
+      )}
       <div className="lot-grid">
         <LotPailColumn page={page} pot={pot} onPot={setPot} />
         <section className="lot-main" aria-label="Properties">

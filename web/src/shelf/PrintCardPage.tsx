@@ -53,7 +53,7 @@ function PaperCard({ page: { lot, card, kin, currency } }: { readonly page: LotC
             <p>{notebook.place}</p>
           </div>
         </div>
-        <Qr address={`${window.location.origin}/shelf/lots/${lot.id}`} size={96} />
+        <Qr page={`/shelf/lots/${lot.id}`} size={96} />
       </header>
       <Figures figures={card.figures} currency={currency} />
       {card.curve !== undefined && <p>{card.curve.note}</p>}

@@ -137,6 +137,7 @@ function LotLine({ lot }: { readonly lot: LotRow }): ReactElement {
             {lot.name}, {lot.code}
           </b>
           <small>{[lot.grade, lot.source, lot.state].filter((part) => part !== undefined).join(' · ')}</small>
+          {lot.trouble !== undefined && <small className="sorry">Its card cannot be worked out: {lot.trouble}</small>}
         </Link>
       </td>
       {cell(lot.pail?.air, 2, pailInk)}

@@ -47,6 +47,7 @@ export function sheetOf(
     settings: { packingHabit: 'tapped', soak_min: 1440, drain_min: 60, ovenTemp_C: 104 },
     replicateCount,
     vessels: protocol.usesVessel ? Array.from({ length: replicateCount }, () => VESSEL) : [],
+    remeasured: [],
     vesselNames: protocol.usesVessel
       ? Array.from({ length: replicateCount }, (_, i) => ({ id: String(i), name: `V${String(i + 1)}` }))
       : [],

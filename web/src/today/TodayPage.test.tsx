@@ -5,10 +5,8 @@ import { openSheetOf, PUMICE } from '../testing/fixtures';
 import { NOW, openPage } from '../testing/page';
 import { TodayPage } from './TodayPage';
 
-const COUNTS = { lots: 3, openRuns: 1, blends: 0, scorecards: 0 };
 const today = (more: Partial<TodayData> = {}): TodayData => ({
   openRuns: [],
-  counts: COUNTS,
   sheetsToRate: 0,
   labRequests: [],
   planned: [],

@@ -16,6 +16,7 @@ function sheet(readings: readonly (readonly [string, number, number])[], id = 'r
     replicateCount: 2,
     vessels: [undefined, undefined],
     vesselNames: [],
+    remeasured: [],
     readings: readings.map(([step, replicate, value], i) => ({
       id: `${id}${String(i)}`,
       seq: i,

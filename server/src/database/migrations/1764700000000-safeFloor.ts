@@ -44,6 +44,17 @@ export class SafeFloor1764700000000 implements MigrationInterface {
           array(select f.id from vessel_fillings f where f.vessel_id = any (r.vessel_ids) order by f.kept_at),
           r.started_by, r.finished_at
         from runs r where r.finished_at is not null and cardinality(r.vessel_ids) > 0;
+      create function tell_counts() returns trigger language plpgsql as $$
+      begin
+        perform pg_notify('bench_run', 'counts');
+        return null;
+      end
+      $$;
+      drop trigger runs_live on runs;
+      create trigger runs_live after insert or update of finished_at, instrument_ids on runs
+        for each row execute function tell_run();
+      create trigger runs_counted after insert or update of finished_at on runs
+        for each statement execute function tell_counts();
       create trigger run_stamps_live after insert on run_stamps for each row execute function tell_run();
 
       alter table vessels add constraint vessels_bounds check (
@@ -72,6 +83,10 @@ export class SafeFloor1764700000000 implements MigrationInterface {
       alter table stock_movements drop constraint stock_movements_bounds;
       alter table lots drop constraint lots_bought_on, drop constraint lots_bounds;
       alter table vessels drop constraint vessels_bounds;
+      drop trigger runs_counted on runs;
+      drop function tell_counts();
+      drop trigger runs_live on runs;
+      create trigger runs_live after insert or update on runs for each row execute function tell_run();
       drop table run_stamps, filling_exclusions;
       drop index vessel_fillings_vessel;
       alter table vessel_fillings drop constraint vessel_fillings_bounds,

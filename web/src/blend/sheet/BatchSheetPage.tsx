@@ -94,7 +94,7 @@ function Sheet({ page, version, lots, blends }: SheetProps): ReactElement {
           </p>
           <p>{notebook.place}</p>
         </div>
-        <Qr address={`${window.location.origin}/blend/${page.id}/versions/${String(version.n)}`} size={96} />
+        <Qr page={`/blend/${page.id}/versions/${String(version.n)}`} size={96} />
       </header>
       <Take batch={batch} mixed={mixed} />
       <Work batch={batch} />

@@ -3,7 +3,7 @@ import type { NewReading, RunSheet } from '@bent-pail/contract';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { queryClient, runQuery } from '../queries';
 import { startOutbox } from './sender';
-import { outboxOf } from './store';
+import { outboxOf, sendAgain } from './store';
 
 const reading = (id: string): NewReading => ({ id, step: 'tare', replicate: 0, value: 312.4 }) as unknown as NewReading;
 
@@ -34,7 +34,7 @@ beforeEach(() => {
   sent = [];
   // One tab alone has every lock.
   vi.stubGlobal('navigator', {
-    locks: { request: (_: string, work: () => Promise<void>): Promise<void> => work() },
+    locks: { request: (_: string, _options: object, work: () => Promise<void>): Promise<void> => work() },
   });
 });
 afterEach(() => {
@@ -114,6 +114,38 @@ it('stops when it is told to, and loses nothing', async () => {
   });
   end();
   expect(await waiting()).toMatchObject([{ reading: { id: 'a' } }]);
+});
+
+it('sends by itself, once somebody is signed in again, what waited only for that; not what was refused', async () => {
+  serverOf([401, 422]);
+  await type('a');
+  await type('b');
+  startOutbox(who)();
+  stop = startOutbox(who);
+  await vi.waitFor(async () => {
+    expect(await waiting()).toMatchObject(
+      [{ signedOut: true }, { problem: /scale/ }].map(() => ({ problem: expect.any(String) })),
+    );
+  });
+  stop();
+  serverOf([201]);
+  sent = [];
+  stop = startOutbox(who);
+  await vi.waitFor(async () => {
+    expect((await waiting()).map((entry) => entry.reading.id)).toEqual(['b']);
+  });
+  expect(sent).toEqual(['a']);
+});
+
+it('wakes for a reading that is told to be sent again', async () => {
+  serverOf([422, 201]);
+  await type('a');
+  stop = startOutbox(who);
+  await vi.waitFor(async () => {
+    expect((await waiting())[0]?.problem).toBeDefined();
+  });
+  await outboxOf(who).entries.toCollection().modify(sendAgain);
+  await isEmpty();
 });
 
 it('keeps the queues of two people apart', async () => {

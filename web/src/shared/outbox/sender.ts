@@ -1,8 +1,10 @@
 import type { KeptReading } from '@bent-pail/contract';
 import { liveQuery } from 'dexie';
 import { api, ApiProblem } from '../api';
+import { noticeSignedOut } from '../queries';
+import { inOneTab } from '../tabs/oneTab';
 import { showKept } from './showKept';
-import { outboxOf, type OutboxDatabase, type OutboxEntry } from './store';
+import { outboxOf, sendAgain, type OutboxDatabase, type OutboxEntry } from './store';
 
 /** Pause before an unanswered reading is sent again, ms; it grows to the longest. */
 const PAUSE = Object.freeze({ first: 500, longest: 5000 });
@@ -18,7 +20,9 @@ async function sendOne(database: OutboxDatabase, entry: OutboxEntry & { place: n
     await database.entries.delete(entry.place);
   } catch (error) {
     if (error instanceof ApiProblem && NEEDS_A_PERSON.has(error.status)) {
-      await database.entries.update(entry.place, { problem: error.message });
+      const signedOut = error.status === 401 ? { signedOut: true as const } : {};
+      await database.entries.update(entry.place, { problem: error.message, ...signedOut });
+      noticeSignedOut(error);
       return;
     }
     throw error;
@@ -44,28 +48,39 @@ async function sendAll(database: OutboxDatabase, stopped: () => boolean): Promis
   }
 }
 
-/** Starts the one sender of this person's queue in this browser; other tabs wait for the lock. Returns how to stop it. */
+/** What was refused only because nobody was signed in is sent again by itself now that somebody is. */
+async function forgiveSignedOut(database: OutboxDatabase): Promise<void> {
+  await database.entries.filter((entry) => entry.signedOut === true).modify(sendAgain);
+}
+
+/**
+ * Starts the one sender of this person's queue in this browser, once the person is signed in; other tabs wait for their
+ * turn. Returns how to stop it.
+ */
 export function startOutbox(userId: string): () => void {
   const database = outboxOf(userId);
-  let stopped = false;
-  let wake: () => void = () => undefined;
-  const isStopped = (): boolean => stopped;
-  const watching = liveQuery(() => database.entries.count()).subscribe(() => {
-    wake();
+  return inOneTab(`bent-pail-outbox-${userId}`, () => {
+    let stopped = false;
+    let wake: () => void = () => undefined;
+    const watching = liveQuery(() => database.entries.filter((entry) => entry.problem === undefined).count()).subscribe(
+      () => {
+        wake();
+      },
+    );
+    void (async () => {
+      await forgiveSignedOut(database).catch(() => undefined);
+      while (!stopped) {
+        const woken = new Promise<void>((resolve) => {
+          wake = resolve;
+        });
+        await sendAll(database, () => stopped);
+        if (!stopped) await woken;
+      }
+    })();
+    return () => {
+      stopped = true;
+      watching.unsubscribe();
+      wake();
+    };
   });
-  void navigator.locks.request(`bent-pail-outbox-${userId}`, async () => {
-    while (!isStopped()) {
-      const woken = new Promise<void>((resolve) => {
-        wake = resolve;
-      });
-      await sendAll(database, isStopped);
-      if (isStopped()) return;
-      await woken;
-    }
-  });
-  return () => {
-    stopped = true;
-    watching.unsubscribe();
-    wake();
-  };
 }

@@ -8,6 +8,8 @@ export interface OutboxEntry {
   readonly reading: NewReading;
   /** The server's sentence, where it would not keep the reading: it stays in sight and is not sent again by itself. */
   readonly problem?: string;
+  /** It waits only because nobody was signed in; signing in sends it again. */
+  readonly signedOut?: true;
 }
 
 export type OutboxDatabase = Dexie & { readonly entries: EntityTable<OutboxEntry & { place: number }, 'place'> };
@@ -22,4 +24,11 @@ export function outboxOf(userId: string): OutboxDatabase {
   database.version(1).stores({ entries: '++place, runId, reading.id' });
   opened.set(userId, database);
   return database;
+}
+
+/** Takes what was said of an entry off it, so that it is sent again. */
+export function sendAgain(entry: OutboxEntry): void {
+  const open = entry as { problem?: string; signedOut?: true };
+  delete open.problem;
+  delete open.signedOut;
 }

@@ -1,0 +1,76 @@
+import type { RunSheet } from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactElement, type SubmitEvent } from 'react';
+import { Link } from 'react-router';
+import { api, sentenceOf } from '../shared/api';
+import { Field } from '../shared/Field';
+import { fixed } from '../shared/format';
+import { once } from '../shared/once';
+import { queryClient, runQuery } from '../shared/queries';
+import { useWorks } from '../shared/useSession';
+
+/** A finished run whose vessels were measured otherwise since: it stands as it was, and says so. */
+export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
+  const works = useWorks();
+  const [asked, setAsked] = useState(false);
+  if (sheet.remeasured.length === 0) return null;
+  return (
+    <section className="border-b-[1.5px] border-ink bg-paper px-5 py-3" aria-label="Vessels measured again since">
+      <p className="max-w-[80ch] text-[14.5px]">
+        <b>Measured again since:</b>{' '}
+        {sheet.remeasured
+          .map(({ name, was_mL, now_mL }) => `${name}, ${fixed(was_mL, 0)} mL then and ${fixed(now_mL, 0)} mL now`)
+          .join('; ')}
+        . This run stands on what its vessels held when it was finished.{' '}
+        <Link to="/bench/vessels">See the fillings</Link>
+        {works && !asked && (
+          <>
+            {' or '}
+            <button
+              type="button"
+              className="tie"
+              onClick={() => {
+                setAsked(true);
+              }}
+            >
+              take the newer ones up
+            </button>
+          </>
+        )}
+      </p>
+      {asked && <TakeUp runId={sheet.id} />}
+    </section>
+  );
+}
+
+function TakeUp({ runId }: { readonly runId: string }): ReactElement {
+  const [reason, setReason] = useState('');
+  const take = useMutation({
+    mutationFn: () =>
+      once(['take up', runId, reason], (id) => api.post<RunSheet>(`/runs/${runId}/fillings`, { id: id(), reason })),
+    onSuccess: async (next) => {
+      queryClient.setQueryData(runQuery(runId).queryKey, next);
+      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+    },
+  });
+  return (
+    <form
+      className="mt-2 flex flex-wrap items-end gap-4"
+      aria-label="Take newer fillings up"
+      onSubmit={(event: SubmitEvent) => {
+        event.preventDefault();
+        take.mutate();
+      }}
+    >
+      <Field label="Why the newer ones are right" className="w-80" value={reason} onChange={setReason} />
+      <button type="submit" className="alt bg-slab text-inverse" disabled={take.isPending}>
+        Work this run out anew
+      </button>
+      {take.error !== null && (
+        <p className="sorry basis-full" role="alert">
+          {sentenceOf(take.error)}
+        </p>
+      )}
+    </form>
+  );
+}

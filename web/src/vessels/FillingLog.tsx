@@ -1,0 +1,119 @@
+import type { FillingRow, VesselRow } from '@bent-pail/contract';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Await } from '../shared/Await';
+import { clockTime, day, fixed } from '../shared/format';
+import { fillingsQuery } from '../shared/queries';
+import { useSession, useWorks } from '../shared/useSession';
+import { FillAgain } from './FillAgain';
+import { LeaveOutFilling } from './LeaveOutFilling';
+
+/** What is done with one filling at a time. */
+type Doing = { readonly what: 'again' } | { readonly what: 'correct' | 'leave out'; readonly filling: FillingRow };
+
+/** Every filling of a vessel, newest first: what counts, and what does not any more and why. */
+export function FillingLog({ vessel }: { readonly vessel: VesselRow }): ReactElement {
+  const works = useWorks();
+  const query = useQuery(fillingsQuery(vessel.id));
+  const [doing, setDoing] = useState<Doing>();
+  const done = (): void => {
+    setDoing(undefined);
+  };
+  return (
+    <Await query={query}>
+      {(fillings) => (
+        <div className="pb-3">
+          {fillings.length > 0 && (
+            <table className="rows">
+              <thead>
+                <tr>
+                  <th scope="col">Filled</th>
+                  <th scope="col">empty g</th>
+                  <th scope="col">full g</th>
+                  <th scope="col">°C</th>
+                  <th scope="col">mL</th>
+                  <th scope="col" aria-label="What to do" />
+                </tr>
+              </thead>
+              <tbody>
+                {fillings.map((filling) => (
+                  <Line
+                    key={filling.id}
+                    filling={filling}
+                    works={works}
+                    onDo={(what) => {
+                      setDoing({ what, filling });
+                    }}
+                  />
+                ))}
+              </tbody>
+            </table>
+          )}
+          {works && doing === undefined && (
+            <button
+              type="button"
+              className="alt mt-3"
+              onClick={() => {
+                setDoing({ what: 'again' });
+              }}
+            >
+              {fillings.length === 0 ? 'Measure it' : 'Measure it again'}
+            </button>
+          )}
+          {doing?.what === 'leave out' && (
+            <LeaveOutFilling vesselId={vessel.id} filling={doing.filling} onDone={done} />
+          )}
+          {doing?.what === 'correct' && <FillAgain vessel={vessel} corrected={doing.filling} onDone={done} />}
+          {doing?.what === 'again' && <FillAgain vessel={vessel} onDone={done} />}
+        </div>
+      )}
+    </Await>
+  );
+}
+
+interface LineProps {
+  readonly filling: FillingRow;
+  readonly works: boolean;
+  readonly onDo: (what: 'correct' | 'leave out') => void;
+}
+
+function Line({ filling, works, onDo }: LineProps): ReactElement {
+  const { notebook } = useSession();
+  const { keptAt, by, empty_g, full_g, waterTemp_C, volume_mL, out } = filling;
+  const figure = (value: number, digits: number): ReactElement => (
+    <td className="f">{out === undefined ? fixed(value, digits) : <s>{fixed(value, digits)}</s>}</td>
+  );
+  return (
+    <tr>
+      <th scope="row">
+        {day(keptAt, notebook.zone)}, <span className="f">{clockTime(Date.parse(keptAt), notebook.zone)}</span>
+        <small className="q block">
+          {by}
+          {out === undefined ? '' : ` · counts no more, ${out}`}
+        </small>
+      </th>
+      {figure(empty_g, 1)}
+      {figure(full_g, 1)}
+      {figure(waterTemp_C, 1)}
+      {figure(volume_mL, 1)}
+      <td>
+        {works && out === undefined && (
+          <span className="flex justify-end gap-4">
+            {(['correct', 'leave out'] as const).map((what) => (
+              <button
+                key={what}
+                type="button"
+                className="tie min-h-11"
+                onClick={() => {
+                  onDo(what);
+                }}
+              >
+                {what}
+              </button>
+            ))}
+          </span>
+        )}
+      </td>
+    </tr>
+  );
+}

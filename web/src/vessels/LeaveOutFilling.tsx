@@ -1,0 +1,59 @@
+import type { FillingRow } from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactElement, type SubmitEvent } from 'react';
+import { api, sentenceOf } from '../shared/api';
+import { Field } from '../shared/Field';
+import { fixed } from '../shared/format';
+import { once } from '../shared/once';
+import { fillingsQuery, queryClient, vesselsQuery } from '../shared/queries';
+
+interface LeaveOutFillingProps {
+  readonly vesselId: string;
+  readonly filling: FillingRow;
+  readonly onDone: () => void;
+}
+
+/** Takes a filling out of the mean, in sight, with a reason. */
+export function LeaveOutFilling({ vesselId, filling, onDone }: LeaveOutFillingProps): ReactElement {
+  const [reason, setReason] = useState('');
+  const leaveOut = useMutation({
+    mutationFn: () =>
+      once(['leave out', filling.id, reason], (id) =>
+        api.post<FillingRow[]>(`/vessels/${vesselId}/fillings/${filling.id}/exclusion`, { id: id(), reason }),
+      ),
+    onSuccess: async (fillings) => {
+      queryClient.setQueryData(fillingsQuery(vesselId).queryKey, fillings);
+      await queryClient.invalidateQueries({ queryKey: vesselsQuery.queryKey, exact: true });
+      await queryClient.invalidateQueries({ queryKey: ['runs'] });
+      onDone();
+    },
+  });
+  return (
+    <form
+      className="mt-3 flex flex-wrap items-end gap-4"
+      aria-label="Leave a filling out"
+      onSubmit={(event: SubmitEvent) => {
+        event.preventDefault();
+        leaveOut.mutate();
+      }}
+    >
+      <Field
+        label={`Why ${fixed(filling.volume_mL, 1)} mL shall not count`}
+        className="w-80"
+        value={reason}
+        onChange={setReason}
+      />
+      <button type="submit" className="alt bg-slab text-inverse" disabled={leaveOut.isPending}>
+        Leave it out
+      </button>
+      <button type="button" className="tie min-h-11" onClick={onDone}>
+        Cancel
+      </button>
+      {leaveOut.error !== null && (
+        <p className="sorry basis-full" role="alert">
+          {sentenceOf(leaveOut.error)}
+        </p>
+      )}
+    </form>
+  );
+}
