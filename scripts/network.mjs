@@ -51,8 +51,8 @@ export async function networkDoor(folder, ownPort) {
 export async function showNetwork({ address, authorityFile }) {
   const { toString } = (await import('qrcode')).default;
   console.log(`On the house’s network it is open at ${address}`);
-  console.log(await toString(address, { type: 'terminal', small: true }));
+  console.log(await toString(address, { type: 'utf8' }));
   console.log(
-    `A phone warns until it trusts this notebook’s own certificate: open ${address}/trust.crt on it once, or copy ${path.relative(process.cwd(), fs.realpathSync(authorityFile))}; the README says how.`,
+    `A phone warns until it trusts this notebook’s own certificate: open ${address}/trust.crt on it once, or copy ${fs.realpathSync(authorityFile)}; the README says how.`,
   );
 }

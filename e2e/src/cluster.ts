@@ -1,3 +1,4 @@
+import type { ChildProcess } from 'node:child_process';
 import path from 'node:path';
 
 export const ROOT = path.resolve(import.meta.dirname, '../..');
@@ -8,7 +9,15 @@ interface Cluster {
   readonly url: (database?: string) => string;
 }
 
+interface Scratch extends Cluster {
+  /** The process itself. */
+  readonly child: () => ChildProcess;
+  /** Stops it and throws it away. */
+  readonly remove: () => Promise<void>;
+}
+
 interface Scripts {
+  readonly scratchCluster: () => Scratch;
   readonly cluster: (folder: string, name: string) => Cluster;
   readonly freePort: (from: number) => Promise<number>;
 }
@@ -17,7 +26,8 @@ interface Scripts {
 export async function scripts(): Promise<Scripts> {
   const postgres = (await import(path.join(ROOT, 'scripts/postgres.mjs'))) as Pick<Scripts, 'cluster'>;
   const ports = (await import(path.join(ROOT, 'scripts/ports.mjs'))) as Pick<Scripts, 'freePort'>;
-  return { ...postgres, ...ports };
+  const scratch = (await import(path.join(ROOT, 'scripts/scratch.mjs'))) as Pick<Scripts, 'scratchCluster'>;
+  return { ...postgres, ...ports, ...scratch };
 }
 
 /** Databases that every test copies its own from. */

@@ -17,9 +17,10 @@ export class Notebook {
     readonly url: string,
     private readonly port: number,
     private readonly databaseUrl: string,
+    private readonly env: NodeJS.ProcessEnv,
   ) {}
 
-  static async open(template: TemplateName): Promise<Notebook> {
+  static async open(template: TemplateName, env: NodeJS.ProcessEnv = {}): Promise<Notebook> {
     const adminUrl = process.env.BENT_PAIL_E2E_DATABASE ?? '';
     const name = `e2e_${randomUUID().replaceAll('-', '')}`;
     const admin = new pg.Client({ connectionString: adminUrl });
@@ -31,7 +32,12 @@ export class Notebook {
     const { freePort } = await scripts();
     const worker = Number(process.env.TEST_PARALLEL_INDEX ?? '0');
     const port = await freePort(4500 + 100 * worker);
-    const notebook = new Notebook(`http://127.0.0.1:${String(port)}`, port, adminUrl.replace(/\/[^/]+$/, `/${name}`));
+    const notebook = new Notebook(
+      `http://127.0.0.1:${String(port)}`,
+      port,
+      adminUrl.replace(/\/[^/]+$/, `/${name}`),
+      env,
+    );
     await notebook.start();
     return notebook;
   }
@@ -45,6 +51,7 @@ export class Notebook {
         BENT_PAIL_WEB: path.join(ROOT, 'web/dist'),
         BENT_PAIL_CLOCK_FILE: this.clockFile,
         LOG_LEVEL: 'error',
+        ...this.env,
       },
       stdio: ['ignore', 'inherit', 'inherit'],
     });
@@ -101,13 +108,16 @@ export class Notebook {
 
 interface Fixtures {
   readonly template: TemplateName;
+  /** What its server is told besides. */
+  readonly env: NodeJS.ProcessEnv;
   readonly notebook: Notebook;
 }
 
 export const test = base.extend<Fixtures>({
   template: ['demo', { option: true }],
-  notebook: async ({ template }, use) => {
-    const notebook = await Notebook.open(template);
+  env: [{}, { option: true }],
+  notebook: async ({ template, env }, use) => {
+    const notebook = await Notebook.open(template, env);
     await use(notebook);
     await notebook.close();
   },

@@ -5,13 +5,13 @@ import type { Notebook } from './notebook';
 export class Person {
   constructor(
     readonly page: Page,
-    private readonly notebook: Notebook,
+    private readonly notebook: Pick<Notebook, 'url'>,
   ) {}
 
   /** A browser of one's own, signed in by the demo's one click. */
   static async enter(
     browser: Browser,
-    notebook: Notebook,
+    notebook: Pick<Notebook, 'url'>,
     name: string,
     options: Parameters<Browser['newContext']>[0] = {},
   ): Promise<Person> {

@@ -62,7 +62,7 @@ test('signing out warns while readings wait, and they are sent when one signs in
   await me.read(5.1);
   await expect(me.waiting()).toHaveCount(1);
   await me.page.getByRole('link', { name: 'Tam Oswin' }).click();
-  await me.page.getByRole('button', { name: 'Sign out' }).click();
+  await me.page.getByRole('button', { name: 'Sign out', exact: true }).click();
   await expect(me.page.getByText('1 reading waits in this browser')).toBeVisible();
   await me.page.getByRole('button', { name: 'Sign out all the same' }).click();
   await expect(me.page.getByRole('heading', { name: 'The Tollgarth notebook' })).toBeVisible();

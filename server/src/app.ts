@@ -26,7 +26,7 @@ import { learningRoutes } from './learning/routes';
 import { liveRoutes } from './live/routes';
 import { Api } from './http/api';
 import { knownHosts } from './http/hosts';
-import { servePages } from './http/pages';
+import { servePages, serveTrust } from './http/pages';
 import { plainBody } from './http/plainBody';
 import { answerProblems, notFound } from './http/problems';
 import { sameOriginWrites } from './http/sameOrigin';
@@ -48,6 +48,8 @@ export interface AppOptions {
   readonly webRoot?: string;
   /** Names beside this computer's own that it is reached by. */
   readonly hosts?: readonly string[];
+  /** Certificate of the notebook’s own authority, where phones are to trust it. */
+  readonly trustFile?: string;
 }
 
 const SESSION_DAYS = 30;
@@ -152,6 +154,7 @@ export function createApp(options: AppOptions): App {
       throw notFound('address');
     },
   );
+  if (options.trustFile !== undefined) serveTrust(app, options.trustFile);
   if (options.webRoot !== undefined) servePages(app, options.webRoot);
   app.use(
     answerProblems((error) => {

@@ -8,6 +8,8 @@ export interface NetworkDoor {
   readonly port: number;
   readonly keyFile: string;
   readonly certFile: string;
+  /** Of the authority that vouches for it, for phones to trust. */
+  readonly authorityFile: string;
 }
 
 /** What the server is told from outside, read once. */
@@ -41,6 +43,7 @@ function networkDoor(env: NodeJS.ProcessEnv): NetworkDoor | undefined {
     port: Number(new URL(address).port),
     keyFile: env.BENT_PAIL_TLS_KEY ?? '',
     certFile: env.BENT_PAIL_TLS_CERT ?? '',
+    authorityFile: env.BENT_PAIL_TLS_AUTHORITY ?? '',
   };
 }
 

@@ -22,6 +22,7 @@ const app = createApp({
   sessionSecret: notebook.sessionSecret,
   logger,
   hosts: config.hosts,
+  ...(config.network === undefined ? {} : { trustFile: config.network.authorityFile }),
   ...(config.webRoot === undefined ? {} : { webRoot: config.webRoot }),
 });
 

@@ -24,6 +24,14 @@ function policy(nonce: string): string {
   ].join('; ');
 }
 
+/** What a phone is told to trust, once: only where the notebook is on the house’s network. */
+export function serveTrust(app: Express, certificateFile: string): void {
+  const certificate = readFileSync(certificateFile);
+  app.get('/trust.crt', (_request, response) => {
+    response.type('application/x-x509-ca-cert').send(certificate);
+  });
+}
+
 /** Serves the built interface: hashed assets for a year, every address of the product by its one page. */
 export function servePages(app: Express, webRoot: string): void {
   const html = readFileSync(path.join(webRoot, 'index.html'), 'utf8');

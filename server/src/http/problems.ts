@@ -131,10 +131,12 @@ const RETRY_AFTER = '2';
 /** The one place where errors become answers; `saw` hears of each of them. */
 export const answerProblems =
   (saw: (error: unknown) => void): ErrorRequestHandler =>
-  (error, request, response, next) => {
+  (error, request, response, _next) => {
     saw(error);
     if (response.headersSent) {
-      next(error);
+      // Too late for a sentence: the answer is on its way, and ends here.
+      request.log.warn({ err: error as unknown }, 'trouble after the answer began');
+      request.socket.destroy();
       return;
     }
     const known = problemOf(error);

@@ -2,22 +2,8 @@ import { ROLES, type Role } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import type { Client } from '../testing/testServer';
+import { liveRoutes } from '../testing/liveRoutes';
 import { startTestServer, type TestServer } from '../testing/testServer';
-import type { Access } from './guard';
-
-interface Layer {
-  readonly route?: {
-    readonly path: string;
-    readonly methods: Record<string, boolean>;
-    readonly stack: readonly { readonly handle: { readonly access?: Access } }[];
-  };
-}
-
-interface LiveRoute {
-  readonly method: string;
-  readonly address: string;
-  readonly access: Access | undefined;
-}
 
 let server: TestServer;
 const clients = new Map<Role, Client>();
@@ -28,33 +14,19 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-/** The routes as the running router has them, not as somebody listed them. */
-function liveRoutes(): LiveRoute[] {
-  const layers = server.app.api.router.stack as unknown as readonly Layer[];
-  return layers.flatMap(({ route }) =>
-    route === undefined
-      ? []
-      : Object.keys(route.methods).map((method) => ({
-          method: method.toUpperCase(),
-          address: route.path,
-          access: route.stack[0]?.handle.access,
-        })),
-  );
-}
-
 const concrete = (address: string): string =>
   address.replace(':criterion', 'smell').replace(':name', 'kitchen').replaceAll(/:\w+/g, uuidv7());
 
 describe('the guard of every route', () => {
   it('is declared', () => {
-    const routes = liveRoutes();
+    const routes = liveRoutes(server.app);
     expect(routes.length).toBeGreaterThan(25);
     expect(routes.filter((route) => route.access === undefined)).toEqual([]);
   });
 
   it('lets in exactly the roles that it names, and nobody who is signed out', async () => {
     const findings: string[] = [];
-    for (const { method, address, access } of liveRoutes()) {
+    for (const { method, address, access } of liveRoutes(server.app)) {
       if (address === '/session' && method === 'DELETE') continue;
       const send = (client: Client) => client.send(method, concrete(address), method === 'GET' ? undefined : {});
       const out = await send(server.anonymous());
@@ -78,7 +50,7 @@ describe('the guard of every route', () => {
     async (part) => {
       const lead = clients.get('lead') as Client;
       const findings: string[] = [];
-      for (const { method, address } of liveRoutes().filter((one) => one.address.includes(':'))) {
+      for (const { method, address } of liveRoutes(server.app).filter((one) => one.address.includes(':'))) {
         const odd = address.replaceAll(/:\w+/g, part);
         const { status } = await lead.send(method, odd, method === 'GET' ? undefined : { version: 1 });
         if (status < 400 || status >= 500) findings.push(`${method} ${address}: ${String(status)}`);
@@ -103,7 +75,7 @@ describe('the guard of every route', () => {
   ])('answers a body of %s with a sentence', async (_, body) => {
     const lead = clients.get('lead') as Client;
     const findings: string[] = [];
-    for (const { method, address } of liveRoutes()) {
+    for (const { method, address } of liveRoutes(server.app)) {
       if (method === 'GET' || address === '/session') continue;
       const { status } = await lead.send(method, concrete(address), body);
       if (status >= 500) findings.push(`${method} ${address}: ${String(status)}`);

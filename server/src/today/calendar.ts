@@ -11,6 +11,8 @@ export interface Waiting {
   readonly sheets: readonly RunSheet[];
   readonly reports: readonly LabRequestRow[];
   readonly planned: readonly PlannedJobRow[];
+  /** Where phones find the notebook, if they may: each entry then leads to its page. */
+  readonly networkAddress?: string;
 }
 
 interface Entry {
@@ -18,6 +20,8 @@ interface Entry {
   readonly at: number;
   readonly summary: string;
   readonly description: string;
+  /** Page that belongs to it. */
+  readonly page: string;
 }
 
 function entriesOf({ sheets, reports, planned }: Waiting): Entry[] {
@@ -31,6 +35,7 @@ function entriesOf({ sheets, reports, planned }: Waiting): Entry[] {
               at,
               summary: `${what}: ${sheet.lot.name} ${sheet.lot.code}`,
               description: `Run ${String(sheet.number)}, ${sheet.protocol.label}`,
+              page: `/bench/runs/${sheet.id}`,
             },
           ],
     ),
@@ -40,12 +45,14 @@ function entriesOf({ sheets, reports, planned }: Waiting): Entry[] {
     at: Date.parse(readyAt),
     summary: `Report of the laboratory: ${lot.name} ${lot.code}`,
     description: 'Import it from the laboratory page',
+    page: '/bench/laboratory',
   }));
-  const ofPlans = planned.map(({ id, at, what, where }): Entry => ({
+  const ofPlans = planned.map(({ id, at, what, where, to }): Entry => ({
     id,
     at: Date.parse(at),
     summary: `${what}: ${where}`,
     description: 'Planned at the blend desk',
+    page: to ?? '/',
   }));
   return [...onSheets, ...fromLaboratory, ...ofPlans];
 }
@@ -56,7 +63,8 @@ export function benchCalendar(waiting: Waiting, now: number): string {
     name: `Bench at ${waiting.place}`,
     prodId: { company: 'Bent Pail', product: 'Bench', language: 'EN' },
   });
-  for (const { id, at, summary, description } of entriesOf(waiting)) {
+  const { networkAddress } = waiting;
+  for (const { id, at, summary, description, page } of entriesOf(waiting)) {
     const event = calendar.createEvent({
       id: `${id}@bent-pail`,
       start: new Date(at),
@@ -64,6 +72,7 @@ export function benchCalendar(waiting: Waiting, now: number): string {
       stamp: new Date(now),
       summary,
       description,
+      ...(networkAddress === undefined ? {} : { url: `${networkAddress}${page}` }),
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: 5 * 60 });
   }

@@ -34,7 +34,9 @@ export function todayRoutes(api: Api, context: Context): void {
     const sheets = await openSheets(context, me);
     const reports = me.role === 'student' ? [] : await awaitedReports(context);
     const planned = me.role === 'student' ? [] : await openJobs(context);
+    const { networkAddress } = context;
+    const waiting = { place, sheets, reports, planned, ...(networkAddress === undefined ? {} : { networkAddress }) };
     response.setHeader('Content-Disposition', 'attachment; filename="bench.ics"');
-    response.type('text/calendar').send(benchCalendar({ place, sheets, reports, planned }, context.clock.now()));
+    response.type('text/calendar').send(benchCalendar(waiting, context.clock.now()));
   });
 }

@@ -94,6 +94,14 @@ describe('the calendar', () => {
     expect(later).toContain('DTSTART:20261127T090000Z');
   });
 
+  it('leads to the page of each entry where phones find the notebook, and nowhere else', () => {
+    const soak = { id: 'p1', at: '2026-11-26T09:00:00Z', what: 'Soak', where: 'Tub', plannedBy: 'Tam', to: '/blend/x' };
+    const waiting = { place: 'Shed', sheets: [], reports: [], planned: [soak] };
+    expect(benchCalendar(waiting, 0)).not.toContain('URL');
+    const told = benchCalendar({ ...waiting, networkAddress: 'https://bench.test:4410' }, 0);
+    expect(told).toContain('URL;VALUE=URI:https://bench.test:4410/blend/x');
+  });
+
   it('of an empty bench is a calendar all the same', () => {
     const text = benchCalendar({ place: 'Shed', sheets: [], reports: [], planned: [] }, 0);
     expect(text).toContain('BEGIN:VCALENDAR');

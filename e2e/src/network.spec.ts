@@ -1,0 +1,168 @@
+import fs from 'node:fs';
+import http from 'node:http';
+import https from 'node:https';
+import os from 'node:os';
+import path from 'node:path';
+import { expect, test, type Notebook } from './notebook';
+import { Person } from './person';
+import { Started } from './started';
+
+/** A name of the house that this browser alone turns to this computer: nothing leaves it. */
+const NAME = 'bench.test';
+
+test.use({
+  launchOptions: {
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      `--host-resolver-rules=MAP ${NAME} 127.0.0.1`,
+    ],
+  },
+});
+
+/** The same notebook by its name of the house, which makes it no secure context. */
+const byName = ({ url }: Notebook): { readonly url: string } => ({ url: url.replace('127.0.0.1', NAME) });
+
+async function openSheet(me: Person): Promise<string> {
+  await me.go('/bench?start');
+  await me.page.getByLabel('Protocol').selectOption('ph-1to5');
+  await me.page.getByLabel('Replicates').fill('5');
+  await me.page.getByRole('button', { name: 'Open the sheet' }).click();
+  await me.cell.waitFor();
+  return me.page.url().split('/').at(-1) as string;
+}
+
+test.describe('at an address that is not secure', () => {
+  test.use({ env: { BENT_PAIL_HOSTS: NAME } });
+
+  test('readings are kept and sent, one tab at a time, and the page says what is missing', async ({
+    browser,
+    notebook,
+  }) => {
+    const me = await Person.enter(browser, byName(notebook), 'Tam Oswin');
+    expect(await me.page.evaluate(() => [window.isSecureContext, 'locks' in navigator])).toEqual([false, false]);
+    await expect(me.page.getByText('This address is not secure.')).toBeVisible();
+    const runId = await openSheet(me);
+    const stored = async (): Promise<number[]> =>
+      (
+        await notebook.rows<{ value: number }>('select value from readings where run_id = $1 order by seq', [runId])
+      ).map(({ value }) => value);
+    await me.read(5.1);
+    await expect(me.kept()).toHaveCount(1);
+    const second = new Person(await me.context.newPage(), byName(notebook));
+    await second.page.goto(me.page.url());
+    await expect(second.kept()).toHaveCount(1);
+    await notebook.kill();
+    await me.read(5.2);
+    await second.page.bringToFront();
+    await expect(second.waiting()).toHaveCount(1);
+    await second.read(5.3);
+    await notebook.start();
+    await expect.poll(async () => [...(await stored())].sort()).toEqual([5.1, 5.2, 5.3]);
+    await expect(second.kept()).toHaveCount(3);
+    // The tab that sent is closed: the other one takes its turn.
+    await me.page.close();
+    await second.read(5.4);
+    await expect(second.kept()).toHaveCount(4);
+    expect(await stored()).toHaveLength(4);
+  });
+
+  test('another name is no name of this notebook', async ({ notebook }) => {
+    const statusFor = (host: string): Promise<number | undefined> =>
+      new Promise((resolve, reject) => {
+        http
+          .get(`${notebook.url}/api/session`, { headers: { host } }, (response) => {
+            response.resume();
+            resolve(response.statusCode);
+          })
+          .on('error', reject);
+      });
+    expect([await statusFor('evil.test'), await statusFor(NAME)]).toEqual([421, 200]);
+  });
+});
+
+test('started for the house’s network it is there over HTTPS, with a certificate that can be trusted, and carries that address', async ({
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const data = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-network-'));
+  fs.chmodSync(data, 0o755);
+  const start = new Started(data, {
+    args: ['--network'],
+    // On loopback only: no test opens a door to the network.
+    env: { BENT_PAIL_NETWORK_NAME: NAME, BENT_PAIL_NETWORK_HOST: '127.0.0.1' },
+  });
+  try {
+    const own = await start.address();
+    const [, address = ''] = await start.until(/network it is open at (https:\S+)/);
+    expect(address).toMatch(new RegExp(`^https://${NAME}:\\d+$`));
+    const port = Number(new URL(address).port);
+    const ca = fs.readFileSync(path.join(data, 'tls/authority.crt'));
+    const answer = await new Promise<{ status: number; trust: string }>((resolve, reject) => {
+      https
+        .get(
+          {
+            host: '127.0.0.1',
+            port,
+            servername: NAME,
+            path: '/trust.crt',
+            headers: { host: `${NAME}:${String(port)}` },
+            ca,
+          },
+          (response) => {
+            let trust = '';
+            response.on('data', (part) => (trust += String(part)));
+            response.on('end', () => {
+              resolve({ status: response.statusCode ?? 0, trust });
+            });
+          },
+        )
+        .on('error', reject);
+    });
+    // A client that trusts the authority trusts the notebook by its name; and this is where the authority is given away.
+    expect(answer).toEqual({ status: 200, trust: String(ca) });
+
+    const phone = await Person.enter(browser, { url: address }, 'Tam Oswin', {
+      ignoreHTTPSErrors: true,
+      viewport: { width: 390, height: 844 },
+    });
+    expect(await phone.page.evaluate(() => window.isSecureContext)).toBe(true);
+    await expect(phone.page.getByText('This address is not secure.')).toHaveCount(0);
+    await openSheet(phone);
+    await phone.read(5.1);
+    await expect(phone.kept()).toHaveCount(1);
+
+    // What is printed at the bench computer leads phones to the address of the house.
+    const bench = await Person.enter(browser, { url: own }, 'Isla Brandreth');
+    const [lot] = await bench.ask<{ id: string }[]>('/lots');
+    await bench.go(`/shelf/lots/${lot?.id ?? ''}/labels`);
+    await expect(
+      bench.page.getByRole('img', { name: new RegExp(`^Code for ${address}/shelf/lots/`) }).first(),
+    ).toBeVisible();
+    const calendar = await bench.page.evaluate(async () => (await fetch('/api/today.ics')).text());
+    expect(calendar.replaceAll(/\r\n[ \t]/g, '')).toContain(`${address}/bench/runs/`);
+  } finally {
+    await start.stop();
+    fs.rmSync(data, { recursive: true, force: true });
+  }
+});
+
+test('the certificate is made once and kept; only what it vouches for is made anew when names change', async () => {
+  const data = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-tls-'));
+  const { certificateFor } = (await import(path.join(import.meta.dirname, '../../scripts/certificate.mjs'))) as {
+    certificateFor: (folder: string, names: readonly string[]) => Promise<{ certFile: string; authorityFile: string }>;
+  };
+  const read = ({ certFile, authorityFile }: { certFile: string; authorityFile: string }): string[] =>
+    [authorityFile, certFile].map((file) => fs.readFileSync(file, 'utf8'));
+  const first = read(await certificateFor(data, [NAME, '192.0.2.7']));
+  expect(read(await certificateFor(data, [NAME, '192.0.2.7']))).toEqual(first);
+  const moved = read(await certificateFor(data, [NAME, '192.0.2.8']));
+  expect(moved[0]).toBe(first[0]);
+  expect(moved[1]).not.toBe(first[1]);
+  expect(fs.statSync(path.join(data, 'authority.key')).mode & 0o777).toBe(0o600);
+  fs.rmSync(data, { recursive: true, force: true });
+});
