@@ -86,6 +86,8 @@ class Writer {
 
   async signIn(): Promise<void> {
     const answer = await this.send('POST', '/session/demo', { name: this.name });
+    // The session is kept once the whole answer is here, not before.
+    await answer.text();
     if (answer.status !== 200) throw new Error(`signing in answered ${String(answer.status)}`);
     this.cookie = (answer.headers.get('set-cookie') ?? '').split(';')[0] as string;
   }

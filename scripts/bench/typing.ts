@@ -1,36 +1,11 @@
 /// <reference lib="dom" />
-import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
-import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import type { Figure } from './measure';
+import { CHROMIUM, withProduct } from './product';
 
-/** The scripts are plain modules beside this one; they are started from the project's folder. */
-interface Scripts {
-  readonly scratchCluster: () => { start: () => Promise<string>; remove: () => Promise<void> };
-}
-
-interface Ports {
-  readonly freePort: (from: number) => Promise<number>;
-}
-
-const CHROMIUM = '/usr/bin/chromium';
 const REPLICATES = 12;
 const CELLS = 30;
-const READY_WITHIN_MS = 30000;
-
-async function untilReady(url: string): Promise<void> {
-  const until = Date.now() + READY_WITHIN_MS;
-  while (Date.now() < until) {
-    const ready = await fetch(`${url}/api/ready`).then(
-      (answer) => answer.ok,
-      () => false,
-    );
-    if (ready) return;
-    await new Promise((resolve) => setTimeout(resolve, 60));
-  }
-  throw new Error('the server did not become ready');
-}
 
 /** A sheet of twelve replicates, its first rows filled, opened by somebody who may write. */
 async function openSheet(page: Page, url: string): Promise<void> {
@@ -99,41 +74,18 @@ export async function typingFigures(): Promise<Figure[]> {
     process.stdout.write('typing into a sheet is not measured: Chromium is missing, npm test installs it\n');
     return [];
   }
-  const root = process.cwd();
-  const { scratchCluster } = (await import(path.join(root, 'scripts/scratch.mjs'))) as Scripts;
-  const { freePort } = (await import(path.join(root, 'scripts/ports.mjs'))) as Ports;
-  const own = scratchCluster();
-  const databaseUrl = await own.start();
-  const port = await freePort(4700);
-  const env = {
-    ...process.env,
-    NODE_ENV: 'production',
-    DATABASE_URL: databaseUrl,
-    PORT: String(port),
-    BENT_PAIL_WEB: path.join(root, 'web/dist'),
-    BENT_PAIL_DEMO_FILES: path.join(root, 'demo/notebook'),
-    LOG_LEVEL: 'error',
-  };
-  spawnSync(process.execPath, [path.join(root, 'server/dist/demo.js')], { env, stdio: 'ignore' });
-  const server = spawn(process.execPath, [path.join(root, 'server/dist/main.js')], { env, stdio: 'ignore' });
-  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] });
-  try {
-    const url = `http://127.0.0.1:${String(port)}`;
-    await untilReady(url);
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-    await openSheet(page, url);
-    const times = await keyTimes(page);
-    return [
-      { what: 'a key in a sheet of 12 replicates to shown, median', value: at(times, 0.5), unit: 'ms', bar: 50 },
-      { what: 'the same, 95 of 100 keys', value: at(times, 0.95), unit: 'ms', bar: 50 },
-    ];
-  } finally {
-    await browser.close();
-    if (server.exitCode === null) {
-      const gone = new Promise((resolve) => server.once('exit', resolve));
-      server.kill('SIGTERM');
-      await gone;
+  return withProduct(async ({ url }) => {
+    const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] });
+    try {
+      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+      await openSheet(page, url);
+      const times = await keyTimes(page);
+      return [
+        { what: 'a key in a sheet of 12 replicates to shown, median', value: at(times, 0.5), unit: 'ms', bar: 50 },
+        { what: 'the same, 95 of 100 keys', value: at(times, 0.95), unit: 'ms', bar: 50 },
+      ];
+    } finally {
+      await browser.close();
     }
-    await own.remove();
-  }
+  });
 }

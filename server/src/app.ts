@@ -67,8 +67,9 @@ export interface App {
 const unless =
   (addresses: ReadonlySet<string>, step: RequestHandler): RequestHandler =>
   (request, response, next) => {
-    if (addresses.has(request.path)) next();
-    else void step(request, response, next);
+    if (!addresses.has(request.path)) return step(request, response, next);
+    next();
+    return undefined;
   };
 
 /** The whole HTTP face: what guards every request, then the resources, then the pages. */

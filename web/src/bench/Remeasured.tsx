@@ -22,7 +22,9 @@ export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElemen
           .map(({ name, was_mL, now_mL }) => `${name}, ${fixed(was_mL, 0)} mL then and ${fixed(now_mL, 0)} mL now`)
           .join('; ')}
         . This run stands on what its vessels held when it was finished.{' '}
-        <Link to="/bench/vessels">See the fillings</Link>
+        <Link className="tie" to="/bench/vessels">
+          See the fillings
+        </Link>
         {works && !asked && (
           <>
             {' or '}

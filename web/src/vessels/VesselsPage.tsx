@@ -22,7 +22,7 @@ export function VesselsPage(): ReactElement {
           vessels.length === 0 ? (
             <EmptyPail question="There is no vessel yet. The first run makes them, and asks how much they hold." />
           ) : (
-            <ul className="grid gap-x-10 px-5 py-2 xl:grid-cols-2">
+            <ul className="gap-x-10 px-5 py-2 xl:columns-2">
               {vessels.map((vessel) => (
                 <Vessel key={vessel.id} vessel={vessel} />
               ))}
@@ -47,7 +47,7 @@ function Vessel({ vessel }: { readonly vessel: VesselRow }): ReactElement {
   const basis =
     fillings === 0 ? 'by its inner sizes' : fillings === 1 ? 'by one filling' : `mean of ${String(fillings)}`;
   return (
-    <li className="border-b border-zinc2 py-2">
+    <li className="break-inside-avoid border-b border-zinc2 py-2">
       <div className="flex min-h-11 flex-wrap items-baseline gap-x-4">
         <h2 className="min-w-24 text-[17px]">{name}</h2>
         <span className="f text-[19px]">{volume_mL === undefined ? '?' : `${fixed(volume_mL, 0)} mL`}</span>
