@@ -90,17 +90,11 @@ const VIEWS = [
     },
   })),
   {
-    name: 'compare',
+    name: 'vessels',
     size: DESK,
     as: 'Isla Brandreth',
-    path: async (api) => {
-      const blends = await api('/blends');
-      const keys = ['Camellia', 'Alpine', 'Bark and pumice', 'Loam-rich'].map(
-        (name) => `blend:${byName(blends, name).id}`,
-      );
-      return `/blend/compare?with=${keys.join(',')}`;
-    },
-    act: (page) => page.getByText('≠').first().waitFor(),
+    path: () => '/bench/vessels',
+    act: (page) => page.getByRole('button', { name: 'Fillings' }).first().click(),
   },
   {
     name: 'score',

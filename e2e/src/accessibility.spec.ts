@@ -47,6 +47,7 @@ const VIEWS: Readonly<Record<string, (me: Person) => Promise<string[]>>> = {
       '/bench/round',
       '/bench/protocols',
       '/bench/instruments',
+      '/bench/vessels',
       '/bench/devices',
     ];
   },

@@ -1,8 +1,10 @@
+import { randomUUID } from 'node:crypto';
 import fs from 'node:fs';
 import http from 'node:http';
 import https from 'node:https';
 import os from 'node:os';
 import path from 'node:path';
+import type { Browser, BrowserContextOptions } from '@playwright/test';
 import { expect, test, type Notebook } from './notebook';
 import { Person } from './person';
 import { Started } from './started';
@@ -85,14 +87,48 @@ test.describe('at an address that is not secure', () => {
   });
 });
 
+const PASSWORD = 'a pail of grey water';
+
+/** Somebody comes in at the door of a notebook without demo people. */
+async function signIn(browser: Browser, url: string, options: BrowserContextOptions = {}): Promise<Person> {
+  const context = await browser.newContext({ locale: 'en-GB', ignoreHTTPSErrors: true, ...options });
+  const page = await context.newPage();
+  await page.goto(url);
+  await page.getByLabel('Name').fill('Ann');
+  await page.getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('navigation', { name: 'Order of the work' }).waitFor();
+  return new Person(page, { url });
+}
+
+/** A page of the notebook, asked for by somebody who trusts its authority and nobody else. */
+function trusting(
+  address: string,
+  ca: Buffer,
+  page: string,
+): Promise<{ readonly status: number; readonly text: string }> {
+  const { port, host } = new URL(address);
+  return new Promise((resolve, reject) => {
+    https
+      .get({ host: '127.0.0.1', port, servername: NAME, path: page, headers: { host }, ca }, (response) => {
+        let text = '';
+        response.on('data', (part) => (text += String(part)));
+        response.on('end', () => {
+          resolve({ status: response.statusCode ?? 0, text });
+        });
+      })
+      .on('error', reject);
+  });
+}
+
 test('started for the house’s network it is there over HTTPS, with a certificate that can be trusted, and carries that address', async ({
   browser,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(180_000);
   const data = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-network-'));
   fs.chmodSync(data, 0o755);
   const start = new Started(data, {
-    args: ['--network'],
+    args: ['--empty', '--network'],
     // On loopback only: no test opens a door to the network.
     env: { BENT_PAIL_NETWORK_NAME: NAME, BENT_PAIL_NETWORK_HOST: '127.0.0.1' },
   });
@@ -100,51 +136,38 @@ test('started for the house’s network it is there over HTTPS, with a certifica
     const own = await start.address();
     const [, address = ''] = await start.until(/network it is open at (https:\S+)/);
     expect(address).toMatch(new RegExp(`^https://${NAME}:\\d+$`));
-    const port = Number(new URL(address).port);
     const ca = fs.readFileSync(path.join(data, 'tls/authority.crt'));
-    const answer = await new Promise<{ status: number; trust: string }>((resolve, reject) => {
-      https
-        .get(
-          {
-            host: '127.0.0.1',
-            port,
-            servername: NAME,
-            path: '/trust.crt',
-            headers: { host: `${NAME}:${String(port)}` },
-            ca,
-          },
-          (response) => {
-            let trust = '';
-            response.on('data', (part) => (trust += String(part)));
-            response.on('end', () => {
-              resolve({ status: response.statusCode ?? 0, trust });
-            });
-          },
-        )
-        .on('error', reject);
-    });
-    // A client that trusts the authority trusts the notebook by its name; and this is where the authority is given away.
-    expect(answer).toEqual({ status: 200, trust: String(ca) });
+    expect(await trusting(address, ca, '/trust.crt')).toEqual({ status: 200, text: String(ca) });
 
-    const phone = await Person.enter(browser, { url: address }, 'Tam Oswin', {
-      ignoreHTTPSErrors: true,
-      viewport: { width: 390, height: 844 },
+    await fetch(`${own}/api/first-lead`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', origin: own },
+      body: JSON.stringify({ name: 'Ann', password: PASSWORD, place: 'Shed' }),
     });
+    const phone = await signIn(browser, address, { viewport: { width: 390, height: 844 } });
     expect(await phone.page.evaluate(() => window.isSecureContext)).toBe(true);
     await expect(phone.page.getByText('This address is not secure.')).toHaveCount(0);
-    await openSheet(phone);
+    const [runId, lotId, materialId] = [randomUUID(), randomUUID(), randomUUID()];
+    const begun = await phone.tell('POST', '/quick-start', {
+      ...{ name: 'Pumice', protocol: 'ph-1to5' },
+      ...{ runId, lotId, materialId },
+    });
+    expect(begun.status).toBe(201);
+    await phone.go(`/bench/runs/${runId}`);
     await phone.read(5.1);
     await expect(phone.kept()).toHaveCount(1);
+    await phone.tell('POST', '/jobs', {
+      jobs: [{ id: randomUUID(), at: '2026-12-01T08:00:00Z', what: 'Soak', where: 'Tub', to: `/bench/runs/${runId}` }],
+    });
 
     // What is printed at the bench computer leads phones to the address of the house.
-    const bench = await Person.enter(browser, { url: own }, 'Isla Brandreth');
-    const [lot] = await bench.ask<{ id: string }[]>('/lots');
-    await bench.go(`/shelf/lots/${lot?.id ?? ''}/labels`);
+    const bench = await signIn(browser, own);
+    await bench.go(`/shelf/lots/${lotId}/labels`);
     await expect(
-      bench.page.getByRole('img', { name: new RegExp(`^Code for ${address}/shelf/lots/`) }).first(),
+      bench.page.getByRole('img', { name: `Code for ${address}/shelf/lots/${lotId}` }).first(),
     ).toBeVisible();
     const calendar = await bench.page.evaluate(async () => (await fetch('/api/today.ics')).text());
-    expect(calendar.replaceAll(/\r\n[ \t]/g, '')).toContain(`${address}/bench/runs/`);
+    expect(calendar.replaceAll(/\r\n[ \t]/g, '')).toContain(`${address}/bench/runs/${runId}`);
   } finally {
     await start.stop();
     fs.rmSync(data, { recursive: true, force: true });

@@ -267,3 +267,20 @@ test('a backup of a notebook in use is restored into an empty place, and only th
   expect(await remembers(await again.address())).toBe(true);
   await again.stop();
 });
+
+test('a notebook in a folder that nobody else may enter is found again where that folder was moved', async () => {
+  // As root, PostgreSQL’s own user may not enter here, and the database lives elsewhere; as anybody else it lives inside.
+  const home = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-home-'));
+  const [data, moved] = [path.join(home, 'data'), path.join(home, 'moved')];
+  const first = new Started(data);
+  await beginNotebook(await first.address());
+  const [, place = ''] = await first.until(/What is kept lives in (\S+)/);
+  await first.stop();
+  expect(place).toMatch(process.getuid?.() === 0 ? /^\/var\/lib\/bent-pail\// : new RegExp(`^${data}`));
+  fs.renameSync(data, moved);
+  const again = new Started(moved);
+  expect(await remembers(await again.address())).toBe(true);
+  await again.stop();
+  fs.rmSync(home, { recursive: true, force: true });
+  if (place.startsWith('/var/lib/bent-pail/')) fs.rmSync(path.dirname(place), { recursive: true, force: true });
+});

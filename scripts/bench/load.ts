@@ -73,13 +73,13 @@ async function openRun(me: Client): Promise<string> {
 async function underLoad(url: string): Promise<number[]> {
   const tester = await Client.enter(url, 'Tam Oswin');
   const runId = await openRun(tester);
-  let over = false;
+  const until = new AbortController();
   const calculate = async (i: number): Promise<void> => {
     const me = await Client.enter(url, 'Isla Brandreth');
-    while (!over) {
+    while (!until.signal.aborted) {
       const [name, input] = HEAVY[i % HEAVY.length] as (typeof HEAVY)[number];
       const answer = await me.send('POST', `/calc/${name}`, JSON.stringify(input));
-      if (!answer.ok && !over) throw new Error(`${name} answered ${String(answer.status)}: ${await answer.text()}`);
+      if (!answer.ok) throw new Error(`${name} answered ${String(answer.status)}: ${await answer.text()}`);
     }
   };
   const calculating = Promise.all(Array.from({ length: CALCULATING }, (_, i) => calculate(i)));
@@ -99,7 +99,7 @@ async function underLoad(url: string): Promise<number[]> {
     if (answer.status !== 201) throw new Error(`a reading was answered ${String(answer.status)}`);
     await new Promise((resolve) => setTimeout(resolve, EVERY_MS));
   }
-  over = true;
+  until.abort();
   await calculating;
   return times;
 }

@@ -59,7 +59,7 @@ try {
   if (code === 'EADDRINUSE' && port !== undefined) tell({ taken: port });
   else logger.fatal({ err: error }, 'cannot listen');
   // The message is on its way once the channel is closed.
-  process.disconnect?.();
+  if (process.connected) process.disconnect();
   process.exit(1);
 }
 

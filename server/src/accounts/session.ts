@@ -10,8 +10,8 @@ import { toMe } from './me';
 async function personOf({ db }: Context, { userId, since }: Partial<SessionData>): Promise<Me | undefined> {
   if (userId === undefined || since === undefined) return undefined;
   const user = await db.getRepository(UserEntity).findOneBy({ id: userId });
-  const isOver = user === null || user.archivedAt !== null || since < (user.sessionsFrom?.getTime() ?? 0);
-  return isOver ? undefined : toMe(user);
+  if (user?.archivedAt !== null || since < (user.sessionsFrom?.getTime() ?? 0)) return undefined;
+  return toMe(user);
 }
 
 /**

@@ -18,6 +18,9 @@ import { loadFillings, loadStamps, toRunVessel, type Fillings } from '../vessels
 const optional = <K extends string, V>(key: K, value: V | null | undefined): Partial<Record<K, V>> =>
   value === null || value === undefined ? {} : ({ [key]: value } as Record<K, V>);
 
+/** Share of a vessel's volume under which nothing that is worked out from it looks otherwise. */
+const LEAST_CHANGE = 0.0005;
+
 /** Vessels of a finished run that hold something else by the fillings of today than by those it stands on. */
 function remeasured(
   vessels: readonly VesselEntity[],
@@ -31,7 +34,8 @@ function remeasured(
   const distinct = [...new Map(vessels.map((vessel) => [vessel.id, vessel])).values()];
   return distinct.flatMap((vessel) => {
     const [was_mL, now_mL] = [volume(vessel, then), volume(vessel, now)];
-    if (was_mL === undefined || now_mL === undefined || was_mL === now_mL) return [];
+    if (was_mL === undefined || now_mL === undefined) return [];
+    if (Math.abs(now_mL - was_mL) < LEAST_CHANGE * was_mL) return [];
     return [{ id: vessel.id, name: vessel.name, was_mL, now_mL }];
   });
 }

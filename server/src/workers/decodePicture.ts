@@ -13,7 +13,7 @@ const limits = { limitInputPixels: Number(mostPixels), failOn: 'error', sequenti
 const { isProgressive } = await sharp(from, limits).metadata();
 const { width, height } = await sharp(from, {
   ...limits,
-  ...(isProgressive === true ? { limitInputPixels: PICTURE.mostInPasses } : {}),
+  ...(isProgressive ? { limitInputPixels: PICTURE.mostInPasses } : {}),
 })
   .autoOrient()
   .resize(PICTURE.longest, PICTURE.longest, { fit: 'inside', withoutEnlargement: true })

@@ -60,7 +60,7 @@ async function forgiveSignedOut(database: OutboxDatabase): Promise<void> {
 export function startOutbox(userId: string): () => void {
   const database = outboxOf(userId);
   return inOneTab(`bent-pail-outbox-${userId}`, () => {
-    let stopped = false;
+    const stopped = new AbortController();
     let wake: () => void = () => undefined;
     const watching = liveQuery(() => database.entries.filter((entry) => entry.problem === undefined).count()).subscribe(
       () => {
@@ -69,16 +69,16 @@ export function startOutbox(userId: string): () => void {
     );
     void (async () => {
       await forgiveSignedOut(database).catch(() => undefined);
-      while (!stopped) {
+      while (!stopped.signal.aborted) {
         const woken = new Promise<void>((resolve) => {
           wake = resolve;
         });
-        await sendAll(database, () => stopped);
-        if (!stopped) await woken;
+        await sendAll(database, () => stopped.signal.aborted);
+        await woken;
       }
     })();
     return () => {
-      stopped = true;
+      stopped.abort();
       watching.unsubscribe();
       wake();
     };

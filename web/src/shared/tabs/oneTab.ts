@@ -8,7 +8,7 @@ interface Lease {
 
 function leaseAt(key: string): Lease | undefined {
   try {
-    return JSON.parse(localStorage.getItem(key) ?? 'null') as Lease | undefined;
+    return (JSON.parse(localStorage.getItem(key) ?? 'null') as Lease | null) ?? undefined;
   } catch {
     // Somebody else's words under our name count as none.
     return undefined;
@@ -32,7 +32,7 @@ function takeTurns(key: string, lead: () => () => void): () => void {
   };
   const look = (): void => {
     const lease = leaseAt(key);
-    const isFree = lease === undefined || lease === null || lease.until < Date.now();
+    const isFree = lease === undefined || lease.until < Date.now();
     if (isMine()) write();
     else if (isFree) {
       write();
