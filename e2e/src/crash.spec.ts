@@ -158,6 +158,7 @@ test(`readings survive ${String(KILLS)} kills of the server and ${String(DATABAS
       await server.kill();
       server.begin();
       await server.untilReady();
+      if (FULL && kill % 25 === 0) process.stdout.write(`\n${String(kill)} kills, nothing lost so far\n`);
     }
     await pause(500);
     for (const writer of writers) writer.stop();

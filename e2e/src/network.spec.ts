@@ -124,7 +124,7 @@ function trusting(
 test('started for the house’s network it is there over HTTPS, with a certificate that can be trusted, and carries that address', async ({
   browser,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(120_000);
   const data = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-network-'));
   fs.chmodSync(data, 0o755);
   const start = new Started(data, {
@@ -162,7 +162,7 @@ test('started for the house’s network it is there over HTTPS, with a certifica
 
     // What is printed at the bench computer leads phones to the address of the house.
     const bench = await signIn(browser, own);
-    await bench.go(`/shelf/lots/${lotId}/labels`);
+    await bench.page.goto(`${own}/shelf/lots/${lotId}/labels`);
     await expect(
       bench.page.getByRole('img', { name: `Code for ${address}/shelf/lots/${lotId}` }).first(),
     ).toBeVisible();

@@ -1,5 +1,10 @@
 import { connect } from 'node:net';
 import { gzipSync } from 'node:zlib';
+import {
+  QueryRunnerAlreadyReleasedError,
+  QueryRunnerProviderAlreadyReleasedError,
+  TransactionNotStartedError,
+} from 'typeorm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { putOnShelf, startRun } from '../testing/bench';
@@ -125,11 +130,14 @@ describe('a database that is away or full', () => {
     expect(problemOf(Object.assign(new Error(message), { code }))?.status).toBe(503);
   });
 
-  it('is told by the words of a runner that was let go', () => {
-    const gone = Object.assign(new Error('Query runner already released.'), {
-      name: 'QueryRunnerAlreadyReleasedError',
-    });
-    expect(problemOf(gone)?.status).toBe(503);
+  it.each([QueryRunnerAlreadyReleasedError, QueryRunnerProviderAlreadyReleasedError, TransactionNotStartedError])(
+    'is told by a runner that was let go: %o',
+    (Gone) => {
+      expect(problemOf(new Gone())?.status).toBe(503);
+    },
+  );
+
+  it('is told by the words of a connection that broke', () => {
     expect(problemOf(new Error('Client has encountered a connection error and is not queryable'))?.status).toBe(503);
   });
 

@@ -46,11 +46,8 @@ const DATABASE_GONE = /^(08|57P|53[023]|25P03|58|ECONN|EPIPE|ETIMEDOUT|EHOST|ENE
 const CONNECTION_WORDS =
   /connection terminated|timeout exceeded when trying to connect|not queryable|Connection ended|connection error|Cannot use a pool after calling end|timeout expired|Driver not Connected/i;
 /** TypeORM's own words for a connection that went away under a transaction. */
-const RUNNER_GONE = new Set([
-  'QueryRunnerAlreadyReleasedError',
-  'TransactionNotStartedError',
-  'ConnectionIsNotSetError',
-]);
+const RUNNER_GONE =
+  /^(QueryRunner(Provider)?AlreadyReleased|TransactionNotStarted|ConnectionIsNotSet|CannotExecuteNotConnected)Error$/;
 
 const codeOf = (error: unknown): string | undefined => {
   const code = (error as { code?: unknown } | null | undefined)?.code;
@@ -60,7 +57,7 @@ const codeOf = (error: unknown): string | undefined => {
 /** Whether an error means that PostgreSQL is away, rather than that the question was wrong. */
 export function databaseIsGone(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
-  if (RUNNER_GONE.has(error.name)) return true;
+  if (RUNNER_GONE.test(error.name)) return true;
   return DATABASE_GONE.test(codeOf(error) ?? '') || CONNECTION_WORDS.test(error.message);
 }
 
