@@ -29,15 +29,6 @@ test.use({
 /** The same notebook by its name of the house, which makes it no secure context. */
 const byName = ({ url }: Notebook): { readonly url: string } => ({ url: url.replace('127.0.0.1', NAME) });
 
-async function openSheet(me: Person): Promise<string> {
-  await me.go('/bench?start');
-  await me.page.getByLabel('Protocol').selectOption('ph-1to5');
-  await me.page.getByLabel('Replicates').fill('5');
-  await me.page.getByRole('button', { name: 'Open the sheet' }).click();
-  await me.cell.waitFor();
-  return me.page.url().split('/').at(-1) as string;
-}
-
 test.describe('at an address that is not secure', () => {
   test.use({ env: { BENT_PAIL_HOSTS: NAME } });
 
@@ -48,7 +39,7 @@ test.describe('at an address that is not secure', () => {
     const me = await Person.enter(browser, byName(notebook), 'Tam Oswin');
     expect(await me.page.evaluate(() => [window.isSecureContext, 'locks' in navigator])).toEqual([false, false]);
     await expect(me.page.getByText('This address is not secure.')).toBeVisible();
-    const runId = await openSheet(me);
+    const runId = await me.openSheet();
     const stored = async (): Promise<number[]> =>
       (
         await notebook.rows<{ value: number }>('select value from readings where run_id = $1 order by seq', [runId])

@@ -11,16 +11,6 @@ interface Kept {
   readonly corrects: string | null;
 }
 
-/** A new sheet for three pH readings of a demo lot, opened by the tester. */
-async function openSheet(me: Person): Promise<string> {
-  await me.go('/bench?start');
-  await me.page.getByLabel('Protocol').selectOption('ph-1to5');
-  await me.page.getByLabel('Replicates').fill('5');
-  await me.page.getByRole('button', { name: 'Open the sheet' }).click();
-  await me.cell.waitFor();
-  return me.page.url().split('/').at(-1) as string;
-}
-
 const readings = (notebook: Notebook, runId: string): Promise<Kept[]> =>
   notebook.rows<Kept & Record<string, unknown>>(
     'select id, seq, replicate, step, value, corrects from readings where run_id = $1 order by seq',
@@ -32,7 +22,7 @@ test('with the server down: five readings, one corrected, the tab closed, the se
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  const runId = await openSheet(me);
+  const runId = await me.openSheet();
   const address = me.page.url();
   await notebook.kill();
   for (const value of [5.1, 5.2, 5.3, 5.4, 5.5]) await me.read(value);
@@ -60,7 +50,7 @@ test('with the server down: five readings, one corrected, the tab closed, the se
 
 test('killed before it could commit: the reading waits, then is kept once', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  const runId = await openSheet(me);
+  const runId = await me.openSheet();
   await me.read(5.1);
   await expect(me.kept()).toHaveCount(1);
   // Somebody holds the run's row: the next reading stands in the middle of its transaction when the server dies.
@@ -92,7 +82,7 @@ test('killed before it could commit: the reading waits, then is kept once', asyn
 
 test('killed between commit and answer: what was committed is not kept twice', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  const runId = await openSheet(me);
+  const runId = await me.openSheet();
   let first = true;
   let killed = false;
   await me.page.route('**/readings', async (route) => {
@@ -142,7 +132,7 @@ test('two people at one cell: both readings stay, and the result waits for a dec
   notebook,
 }) => {
   const one = await Person.enter(browser, notebook, 'Tam Oswin');
-  const runId = await openSheet(one);
+  const runId = await one.openSheet();
   const two = await Person.enter(browser, notebook, 'Isla Brandreth');
   await two.go(`/bench/runs/${runId}`);
   await one.cell.fill('5.1');
@@ -158,7 +148,7 @@ test('a reload while the server is away opens the sheet as it was, and typing go
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  await openSheet(me);
+  await me.openSheet();
   await me.page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await me.read(5.1);
   await expect(me.kept()).toHaveCount(1);

@@ -65,6 +65,16 @@ export class Person {
     );
   }
 
+  /** Opens a new sheet for pH readings of the first lot; returns the run's id. */
+  async openSheet(replicates = 5): Promise<string> {
+    await this.go('/bench?start');
+    await this.page.getByLabel('Protocol').selectOption('ph-1to5');
+    await this.page.getByLabel('Replicates').fill(String(replicates));
+    await this.page.getByRole('button', { name: 'Open the sheet' }).click();
+    await this.cell.waitFor();
+    return this.page.url().split('/').at(-1) as string;
+  }
+
   /** The lit cell's field. */
   get cell(): Locator {
     return this.page.locator('.lit-cell .big input');

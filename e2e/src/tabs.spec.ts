@@ -3,11 +3,7 @@ import { Person } from './person';
 
 test('six tabs of one browser share one stream, and the sixth still sends', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  await me.go('/bench?start');
-  await me.page.getByLabel('Protocol').selectOption('ph-1to5');
-  await me.page.getByLabel('Replicates').fill('5');
-  await me.page.getByRole('button', { name: 'Open the sheet' }).click();
-  await me.cell.waitFor();
+  await me.openSheet();
   const address = me.page.url();
   const streams: string[] = [];
   me.context.on('request', (request) => {
@@ -37,11 +33,7 @@ test('twenty readings make no other page ask for today', async ({ browser, noteb
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
   const other = await Person.enter(browser, notebook, 'Isla Brandreth');
   await other.go('/shelf');
-  await me.go('/bench?start');
-  await me.page.getByLabel('Protocol').selectOption('ph-1to5');
-  await me.page.getByLabel('Replicates').fill('12');
-  await me.page.getByRole('button', { name: 'Open the sheet' }).click();
-  await me.cell.waitFor();
+  await me.openSheet(12);
   await other.page.waitForTimeout(2500);
   const asked: string[] = [];
   for (const page of [me.page, other.page])
@@ -60,12 +52,7 @@ test('signed out while the bench computer was away: what was typed is sent by it
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  await me.go('/bench?start');
-  await me.page.getByLabel('Protocol').selectOption('ph-1to5');
-  await me.page.getByLabel('Replicates').fill('5');
-  await me.page.getByRole('button', { name: 'Open the sheet' }).click();
-  await me.cell.waitFor();
-  const runId = me.page.url().split('/').at(-1) as string;
+  const runId = await me.openSheet();
   const stored = async (): Promise<number[]> =>
     (await notebook.rows<{ value: number }>('select value from readings where run_id = $1 order by seq', [runId])).map(
       ({ value }) => value,

@@ -1,10 +1,10 @@
-import type { NewFilling, RunSheet } from '@bent-pail/contract';
+import type { RunSheet } from '@bent-pail/contract';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { Field } from '../shared/Field';
 import { numberOf } from '../shared/numberOf';
-import { FillingFields, NOTHING_TYPED, readFilling } from '../shared/filling/FillingFields';
+import { FillingFields } from '../shared/filling/FillingFields';
 import { FillingTrouble } from '../shared/filling/FillingTrouble';
-import { useFilling } from '../shared/filling/useFilling';
+import { useTypedFilling } from '../shared/filling/useTypedFilling';
 import { StepPicture } from './StepPicture';
 
 /** The vessels of a first run, measured by the water that fills them, before anything is weighed in them. */
@@ -22,22 +22,9 @@ interface MeasureOneProps {
 
 function MeasureOne({ vessel, left }: MeasureOneProps): ReactElement {
   const [depth, setDepth] = useState('');
-  const [typed, setTyped] = useState(NOTHING_TYPED);
-  const [sorry, setSorry] = useState<string>();
-  const measure = useFilling(vessel.id);
-  const keep = (sure: boolean): void => {
-    try {
-      const said: Omit<NewFilling, 'id'> = {
-        ...readFilling(typed),
-        shape: { height_cm: numberOf(depth, 'Depth') },
-        ...(sure ? { sure: true } : {}),
-      };
-      setSorry(undefined);
-      measure.mutate(said);
-    } catch (error) {
-      setSorry(error instanceof Error ? error.message : '');
-    }
-  };
+  const { typed, setTyped, isSending, error, keep } = useTypedFilling(vessel.id, {
+    more: () => ({ shape: { height_cm: numberOf(depth, 'Depth') } }),
+  });
   return (
     <form
       className="flex flex-wrap items-end gap-4 border-b-[3px] border-ink bg-paper px-5 py-3"
@@ -57,16 +44,11 @@ function MeasureOne({ vessel, left }: MeasureOneProps): ReactElement {
       </div>
       <Field label="Depth inside, cm" className="w-36" mode="decimal" value={depth} onChange={setDepth} />
       <FillingFields typed={typed} onChange={setTyped} />
-      <button type="submit" className="alt bg-slab text-inverse" disabled={measure.isPending}>
+      <button type="submit" className="alt bg-slab text-inverse" disabled={isSending}>
         Keep the vessel
       </button>
-      {sorry !== undefined && (
-        <p className="sorry basis-full" role="alert">
-          {sorry}
-        </p>
-      )}
       <FillingTrouble
-        error={measure.error}
+        error={error}
         onSure={() => {
           keep(true);
         }}

@@ -1,10 +1,10 @@
-import type { FillingRow, NewFilling, VesselRow } from '@bent-pail/contract';
+import type { FillingRow, VesselRow } from '@bent-pail/contract';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { Field } from '../shared/Field';
 import { numberOf } from '../shared/numberOf';
-import { FillingFields, NOTHING_TYPED, readFilling } from '../shared/filling/FillingFields';
+import { FillingFields } from '../shared/filling/FillingFields';
 import { FillingTrouble } from '../shared/filling/FillingTrouble';
-import { useFilling } from '../shared/filling/useFilling';
+import { useTypedFilling } from '../shared/filling/useTypedFilling';
 
 interface FillAgainProps {
   readonly vessel: VesselRow;
@@ -15,29 +15,24 @@ interface FillAgainProps {
 
 /** One more filling of a vessel, or a better one for one that was wrong. */
 export function FillAgain({ vessel, corrected, onDone }: FillAgainProps): ReactElement {
-  const [typed, setTyped] = useState(
-    corrected === undefined
-      ? NOTHING_TYPED
-      : { empty: String(corrected.empty_g), full: String(corrected.full_g), water: String(corrected.waterTemp_C) },
-  );
   const [depth, setDepth] = useState('');
   const [reason, setReason] = useState('');
-  const [sorry, setSorry] = useState<string>();
-  const send = useFilling(vessel.id, onDone);
-  const keep = (sure: boolean): void => {
-    try {
-      const said: Omit<NewFilling, 'id'> = {
-        ...readFilling(typed),
-        ...(vessel.height_cm === undefined ? { shape: { height_cm: numberOf(depth, 'Depth inside') } } : {}),
-        ...(corrected === undefined ? {} : { corrects: corrected.id, reason }),
-        ...(sure ? { sure: true } : {}),
-      };
-      setSorry(undefined);
-      send.mutate(said);
-    } catch (error) {
-      setSorry(error instanceof Error ? error.message : '');
-    }
-  };
+  const { typed, setTyped, isSending, error, keep } = useTypedFilling(vessel.id, {
+    ...(corrected === undefined
+      ? {}
+      : {
+          begin: {
+            empty: String(corrected.empty_g),
+            full: String(corrected.full_g),
+            water: String(corrected.waterTemp_C),
+          },
+        }),
+    more: () => ({
+      ...(vessel.height_cm === undefined ? { shape: { height_cm: numberOf(depth, 'Depth inside') } } : {}),
+      ...(corrected === undefined ? {} : { corrects: corrected.id, reason }),
+    }),
+    onKept: onDone,
+  });
   return (
     <form
       className="mt-3 flex flex-wrap items-end gap-4"
@@ -54,19 +49,14 @@ export function FillAgain({ vessel, corrected, onDone }: FillAgainProps): ReactE
       {corrected !== undefined && (
         <Field label="Why it is corrected" className="w-64" value={reason} onChange={setReason} />
       )}
-      <button type="submit" className="alt bg-slab text-inverse" disabled={send.isPending}>
+      <button type="submit" className="alt bg-slab text-inverse" disabled={isSending}>
         Keep
       </button>
       <button type="button" className="tie min-h-11" onClick={onDone}>
         Cancel
       </button>
-      {sorry !== undefined && (
-        <p className="sorry basis-full" role="alert">
-          {sorry}
-        </p>
-      )}
       <FillingTrouble
-        error={send.error}
+        error={error}
         onSure={() => {
           keep(true);
         }}
