@@ -5,6 +5,7 @@ export * from './blend';
 export * from './calc';
 export * from './chemistry';
 export * from './classes';
+export * from './content';
 export * from './desk';
 export * from './devices';
 export * from './drainage';

@@ -123,6 +123,10 @@ describe('EC at 25 degC', () => {
 });
 
 describe('rinsing', () => {
+  it('refuses numbers that no curve can be fitted to', () => {
+    expect(() => rinse({ readings_dSm: [3e200, 2e200, 1e200], target_dSm: 0.5 })).toThrow(/invalid readings_dSm/);
+  });
+
   it('recovers what it levels out at, and counts rinses after the first drain', () => {
     const result = rinse({ readings_dSm: [3.2, 1.7, 0.95, 0.575], target_dSm: 0.5 });
     expect(result.ecInf_dSm).toBeCloseTo(0.2, 8);

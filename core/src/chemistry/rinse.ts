@@ -1,4 +1,4 @@
-import { refuse, requireNotNegative, type Check } from '../errors';
+import { fitEnded, refuse, requireNotNegative, type Check } from '../errors';
 import { fitApproach, LEAST_OF_APPROACH } from '../numeric';
 
 export interface RinseInput {
@@ -39,11 +39,12 @@ export function rinse(input: RinseInput): RinseResult {
   if (first === 0) refuse('readings_dSm[0]', 'a first drain of 0 dS/m has nothing to rinse out');
   const last = readings.at(-1) as number;
   const bounds = { lo: [0, -2 * first, 0], hi: [2 * Math.max(...readings), 4 * first, 1] };
-  const { end: ecInf_dSm, gap: drop, r } = fitApproach(readings, 0.8 * last, bounds);
+  const { end: ecInf_dSm, gap: drop, r, status } = fitApproach(readings, 0.8 * last, bounds);
+  const ended = fitEnded(status, 'readings_dSm');
   const needed = rinsesNeeded({ ecInf_dSm, drop, r, target_dSm });
-  if (needed !== undefined) return { ecInf_dSm, r, rinsesToTarget: needed, checks: [] };
+  if (needed !== undefined) return { ecInf_dSm, r, rinsesToTarget: needed, checks: ended };
   const message = `Rinsing alone will not reach ${String(target_dSm)} dS/m: it levels out at ${ecInf_dSm.toFixed(2)}. A calcium soak may free what is held.`;
-  return { ecInf_dSm, r, checks: [{ code: 'never', severity: 'caution', message }] };
+  return { ecInf_dSm, r, checks: [...ended, { code: 'never', severity: 'caution', message }] };
 }
 
 interface Falling {

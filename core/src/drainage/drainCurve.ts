@@ -1,4 +1,4 @@
-import { refuse, requireNotNegative } from '../errors';
+import { fitEnded, refuse, requireNotNegative, type Check } from '../errors';
 import { leastSquares, type Residuals } from '../numeric';
 
 /** Cumulative drainage at a time after the holes were opened. */
@@ -21,6 +21,7 @@ export interface DrainageResult {
   readonly t90_s: number;
   readonly class: DrainClass;
   readonly rmse_mL: number;
+  readonly checks: readonly Check[];
 }
 
 /** Classes by t90, s: quick is under its limit, moderate and slow include theirs. */
@@ -111,5 +112,6 @@ export function drainage(input: DrainageInput): DrainageResult {
     t90_s,
     class: drainClass(t90_s),
     rmse_mL: Math.sqrt(best.sse / readings.length),
+    checks: fitEnded(best.status, 'readings'),
   };
 }

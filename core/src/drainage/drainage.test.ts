@@ -25,6 +25,11 @@ describe('the drain curve', () => {
     expect(result.rmse_mL).toBeLessThan(1e-5);
   });
 
+  it('refuses numbers that no curve can be fitted to, instead of ending anywhere', () => {
+    const readings = [1, 2, 3, 4].map((t_s) => ({ t_s, drained_mL: 1e300 * t_s }));
+    expect(() => drainage({ readings })).toThrow(/invalid readings: these numbers are too large/);
+  });
+
   it('has the times worked out by hand: tau ln 2 and tau ln 10 where beta is 1', () => {
     const { t50_s, t90_s } = drainage({ readings: curve(300, 60, 1, [10, 30, 60, 120, 300, 600]) });
     expect(t50_s).toBeCloseTo(60 * Math.LN2, 3);

@@ -6,3 +6,4 @@
 export { CoreError, invariant, refuse, type CoreErrorCode } from './coreError';
 export { requireNotNegative, requirePositive, requireWithin } from './require';
 export { type Check } from './check';
+export { fitEnded } from './fitEnded';

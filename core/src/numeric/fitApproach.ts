@@ -1,10 +1,11 @@
-import { leastSquares, type Bounds, type Residuals } from './leastSquares';
+import { leastSquares, type Bounds, type FitStatus, type Residuals } from './leastSquares';
 
 /** A series that nears a level by the same share at every step: y_k = end + gap r^k, k from 0. */
 export interface Approach {
   readonly end: number;
   readonly gap: number;
   readonly r: number;
+  readonly status: FitStatus;
 }
 
 /** Least values that three parameters can be had from. */
@@ -37,5 +38,5 @@ export function fitApproach(values: readonly number[], level: number, bounds: Bo
   const fits = SHARES.map((r) => leastSquares(model(values), [level, first - level, r], bounds));
   const best = fits.reduce((a, b) => (b.sse < a.sse ? b : a));
   const [end, gap, r] = best.parameters as [number, number, number];
-  return { end, gap, r };
+  return { end, gap, r, status: best.status };
 }

@@ -36,6 +36,64 @@ describe('least squares', () => {
   });
 });
 
+/** One residual of one parameter, whatever its slope is said to be. */
+const one = (value: (x: number) => number, slope: (x: number) => number): Residuals => ({
+  count: 1,
+  evaluate: ([x = 0], residuals, jacobian) => {
+    residuals[0] = value(x);
+    jacobian[0] = slope(x);
+  },
+});
+
+describe('least squares that do not come to an end', () => {
+  const everywhere = { lo: [-1e30], hi: [1e30] };
+  it('says where the residuals are no numbers, at the start or from a step on', () => {
+    expect(
+      leastSquares(
+        one(
+          () => Number.NaN,
+          () => 1,
+        ),
+        [1],
+        everywhere,
+      ).status,
+    ).toBe('not-finite');
+    expect(
+      leastSquares(
+        one(
+          () => Infinity,
+          () => 1,
+        ),
+        [1],
+        everywhere,
+      ).status,
+    ).toBe('not-finite');
+    const cliff = one(
+      (x) => (x === 1 ? 5 : Number.NaN),
+      () => 1,
+    );
+    const fit = leastSquares(cliff, [1], everywhere);
+    expect(fit).toMatchObject({ status: 'not-finite', parameters: [1], sse: 25 });
+  });
+
+  it('says when no step helps any more although the slope promises one', () => {
+    const promised = one(
+      (x) => 1e10 + Math.abs(x),
+      () => 1e-8,
+    );
+    expect(leastSquares(promised, [0], everywhere)).toMatchObject({ status: 'stalled', parameters: [0] });
+  });
+
+  it('says when the steps ran out', () => {
+    // 1 / (1 + x) falls for ever: it is followed as far as the steps go.
+    const flat = one(
+      (x) => 1 / (1 + x),
+      (x) => -1 / (1 + x) ** 2,
+    );
+    expect(leastSquares(flat, [1], { lo: [0], hi: [1e300] }).status).toBe('limit');
+  });
+});
+
 describe('a symmetric system', () => {
   const a = [
     [4, 2, 0],

@@ -12,8 +12,11 @@ export interface Bounds {
   readonly hi: readonly number[];
 }
 
-/** How a fit ended: at a minimum, out of iterations, or where no step helps any more. */
-export type FitStatus = 'converged' | 'stalled' | 'limit';
+/**
+ * How a fit ended: at a minimum, out of iterations, where no step helps any more, or against residuals that are no
+ * finite numbers, at the start or wherever it turned.
+ */
+export type FitStatus = 'converged' | 'stalled' | 'limit' | 'not-finite';
 
 export interface LeastSquaresFit {
   readonly status: FitStatus;
@@ -55,9 +58,9 @@ export function leastSquares(model: Residuals, start: readonly number[], bounds:
   let sse = squares(residuals);
   let damping: number = LEAST_SQUARES.firstDamping;
   let growth = 2;
-  let status: FitStatus = 'limit';
+  let status: FitStatus = Number.isFinite(sse) ? 'limit' : 'not-finite';
   let iterations = 0;
-  while (iterations < LEAST_SQUARES.iterations) {
+  while (status === 'limit' && iterations < LEAST_SQUARES.iterations) {
     iterations += 1;
     const { gradient, curvature } = normal(residuals, jacobian, p);
     const free = parameters.map((value, i) => {
@@ -80,19 +83,14 @@ export function leastSquares(model: Residuals, start: readonly number[], bounds:
       growth = 2;
       if (sse === 0 || fall < LEAST_SQUARES.improvement || change < LEAST_SQUARES.step) {
         status = 'converged';
-        break;
       }
     } else {
-      if (change < LEAST_SQUARES.step) {
-        status = 'converged';
-        break;
-      }
+      const stands = change < LEAST_SQUARES.step;
       damping *= growth;
       growth *= 2;
-      if (damping > LEAST_SQUARES.largestDamping) {
-        status = 'stalled';
-        break;
-      }
+      if (!Number.isFinite(next) && (stands || damping > LEAST_SQUARES.largestDamping)) status = 'not-finite';
+      else if (stands) status = 'converged';
+      else if (damping > LEAST_SQUARES.largestDamping) status = 'stalled';
     }
   }
   const atBound = parameters.flatMap((value, i) =>

@@ -1,4 +1,4 @@
-import { refuse, requirePositive, type Check } from '../errors';
+import { fitEnded, refuse, requirePositive, type Check } from '../errors';
 import { invertSymmetric, leastSquares, normal, type Bounds, type LeastSquaresFit } from '../numeric';
 import { addCurve, RETENTION_ORDER } from './curveSlopes';
 import { observedHeights, placeOf, requireObservation, type RetentionObservation } from './observation';
@@ -188,7 +188,7 @@ function bestFit(input: RetentionFitInput, fix: Partial<Retention>, free: readon
     const before = best?.fit.sse ?? Infinity;
     if (Math.abs(fit.sse - before) <= SAME_MINIMUM * before) agreeing += 1;
     else if (fit.sse < before) agreeing = 1;
-    if (fit.sse < before) best = { base, fit };
+    if (best === undefined || fit.sse < before) best = { base, fit };
     if (best !== undefined && (best.fit.sse < PERFECT_SSE || agreeing >= ENOUGH_AGREE)) break;
   }
   return best as Best;
@@ -221,8 +221,7 @@ function spreadOf(
   const bound = fit.atBound.map((i) => free[i] as number);
   for (const index of bound)
     say('at-bound', `${RETENTION_ORDER[index] as string} rests on the bound of the fit, so it has no standard error.`);
-  if (fit.status !== 'converged')
-    say('not-converged', 'The fit stopped before it stood still; take the curve with care.');
+  checks.push(...fitEnded(fit.status, 'observations'));
   const inside = free.filter((index) => !bound.includes(index));
   const places = new Set(observations.map(placeOf)).size;
   if (places < free.length) {

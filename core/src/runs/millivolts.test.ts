@@ -46,6 +46,22 @@ describe('a pH read in mV', () => {
     expect(checks.find((check) => check.code === 'no-line')?.message).toMatch(/^A was read in mV/);
   });
 
+  it('says which jar of a buffering run it had to leave out', () => {
+    const run = runOf('buffering', { at0: [4.5], at10: [5.1], at20: [5.5], at40: [6.5] });
+    const { line, ...bare } = STAMP;
+    expect(line).toBeDefined();
+    const readings = run.readings.map((one) =>
+      one.step === 'at10' ? { ...one, value: 110, mVTemp_C: 25, stamp: bare } : one,
+    );
+    const { properties, checks } = reduceRun({ ...run, readings });
+    // Through the three jars that are left: 4.5, 5.5, 6.5 at 0, 20, 40.
+    expect(properties[0]?.summary?.mean).toBeCloseTo(20, 9);
+    expect(checks.find((check) => check.code === 'no-line')).toMatchObject({ severity: 'fault', replicate: 0 });
+    expect(checks.find((check) => check.code === 'no-line')?.message).toMatch(
+      /^A, pH of the jar with 10 meq\/L, was read in mV/,
+    );
+  });
+
   it('is refused where no pen could show it', () => {
     const protocol = protocolCalled('ph-1to5');
     const refusal = (value: number, mVTemp_C: number, step = 'pH') =>

@@ -217,10 +217,12 @@ export const reduceHydration = byCalc({
 /** Jars with more and more lime. */
 export const reduceTitration = byCalc({
   calc: 'titration',
-  inputOf: (run, sheet, replicate) => {
-    const steps = run.protocol.steps.flatMap(({ key, dose_meqPerL }) => {
-      const pH = correctedValue(sheet, replicate, key);
-      return dose_meqPerL === undefined || pH === undefined ? [] : [{ dose_meqPerL, pH }];
+  inputOf: (run, sheet, replicate, checks) => {
+    const steps = run.protocol.steps.flatMap((step) => {
+      const { dose_meqPerL } = step;
+      if (dose_meqPerL === undefined) return [];
+      const pH = correctedValue(sheet, replicate, step, checks);
+      return pH === undefined ? [] : [{ dose_meqPerL, pH }];
     });
     return steps.length < LEAST_OF_CURVE ? undefined : { steps };
   },

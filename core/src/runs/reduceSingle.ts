@@ -2,19 +2,21 @@ import { phReading } from '../chemistry';
 import type { Check } from '../errors';
 import { penReading } from '../instruments';
 import type { PropertyKey } from '../properties';
+import type { Step } from '../protocols';
 import { replicates } from '../statistics';
 import type { Reading, Sheet } from './reading';
 import { attempt, replicateIndices, summarised, type FreshValue, type Reducer } from './reducer';
 import { replicateName } from './runRecord';
 
-/** A reading in mV as the pH that the calibration in force makes of it. */
+/** A reading in mV as the pH that the calibration in force makes of it; `who` is what was read, as `A`. */
 function valueOfMillivolts(
   { replicate, value, stamp }: Reading,
   temp_C: number,
   checks: Check[],
+  who: string,
 ): FreshValue | undefined {
   if (stamp?.line === undefined) {
-    const message = `${replicateName(replicate)} was read in mV without a calibration in mV: no pH can be given.`;
+    const message = `${who} was read in mV without a calibration in mV: no pH can be given.`;
     checks.push({ code: 'no-line', severity: 'fault', message, replicate });
     return undefined;
   }
@@ -32,9 +34,13 @@ function valueOfMillivolts(
  * A reading as a value: one in mV is a pH by its calibration, one of a pen without mV is corrected by the line through
  * its buffers; both say so.
  */
-export function valueOfReading(reading: Reading, checks: Check[]): FreshValue | undefined {
+export function valueOfReading(
+  reading: Reading,
+  checks: Check[],
+  who = replicateName(reading.replicate),
+): FreshValue | undefined {
   const { replicate, value, stamp, mVTemp_C } = reading;
-  if (mVTemp_C !== undefined) return valueOfMillivolts(reading, mVTemp_C, checks);
+  if (mVTemp_C !== undefined) return valueOfMillivolts(reading, mVTemp_C, checks, who);
   const buffers = stamp?.buffers;
   if (buffers === undefined) return { replicate, value };
   const input = { buffers, shown: value };
@@ -48,10 +54,19 @@ export function valueOfReading(reading: Reading, checks: Check[]): FreshValue | 
   };
 }
 
-/** What a step reads for a replicate, corrected where its pen asks for it; undefined while it is not read. */
-export function correctedValue(sheet: Sheet, replicate: number, step: string): number | undefined {
-  const reading = sheet.reading(replicate, step);
-  return reading === undefined ? undefined : valueOfReading(reading, [])?.value;
+/**
+ * What a step reads for a replicate, corrected where its pen asks for it; undefined while it is not read, and, with a
+ * check that names the step, where no value can be made of it.
+ */
+export function correctedValue(
+  sheet: Sheet,
+  replicate: number,
+  { key, label }: Step,
+  checks: Check[],
+): number | undefined {
+  const reading = sheet.reading(replicate, key);
+  if (reading === undefined) return undefined;
+  return valueOfReading(reading, checks, `${replicateName(replicate)}, ${label},`)?.value;
 }
 
 /** A reading that is the property itself, with remarks on its spread. */

@@ -84,8 +84,8 @@ export function attempt<T>(replicate: number, checks: Check[], reduce: () => T):
 /** What a reduction asks the core for each replicate, and which numbers of the answer are properties. */
 export interface CalcReduction {
   readonly calc: CalcName;
-  /** Undefined while readings are missing. */
-  readonly inputOf: (run: RunRecord, sheet: Sheet, replicate: number) => object | undefined;
+  /** Undefined while readings are missing; a reading that cannot be used is said among the checks. */
+  readonly inputOf: (run: RunRecord, sheet: Sheet, replicate: number, checks: Check[]) => object | undefined;
   readonly picks: readonly { readonly property: PropertyKey; readonly pick: string; readonly text: string }[];
   /** Remarks on a replicate that the calculation itself cannot make. */
   readonly remarks?: (run: RunRecord, sheet: Sheet, replicate: number) => readonly Check[];
@@ -98,7 +98,7 @@ export function byCalc({ calc, inputOf, picks, remarks }: CalcReduction): Reduce
     const checks: Check[] = [];
     const values = new Map<PropertyKey, FreshValue[]>();
     for (const replicate of replicateIndices(run)) {
-      const input = inputOf(run, sheet, replicate);
+      const input = inputOf(run, sheet, replicate, checks);
       const result = input === undefined ? undefined : attempt(replicate, checks, () => calculate(input));
       if (input === undefined || result === undefined) continue;
       const loud = (result.checks ?? []).filter((check) => check.severity !== 'note');

@@ -1,4 +1,4 @@
-import { refuse, requireNotNegative, requirePositive, type Check } from '../errors';
+import { fitEnded, refuse, requireNotNegative, requirePositive, type Check } from '../errors';
 import { fitApproach, LEAST_OF_APPROACH } from '../numeric';
 
 export interface HydrationInput {
@@ -38,12 +38,13 @@ export function hydration({ held_mL, capacity_mL }: HydrationInput): HydrationRe
   const most = Math.max(...held_mL);
   if (most === 0) refuse('held_mL', 'nothing was held, so there is no curve');
   const bounds = { lo: [0, -3 * most, 0], hi: [3 * most, most, 1] };
-  const { end: hMax_mL, gap, r } = fitApproach(held_mL, 1.05 * most, bounds);
+  const { end: hMax_mL, gap, r, status } = fitApproach(held_mL, 1.05 * most, bounds);
+  const ended = fitEnded(status, 'held_mL');
   const enough = HYDRATION.enough * capacity_mL;
   const passes = Array.from({ length: HYDRATION.waterings }, (_, i) => i + 1);
   const reached = passes.find((k) => hMax_mL + gap * r ** (k - 1) >= enough * (1 - 1e-9));
   const firstPass = (held_mL[0] as number) / capacity_mL;
-  if (reached !== undefined) return { firstPass, passesTo95: reached, hMax_mL, r, checks: [] };
+  if (reached !== undefined) return { firstPass, passesTo95: reached, hMax_mL, r, checks: ended };
   const message = `Ten waterings do not bring it to 95 % of what it can hold: it levels out at ${(hMax_mL / capacity_mL).toFixed(2)} of it. Wet it from below, or add a wetter.`;
-  return { firstPass, hMax_mL, r, checks: [{ code: 'not-in-ten', severity: 'caution', message }] };
+  return { firstPass, hMax_mL, r, checks: [...ended, { code: 'not-in-ten', severity: 'caution', message }] };
 }

@@ -100,11 +100,6 @@ describe('a reading', () => {
     expect(readings.map((one) => one.value)).toEqual([312.4, 314.2]);
     expect(readings[1]).toMatchObject({ corrects: old.id, reason: 'mesh forgotten' });
   });
-
-  it('cannot be changed or deleted behind the page: the table has no such way', async () => {
-    const answer = await tester.send('DELETE', `/readings/${uuidv7()}`);
-    expect(answer.status).toBe(404);
-  });
 });
 
 describe('a run', () => {

@@ -1,6 +1,6 @@
 import { PROTOCOLS, RUBRICS } from '@bent-pail/core';
 import type { DataSource } from 'typeorm';
-import { hashOf } from '../protocols/service';
+import { contentHash } from './contentHash';
 import { ProtocolEntity, RubricEntity } from './entities';
 
 interface Shipped {
@@ -18,7 +18,7 @@ export async function importShipped(db: DataSource): Promise<void> {
       .createQueryBuilder()
       .insert()
       .into(entity)
-      .values({ key: body.key, version: body.version, hash: hashOf(body), body: body as never })
+      .values({ key: body.key, version: body.version, hash: contentHash(body), body: body as never })
       .orIgnore()
       .execute();
   };

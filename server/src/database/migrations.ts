@@ -9,6 +9,7 @@ import { Laboratory1764260000000 } from './migrations/1764260000000-laboratory';
 import { GuidesAndJobs1764330000000 } from './migrations/1764330000000-guidesAndJobs';
 import { Measures1764500000000 } from './migrations/1764500000000-measures';
 import { SafeFloor1764700000000 } from './migrations/1764700000000-safeFloor';
+import { Truth1764900000000 } from './migrations/1764900000000-truth';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -23,4 +24,5 @@ export const MIGRATIONS = [
   GuidesAndJobs1764330000000,
   Measures1764500000000,
   SafeFloor1764700000000,
+  Truth1764900000000,
 ];

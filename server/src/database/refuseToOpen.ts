@@ -1,6 +1,5 @@
-import { PROTOCOLS, RUBRICS } from '@bent-pail/core';
+import { PROTOCOLS, RUBRICS, sameContent } from '@bent-pail/core';
 import type { DataSource } from 'typeorm';
-import { hashOf } from '../protocols/service';
 import { DatabaseRefused } from './databaseRefused';
 import { MIGRATIONS } from './migrations';
 
@@ -38,9 +37,9 @@ async function refuseChanged(
   shipped: readonly Shipped[],
 ): Promise<void> {
   if (!(await isThere(db, table))) return;
-  const rows = await db.query<(Shipped & { hash: string })[]>(`select key, version, hash from ${table}`);
+  const rows = await db.query<(Shipped & { body: object })[]>(`select key, version, body from ${table}`);
   const changed = shipped.find((one) =>
-    rows.some((row) => row.key === one.key && row.version === one.version && row.hash !== hashOf(one)),
+    rows.some((row) => row.key === one.key && row.version === one.version && !sameContent(row.body, one)),
   );
   if (changed !== undefined)
     throw new DatabaseRefused(

@@ -76,6 +76,9 @@ describe('a lead’s copy of a protocol', () => {
     const key = uuidv7();
     const first = await keep({ key, from: 'weeds', label: 'Weeds, ours', steps: [{ key: 'start', minutes: 40320 }] });
     expect(newest(first.body, key)).toMatchObject({ protocol: { version: 1 } });
+    // Sent again, because nobody answered.
+    const retried = await keep({ key, from: 'weeds', label: 'Weeds, ours', steps: [{ key: 'start', minutes: 40320 }] });
+    expect(newest(retried.body, key).protocol.version).toBe(1);
     const run = await lead.post<RunSheet>('/runs', {
       id: uuidv7(),
       lotId: shelf.lotId,

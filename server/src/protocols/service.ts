@@ -1,13 +1,10 @@
-import { createHash } from 'node:crypto';
 import type { Me, NewProtocol, ProtocolRow } from '@bent-pail/contract';
-import { copyProtocol, CoreError, PROTOCOLS, type Protocol } from '@bent-pail/core';
+import { copyProtocol, CoreError, PROTOCOLS, sameContent, type Protocol } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
+import { contentHash } from '../database/contentHash';
 import { ProtocolEntity } from '../database/entities';
 import { refused } from '../http/problems';
-
-/** Content of a protocol in short: the same version with other content is never kept. */
-export const hashOf = (body: object): string => createHash('sha256').update(JSON.stringify(body)).digest('hex');
 
 /** A protocol at its newest version, or undefined. Shipped ones are taken from the program, which is newest. */
 export async function newestProtocol(manager: EntityManager, key: string): Promise<Protocol | undefined> {
@@ -44,11 +41,11 @@ export async function keepProtocol(context: Context, me: Me, body: NewProtocol):
     try {
       const protocol = copyProtocol(base, body, { key: body.key, version });
       // The same content again is the same version: a retry changes nothing.
-      if (last !== undefined && hashOf({ ...last, version }) === hashOf(protocol)) return;
+      if (last !== undefined && sameContent({ ...last, version }, protocol)) return;
       await manager.insert(ProtocolEntity, {
         key: body.key,
         version,
-        hash: hashOf(protocol),
+        hash: contentHash(protocol),
         body: protocol as never,
         byUser: me.id,
         keptAt: new Date(clock.now()),

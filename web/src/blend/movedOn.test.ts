@@ -25,4 +25,11 @@ describe('what has moved a kept prediction', () => {
   ])('%#', (kept, now, sentence) => {
     expect(movedOn(kept, now)).toBe(sentence);
   });
+
+  it('is nothing where a store has only turned the keys of its inputs around', () => {
+    const components = [{ name: 'Bark', pH: 5.1, retention: { thetaR: 0.1, n: 2 } }];
+    const turned = [{ retention: { n: 2, thetaR: 0.1 }, pH: 5.1, name: 'Bark' }];
+    const version = { input: { components } as unknown as BlendInput, result: { air: 0.3, water: 0.5 } as BlendResult };
+    expect(movedOn(version, { ...version, input: { components: turned } as unknown as BlendInput })).toBeUndefined();
+  });
 });

@@ -1,5 +1,5 @@
 import type { BlendVersion } from '@bent-pail/contract';
-import type { DeskResult } from '@bent-pail/core';
+import { sameContent, type DeskResult } from '@bent-pail/core';
 
 /** Changes of air or water that are worth a sentence. */
 const WORTH_NAMING = 0.001;
@@ -9,7 +9,7 @@ export function movedOn(
   version: Pick<BlendVersion, 'input' | 'result'>,
   { input, result }: Pick<DeskResult, 'input' | 'result'>,
 ): string | undefined {
-  const lots = JSON.stringify(version.input.components) !== JSON.stringify(input.components);
+  const lots = !sameContent(version.input.components, input.components);
   const taught = version.input.kappa !== input.kappa;
   if (!lots && !taught) return undefined;
   const why = [
