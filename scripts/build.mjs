@@ -51,8 +51,10 @@ function buildServer() {
     calc: path.join(ROOT, 'server/src/calc/main.ts'),
     demo: path.join(ROOT, 'demo/src/main.ts'),
     backup: path.join(ROOT, 'server/src/backup/main.ts'),
+    rebuild: path.join(ROOT, 'server/src/cards/main.ts'),
     // What runs apart from the server, in threads and processes of its own.
     calculate: path.join(ROOT, 'server/src/workers/calculate.ts'),
+    makeCard: path.join(ROOT, 'server/src/workers/makeCard.ts'),
     decodePicture: path.join(ROOT, 'server/src/workers/decodePicture.ts'),
   };
   return bundle(input, SERVER_OUT);

@@ -2,6 +2,7 @@ import type { RunNote, RunPhoto } from './notes';
 import type { InstrumentRow } from './instruments';
 import type {
   Combined,
+  DueJob,
   Exclusion,
   PackingHabit,
   Protocol,
@@ -17,6 +18,7 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
+  IsOptional,
   IsPositive,
   IsString,
   IsUUID,
@@ -27,6 +29,7 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { IsMoment, IsReal, IsWords, Nested, Optional } from './decorators';
+import { ListAsked } from './lists';
 
 /** Beyond what any instrument or clock shows; each step has bounds of its own. */
 const MOST_READ = 1e12;
@@ -221,6 +224,33 @@ export interface RunSheet {
   readonly version: number;
 }
 
+export const RUN_SORTS = ['newest', 'lot', 'number'] as const;
+
+/** What the list of runs is asked for. Days are those on which a run was begun. */
+export class RunsAsked extends ListAsked {
+  @IsOptional()
+  @IsIn(RUN_SORTS, { message: `Sort by ${RUN_SORTS.join(', ')}.` })
+  sort?: (typeof RUN_SORTS)[number];
+
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the lot by its id.' })
+  lot?: string;
+
+  @IsOptional()
+  @IsString({ message: 'Name the protocol.' })
+  @MaxLength(80, { message: 'Name the protocol.' })
+  protocol?: string;
+
+  /** Who began it. */
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the person by their id.' })
+  person?: string;
+
+  @IsOptional()
+  @IsIn(['open', 'finished'], { message: 'A run is open or finished.' })
+  state?: 'open' | 'finished';
+}
+
 /** A run as lists show it. */
 export interface RunRow {
   readonly id: string;
@@ -232,4 +262,26 @@ export interface RunRow {
   readonly startedAt: string;
   readonly startedBy: string;
   readonly finishedAt?: string;
+}
+
+/** A soak or a drain that runs by itself, with those replicates that wait for it together. */
+export interface WaitingHold {
+  readonly name: string;
+  /** ms since 1970. */
+  readonly startedAt: number;
+  readonly deadline: number;
+  readonly replicates: readonly number[];
+}
+
+/** What an open run waits for. */
+export interface RunWaits {
+  readonly due: readonly Omit<DueJob, 'runId'>[];
+  readonly holds: readonly WaitingHold[];
+  /** Replicates with a step that must still be read. */
+  readonly next: readonly number[];
+}
+
+/** An open run with what it waits for; none of its readings. */
+export interface OpenRunRow extends RunRow {
+  readonly waits: RunWaits;
 }

@@ -7,6 +7,7 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
+  IsOptional,
   IsPositive,
   IsString,
   IsUUID,
@@ -17,6 +18,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
+import { ListAsked } from './lists';
 import { VesselShape } from './vessels';
 
 /** A kept version of a blend, as another recipe takes it up. */
@@ -211,11 +213,35 @@ export interface BlendVersion {
   readonly keptBy: string;
 }
 
+export const BLEND_SORTS = ['newest', 'name', 'air', 'water', 'ph', 'price'] as const;
+
+/** What the list of blends is asked for. Days are those on which the newest version was kept. */
+export class BlendsAsked extends ListAsked {
+  @IsOptional()
+  @IsIn(BLEND_SORTS, { message: `Sort by ${BLEND_SORTS.join(', ')}.` })
+  sort?: (typeof BLEND_SORTS)[number];
+
+  /** Blends whose newest version takes this lot. */
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the lot by its id.' })
+  lot?: string;
+
+  /** Who kept the newest version. */
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the person by their id.' })
+  person?: string;
+}
+
+/** A blend as lists show it, by its newest version. */
 export interface BlendRow {
   readonly id: string;
   readonly name: string;
-  readonly latest: BlendVersion;
-  /** Every version as another recipe takes it up, newest first. */
+  readonly latest: Omit<BlendVersion, 'input'>;
+}
+
+/** A blend as other recipes take it up. */
+export interface DeskBlend extends BlendRow {
+  /** Every version, newest first. */
   readonly kept: readonly { readonly n: number; readonly flat: readonly FlatLine[]; readonly made: number }[];
 }
 

@@ -9,6 +9,7 @@ export * from './instruments';
 export * from './jobs';
 export * from './laboratory';
 export * from './learning';
+export * from './lists';
 export * from './notebook';
 export * from './notes';
 export * from './passwords';

@@ -1,6 +1,18 @@
 import type { Rubric, Scorecard } from '@bent-pail/core';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
 import { IsReal, IsWords } from './decorators';
+import { ListAsked } from './lists';
 
 export class NewScorecard {
   @IsUUID('all', { message: 'The id must be a UUID.' })
@@ -44,6 +56,28 @@ export interface RaterSheet {
   readonly handedIn: boolean;
   readonly raters: number;
   readonly ratersIn: number;
+}
+
+export const SCORECARD_SORTS = ['newest', 'name'] as const;
+
+/** What the list of scorecards is asked for. Days are those on which a card was begun. */
+export class ScorecardsAsked extends ListAsked {
+  @IsOptional()
+  @IsIn(SCORECARD_SORTS, { message: `Sort by ${SCORECARD_SORTS.join(', ')}.` })
+  sort?: (typeof SCORECARD_SORTS)[number];
+
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the lot by its id.' })
+  lot?: string;
+
+  @IsOptional()
+  @IsIn(['open', 'revealed'], { message: 'A card is open or revealed.' })
+  state?: 'open' | 'revealed';
+
+  /** Who rates on it. */
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the person by their id.' })
+  person?: string;
 }
 
 export interface ScorecardRow {

@@ -1,7 +1,9 @@
 import type { LotOrigin } from './stock';
 import type { LotCard, LotComponent, MaterialSpread, PailFigures } from '@bent-pail/core';
 import { IsOptional, ArrayMaxSize, IsArray, IsIn, IsInt, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { Type } from 'class-transformer';
 import { IsDay, IsReal, IsWords, Optional } from './decorators';
+import { ListAsked } from './lists';
 
 /** Packs from a spoonful to a train of them, L; prices up to a million. */
 export const PACK_BOUNDS = Object.freeze({ least_L: 0.001, most_L: 1e6, mostPrice: 1e6 });
@@ -100,7 +102,57 @@ export class EditLot extends LotFields {
   version!: number;
 }
 
-/** A lot as the shelf lists it and the desk takes it. */
+export const LOT_SORTS = ['newest', 'name', 'air', 'water', 'density', 'ph', 'price'] as const;
+export type LotSort = (typeof LOT_SORTS)[number];
+
+export const LOT_STATES = ['measured', 'unmeasured', 'open', 'trouble'] as const;
+export type LotState = (typeof LOT_STATES)[number];
+
+/** What the shelf is asked for. Days are those on which a lot was bought. */
+export class LotsAsked extends ListAsked {
+  @IsOptional()
+  @IsIn(LOT_SORTS, { message: `Sort by ${LOT_SORTS.join(', ')}.` })
+  sort?: LotSort;
+
+  @IsOptional()
+  @IsIn(MATERIAL_KINDS, { message: 'Ask for materials or for products.' })
+  kind?: MaterialKind;
+
+  @IsOptional()
+  @IsUUID('all', { message: 'Name the material by its id.' })
+  material?: string;
+
+  @IsOptional()
+  @IsString({ message: 'The class must be a text.' })
+  @MaxLength(60, { message: 'The class has a short name.' })
+  classId?: string;
+
+  @IsOptional()
+  @IsIn(LOT_STATES, { message: `A lot is ${LOT_STATES.join(', ')}.` })
+  state?: LotState;
+
+  /** Lots with a finished run by this protocol. */
+  @IsOptional()
+  @IsString({ message: 'Name the protocol.' })
+  @MaxLength(80, { message: 'Name the protocol.' })
+  protocol?: string;
+
+  /** Price of a litre, at most. */
+  @IsOptional()
+  @Type(() => Number)
+  @IsReal('The price must be a number for a litre.')
+  @Min(0, { message: 'The price cannot be negative.' })
+  @Max(PACK_BOUNDS.mostPrice, { message: 'The price is over a million; check it.' })
+  mostPerL?: number;
+}
+
+/** A number that a list shows: measured on the lot, or its class's. */
+export interface ShownFigure {
+  readonly value: number;
+  readonly measured: boolean;
+}
+
+/** A lot as lists show it. */
 export interface LotRow {
   readonly id: string;
   readonly materialId: string;
@@ -123,9 +175,27 @@ export interface LotRow {
   readonly finishedRuns: number;
   readonly openRuns: number;
   readonly pail?: PailFigures;
-  readonly component?: LotComponent;
+  readonly density_gcc?: ShownFigure;
+  readonly pH?: ShownFigure;
+  readonly pricePerL?: number;
+  /** Enough is known of it, or of its class, for a prediction. */
+  readonly usable: boolean;
+  /** Something that it rests on has changed, and its card is being worked out again: these are the figures of before. */
+  readonly following?: true;
   /** Why its card cannot be worked out; the others are shown all the same. */
   readonly trouble?: string;
+}
+
+/** A lot as a prediction takes it. */
+export interface DeskLot extends LotRow {
+  readonly component?: LotComponent;
+}
+
+/** Lots that were named, then those at hand: materials and products, the newest first. */
+export interface DeskLots {
+  readonly lots: readonly DeskLot[];
+  /** How many usable lots there are in all. */
+  readonly total: number;
 }
 
 export interface LotCardPage {

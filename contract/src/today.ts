@@ -1,4 +1,4 @@
-import type { RunSheet } from './bench';
+import type { OpenRunRow } from './bench';
 import type { PlannedJobRow } from './jobs';
 import type { LabRequestRow } from './laboratory';
 
@@ -13,7 +13,7 @@ export interface Counts {
 
 /** What waits on the bench for the person at the door. */
 export interface TodayPage {
-  readonly openRuns: readonly RunSheet[];
+  readonly openRuns: readonly OpenRunRow[];
   readonly sheetsToRate: number;
   /** What was sent to the practice laboratory and is not imported yet. */
   readonly labRequests: readonly LabRequestRow[];

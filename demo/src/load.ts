@@ -1,5 +1,6 @@
 import type { Me } from '@bent-pail/contract';
 import { openNotebook } from '@bent-pail/server/accounts/service';
+import { patientMaker } from '@bent-pail/server/cards/rebuild';
 import { beginPlants } from '@bent-pail/server/database/beginPlants';
 import { importShipped } from '@bent-pail/server/database/importShipped';
 import { NotebookRow, UserEntity } from '@bent-pail/server/database/entities/index';
@@ -36,6 +37,7 @@ async function wipe(db: DataSource): Promise<void> {
   await db.query(
     'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, scorecards, kept_once restart identity cascade',
   );
+  await db.query('update learnt set wanted = wanted + 1, body = null');
   // Copies of protocols and plants belong to people, so all of them went; what a notebook begins with comes back.
   await importShipped(db);
   await beginPlants((sql, values) => db.query(sql, values));
@@ -56,8 +58,9 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     users.map(({ id, name, role, singleKeys }): [string, Me] => [name, { id, name, role, singleKeys }]),
   );
   const clock = new SetClock(now);
+  const cards = patientMaker(db);
   const loading: Loading = {
-    context: { db, clock },
+    context: { db, clock, cards },
     clock,
     files,
     loadedAt: now,
@@ -79,6 +82,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     clock.set(at);
     await happen();
   }
+  await cards.settled();
   await db.getRepository(NotebookRow).update({ id: 1 }, { demoLoaded: true });
   return 'loaded';
 }

@@ -19,8 +19,8 @@ async function check(me: Person, where: string): Promise<void> {
 /** Addresses by station, so that no one test takes all the time. */
 const VIEWS: Readonly<Record<string, (me: Person) => Promise<string[]>>> = {
   'today, shelf and bench': async (me) => {
-    const lots = await me.ask<LotRow[]>('/lots');
-    const runs = await me.ask<RunRow[]>('/runs');
+    const lots = await me.list<LotRow>('/lots');
+    const runs = await me.list<RunRow>('/runs');
     const open = runs.find((one) => one.finishedAt === undefined) as RunRow;
     const finished = runs.find((one) => one.finishedAt !== undefined) as RunRow;
     const lot = lots.find((one) => one.code === 'PM-3') as LotRow;
@@ -36,7 +36,7 @@ const VIEWS: Readonly<Record<string, (me: Person) => Promise<string[]>>> = {
     ];
   },
   'what stands around the bench': async (me) => {
-    const lots = await me.ask<LotRow[]>('/lots');
+    const lots = await me.list<LotRow>('/lots');
     const batch = lots.find((one) => one.code === 'CT-1') as LotRow;
     const bag = lots.find((one) => one.code === 'PM-4') as LotRow;
     return [
@@ -52,7 +52,7 @@ const VIEWS: Readonly<Record<string, (me: Person) => Promise<string[]>>> = {
     ];
   },
   'the desk, question by question': async (me) => {
-    const blend = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
+    const blend = (await me.list<BlendRow>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
     const panels = ['sweep', 'lines', 'pot', 'food', 'schools', 'batch', 'versions'];
     return [
       ...panels.map((key) => `/blend/${blend.id}?ask=${key}`),
@@ -60,8 +60,8 @@ const VIEWS: Readonly<Record<string, (me: Person) => Promise<string[]>>> = {
     ];
   },
   'blend, score and the rest': async (me) => {
-    const [blend] = await me.ask<BlendRow[]>('/blends');
-    const [card] = await me.ask<ScorecardRow[]>('/scorecards');
+    const [blend] = await me.list<BlendRow>('/blends');
+    const [card] = await me.list<ScorecardRow>('/scorecards');
     return [
       '/blend',
       '/blend/bench',
@@ -106,7 +106,7 @@ test('the drawer, the dark page, the door and the rating sheet on a phone have n
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Isla Brandreth', { colorScheme: 'dark' });
-  const lots = await me.ask<LotRow[]>('/lots');
+  const lots = await me.list<LotRow>('/lots');
   await me.go(`/shelf/lots/${(lots.find((one) => one.code === 'PM-3') as LotRow).id}`);
   await me.page.locator('.props [data-working]').first().click();
   await check(me, 'card with drawer, dark');

@@ -7,7 +7,7 @@ test('a bag is taken in: label against truth, the next check is offered, lots of
   notebook,
 }) => {
   const isla = await Person.enter(browser, notebook, 'Isla Brandreth');
-  const lots = await isla.ask<LotRow[]>('/lots');
+  const lots = await isla.list<LotRow>('/lots');
   const idOf = (code: string): string => lots.find((lot) => lot.code === code)?.id ?? '';
   await isla.go(`/shelf/lots/${idOf('OS-1')}/intake`);
   await expect(isla.page.getByText(/The label says 50 L; poured out it was 6 % less/)).toBeVisible();
@@ -42,7 +42,7 @@ test('a sample goes to the practice laboratory, and its report becomes a run and
   await expect(tam.page.getByLabel('Taken', { exact: true }).getByText('Potassium')).toBeVisible();
   await tam.page.getByRole('button', { name: 'Keep 15 figures as a run' }).click();
   await expect(tam.page.getByText('Finished', { exact: true })).toBeVisible();
-  const lot = (await tam.ask<LotRow[]>('/lots')).find((one) => one.code === 'CO-2');
+  const lot = (await tam.list<LotRow>('/lots')).find((one) => one.code === 'CO-2');
   await tam.go(`/shelf/lots/${lot?.id ?? ''}`);
   await expect(tam.page.getByRole('row', { name: /^Potassium/ })).toBeVisible();
 });
@@ -52,7 +52,7 @@ test('a run says how its sample was taken, dries until it stands still, and take
   notebook,
 }) => {
   const tam = await Person.enter(browser, notebook, 'Tam Oswin');
-  const lots = await tam.ask<LotRow[]>('/lots');
+  const lots = await tam.list<LotRow>('/lots');
   const coir = lots.find((lot) => lot.code === 'CO-2')?.id ?? '';
   await tam.go(`/bench?lot=${coir}&protocol=saturate-drain-dry`);
   await expect(tam.page.getByText(/First moisten it until a squeezed handful just holds/)).toBeVisible();

@@ -37,7 +37,7 @@ test('composes a blend, sees it settle as a slider moves, changes the pot, keeps
   await me.page.getByLabel('Name of the blend').fill('Scree');
   await me.page.getByRole('button', { name: 'Keep it' }).click();
   await me.page.waitForURL(/\/blend\/[0-9a-f-]{36}$/);
-  const blends = await me.ask<BlendRow[]>('/blends');
+  const blends = await me.list<BlendRow>('/blends');
   expect(blends.find((blend) => blend.name === 'Scree')?.latest.result.air).toBeCloseTo(await air(), 9);
 });
 
@@ -46,7 +46,7 @@ test('10 g more in one demo reading change card, blend and score, and the kept b
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  const lots = await me.ask<LotRow[]>('/lots');
+  const lots = await me.list<LotRow>('/lots');
   const correct = async (code: string): Promise<void> => {
     const lot = lots.find((one) => one.code === code) as LotRow;
     const { card } = await me.ask<LotCardPage>(`/lots/${lot.id}`);
@@ -69,8 +69,8 @@ test('10 g more in one demo reading change card, blend and score, and the kept b
     const { card } = await me.ask<LotCardPage>(`/lots/${lot.id}`);
     return card.figures.find((one) => one.property === 'containerCapacity')?.summary.mean as number;
   };
-  const camellia = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
-  const card = (await me.ask<ScorecardRow[]>('/scorecards')).find((one) => one.lotCode === 'TW-1') as ScorecardRow;
+  const camellia = (await me.list<BlendRow>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
+  const card = (await me.list<ScorecardRow>('/scorecards')).find((one) => one.lotCode === 'TW-1') as ScorecardRow;
   const waterFound = async (): Promise<number> =>
     (await me.ask<ScorecardPage>(`/scorecards/${card.id}`)).card.criteria.find((one) => one.criterion.name === 'water')
       ?.found as number;
@@ -99,7 +99,7 @@ test('holds a blend against a use: bands, chances, what would narrow them, every
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  const camellia = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
+  const camellia = (await me.list<BlendRow>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
   await me.go(`/blend/${camellia.id}`);
   await expect(me.page.getByLabel('Target')).toHaveValue('acid-lovers');
   const row = me.page.getByRole('row', { name: /^Water it holds/ });
@@ -193,7 +193,7 @@ test('asks a blend what it means: swept, weighed, fed, judged by the schools, wo
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  const camellia = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
+  const camellia = (await me.list<BlendRow>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
   await me.go(`/blend/${camellia.id}`);
   const ask = (name: string) => me.page.getByRole('tab', { name }).click();
 
@@ -248,7 +248,7 @@ test('takes a kept blend as a part of another, and three blends stand side by si
   await me.page.getByLabel('Name of the blend').fill('Fed bark');
   await me.page.getByRole('button', { name: 'Keep it' }).click();
   await me.page.waitForURL(/\/blend\/[0-9a-f-]{36}/);
-  const kept = (await me.ask<BlendRow[]>('/blends')).find((one) => one.name === 'Fed bark');
+  const kept = (await me.list<BlendRow>('/blends')).find((one) => one.name === 'Fed bark');
   expect(kept?.latest.names[0]).toBe('Bark and pumice, version 1');
   expect(kept?.latest.flat).toHaveLength(3);
 

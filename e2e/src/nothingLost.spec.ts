@@ -109,7 +109,7 @@ test('killed between commit and answer: what was committed is not kept twice', a
 
 test('everything shown as kept is there after a kill in the middle of fast entering', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  const runs = await me.ask<RunRow[]>('/runs');
+  const runs = await me.list<RunRow>('/runs');
   const open = runs.find((run) => run.finishedAt === undefined && run.lotCode === 'PM-4') as RunRow;
   await me.go(`/bench/runs/${open.id}`);
   const before = (await me.ask<RunSheet>(`/runs/${open.id}`)).readings.length;

@@ -1,3 +1,4 @@
+import type { Page as Rows } from '@bent-pail/contract';
 import type { Browser, BrowserContext, Locator, Page } from '@playwright/test';
 import type { Notebook } from './notebook';
 
@@ -44,6 +45,11 @@ export class Person {
   /** Asks the API as this person. */
   async ask<T>(address: string): Promise<T> {
     return this.page.evaluate(async (at) => (await fetch(`/api${at}`)).json() as Promise<never>, address);
+  }
+
+  /** The rows of a list's first page, as long as a page can be. */
+  async list<T>(address: string): Promise<readonly T[]> {
+    return (await this.ask<Rows<T>>(`${address}?limit=200`)).rows;
   }
 
   async tell<T>(

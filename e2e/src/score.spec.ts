@@ -51,6 +51,6 @@ test('a product, two raters, blind until both are in, then a score with its part
   await expect(lead.page.getByText('All raters are in; their marks are open.')).toBeVisible();
   await expect(lead.page.getByRole('button', { name: /^Smell, score: 6\.5/ })).toBeVisible();
   await expect(lead.page.getByRole('row', { name: /Wyn Harker/ })).toContainText('big wood');
-  const card = (await lead.ask<ScorecardRow[]>('/scorecards')).find((one) => one.id === id);
+  const card = (await lead.list<ScorecardRow>('/scorecards')).find((one) => one.id === id);
   expect(card?.missing).toEqual([]);
 });

@@ -7,7 +7,7 @@ test('timers go by the bench computer’s clock: right with the browser an hour 
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
-  const runs = await me.ask<RunRow[]>('/runs');
+  const runs = await me.list<RunRow>('/runs');
   const draining = runs.find((run) => run.finishedAt === undefined && run.lotName === 'Rice hulls') as RunRow;
   const [row] = await notebook.rows<{ value: number }>(
     "select value from readings where run_id = $1 and step = 'drain' and replicate = 0",

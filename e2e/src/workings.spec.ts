@@ -51,7 +51,7 @@ async function checkWorkings(me: Person, least: number): Promise<void> {
 
 test('every number of card, blend and score can be worked out again by calc', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Isla Brandreth');
-  const lots = await me.ask<LotRow[]>('/lots');
+  const lots = await me.list<LotRow>('/lots');
   for (const code of ['PM-3', 'TW-1', 'LF-1']) {
     const lot = lots.find((one) => one.code === code) as LotRow;
     await me.go(`/shelf/lots/${lot.id}`);
@@ -60,17 +60,17 @@ test('every number of card, blend and score can be worked out again by calc', as
   const bag = lots.find((one) => one.code === 'PM-4') as LotRow;
   await me.go(`/shelf/lots/${bag.id}/intake`);
   await checkWorkings(me, 5);
-  const blend = (await me.ask<BlendRow[]>('/blends'))[0] as BlendRow;
+  const blend = (await me.list<BlendRow>('/blends'))[0] as BlendRow;
   await me.go(`/blend/${blend.id}`);
   await checkWorkings(me, 10);
-  const card = (await me.ask<ScorecardRow[]>('/scorecards')).find((one) => one.revealed) as ScorecardRow;
+  const card = (await me.list<ScorecardRow>('/scorecards')).find((one) => one.revealed) as ScorecardRow;
   await me.go(`/score/cards/${card.id}`);
   await checkWorkings(me, 8);
 });
 
 test('the drawer leads down to the readings: W opens, sources go deeper, Esc closes', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Isla Brandreth');
-  const lots = await me.ask<LotRow[]>('/lots');
+  const lots = await me.list<LotRow>('/lots');
   await me.go(`/shelf/lots/${(lots.find((one) => one.code === 'BK-7') as LotRow).id}`);
   await me.page
     .getByRole('button', { name: /^Container capacity: / })

@@ -13,7 +13,9 @@ import { benchRoutes } from './bench/routes';
 import { blendRoutes } from './blends/routes';
 import { Calculator } from './calc/calculator';
 import { calcRoutes } from './calc/routes';
-import type { Context } from './context';
+import { CardMaker } from './cards/cardMaker';
+import { threadWorkshop, type Workshop } from './cards/workshop';
+import type { Context, Ground } from './context';
 import { countRoutes } from './counts/routes';
 import { exportRoutes } from './exports/routes';
 import { guideRoutes } from './guides/routes';
@@ -41,7 +43,9 @@ import { todayRoutes } from './today/routes';
 import { vesselRoutes } from './vessels/routes';
 
 export interface AppOptions {
-  readonly context: Context;
+  readonly ground: Ground;
+  /** Where cards are worked out; a thread of its own unless told otherwise. */
+  readonly workshop?: Workshop;
   readonly databaseUrl: string;
   readonly sessionSecret: string;
   readonly logger: Logger;
@@ -58,6 +62,7 @@ const BODY_LIMIT = '256kb';
 export interface App {
   readonly express: Express;
   readonly api: Api;
+  readonly cards: CardMaker;
   /** Ends open streams, so that the server can close. */
   hangUp: () => void;
   close: () => Promise<void>;
@@ -74,7 +79,11 @@ const unless =
 
 /** The whole HTTP face: what guards every request, then the resources, then the pages. */
 export function createApp(options: AppOptions): App {
-  const { context, logger } = options;
+  const { ground, logger } = options;
+  const cards = new CardMaker(ground.db, options.workshop ?? threadWorkshop(), (error) => {
+    logger.warn({ err: error }, 'cards wait for the database');
+  });
+  const context: Context = { ...ground, cards };
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, genReqId: () => uuidv7(), autoLogging: false }));
@@ -102,7 +111,11 @@ export function createApp(options: AppOptions): App {
   });
 
   const hub = new Hub(options.databaseUrl, logger);
+  hub.hearCards(() => {
+    cards.wake();
+  });
   void hub.listen();
+  void cards.start();
   const api = new Api();
   accountRoutes(api, context);
   notebookRoutes(api, context);
@@ -166,10 +179,12 @@ export function createApp(options: AppOptions): App {
   return {
     express: app,
     api,
+    cards,
     hangUp: () => {
       hub.hangUp();
     },
     close: async () => {
+      await cards.close();
       await calculator.close();
       await hub.close();
       store.close();

@@ -17,7 +17,7 @@ const clock = config.clockFile === undefined ? systemClock : shiftedClock(config
 const db = await openOrExit(config.databaseUrl, config.backups);
 const notebook = await openNotebook(db, config.demo);
 const app = createApp({
-  context: { db, clock, ...(config.network === undefined ? {} : { networkAddress: config.network.address }) },
+  ground: { db, clock, ...(config.network === undefined ? {} : { networkAddress: config.network.address }) },
   databaseUrl: config.databaseUrl,
   sessionSecret: notebook.sessionSecret,
   logger,

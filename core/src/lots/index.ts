@@ -7,9 +7,15 @@ export { componentOfLot, type ComponentOrigin, type LotComponent } from './compo
 export { type CurveBandPoint } from './curveBand';
 export { type FirmingLoss } from './firmingLoss';
 export { inPot, type InPot } from './inPot';
-export { lotCard, pailOfClass, type LotCard, type MissingFigure, type PailFigures } from './lotCard';
+export { CARD_METHOD, lotCard, pailOfClass, type LotCard, type MissingFigure, type PailFigures } from './lotCard';
 export { lotCurve, type LotCurve } from './lotCurve';
 export { lotFigures, type LotFigure, type Origin } from './lotFigures';
-export { materialSpread, type LotAmongOthers, type MaterialSpread } from './materialSpread';
+export {
+  countedOf,
+  materialSpread,
+  type CountedFigure,
+  type LotAmongOthers,
+  type MaterialSpread,
+} from './materialSpread';
 export { LAB_PROPERTIES, type LabProperty, type LotFacts } from './lotFacts';
 export { type LotRecord } from './lotRecord';

@@ -3,10 +3,15 @@ import { pickAt } from '../workings';
 import { CALCULATIONS } from '../calc';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
 import type { RunRecord } from '../runs';
-import { lotCard, materialSpread, type LotAmongOthers } from '.';
+import { countedOf, lotCard, materialSpread, type LotAmongOthers } from '.';
 
 function lot(code: string, runs: readonly RunRecord[]): LotAmongOthers {
-  return { id: code, code, figures: lotCard({ ...pumiceLot(runs), id: code, code }).figures };
+  const { figures } = lotCard({ ...pumiceLot(runs), id: code, code });
+  return {
+    id: code,
+    code,
+    figures: figures.map((figure) => ({ ...figure, mean: figure.summary.mean, counted: countedOf(figure) })),
+  };
 }
 
 const heavier = { ...PUMICE_SHEET, drained: [1187.5, 1183.1, 1191.4] };

@@ -4,11 +4,18 @@ import { lotSpread, type LotSpreadInput, type LotSpreadResult } from '../statist
 import type { Working } from '../workings';
 import type { LotFigure } from './lotFigures';
 
+/** A figure of a lot, by what it is the mean of. */
+export interface CountedFigure extends Pick<LotFigure, 'property' | 'method' | 'methodKey' | 'origin'> {
+  readonly mean: number;
+  /** Replicates of its one run, or the means of its runs. */
+  readonly counted: readonly number[];
+}
+
 /** A lot among others of its material. */
 export interface LotAmongOthers {
   readonly id: string;
   readonly code: string;
-  readonly figures: readonly LotFigure[];
+  readonly figures: readonly CountedFigure[];
 }
 
 /** One property by one method over the lots of a material. */
@@ -21,8 +28,8 @@ export interface MaterialSpread {
   readonly working: Working;
 }
 
-/** What a figure is the mean of: replicates of its one run, or its runs. */
-function valuesOf({ working, summary }: LotFigure): readonly number[] {
+/** What a figure of a card is the mean of: replicates of its one run, or its runs. */
+export function countedOf({ working, summary }: LotFigure): readonly number[] {
   const { values } = working.calc === 'replicates' ? (working.input as { values?: readonly number[] }) : {};
   return values ?? [summary.mean];
 }
@@ -32,7 +39,7 @@ function valuesOf({ working, summary }: LotFigure): readonly number[] {
  * What is judged by classes has no spread, and a price is no property of the medium.
  */
 export function materialSpread(lots: readonly LotAmongOthers[]): MaterialSpread[] {
-  const groups = new Map<string, { readonly lot: LotAmongOthers; readonly figure: LotFigure }[]>();
+  const groups = new Map<string, { readonly lot: LotAmongOthers; readonly figure: CountedFigure }[]>();
   for (const lot of lots) {
     for (const figure of lot.figures) {
       if (figure.origin !== 'measured' || property(figure.property).classes !== undefined) continue;
@@ -45,12 +52,11 @@ export function materialSpread(lots: readonly LotAmongOthers[]): MaterialSpread[
     .map((members): MaterialSpread => {
       const [first] = members as [(typeof members)[number]];
       const { method, property: key } = first.figure;
-      const input = { lots: members.map(({ figure }) => valuesOf(figure)) };
+      const input = { lots: members.map(({ figure }) => figure.counted) };
       const from = members.map(({ lot, figure }) => ({
         label: `lot ${lot.code}`,
-        value: figure.summary.mean,
+        value: figure.mean,
         unit: property(key).unit,
-        working: figure.working,
       }));
       return {
         property: key,
@@ -58,8 +64,8 @@ export function materialSpread(lots: readonly LotAmongOthers[]): MaterialSpread[
         lots: members.map(({ lot, figure }) => ({
           id: lot.id,
           code: lot.code,
-          mean: figure.summary.mean,
-          n: valuesOf(figure).length,
+          mean: figure.mean,
+          n: figure.counted.length,
         })),
         spread: lotSpread(input),
         input,

@@ -3,6 +3,6 @@
  * The words that belong to it stand here once; numbers are never written into them.
  * A working can be fed to `calc` and gives the number again.
  */
-export { WORKING_TEXTS } from './texts';
+export { METHODS, WORKING_TEXTS } from './texts';
 export { type WorkingText } from './workingText';
 export { pickAt, type CalcName, type Source, type Working } from './working';

@@ -283,3 +283,6 @@ export const WORKING_TEXTS: Readonly<Record<string, WorkingText>> = {
     method: 'score@1',
   },
 };
+
+/** Every method with its version, each once, in order: whoever keeps results keeps this beside them. */
+export const METHODS: readonly string[] = [...new Set(Object.values(WORKING_TEXTS).map(({ method }) => method))].sort();

@@ -14,7 +14,7 @@ const toRow = ({ id, name, role, archivedAt }: UserEntity): UserRow => ({
 });
 
 /** Everybody in the notebook by name, those who were switched off at the end. */
-export async function listUsers({ db }: Context): Promise<UserRow[]> {
+export async function listUsers({ db }: Pick<Context, 'db'>): Promise<UserRow[]> {
   const users = (await db.getRepository(UserEntity).find({ order: { name: 'asc' } })).map(toRow);
   return [...users.filter(({ active }) => active), ...users.filter(({ active }) => !active)];
 }
@@ -83,7 +83,7 @@ export async function editUser({ db, clock }: Context, id: string, body: EditUse
     };
     if (Object.keys(change).length > 0) await manager.update(UserEntity, { id }, change);
   });
-  return listUsers({ db, clock });
+  return listUsers({ db });
 }
 
 /** Ends every session of a person that began before now; returns when the ones that go on begin. */

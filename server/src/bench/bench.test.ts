@@ -1,4 +1,4 @@
-import type { KeptReading, LotCardPage, RunSheet } from '@bent-pail/contract';
+import type { KeptReading, LotCardPage, RunRow, RunSheet } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { fillSheet, putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
@@ -162,8 +162,8 @@ describe('a run', () => {
       studentId: mine.me.id,
     };
     expect((await tester.post('/runs', body)).status).toBe(201);
-    expect((await mine.get<RunSheet[]>('/runs')).body).toHaveLength(1);
-    expect((await other.get<RunSheet[]>('/runs')).body).toHaveLength(0);
+    expect(await mine.list<RunRow>('/runs')).toHaveLength(1);
+    expect(await other.list<RunRow>('/runs')).toHaveLength(0);
     expect((await other.get(`/runs/${id}`)).status).toBe(403);
     expect((await other.post(`/runs/${id}/readings`, reading(server, 0, 'pH', 5))).status).toBe(403);
     expect((await mine.post(`/runs/${id}/readings`, reading(server, 0, 'pH', 5))).status).toBe(201);

@@ -2,6 +2,7 @@ import type { Protocol, RunSettings } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { RunEntity } from '../database/entities';
 import { usualInstruments } from '../instruments/service';
+import { keepWaits } from './runRows';
 
 /** Opens a sheet, to be read with what is usual until somebody says otherwise. */
 export async function insertRun(
@@ -13,7 +14,7 @@ export async function insertRun(
   protocol: Protocol,
   settings: RunSettings,
 ): Promise<void> {
-  await manager.insert(RunEntity, {
+  const row: Omit<RunEntity, 'number'> = {
     ...run,
     protocolVersion: protocol.version,
     ...settings,
@@ -22,5 +23,7 @@ export async function insertRun(
     finishedAt: null,
     readingSeq: 0,
     version: 1,
-  });
+  };
+  await manager.insert(RunEntity, row);
+  await keepWaits(manager, { ...row, number: 0 }, protocol);
 }

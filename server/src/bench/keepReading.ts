@@ -3,10 +3,11 @@ import { readingRefusal } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { ProtocolEntity, ReadingEntity, RunEntity } from '../database/entities';
-import { stampColumns, stampReader } from '../instruments/service';
+import { stampColumns, stampReader } from '../instruments/stamps';
 import { conflict, notFound, refused } from '../http/problems';
 import { requireOwnRun } from './ownRun';
 import { toReading } from './records';
+import { keepRunRows } from './runRows';
 
 /** A taken time may run ahead of the server's clock by this much before it is doubted. */
 const AHEAD_MS = 24 * 3600 * 1000;
@@ -106,6 +107,7 @@ export async function keepReading(
       ...(await stampColumns(manager, run.instrumentIds, step?.kind, takenAt)),
     };
     await manager.insert(ReadingEntity, row);
+    await keepRunRows(manager, { ...run, readingSeq: seq }, stored.body);
     return toKept(manager, row, me);
   });
 }

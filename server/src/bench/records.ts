@@ -1,22 +1,19 @@
 import type { KeptReading, RemeasuredVessel, RunSheet } from '@bent-pail/contract';
 import { runVesselVolume_mL, type CalibrationStamp, type Exclusion, type RunRecord } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
-import type { RunEntity } from '../database/entities';
 import {
-  ExclusionEntity,
   LotEntity,
   MaterialEntity,
-  ProtocolEntity,
-  ReadingEntity,
   UserEntity,
-  VesselEntity,
+  type ReadingEntity,
+  type RunEntity,
+  type VesselEntity,
 } from '../database/entities';
-import { loadInstruments, stampReader } from '../instruments/service';
+import { optional } from '../database/optional';
+import { loadInstruments } from '../instruments/service';
 import { asidesOf } from '../notes/service';
-import { loadFillings, loadStamps, toRunVessel, type Fillings } from '../vessels/fillings';
-
-const optional = <K extends string, V>(key: K, value: V | null | undefined): Partial<Record<K, V>> =>
-  value === null || value === undefined ? {} : ({ [key]: value } as Record<K, V>);
+import { toRunVessel, type Fillings } from '../vessels/fillings';
+import { fillingsOf, loadRunRows, protocolOf, settingsOf } from './runRecords';
 
 /** Share of a vessel's volume under which nothing that is worked out from it looks otherwise. */
 const LEAST_CHANGE = 0.0005;
@@ -62,69 +59,42 @@ export function toReading(
   };
 }
 
-/** Sheets of runs with everything that they rest on, in the order of the runs given. */
-export async function loadSheets(manager: EntityManager, runs: readonly RunEntity[]): Promise<RunSheet[]> {
-  if (runs.length === 0) return [];
-  const runIds = runs.map((run) => run.id);
-  // One after the other: within a transaction they share one connection.
-  const readings = await manager.find(ReadingEntity, { where: { runId: In(runIds) }, order: { seq: 'asc' } });
-  const exclusions = await manager.find(ExclusionEntity, { where: { runId: In(runIds) } });
-  const lots = await manager.find(LotEntity, { where: { id: In(runs.map((run) => run.lotId)) } });
-  const vessels = await manager.find(VesselEntity, { where: { id: In(runs.flatMap((run) => run.vesselIds)) } });
-  const users = await manager.find(UserEntity);
-  const protocols = await manager.find(ProtocolEntity);
-  const materials = await manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } });
-  const fillings = await loadFillings(
-    manager,
-    vessels.map((vessel) => vessel.id),
-  );
-  const stamps = await loadStamps(manager, runIds);
-  const stampOfReading = await stampReader(manager, readings);
-  const instruments = await loadInstruments(manager);
+/** One run's sheet with everything that it rests on. */
+export async function loadSheet(manager: EntityManager, run: RunEntity): Promise<RunSheet> {
+  const rows = await loadRunRows(manager, [run]);
+  const lot = await manager.findOneByOrFail(LotEntity, { id: run.lotId });
+  const material = await manager.findOneByOrFail(MaterialEntity, { id: lot.materialId });
+  const people = [run.startedBy, ...[...rows.readings, ...rows.exclusions].map(({ byUser }) => byUser)];
+  const users = await manager.findBy(UserEntity, { id: In([...new Set(people)]) });
+  const instruments = await loadInstruments(manager, run.instrumentIds);
   const names = new Map(users.map((user) => [user.id, user.name]));
-  const asides = await asidesOf(manager, runIds, names);
-  return runs.map((run) => {
-    const lot = lots.find((one) => one.id === run.lotId) as LotEntity;
-    const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
-    const used = run.vesselIds.map((id) => vessels.find((vessel) => vessel.id === id) as VesselEntity);
-    const stamp = run.finishedAt === null ? undefined : stamps.get(run.id);
-    const standsOn = stamp === undefined ? fillings.counting : fillings.all.filter(({ id }) => stamp.includes(id));
-    const protocol = protocols.find((one) => one.key === run.protocolKey && one.version === run.protocolVersion);
-    return {
-      id: run.id,
-      number: run.number,
-      lot: { id: lot.id, name: material.name, code: lot.code, ...optional('classId', material.classId) },
-      protocol: (protocol as ProtocolEntity).body,
-      settings: {
-        packingHabit: run.packingHabit,
-        ...optional('press_gcm2', run.press_gcm2),
-        soak_min: run.soak_min,
-        drain_min: run.drain_min,
-        ovenTemp_C: run.ovenTemp_C,
-      },
-      ...optional('sample', run.sample),
-      replicateCount: run.replicateCount,
-      vessels: used.map((vessel) => toRunVessel(vessel, standsOn)),
-      remeasured: stamp === undefined ? [] : remeasured(used, standsOn, fillings.counting),
-      vesselNames: used.map(({ id, name }) => ({ id, name })),
-      readings: readings.filter((row) => row.runId === run.id).map((row) => toReading(row, names, stampOfReading(row))),
-      exclusions: exclusions
-        .filter((row) => row.runId === run.id)
-        .map((row): Exclusion => ({
-          replicate: row.replicate,
-          reason: row.reason,
-          ...optional('by', names.get(row.byUser)),
-        })),
-      instruments: instruments
-        .filter((one) => run.instrumentIds.includes(one.id))
-        .map((one) => ({ ...one, calibrations: one.calibrations.slice(0, 1) })),
-      ...asides(run.id),
-      startedAt: run.startedAt.toISOString(),
-      startedBy: names.get(run.startedBy) ?? '',
-      ...optional('finishedAt', run.finishedAt?.toISOString()),
-      version: run.version,
-    };
-  });
+  const asides = await asidesOf(manager, run.id);
+  const used = run.vesselIds.map((id) => rows.vessels.find((vessel) => vessel.id === id) as VesselEntity);
+  const standsOn = fillingsOf(rows, run);
+  return {
+    id: run.id,
+    number: run.number,
+    lot: { id: lot.id, name: material.name, code: lot.code, ...optional('classId', material.classId) },
+    protocol: protocolOf(rows, run),
+    settings: settingsOf(run),
+    ...optional('sample', run.sample),
+    replicateCount: run.replicateCount,
+    vessels: used.map((vessel) => toRunVessel(vessel, standsOn)),
+    remeasured: rows.stampOf(run) === undefined ? [] : remeasured(used, standsOn, rows.fillings.counting),
+    vesselNames: used.map(({ id, name }) => ({ id, name })),
+    readings: rows.readings.map((row) => toReading(row, names, rows.stampOfReading(row))),
+    exclusions: rows.exclusions.map((row): Exclusion => ({
+      replicate: row.replicate,
+      reason: row.reason,
+      ...optional('by', names.get(row.byUser)),
+    })),
+    instruments: instruments.map((one) => ({ ...one, calibrations: one.calibrations.slice(0, 1) })),
+    ...asides,
+    startedAt: run.startedAt.toISOString(),
+    startedBy: names.get(run.startedBy) ?? '',
+    ...optional('finishedAt', run.finishedAt?.toISOString()),
+    version: run.version,
+  };
 }
 
 /** A sheet as the core reduces it. */

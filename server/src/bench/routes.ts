@@ -1,7 +1,7 @@
-import { NewExclusion, NewReading, NewRun, QuickStart, RunInstruments } from '@bent-pail/contract';
+import { NewExclusion, NewReading, NewRun, QuickStart, RunInstruments, RunsAsked } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { param, type Api } from '../http/api';
-import { readBody } from '../http/body';
+import { readBody, readQuery } from '../http/body';
 import { BENCH_READS, BENCH_WORKS, meOf, WORKS } from '../http/guard';
 import { keepReading } from './keepReading';
 import { quickStart } from './quickStart';
@@ -9,7 +9,7 @@ import { chooseInstruments, exclude, finishRun, listRuns, sheetFor, startRun } f
 
 export function benchRoutes(api: Api, context: Context): void {
   api.route('get', '/runs', BENCH_READS, async (request, response) => {
-    response.json(await listRuns(context, meOf(request)));
+    response.json(await listRuns(context, meOf(request), readQuery(RunsAsked, request.query)));
   });
   api.route('post', '/runs', WORKS, async (request, response) => {
     response.status(201).json(await startRun(context, meOf(request), readBody(NewRun, request.body)));

@@ -1,20 +1,20 @@
-import type { Me, NewExclusion, NewRun, RunInstruments, RunRow, RunSheet } from '@bent-pail/contract';
+import type { Me, NewExclusion, NewRun, Page, RunInstruments, RunRow, RunsAsked, RunSheet } from '@bent-pail/contract';
 import { inSentence, replicateName, runProgress } from '@bent-pail/core';
-import { In, IsNull } from 'typeorm';
+import { In } from 'typeorm';
 import type { Context } from '../context';
-import { ExclusionEntity, LotEntity, MaterialEntity, RunEntity, UserEntity, VesselEntity } from '../database/entities';
+import { ExclusionEntity, LotEntity, RunEntity, VesselEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { requireOneOfAKind } from '../instruments/service';
-import { protocolLabels, requireProtocol } from '../protocols/service';
+import { notebookRow } from '../notebook/service';
+import { requireProtocol } from '../protocols/service';
 import { stampFinished } from '../vessels/takeUp';
 import { insertRun } from './insertRun';
 import { requireOwnRun } from './ownRun';
 import { readSheet } from './readSheet';
-import { loadSheets, toRunRecord } from './records';
-
-/** Runs in one list at most; older ones are found by their lot. */
-const LISTED = 200;
+import { loadSheet, toRunRecord } from './records';
+import { pageOfRuns } from './repository';
+import { keepRunRows } from './runRows';
 
 export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Promise<RunSheet> {
   const protocol = await requireProtocol(db.manager, body.protocol);
@@ -52,40 +52,12 @@ export async function sheetFor({ db }: Context, me: Me, id: string): Promise<Run
   const run = await db.manager.findOneBy(RunEntity, { id });
   if (run === null) throw notFound('run');
   requireOwnRun(run, me);
-  return (await loadSheets(db.manager, [run]))[0] as RunSheet;
+  return loadSheet(db.manager, run);
 }
 
-export async function openSheets({ db }: Context, me: Me): Promise<RunSheet[]> {
-  const mine = me.role === 'student' ? { studentId: me.id } : {};
-  const runs = await db.manager.find(RunEntity, {
-    where: { finishedAt: IsNull(), ...mine },
-    order: { startedAt: 'desc' },
-  });
-  return loadSheets(db.manager, runs);
-}
-
-export async function listRuns({ db }: Context, me: Me): Promise<RunRow[]> {
-  const mine = me.role === 'student' ? { where: { studentId: me.id } } : {};
-  const runs = await db.manager.find(RunEntity, { ...mine, order: { startedAt: 'desc' }, take: LISTED });
-  if (runs.length === 0) return [];
-  const lots = await db.manager.find(LotEntity, { where: { id: In(runs.map((run) => run.lotId)) } });
-  const materials = await db.manager.find(MaterialEntity, { where: { id: In(lots.map((lot) => lot.materialId)) } });
-  const users = await db.manager.find(UserEntity);
-  const labelOf = await protocolLabels(db.manager);
-  return runs.map((run) => {
-    const lot = lots.find((one) => one.id === run.lotId) as LotEntity;
-    return {
-      id: run.id,
-      number: run.number,
-      lotId: run.lotId,
-      lotName: materials.find((one) => one.id === lot.materialId)?.name ?? '',
-      lotCode: lot.code,
-      protocolLabel: labelOf(run.protocolKey, run.protocolVersion),
-      startedAt: run.startedAt.toISOString(),
-      startedBy: users.find((user) => user.id === run.startedBy)?.name ?? '',
-      ...(run.finishedAt === null ? {} : { finishedAt: run.finishedAt.toISOString() }),
-    };
-  });
+export async function listRuns({ db }: Context, me: Me, asked: RunsAsked): Promise<Page<RunRow>> {
+  const { zone } = await notebookRow(db);
+  return pageOfRuns(db.manager, me, asked, zone);
 }
 
 /** Takes a replicate out of the results, in sight; once given, a reason stands. */
@@ -111,6 +83,7 @@ export async function exclude({ db, clock }: Context, me: Me, runId: string, bod
         byUser: me.id,
         keptAt: new Date(clock.now()),
       });
+      await keepRunRows(manager, run);
     });
     return readSheet(manager, runId);
   });
@@ -156,6 +129,7 @@ export async function finishRun({ db, clock }: Context, me: Me, runId: string): 
     const finishedAt = new Date(clock.now());
     await manager.update(RunEntity, { id: runId }, { finishedAt });
     await stampFinished(manager, run, me, finishedAt);
+    await keepRunRows(manager, { ...run, finishedAt });
     return readSheet(manager, runId);
   });
 }

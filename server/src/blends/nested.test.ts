@@ -1,4 +1,4 @@
-import type { BlendPage, BlendRow, LotRow, Recipe } from '@bent-pail/contract';
+import type { BlendPage, DeskBlend, LotRow, Recipe } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { putOnShelf } from '../testing/bench';
@@ -62,7 +62,7 @@ describe('a blend inside a blend', () => {
     await keep([{ lotId: pumice, parts: 1 }], base.id);
     const again = (await tester.get<BlendPage>(`/blends/${outer.id}`)).body;
     expect(again.versions[0]?.flat.map(({ lotId }) => lotId)).toEqual([bark]);
-    const row = (await tester.get<BlendRow[]>('/blends')).body.find(({ id }) => id === base.id);
+    const row = (await tester.get<DeskBlend[]>('/blends/desk')).body.find(({ id }) => id === base.id);
     expect(row?.kept.map(({ n }) => n)).toEqual([2, 1]);
   });
 
@@ -84,7 +84,7 @@ describe('a blend inside a blend', () => {
     expect((await tester.post(`/blends/${outer.id}/versions/1/batches`, batch)).status).toBe(201);
     const version = outer.versions[0];
     const share = (version?.flat.find(({ lotId }) => lotId === bark)?.parts ?? 0) / (version?.result.volume ?? 1);
-    const left = (await tester.get<LotRow[]>('/lots')).body.find(({ id }) => id === bark)?.stock_L;
+    const left = (await tester.list<LotRow>('/lots')).find(({ id }) => id === bark)?.stock_L;
     expect(left).toBeCloseTo(100 - 20 * share, 3);
   });
 

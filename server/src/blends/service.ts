@@ -1,70 +1,47 @@
-import type { BlendPage, BlendRow, BlendVersion, Me, NewBlendVersion, Recipe } from '@bent-pail/contract';
-import { CoreError, predictDesk, type FlatLine } from '@bent-pail/core';
+import type {
+  BlendPage,
+  BlendRow,
+  BlendsAsked,
+  DeskBlend,
+  Me,
+  NewBlendVersion,
+  Page,
+  Recipe,
+} from '@bent-pail/contract';
+import { CoreError, flatLines, predictDesk, type FlatLine } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { BlendEntity, BlendVersionEntity, UserEntity } from '../database/entities';
+import { BlendEntity, BlendVersionEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
 import { learntUse } from '../learning/service';
-import { loadLots } from '../shelf/lotCards';
-import { loadKept, type KeptBlends } from './kept';
+import { notebookRow } from '../notebook/service';
+import { lotsWithCards } from '../shelf/repository';
+import { blendsForDesk, holdBlend, pageOfBlends, versionsNamed, versionsOf } from './repository';
 
 /** Method version that a kept prediction was made with. */
 const METHOD = 'blend@1';
 
-function toVersion(row: BlendVersionEntity, people: ReadonlyMap<string, string>, kept: KeptBlends): BlendVersion {
-  return {
-    id: row.id,
-    n: row.n,
-    recipe: row.recipe,
-    names: kept.namesOf(row.recipe.lines),
-    flat: kept.flat(row.recipe.lines),
-    input: row.input,
-    result: row.result,
-    ...(row.reason === null ? {} : { reason: row.reason }),
-    keptAt: row.keptAt.toISOString(),
-    keptBy: people.get(row.byUser) ?? '',
-  };
+export async function listBlends({ db }: Context, asked: BlendsAsked): Promise<Page<BlendRow>> {
+  const { zone } = await notebookRow(db);
+  return pageOfBlends(db.manager, asked, zone);
 }
 
-async function peopleOf(manager: EntityManager): Promise<Map<string, string>> {
-  return new Map((await manager.find(UserEntity)).map((user) => [user.id, user.name]));
-}
-
-export async function listBlends({ db }: Context): Promise<BlendRow[]> {
-  const blends = await db.manager.find(BlendEntity, { order: { createdAt: 'desc' } });
-  const versions = await db.manager.find(BlendVersionEntity, { order: { n: 'desc' } });
-  const people = await peopleOf(db.manager);
-  const kept = await loadKept(db.manager);
-  return blends.flatMap((blend) => {
-    const own = versions.filter((version) => version.blendId === blend.id);
-    const latest = own[0];
-    return latest === undefined
-      ? []
-      : [
-          {
-            id: blend.id,
-            name: blend.name,
-            latest: toVersion(latest, people, kept),
-            kept: own.map(({ n, recipe, result }) => ({ n, flat: kept.flat(recipe.lines), made: result.volume })),
-          },
-        ];
-  });
+export function deskBlends({ db }: Context, ids: readonly string[]): Promise<readonly DeskBlend[]> {
+  return blendsForDesk(db.manager, ids);
 }
 
 export async function blendPage({ db }: Context, id: string): Promise<BlendPage> {
   const blend = await db.manager.findOneBy(BlendEntity, { id });
   if (blend === null) throw notFound('blend');
-  const versions = await db.manager.find(BlendVersionEntity, { where: { blendId: id }, order: { n: 'desc' } });
-  const people = await peopleOf(db.manager);
-  const kept = await loadKept(db.manager);
-  return { id, name: blend.name, versions: versions.map((version) => toVersion(version, people, kept)) };
+  return { id, name: blend.name, versions: await versionsOf(db.manager, id) };
 }
 
-/** The lots that a recipe comes down to; a blend that is not kept, or that leads back to itself, is refused at its line. */
-function flatOf(kept: KeptBlends, { lines }: Recipe): FlatLine[] {
+/** The lots that a recipe comes down to; a blend that is not kept is refused at its line. */
+async function flatOf(manager: EntityManager, { lines }: Recipe): Promise<FlatLine[]> {
+  const find = await versionsNamed(manager, lines);
   try {
-    return kept.flat(lines);
+    return flatLines(lines, find);
   } catch (error) {
     if (error instanceof CoreError) throw refused(`recipe.${error.path}`, error.message);
     throw error;
@@ -72,9 +49,12 @@ function flatOf(kept: KeptBlends, { lines }: Recipe): FlatLine[] {
 }
 
 /** Predicts a recipe from the lots as they stand on the server, whatever the page believed. */
-async function predict(manager: EntityManager, recipe: Recipe): Promise<ReturnType<typeof predictDesk>> {
-  const flat = flatOf(await loadKept(manager), recipe);
-  const lots = await loadLots(
+async function predict(
+  manager: EntityManager,
+  recipe: Recipe,
+  flat: readonly FlatLine[],
+): Promise<ReturnType<typeof predictDesk>> {
+  const lots = await lotsWithCards(
     manager,
     flat.map((line) => line.lotId),
   );
@@ -98,34 +78,30 @@ async function predict(manager: EntityManager, recipe: Recipe): Promise<ReturnTy
 }
 
 /** Keeps a version with what went in and what came out; a kept version never changes. */
-export async function keepVersion({ db, clock }: Context, me: Me, body: NewBlendVersion): Promise<BlendPage> {
+export async function keepVersion(context: Context, me: Me, body: NewBlendVersion): Promise<BlendPage> {
+  const { db, clock, cards } = context;
+  const flat = await flatOf(db.manager, body.recipe);
+  await cards.follow(flat.map(({ lotId }) => lotId));
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'version', said: body }, async () => {
       const now = new Date(clock.now());
-      await manager.query('insert into blends (id, name, created_at) values ($1, $2, $3) on conflict (id) do nothing', [
-        body.blendId,
-        body.name.trim(),
-        now,
-      ]);
-      await manager.findOne(BlendEntity, { where: { id: body.blendId }, lock: { mode: 'pessimistic_write' } });
-      const { input, result } = await predict(manager, body.recipe);
+      await holdBlend(manager, { id: body.blendId, name: body.name.trim(), now });
+      const { input, result } = await predict(manager, body.recipe, flat);
       const n = (await manager.countBy(BlendVersionEntity, { blendId: body.blendId })) + 1;
-      const row = {
+      await manager.insert(BlendVersionEntity, {
         id: body.id,
         blendId: body.blendId,
         n,
         recipe: body.recipe,
-        method: METHOD,
-        reason: body.reason ?? null,
-      };
-      await manager.insert(BlendVersionEntity, {
-        ...row,
+        flat,
         input: input as never,
         result: result as never,
+        method: METHOD,
+        reason: body.reason ?? null,
         byUser: me.id,
         keptAt: now,
       });
     }),
   );
-  return blendPage({ db, clock }, body.blendId);
+  return blendPage(context, body.blendId);
 }

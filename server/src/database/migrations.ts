@@ -10,6 +10,7 @@ import { GuidesAndJobs1764330000000 } from './migrations/1764330000000-guidesAnd
 import { Measures1764500000000 } from './migrations/1764500000000-measures';
 import { SafeFloor1764700000000 } from './migrations/1764700000000-safeFloor';
 import { Truth1764900000000 } from './migrations/1764900000000-truth';
+import { ReadModel1765000000000 } from './migrations/1765000000000-readModel';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -25,4 +26,5 @@ export const MIGRATIONS = [
   Measures1764500000000,
   SafeFloor1764700000000,
   Truth1764900000000,
+  ReadModel1765000000000,
 ];

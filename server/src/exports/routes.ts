@@ -1,29 +1,19 @@
+import { once } from 'node:events';
+import type { Response } from 'express';
 import Papa from 'papaparse';
-import { loadSheets } from '../bench/records';
 import type { Context } from '../context';
-import { RunEntity } from '../database/entities';
 import { param, type Api } from '../http/api';
 import { READS } from '../http/guard';
 import { notFound } from '../http/problems';
-import { loadLots } from '../shelf/lotCards';
-import { cardRows, readingRows, resultRows, type Row } from './tables';
+import { cardsToTell, resultsToTell, runsToTell, type Wanted } from './repository';
+import { cardRow, COLUMNS, readingRows, resultRow, type Row, type Table } from './tables';
 
-const TABLES = ['readings', 'results', 'cards'] as const;
-type Table = (typeof TABLES)[number];
+const isTable = (name: string): name is Table => Object.hasOwn(COLUMNS, name);
 
-const isTable = (name: string): name is Table => TABLES.some((table) => table === name);
-
-interface Wanted {
-  readonly run: string | undefined;
-  readonly lot: string | undefined;
-}
-
-async function rowsOf({ db }: Context, table: Table, { run, lot }: Wanted): Promise<Row[]> {
-  if (table === 'cards') return cardRows(await loadLots(db.manager, lot === undefined ? undefined : [lot]));
-  const where = { ...(run === undefined ? {} : { id: run }), ...(lot === undefined ? {} : { lotId: lot }) };
-  const runs = await db.manager.find(RunEntity, { where, order: { number: 'asc' } });
-  const sheets = await loadSheets(db.manager, runs);
-  return table === 'readings' ? readingRows(sheets) : resultRows(sheets);
+async function* rowsOf({ db }: Context, table: Table, wanted: Wanted): AsyncGenerator<readonly Row[]> {
+  if (table === 'cards') for await (const rows of cardsToTell(db.manager, wanted)) yield rows.map(cardRow);
+  else if (table === 'results') for await (const rows of resultsToTell(db.manager, wanted)) yield rows.map(resultRow);
+  else for await (const runs of runsToTell(db.manager, wanted)) yield readingRows(runs);
 }
 
 /** Text that a spreadsheet would take for a formula, whatever stands before it or in the lines after: made harmless. */
@@ -32,15 +22,31 @@ const FORMULA = /^\s*[=+\-@\t\r]|^[\t\r\n]/;
 const asUuid = (value: unknown): string | undefined =>
   typeof value === 'string' && /^[0-9a-f-]{36}$/i.test(value) ? value : undefined;
 
+/** Writes what comes as it comes; a reader who is slow is waited for. */
+async function send(response: Response, table: Table, parts: AsyncGenerator<readonly Row[]>): Promise<void> {
+  const columns = [...COLUMNS[table]];
+  const csv = (rows: readonly Row[], header: boolean): string =>
+    Papa.unparse([...rows], { columns, header, escapeFormulae: FORMULA, newline: '\r\n' });
+  const first = await parts.next();
+  response.setHeader('Content-Disposition', `attachment; filename="bent-pail-${table}.csv"`);
+  response.type('text/csv');
+  response.write(Papa.unparse([columns], { newline: '\r\n' }));
+  for (let part = first; part.done !== true; part = await parts.next()) {
+    if (response.destroyed) return;
+    if (part.value.length === 0) continue;
+    if (!response.write(`\r\n${csv(part.value, false)}`))
+      await Promise.race([once(response, 'drain'), once(response, 'close')]);
+  }
+  response.end();
+}
+
 /** Tidy tables for spreadsheets: readings, results, cards; of all, of one run or of one lot. */
 export function exportRoutes(api: Api, context: Context): void {
   api.route('get', '/exports/:name', READS, async (request, response) => {
     const table = param(request, 'name').replace(/\.csv$/, '');
     if (!isTable(table)) throw notFound('table');
     const wanted = { run: asUuid(request.query.run), lot: asUuid(request.query.lot) };
-    const rows = await rowsOf(context, table, wanted);
-    const csv = Papa.unparse([...rows], { escapeFormulae: FORMULA, newline: '\r\n' });
-    response.setHeader('Content-Disposition', `attachment; filename="bent-pail-${table}.csv"`);
-    response.type('text/csv').send(csv);
+    if (wanted.lot !== undefined) await context.cards.follow([wanted.lot]);
+    await send(response, table, rowsOf(context, table, wanted));
   });
 }

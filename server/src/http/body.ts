@@ -42,3 +42,16 @@ export function readBody<T extends object>(type: ClassConstructor<T>, body: unkn
     message: unknown ? `There is no field ${path}.` : finding.message,
   });
 }
+
+/** What an address asks after its question mark, as an instance of its class, or a problem that names the field. */
+export function readQuery<T extends object>(type: ClassConstructor<T>, query: unknown): T {
+  return readBody(type, { ...(query as object) });
+}
+
+/** Ids written one after the other with commas between; what is no id is refused. */
+export function readIds(written: string | undefined): string[] {
+  const ids = [...new Set((written ?? '').split(',').filter((one) => one !== ''))];
+  if (ids.some((id) => !/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(id)))
+    throw new HttpProblem(422, { code: 'invalid', path: 'ids', message: 'Name them by their ids.' });
+  return ids;
+}

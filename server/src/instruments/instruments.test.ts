@@ -128,10 +128,10 @@ describe('a result made on a failed calibration', () => {
     const onRun = reduceRun(toRunRecord(await sheetOf(run.id)));
     expect(onRun.checks.map((check) => check.code)).toContain('calibration-failed');
 
-    const { card, lot } = (await tester.get<LotCardPage>(`/lots/${product.lotId}`)).body;
+    const { card } = (await tester.get<LotCardPage>(`/lots/${product.lotId}`)).body;
     expect(card.figures.find((one) => one.property === 'pH')?.trouble?.sentence).toMatch(/Red pen had failed/);
 
-    const component = lot.component as NonNullable<typeof lot.component>;
+    const component = card.component as NonNullable<typeof card.component>;
     const desk = predictDesk({ lines: [{ parts: 1, lot: component }], container: { height_cm: 10 }, model: 'packing' });
     expect(desk.figures.find((one) => one.property === 'pH')?.trouble?.sentence).toMatch(/^A bag: .*had failed/);
     expect(desk.figures.find((one) => one.property === 'air')?.trouble).toBeUndefined();

@@ -1,45 +1,25 @@
 import type { InstrumentRow, NewCalibration, NewInstrument, Me } from '@bent-pail/contract';
-import {
-  CoreError,
-  judgeCalibration,
-  KIND_OF_STEP,
-  stampOf,
-  type CalibrationRecord,
-  type CalibrationStamp,
-  type Instrument,
-  type Protocol,
-} from '@bent-pail/core';
+import { CoreError, judgeCalibration, KIND_OF_STEP, type Protocol } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { CalibrationEntity, InstrumentEntity, UserEntity, type ReadingEntity } from '../database/entities';
+import { CalibrationEntity, InstrumentEntity, UserEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
+import { readingsServed, toCalibration, toInstrument } from './rows';
 
 /** How far ahead of the server's clock a calibration may be dated. */
 const AHEAD_MS = 24 * 3600 * 1000;
 
-const toInstrument = ({ id, name, kind, showsMv }: InstrumentEntity): Instrument => ({ id, name, kind, showsMv });
-
-function toCalibration(row: CalibrationEntity, by: string | undefined): CalibrationRecord {
-  const { id, at, temp_C, points } = row;
-  return { id, at: at.toISOString(), temp_C, points, ...(by === undefined ? {} : { by }) };
-}
-
-/** How many readings each calibration has served. */
-async function readingsServed(manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
-  if (ids.length === 0) return new Map();
-  const rows = await manager.query<{ id: string; n: string }[]>(
-    'select calibration_id as id, count(*) as n from readings where calibration_id = any($1) group by 1',
-    [ids],
-  );
-  return new Map(rows.map(({ id, n }) => [id, Number(n)]));
-}
-
-/** All instruments, each with its newest calibrations first. */
-export async function loadInstruments(manager: EntityManager): Promise<InstrumentRow[]> {
-  const instruments = await manager.find(InstrumentEntity, { order: { kind: 'asc', name: 'asc' } });
-  const calibrations = await manager.find(CalibrationEntity, { order: { at: 'desc' } });
-  const users = await manager.find(UserEntity);
+/** All instruments, or those named, each with its newest calibrations first. */
+export async function loadInstruments(manager: EntityManager, ids?: readonly string[]): Promise<InstrumentRow[]> {
+  if (ids?.length === 0) return [];
+  const named = ids === undefined ? {} : { id: In([...ids]) };
+  const instruments = await manager.find(InstrumentEntity, { where: named, order: { kind: 'asc', name: 'asc' } });
+  const calibrations = await manager.find(CalibrationEntity, {
+    where: { instrumentId: In(instruments.map(({ id }) => id)) },
+    order: { at: 'desc' },
+  });
+  const users = await manager.findBy(UserEntity, { id: In(calibrations.map(({ byUser }) => byUser)) });
   const rows = instruments.map((instrument) => ({
     ...toInstrument(instrument),
     calibrations: calibrations
@@ -53,7 +33,7 @@ export async function loadInstruments(manager: EntityManager): Promise<Instrumen
   return rows.map((row) => ({ ...row, readings: served.get(row.calibrations[0]?.id ?? '') ?? 0 }));
 }
 
-export async function listInstruments({ db }: Context): Promise<InstrumentRow[]> {
+export async function listInstruments({ db }: Pick<Context, 'db'>): Promise<InstrumentRow[]> {
   return loadInstruments(db.manager);
 }
 
@@ -66,7 +46,7 @@ export async function addInstrument({ db, clock }: Context, body: NewInstrument)
       await manager.insert(InstrumentEntity, { id, name, kind, showsMv, createdAt: new Date(clock.now()) });
     }),
   );
-  return listInstruments({ db, clock });
+  return listInstruments({ db });
 }
 
 /** Keeps a calibration, good or not: a failed one is a finding, and readings made on it say so. */
@@ -98,7 +78,7 @@ export async function addCalibration(
       });
     }),
   );
-  return listInstruments({ db, clock });
+  return listInstruments({ db });
 }
 
 /** What a new run is read with unless somebody says otherwise: of each kind that it needs, the one calibrated last. */
@@ -119,57 +99,4 @@ export async function requireOneOfAKind(manager: EntityManager, ids: readonly st
   if (found.length !== new Set(ids).size) throw refused('instrumentIds', 'One of these instruments does not exist.');
   if (new Set(found.map((one) => one.kind)).size !== found.length)
     throw refused('instrumentIds', 'Choose one instrument of a kind.');
-}
-
-export interface StampColumns {
-  readonly instrumentId: string | null;
-  readonly calibrationId: string | null;
-  readonly calibrationReadings: number | null;
-}
-
-const UNSTAMPED: StampColumns = { instrumentId: null, calibrationId: null, calibrationReadings: null };
-
-/** The stamp of a reading: the run's instrument for this kind of step, and its last calibration before the reading. */
-export async function stampColumns(
-  manager: EntityManager,
-  instrumentIds: readonly string[],
-  stepKind: Protocol['steps'][number]['kind'] | undefined,
-  takenAt: Date,
-): Promise<StampColumns> {
-  const kind = stepKind === undefined ? undefined : KIND_OF_STEP[stepKind];
-  if (kind === undefined || instrumentIds.length === 0) return UNSTAMPED;
-  const instrument = await manager.findOneBy(InstrumentEntity, { id: In([...instrumentIds]), kind });
-  if (instrument === null) return UNSTAMPED;
-  const calibration = await manager
-    .createQueryBuilder(CalibrationEntity, 'c')
-    .where('c.instrument_id = :id and c.at <= :takenAt', { id: instrument.id, takenAt })
-    .orderBy('c.at', 'DESC')
-    .getOne();
-  if (calibration === null) return { ...UNSTAMPED, instrumentId: instrument.id };
-  const served = (await readingsServed(manager, [calibration.id])).get(calibration.id) ?? 0;
-  return { instrumentId: instrument.id, calibrationId: calibration.id, calibrationReadings: served + 1 };
-}
-
-/** Turns the stamps of readings into words, from the instruments and calibrations that they name. */
-export async function stampReader(
-  manager: EntityManager,
-  readings: readonly ReadingEntity[],
-): Promise<(reading: ReadingEntity) => CalibrationStamp | undefined> {
-  const ids = (key: 'instrumentId' | 'calibrationId'): string[] => [
-    ...new Set(readings.map((reading) => reading[key]).filter((id) => id !== null)),
-  ];
-  if (ids('instrumentId').length === 0) return () => undefined;
-  const instruments = await manager.findBy(InstrumentEntity, { id: In(ids('instrumentId')) });
-  const calibrations = await manager.findBy(CalibrationEntity, { id: In(ids('calibrationId')) });
-  return ({ instrumentId, calibrationId, calibrationReadings, takenAt }) => {
-    const instrument = instruments.find((one) => one.id === instrumentId);
-    if (instrument === undefined) return undefined;
-    const calibration = calibrations.find((one) => one.id === calibrationId);
-    return stampOf({
-      instrument: toInstrument(instrument),
-      calibration: calibration === undefined ? undefined : toCalibration(calibration, undefined),
-      takenAt: takenAt.toISOString(),
-      readings: calibrationReadings ?? 0,
-    });
-  };
 }

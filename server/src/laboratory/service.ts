@@ -1,7 +1,7 @@
 import type { ImportedReport, LabRequestRow, Me, NewLabRequest } from '@bent-pail/contract';
 import { LAB_REPORT, practiceReport } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
-import type { Context } from '../context';
+import type { Context, Ground } from '../context';
 import { LabRequestEntity, LotEntity, MaterialEntity, RunEntity, UserEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
@@ -37,7 +37,7 @@ async function toRows(
   });
 }
 
-export async function listRequests({ db, clock }: Context): Promise<LabRequestRow[]> {
+export async function listRequests({ db, clock }: Ground): Promise<LabRequestRow[]> {
   const requests = await db.manager.find(LabRequestEntity, { order: { askedAt: 'desc' }, take: LISTED });
   return toRows(db.manager, requests, clock.now());
 }

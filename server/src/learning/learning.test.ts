@@ -14,7 +14,10 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const learnt = async (): Promise<LearningPage> => (await tester.get<LearningPage>('/learning')).body;
+const learnt = async (): Promise<LearningPage> => {
+  await server.app.cards.settled();
+  return (await tester.get<LearningPage>('/learning')).body;
+};
 
 it('a batch stands in the parity chart once it was measured, and not before', async () => {
   const blendId = uuidv7();

@@ -21,8 +21,9 @@ export class Hub {
   async listen(): Promise<void> {
     if (this.closed) return;
     const client = new pg.Client({ connectionString: this.databaseUrl, connectionTimeoutMillis: 3000 });
-    client.on('notification', ({ payload }) => {
-      if (payload !== undefined) this.events.emit('run', payload);
+    client.on('notification', ({ channel, payload }) => {
+      if (channel === 'lot_cards') this.events.emit('cards');
+      else if (payload !== undefined) this.events.emit('run', payload);
     });
     client.on('error', (error) => {
       this.logger.warn({ err: error }, 'stopped hearing of changes');
@@ -34,8 +35,9 @@ export class Hub {
     this.client = client;
     try {
       await client.connect();
-      await client.query('listen bench_run');
+      await client.query('listen bench_run; listen lot_cards');
       this.events.emit('run', 'all');
+      this.events.emit('cards');
     } catch (error) {
       this.logger.warn({ err: error }, 'cannot hear of changes yet');
       this.later(client);
@@ -48,6 +50,11 @@ export class Hub {
     return () => {
       this.events.off('run', heard);
     };
+  }
+
+  /** Calls back when cards may have to follow. */
+  hearCards(heard: () => void): void {
+    this.events.on('cards', heard);
   }
 
   /** Tells every open stream to end. */

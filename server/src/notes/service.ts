@@ -2,7 +2,7 @@ import type { Me, NewNote, RunNote, RunPhoto } from '@bent-pail/contract';
 import { In, type EntityManager } from 'typeorm';
 import { requireOwnRun } from '../bench/ownRun';
 import type { Context } from '../context';
-import { NoteEntity, PhotoEntity, RunEntity } from '../database/entities';
+import { NoteEntity, PhotoEntity, RunEntity, UserEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 import { reencode } from './picture';
@@ -74,31 +74,22 @@ export interface RunAsides {
   readonly photos: readonly RunPhoto[];
 }
 
-/** Notes and photos of some runs, oldest first, without the pictures. */
-export async function asidesOf(
-  manager: EntityManager,
-  runIds: readonly string[],
-  names: ReadonlyMap<string, string>,
-): Promise<(runId: string) => RunAsides> {
-  const where = { where: { runId: In([...runIds]) }, order: { keptAt: 'asc' } } as const;
+/** Notes and photos of a run, oldest first, without the pictures. */
+export async function asidesOf(manager: EntityManager, runId: string): Promise<RunAsides> {
+  const where = { where: { runId }, order: { keptAt: 'asc' } } as const;
   const notes = await manager.find(NoteEntity, where);
   const photos = await manager.find(PhotoEntity, where);
-  const told = ({ byUser, keptAt }: NoteEntity | PhotoEntity) => ({
-    by: names.get(byUser) ?? '',
+  const people = [...new Set([...notes, ...photos].map(({ byUser }) => byUser))];
+  const users = people.length === 0 ? [] : await manager.findBy(UserEntity, { id: In(people) });
+  const told = ({ byUser, keptAt }: NoteEntity | PhotoEntity): { readonly by: string; readonly keptAt: string } => ({
+    by: users.find(({ id }) => id === byUser)?.name ?? '',
     keptAt: keptAt.toISOString(),
   });
-  return (runId) => ({
-    notes: notes
-      .filter((note) => note.runId === runId)
-      .map((note) => ({ id: note.id, text: note.text, ...told(note) })),
-    photos: photos
-      .filter((photo) => photo.runId === runId)
-      .map(({ id, caption, width, height, ...rest }) => ({
-        id,
-        caption,
-        width,
-        height,
-        ...told({ id, caption, width, height, ...rest }),
-      })),
-  });
+  return {
+    notes: notes.map((note) => ({ id: note.id, text: note.text, ...told(note) })),
+    photos: photos.map((photo) => {
+      const { id, caption, width, height } = photo;
+      return { id, caption, width, height, ...told(photo) };
+    }),
+  };
 }

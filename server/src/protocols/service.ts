@@ -57,12 +57,3 @@ export async function keepProtocol(context: Context, me: Me, body: NewProtocol):
   });
   return listProtocols(context);
 }
-
-/** Names of all versions that were ever run by, for lists. */
-export async function protocolLabels(manager: EntityManager): Promise<(key: string, version: number) => string> {
-  const rows = await manager.query<{ key: string; version: number; label: string }[]>(
-    "select key, version, body ->> 'label' as label from protocols",
-  );
-  const labels = new Map(rows.map(({ key, version, label }) => [`${key}@${String(version)}`, label]));
-  return (key, version) => labels.get(`${key}@${String(version)}`) ?? key;
-}

@@ -1,13 +1,13 @@
-import { NewScorecard, RatingBody } from '@bent-pail/contract';
+import { NewScorecard, RatingBody, ScorecardsAsked } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { param, type Api } from '../http/api';
-import { readBody } from '../http/body';
+import { readBody, readQuery } from '../http/body';
 import { meOf, RATES, READS, WORKS } from '../http/guard';
 import { addScorecard, handIn, listOwnSheets, listScorecards, ownSheetOf, rate, scorecardPage } from './service';
 
 export function scoreRoutes(api: Api, context: Context): void {
-  api.route('get', '/scorecards', READS, async (_request, response) => {
-    response.json(await listScorecards(context));
+  api.route('get', '/scorecards', READS, async (request, response) => {
+    response.json(await listScorecards(context, readQuery(ScorecardsAsked, request.query)));
   });
   api.route('get', '/scorecards/:id', READS, async (request, response) => {
     response.json(await scorecardPage(context, param(request, 'id')));

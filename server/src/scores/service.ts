@@ -1,12 +1,22 @@
-import type { Me, NewScorecard, RaterSheet, RatingBody, ScorecardPage, ScorecardRow } from '@bent-pail/contract';
+import type {
+  Me,
+  NewScorecard,
+  Page,
+  RaterSheet,
+  RatingBody,
+  ScorecardPage,
+  ScorecardRow,
+  ScorecardsAsked,
+} from '@bent-pail/contract';
 import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity, UserEntity } from '../database/entities';
+import { LotEntity, RaterEntity, RatingEntity, RubricEntity, ScorecardEntity, UserEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/service';
-import { loadLots, type LoadedLot } from '../shelf/lotCards';
+import { lotsWithCards, type LotWithCard } from '../shelf/repository';
+import { pageOfScorecards } from './repository';
 
 async function rubricOf(manager: EntityManager, card: ScorecardEntity): Promise<Rubric> {
   const row = await manager.findOneByOrFail(RubricEntity, { key: card.rubricKey, version: card.rubricVersion });
@@ -21,7 +31,7 @@ interface Judged {
   readonly card: Scorecard;
 }
 
-async function judge(manager: EntityManager, card: ScorecardEntity, lot: LoadedLot): Promise<Judged> {
+async function judge(manager: EntityManager, card: ScorecardEntity, lot: LotWithCard): Promise<Judged> {
   const rubric = await rubricOf(manager, card);
   const raters = await manager.findBy(RaterEntity, { scorecardId: card.id });
   const users = await manager.findBy(UserEntity, { id: In(raters.map((rater) => rater.userId)) });
@@ -51,25 +61,26 @@ async function judge(manager: EntityManager, card: ScorecardEntity, lot: LoadedL
   return { row, rubric, card: judged };
 }
 
-export async function listScorecards({ db }: Context): Promise<ScorecardRow[]> {
-  const cards = await db.manager.find(ScorecardEntity, { order: { createdAt: 'desc' } });
-  if (cards.length === 0) return [];
-  const lots = await loadLots(
-    db.manager,
-    cards.map((card) => card.lotId),
-  );
-  const judged = await Promise.all(
-    cards.map((card) => judge(db.manager, card, lots.find(({ row }) => row.id === card.lotId) as LoadedLot)),
-  );
-  return judged.map(({ row }) => row);
+export async function listScorecards({ db }: Context, asked: ScorecardsAsked): Promise<Page<ScorecardRow>> {
+  const { zone } = await notebookRow(db);
+  const page = await pageOfScorecards(db.manager, asked, zone);
+  const lots = await lotsWithCards(db.manager, [...new Set(page.rows.map(({ lotId }) => lotId))]);
+  const rows: ScorecardRow[] = [];
+  for (const card of page.rows) {
+    const lot = lots.find(({ row }) => row.id === card.lotId);
+    if (lot !== undefined) rows.push((await judge(db.manager, card, lot)).row);
+  }
+  return { ...page, rows };
 }
 
-export async function scorecardPage({ db }: Context, id: string): Promise<ScorecardPage> {
+export async function scorecardPage({ db, cards }: Context, id: string): Promise<ScorecardPage> {
   const card = await db.manager.findOneBy(ScorecardEntity, { id });
   if (card === null) throw notFound('scorecard');
-  const [lot] = await loadLots(db.manager, [card.lotId]);
+  await cards.follow([card.lotId]);
+  const [lot] = await lotsWithCards(db.manager, [card.lotId]);
+  if (lot === undefined) throw notFound('lot');
   const { currency } = await notebookRow(db);
-  return { ...(await judge(db.manager, card, lot as LoadedLot)), currency };
+  return { ...(await judge(db.manager, card, lot)), currency };
 }
 
 export async function addScorecard({ db, clock }: Context, body: NewScorecard): Promise<{ id: string }> {
@@ -77,8 +88,8 @@ export async function addScorecard({ db, clock }: Context, body: NewScorecard): 
   if (rubric === undefined) throw refused('rubric', `There is no rubric "${body.rubric}".`);
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'scorecard', said: body }, async () => {
-      const [lot] = await loadLots(manager, [body.lotId]);
-      if (lot === undefined) throw refused('lotId', 'There is no such lot.');
+      if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
+        throw refused('lotId', 'There is no such lot.');
       const raterIds = [...new Set(body.raterIds)];
       const raters = await manager.findBy(UserEntity, { id: In(raterIds) });
       if (raters.length !== raterIds.length) throw refused('raterIds', 'One of these raters is not in this notebook.');

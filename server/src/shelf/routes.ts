@@ -1,13 +1,16 @@
-import { EditLot, EditMaterial, NewLot, NewMaterial } from '@bent-pail/contract';
+import { EditLot, EditMaterial, IdsAsked, LotsAsked, NewLot, NewMaterial } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { param, type Api } from '../http/api';
-import { readBody } from '../http/body';
+import { readBody, readIds, readQuery } from '../http/body';
 import { READS, WORKS } from '../http/guard';
-import { addLot, addMaterial, editLot, editMaterial, listLots, lotPage } from './service';
+import { addLot, addMaterial, deskLots, editLot, editMaterial, listLots, lotPage } from './service';
 
 export function shelfRoutes(api: Api, context: Context): void {
-  api.route('get', '/lots', READS, async (_request, response) => {
-    response.json(await listLots(context));
+  api.route('get', '/lots', READS, async (request, response) => {
+    response.json(await listLots(context, readQuery(LotsAsked, request.query)));
+  });
+  api.route('get', '/lots/desk', READS, async (request, response) => {
+    response.json(await deskLots(context, readIds(readQuery(IdsAsked, request.query).ids)));
   });
   api.route('get', '/lots/:id', READS, async (request, response) => {
     response.json(await lotPage(context, param(request, 'id')));

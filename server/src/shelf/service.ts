@@ -1,4 +1,14 @@
-import type { EditLot, EditMaterial, LotCardPage, LotRow, NewLot, NewMaterial } from '@bent-pail/contract';
+import type {
+  DeskLots,
+  EditLot,
+  EditMaterial,
+  LotCardPage,
+  LotRow,
+  LotsAsked,
+  NewLot,
+  NewMaterial,
+  Page,
+} from '@bent-pail/contract';
 import { findMediaClass, materialSpread } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
@@ -7,7 +17,7 @@ import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/service';
 import { requireFreeCode } from '../stock/rules';
-import { loadLots, type LoadedLot } from './lotCards';
+import { countUsable, kinOf, lotsForDesk, lotsNamed, lotsWithCards, pageOfLots, siblingsOf } from './repository';
 
 function requireKnownClass(classId: string | null | undefined): void {
   if (classId !== undefined && classId !== null && findMediaClass(classId) === undefined) {
@@ -15,24 +25,29 @@ function requireKnownClass(classId: string | null | undefined): void {
   }
 }
 
-export async function listLots({ db }: Context): Promise<LotRow[]> {
-  return (await loadLots(db.manager)).map(({ row }) => row);
+export async function listLots({ db }: Context, asked: LotsAsked): Promise<Page<LotRow>> {
+  return pageOfLots(db.manager, asked);
 }
 
-export async function lotPage({ db }: Context, id: string): Promise<LotCardPage> {
-  const [loaded] = await loadLots(db.manager, [id]);
-  if (loaded === undefined) throw notFound('lot');
+/** A lot as lists show it, after something was done to it. */
+export async function requireLot(manager: EntityManager, id: string): Promise<LotRow> {
+  const [row] = await lotsNamed(manager, [id]);
+  if (row === undefined) throw notFound('lot');
+  return row;
+}
+
+export async function deskLots({ db, cards }: Context, ids: readonly string[]): Promise<DeskLots> {
+  await cards.follow(ids);
+  return { lots: await lotsForDesk(db.manager, ids), total: await countUsable(db.manager) };
+}
+
+export async function lotPage({ db, cards }: Context, id: string): Promise<LotCardPage> {
+  await cards.follow([id, ...(await siblingsOf(db.manager, id))]);
+  const [lot] = await lotsWithCards(db.manager, [id]);
+  if (lot === undefined) throw notFound('lot');
   const { currency } = await notebookRow(db);
-  const siblings = await db.manager.find(LotEntity, {
-    where: { materialId: loaded.row.materialId },
-    order: { createdAt: 'asc' },
-  });
-  const alike = await loadLots(
-    db.manager,
-    siblings.map((sibling) => sibling.id),
-  );
-  const kin = materialSpread(alike.map(({ row, card }) => ({ id: row.id, code: row.code, figures: card.figures })));
-  return { lot: loaded.row, card: loaded.card, kin, currency };
+  const kin = materialSpread(await kinOf(db.manager, lot.row.materialId));
+  return { lot: lot.row, card: lot.card, kin, currency };
 }
 
 export async function addMaterial({ db }: Context, body: NewMaterial): Promise<{ id: string }> {
@@ -53,24 +68,21 @@ export async function addMaterial({ db }: Context, body: NewMaterial): Promise<{
   return { id: body.id };
 }
 
+/** The cards of its lots follow: there may be many. */
 export async function editMaterial({ db }: Context, id: string, body: EditMaterial): Promise<void> {
   requireKnownClass(body.classId);
   const { version, ...patch } = body;
-  await db.transaction(async (manager) => {
-    await saveVersioned(manager, MaterialEntity, id, version, patch, 'material');
-    const lots = await manager.find(LotEntity, { where: { materialId: id }, select: { id: true } });
-    for (const lot of lots) await requireShown(manager, lot.id);
-  });
+  await saveVersioned(db.manager, MaterialEntity, id, version, patch, 'material');
 }
 
 /** Refuses what was just written where the card that it makes cannot be shown; the transaction then takes it back. */
-async function requireShown(manager: EntityManager, lotId: string): Promise<LotRow> {
-  const { row } = (await loadLots(manager, [lotId]))[0] as LoadedLot;
-  if (row.trouble !== undefined) throw refused('lot', `With this its card could not be worked out: ${row.trouble}`);
-  return row;
+async function requireShown({ cards }: Context, manager: EntityManager, lotId: string): Promise<void> {
+  const trouble = await cards.makeWithin(manager, lotId);
+  if (trouble !== undefined) throw refused('lot', `With this its card could not be worked out: ${trouble}`);
 }
 
-export async function addLot({ db, clock }: Context, body: NewLot): Promise<LotRow> {
+export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
+  const { db, clock } = context;
   return db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'lot', said: body }, async () => {
       if ((await manager.findOneBy(MaterialEntity, { id: body.materialId })) === null)
@@ -90,18 +102,21 @@ export async function addLot({ db, clock }: Context, body: NewLot): Promise<LotR
         version: 1,
         ...BOUGHT,
       });
+      await requireShown(context, manager, body.id);
     });
-    return requireShown(manager, body.id);
+    return requireLot(manager, body.id);
   });
 }
 
 /** A lot whose card fails already may be changed all the same, or it could never be mended. */
-export async function editLot({ db }: Context, id: string, body: EditLot): Promise<LotRow> {
+export async function editLot(context: Context, id: string, body: EditLot): Promise<LotRow> {
   const { version, ...patch } = body;
-  return db.transaction(async (manager) => {
-    const failedBefore = (await loadLots(manager, [id]))[0]?.row.trouble !== undefined;
+  return context.db.transaction(async (manager) => {
+    const { trouble } = await requireLot(manager, id);
     await saveVersioned(manager, LotEntity, id, version, patch, 'lot');
-    return failedBefore ? ((await loadLots(manager, [id]))[0] as LoadedLot).row : requireShown(manager, id);
+    if (trouble === undefined) await requireShown(context, manager, id);
+    else await context.cards.makeWithin(manager, id);
+    return requireLot(manager, id);
   });
 }
 

@@ -17,7 +17,7 @@ afterAll(() => server.close());
 
 describe('lots', () => {
   it('are listed with their class’s pail until they are measured', async () => {
-    const lot = (await tester.get<LotRow[]>('/lots')).body.find((one) => one.id === shelf.lotId);
+    const lot = (await tester.list<LotRow>('/lots')).find((one) => one.id === shelf.lotId);
     expect(lot).toMatchObject({
       name: 'Pumice 3-8 mm',
       code: 'PM-3',
@@ -36,8 +36,8 @@ describe('lots', () => {
   });
 
   it('can say that something is not known after all', async () => {
-    const lots = await tester.get<LotRow[]>('/lots');
-    const { version, price } = lots.body.find((one) => one.id === shelf.lotId) as LotRow;
+    const lots = await tester.list<LotRow>('/lots');
+    const { version, price } = lots.find((one) => one.id === shelf.lotId) as LotRow;
     const cleared = await tester.send<LotRow>('PATCH', `/lots/${shelf.lotId}`, { version, grade: null, price: null });
     expect(cleared.body.grade).toBeUndefined();
     expect(cleared.body.price).toBeUndefined();

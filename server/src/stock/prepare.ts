@@ -3,8 +3,9 @@ import type { Context } from '../context';
 import { LotEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
+import { requireLot } from '../shelf/service';
 import { lockLots, move, stockOf } from './movements';
-import { requireFreeCode, rowOf, said, SLACK_L } from './rules';
+import { requireFreeCode, said, SLACK_L } from './rules';
 
 /** A record with only what was noted. */
 function noted(record: { [K in keyof PreparationRecord]: PreparationRecord[K] | undefined }): PreparationRecord {
@@ -53,5 +54,6 @@ export async function prepareLot(context: Context, me: Me, fromId: string, body:
         await move(manager, me, now, { lotId: rest.id, change_L: rest.made_L, reason: 'prepared' });
     });
   });
-  return rowOf(context, body.id);
+  await context.cards.follow([body.id]);
+  return requireLot(db.manager, body.id);
 }

@@ -1,13 +1,13 @@
 import type { LotRow, Me, NewBatch, StockCount } from '@bent-pail/contract';
 import { In, type EntityManager } from 'typeorm';
-import { loadKept } from '../blends/kept';
 import type { Context } from '../context';
 import { BlendEntity, BlendVersionEntity, LotEntity, MaterialEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
-import { loadLots } from '../shelf/lotCards';
+import { lotsWithCards } from '../shelf/repository';
+import { requireLot } from '../shelf/service';
 import { lockLots, move, stockOf } from './movements';
-import { requireFreeCode, rowOf, said, SLACK_L } from './rules';
+import { requireFreeCode, said, SLACK_L } from './rules';
 
 /** What is there of a lot as counted: the difference to what the movements say is one more movement. */
 export async function countStock(context: Context, me: Me, lotId: string, body: StockCount): Promise<LotRow> {
@@ -26,7 +26,8 @@ export async function countStock(context: Context, me: Me, lotId: string, body: 
       });
     });
   });
-  return rowOf(context, lotId);
+  await context.cards.follow([lotId]);
+  return requireLot(db.manager, lotId);
 }
 
 /** The material that batches of a blend are lots of; made with the first batch. */
@@ -57,9 +58,8 @@ interface Taken {
  * lot that is sieved for it gives only a part of what is taken.
  */
 async function takenBy(manager: EntityManager, version: BlendVersionEntity, made_L: number): Promise<Taken[]> {
-  const { flat } = await loadKept(manager);
-  const lines = flat(version.recipe.lines);
-  const lots = await loadLots(
+  const lines = version.flat;
+  const lots = await lotsWithCards(
     manager,
     lines.map(({ lotId }) => lotId),
   );
@@ -92,12 +92,14 @@ async function requireStock(manager: EntityManager, taken: readonly Taken[]): Pr
  * The lots are held meanwhile, so two batches at once cannot take the same litre.
  */
 export async function makeBatch(context: Context, me: Me, blendId: string, n: number, body: NewBatch): Promise<LotRow> {
-  const { db, clock } = context;
+  const { db, clock, cards } = context;
+  const version = await db.manager.findOneBy(BlendVersionEntity, { blendId, n });
+  if (version === null) throw notFound('version of this blend');
+  await cards.follow(version.flat.map(({ lotId }) => lotId));
   await db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'batch', said: { ...body, blendId, n } }, async () => {
       const blend = await manager.findOne(BlendEntity, { where: { id: blendId }, lock: { mode: 'pessimistic_write' } });
-      const version = await manager.findOneBy(BlendVersionEntity, { blendId, n });
-      if (blend === null || version === null) throw notFound('version of this blend');
+      if (blend === null) throw notFound('blend');
       const taken = await takenBy(manager, version, body.made_L);
       await lockLots(
         manager,
@@ -129,5 +131,6 @@ export async function makeBatch(context: Context, me: Me, blendId: string, n: nu
         await move(manager, me, now, { lotId, change_L: -loose_L, reason: 'batch', forLot: body.id });
     });
   });
-  return rowOf(context, body.id);
+  await context.cards.follow([body.id]);
+  return requireLot(db.manager, body.id);
 }

@@ -13,7 +13,7 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const rowOf = async (id: string): Promise<LotRow> =>
-  (await tester.get<LotRow[]>('/lots')).body.find((row) => row.id === id) as LotRow;
+  (await tester.list<LotRow>('/lots')).find((row) => row.id === id) as LotRow;
 const count = (id: string, stock_L: number) => tester.post<LotRow>(`/lots/${id}/stock`, { id: uuidv7(), stock_L });
 
 /** A blend of three parts of one lot and one of another, kept as version 1. */
@@ -164,7 +164,7 @@ describe('a prepared lot', () => {
 
     const clash = { ...body, id: uuidv7(), code: 'sieved again', rest: { ...rest, id: uuidv7() } };
     expect((await tester.post(`/lots/${lotId}/prepared`, clash)).status).toBe(422);
-    const lots = (await tester.get<LotRow[]>('/lots')).body.filter((lot) => lot.materialId === materialId);
+    const lots = (await tester.list<LotRow>('/lots')).filter((lot) => lot.materialId === materialId);
     expect(lots.map((lot) => lot.code)).not.toContain('sieved again');
     expect((await rowOf(lotId)).stock_L).toBe(20);
   });

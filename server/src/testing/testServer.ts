@@ -3,13 +3,14 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { Me, Role } from '@bent-pail/contract';
+import type { Me, Page, Role } from '@bent-pail/contract';
 import pg from 'pg';
 import { pino } from 'pino';
 import { inject } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { openNotebook } from '../accounts/service';
 import { createApp, type App } from '../app';
+import { ownWorkshop } from '../cards/workshop';
 import type { Clock } from '../clock';
 import type { createDataSource } from '../database/dataSource';
 import { UserEntity } from '../database/entities';
@@ -95,6 +96,10 @@ export class Client {
   get<T = unknown>(address: string): Promise<Answer<T>> {
     return this.send<T>('GET', address);
   }
+  /** The rows of a list's first page, as long as a page can be. */
+  async list<T>(address: string): Promise<readonly T[]> {
+    return (await this.get<Page<T>>(`${address}?limit=200`)).body.rows;
+  }
   post<T = unknown>(address: string, body: unknown = {}): Promise<Answer<T>> {
     return this.send<T>('POST', address, body);
   }
@@ -127,7 +132,8 @@ export async function startTestServer(options: TestServerOptions = {}): Promise<
   const notebook = await openNotebook(db, options.demo ?? true);
   const clock = new TestClock();
   const app = createApp({
-    context: { db, clock },
+    ground: { db, clock },
+    workshop: ownWorkshop(),
     databaseUrl,
     sessionSecret: notebook.sessionSecret,
     logger: pino({ level: 'silent' }),

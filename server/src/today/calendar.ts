@@ -1,14 +1,12 @@
-import type { LabRequestRow, PlannedJobRow, RunSheet } from '@bent-pail/contract';
-import { dueJobs } from '@bent-pail/core';
+import type { LabRequestRow, OpenRunRow, PlannedJobRow } from '@bent-pail/contract';
 import ical, { ICalAlarmType } from 'ical-generator';
-import { toRunRecord } from '../bench/records';
 
 const MINUTES = 15;
 
 /** What a calendar is made of. */
 export interface Waiting {
   readonly place: string;
-  readonly sheets: readonly RunSheet[];
+  readonly runs: readonly OpenRunRow[];
   readonly reports: readonly LabRequestRow[];
   readonly planned: readonly PlannedJobRow[];
   /** Where phones find the notebook, if they may: each entry then leads to its page. */
@@ -24,18 +22,18 @@ interface Entry {
   readonly page: string;
 }
 
-function entriesOf({ sheets, reports, planned }: Waiting): Entry[] {
-  const onSheets = sheets.flatMap((sheet) =>
-    dueJobs(toRunRecord(sheet)).flatMap(({ what, at }): Entry[] =>
+function entriesOf({ runs, reports, planned }: Waiting): Entry[] {
+  const onSheets = runs.flatMap(({ id, number, lotName, lotCode, protocolLabel, waits }) =>
+    waits.due.flatMap(({ what, at }): Entry[] =>
       at === undefined
         ? []
         : [
             {
-              id: `${sheet.id}-${what.replaceAll(/\W+/g, '-')}`,
+              id: `${id}-${what.replaceAll(/\W+/g, '-')}`,
               at,
-              summary: `${what}: ${sheet.lot.name} ${sheet.lot.code}`,
-              description: `Run ${String(sheet.number)}, ${sheet.protocol.label}`,
-              page: `/bench/runs/${sheet.id}`,
+              summary: `${what}: ${lotName} ${lotCode}`,
+              description: `Run ${String(number)}, ${protocolLabel}`,
+              page: `/bench/runs/${id}`,
             },
           ],
     ),

@@ -1,5 +1,5 @@
 import type { TodayPage } from '@bent-pail/contract';
-import { openSheets } from '../bench/service';
+import { openRuns } from '../bench/repository';
 import type { Context } from '../context';
 import { RaterEntity } from '../database/entities';
 import type { Api } from '../http/api';
@@ -18,10 +18,10 @@ export function todayRoutes(api: Api, context: Context): void {
       .createQueryBuilder(RaterEntity, 'rater')
       .where('rater.user_id = :id and rater.handed_in_at is null', { id: me.id })
       .getCount();
-    const openRuns = me.role === 'panellist' ? [] : await openSheets(context, me);
+    const open = me.role === 'panellist' ? [] : await openRuns(db.manager, me);
     const sees = me.role !== 'panellist' && me.role !== 'student';
     const page: TodayPage = {
-      openRuns,
+      openRuns: open,
       sheetsToRate,
       labRequests: sees ? await awaitedReports(context) : [],
       planned: sees ? await openJobs(context) : [],
@@ -31,11 +31,11 @@ export function todayRoutes(api: Api, context: Context): void {
   api.route('get', '/today.ics', BENCH_READS, async (request, response) => {
     const { place } = await notebookRow(db);
     const me = meOf(request);
-    const sheets = await openSheets(context, me);
+    const runs = await openRuns(db.manager, me);
     const reports = me.role === 'student' ? [] : await awaitedReports(context);
     const planned = me.role === 'student' ? [] : await openJobs(context);
     const { networkAddress } = context;
-    const waiting = { place, sheets, reports, planned, ...(networkAddress === undefined ? {} : { networkAddress }) };
+    const waiting = { place, runs, reports, planned, ...(networkAddress === undefined ? {} : { networkAddress }) };
     response.setHeader('Content-Disposition', 'attachment; filename="bench.ics"');
     response.type('text/calendar').send(benchCalendar(waiting, context.clock.now()));
   });

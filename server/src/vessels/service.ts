@@ -111,7 +111,7 @@ export async function addFilling(
       });
     }),
   );
-  return (await listVessels({ db, clock })).find((vessel) => vessel.id === vesselId) as VesselRow;
+  return (await listVessels({ db })).find((vessel) => vessel.id === vesselId) as VesselRow;
 }
 
 /** Takes a filling out of a vessel's volume, in sight; it stays in the list with the reason. */
@@ -162,7 +162,7 @@ export async function listFillings({ db }: Context, vesselId: string): Promise<F
   });
 }
 
-export async function listVessels({ db }: Context): Promise<VesselRow[]> {
+export async function listVessels({ db }: Pick<Context, 'db'>): Promise<VesselRow[]> {
   const vessels = await db.manager.find(VesselEntity, { order: { createdAt: 'asc', id: 'asc' } });
   const { counting } = await loadFillings(
     db.manager,

@@ -2,6 +2,7 @@ import type { Me, RunSheet, TakeUpFillings } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import { readSheet } from '../bench/readSheet';
+import { keepRunRows } from '../bench/runRows';
 import type { Context } from '../context';
 import { RunEntity, RunStampEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
@@ -40,6 +41,7 @@ export async function takeUpFillings(
       if (run === null) throw notFound('run');
       if (run.finishedAt === null) throw refused('run', 'This run is open: it stands on the newest fillings anyway.');
       await stamp(manager, { id: body.id, run, me, at: new Date(clock.now()), reason: body.reason });
+      await keepRunRows(manager, run);
     });
     return readSheet(manager, runId);
   });

@@ -1,4 +1,4 @@
-import type { BlendInput, BlendResult } from '@bent-pail/core';
+import type { BlendInput, BlendResult, FlatLine } from '@bent-pail/core';
 import type { Recipe } from '@bent-pail/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
@@ -22,6 +22,9 @@ export class BlendVersionEntity {
   n!: number;
   @Column('jsonb')
   recipe!: Recipe;
+  /** The lots that it comes down to, blends inside it taken apart; loose parts. */
+  @Column('jsonb')
+  flat!: FlatLine[];
   @Column('jsonb')
   input!: BlendInput;
   @Column('jsonb')

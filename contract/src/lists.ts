@@ -1,0 +1,58 @@
+import { Type } from 'class-transformer';
+import { IsIn, IsInt, IsOptional, IsString, Length, Max, MaxLength, Min } from 'class-validator';
+import { IsDay } from './decorators';
+
+/** Rows of a page where nobody says how many, and at most. */
+export const PAGE = Object.freeze({ usual: 50, most: 200 });
+
+/** Some rows of a list, in its order. */
+export interface Page<T> {
+  readonly rows: readonly T[];
+  /** What to ask the next page with, as `after`; absent on the last. */
+  readonly next?: string;
+  /** How many rows answer to the question, on all pages. */
+  readonly total: number;
+}
+
+/** What every list can be asked. */
+export class ListAsked {
+  /** Words that all have to be found in what a row is called. */
+  @IsOptional()
+  @IsString({ message: 'Say what to find as a text.' })
+  @MaxLength(80, { message: 'Keep what to find under 80 letters.' })
+  find?: string;
+
+  /** Where the page before ended. */
+  @IsOptional()
+  @IsString({ message: 'Go on from where a page ended.' })
+  @Length(2, 600, { message: 'Go on from where a page ended.' })
+  after?: string;
+
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt({ message: 'The number of rows must be whole.' })
+  @Min(1, { message: 'Ask for at least one row.' })
+  @Max(PAGE.most, { message: `At most ${String(PAGE.most)} rows at a time.` })
+  limit?: number;
+
+  @IsOptional()
+  @IsIn(['up', 'down'], { message: 'Sort up or down.' })
+  direction?: 'up' | 'down';
+
+  /** First and last day of what is asked for. */
+  @IsOptional()
+  @IsDay('Write the first day as 2026-11-24.')
+  from?: string;
+
+  @IsOptional()
+  @IsDay('Write the last day as 2026-11-24.')
+  to?: string;
+}
+
+/** What a desk is asked for: some things by their ids, beside what is at hand anyway. */
+export class IdsAsked {
+  @IsOptional()
+  @IsString({ message: 'Give the ids with commas between.' })
+  @MaxLength(4000, { message: 'At most a hundred at once.' })
+  ids?: string;
+}

@@ -1,0 +1,83 @@
+import type { Me, OpenRunRow, Page, RunRow, RunsAsked, RunWaits } from '@bent-pail/contract';
+import type { EntityManager } from 'typeorm';
+import { optional } from '../database/optional';
+import { Conditions, readPage, type SortBy } from '../database/paging';
+
+const FROM = `
+  from runs r
+  join lots l on l.id = r.lot_id
+  join materials m on m.id = l.material_id
+  join protocols p on p.key = r.protocol_key and p.version = r.protocol_version
+  join users u on u.id = r.started_by`;
+
+const ROW = `
+  r.id, r.number, r.lot_id as "lotId", m.name as "lotName", l.code as "lotCode", p.body ->> 'label' as "protocolLabel",
+  r.started_at as "startedAt", u.name as "startedBy", r.finished_at as "finishedAt"`;
+
+interface Row extends Omit<RunRow, 'startedAt' | 'finishedAt'> {
+  readonly startedAt: Date;
+  readonly finishedAt: Date | null;
+}
+
+function toRow({ id, number, lotId, lotName, lotCode, protocolLabel, startedAt, startedBy, finishedAt }: Row): RunRow {
+  return {
+    id,
+    number,
+    lotId,
+    lotName,
+    lotCode,
+    protocolLabel,
+    startedAt: startedAt.toISOString(),
+    startedBy,
+    ...optional('finishedAt', finishedAt?.toISOString()),
+  };
+}
+
+const SORTS: Readonly<Record<NonNullable<RunsAsked['sort']>, SortBy>> = {
+  newest: { sql: 'r.started_at', type: 'timestamptz', usual: 'down' },
+  lot: { sql: `lower(m.name || ', ' || l.code)`, type: 'text', usual: 'up' },
+  number: { sql: 'r.number', type: 'integer', usual: 'down' },
+};
+
+/** One page of the runs that somebody may see. */
+export async function pageOfRuns(
+  manager: EntityManager,
+  me: Me,
+  asked: RunsAsked,
+  zone: string,
+): Promise<Page<RunRow>> {
+  const conditions = new Conditions();
+  if (me.role === 'student') conditions.and(`r.student_id = ${conditions.value(me.id)}`);
+  conditions.find(asked.find, `concat_ws(' ', m.name, l.code, p.body ->> 'label', u.name, 'run ' || r.number)`);
+  if (asked.lot !== undefined) conditions.and(`r.lot_id = ${conditions.value(asked.lot)}`);
+  if (asked.protocol !== undefined) conditions.and(`r.protocol_key = ${conditions.value(asked.protocol)}`);
+  if (asked.person !== undefined) conditions.and(`r.started_by = ${conditions.value(asked.person)}`);
+  if (asked.state !== undefined) conditions.and(`r.finished_at is ${asked.state === 'open' ? '' : 'not '}null`);
+  conditions.days('r.started_at', asked, zone);
+  const page = await readPage<Row>(manager, {
+    select: ROW,
+    from: FROM,
+    id: 'r.id',
+    conditions,
+    sort: SORTS[asked.sort ?? 'newest'],
+    asked,
+  });
+  return { ...page, rows: page.rows.map(toRow) };
+}
+
+/** Open runs that are looked at together at most, the newest. */
+export const MOST_OPEN = 200;
+
+const NOTHING: RunWaits = { due: [], holds: [], next: [] };
+
+/** The open runs that somebody may see, newest first, each with what it waits for. */
+export async function openRuns(manager: EntityManager, me: Me): Promise<readonly OpenRunRow[]> {
+  const own = me.role === 'student' ? me.id : null;
+  const rows = await manager.query<(Row & { readonly waits: RunWaits | null })[]>(
+    `select ${ROW}, s.waits ${FROM} left join run_states s on s.run_id = r.id
+     where r.finished_at is null and ($1::uuid is null or r.student_id = $1)
+     order by r.started_at desc, r.id desc limit ${String(MOST_OPEN)}`,
+    [own],
+  );
+  return rows.map((row) => ({ ...toRow(row), waits: row.waits ?? NOTHING }));
+}

@@ -1,0 +1,20 @@
+import type { DataSource } from 'typeorm';
+import { CardMaker } from './cardMaker';
+import { wantEverything } from './repository';
+import { ownWorkshop } from './workshop';
+
+/** A maker for programs without a server: it works in their own thread, and they wait for it. */
+export function patientMaker(db: DataSource): CardMaker {
+  return new CardMaker(db, ownWorkshop(), (error) => {
+    process.stderr.write(`Cards wait: ${String(error)}\n`);
+  });
+}
+
+/** Works everything that is kept beside the readings out anew, lot by lot; whoever reads sees the rows of before until then. */
+export async function rebuildCards(db: DataSource): Promise<void> {
+  await wantEverything(db.manager);
+  const maker = patientMaker(db);
+  await maker.start();
+  await maker.settled();
+  await maker.close();
+}

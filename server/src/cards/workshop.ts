@@ -1,0 +1,43 @@
+import { learn, type Learning, type LotRecord, type MeasuredBlend } from '@bent-pail/core';
+import { Piscina } from 'piscina';
+import type { CardTask } from '../workers/makeCard';
+import { programFile } from '../workers/programFile';
+import { workOut, type WorkedOut } from './workedOut';
+
+const THREAD = Object.freeze({ idle_ms: 30_000, heap_MB: 192, nice: 10 });
+
+/** Where cards are worked out. */
+export interface Workshop {
+  /** A lot's card, and the figures of those of its runs that are named. */
+  card: (record: LotRecord, runIds: readonly string[]) => Promise<WorkedOut>;
+  learn: (measured: readonly MeasuredBlend[]) => Promise<Learning>;
+  close: () => Promise<void>;
+}
+
+/** A thread of its own, which gives way to the server's. */
+export function threadWorkshop(): Workshop {
+  const { file, execArgv } = programFile('makeCard');
+  const pool = new Piscina<CardTask, WorkedOut | Learning>({
+    filename: file,
+    execArgv,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: THREAD.idle_ms,
+    niceIncrement: THREAD.nice,
+    resourceLimits: { maxOldGenerationSizeMb: THREAD.heap_MB },
+  });
+  return {
+    card: async (record, runIds) => (await pool.run({ kind: 'card', record, runIds })) as WorkedOut,
+    learn: async (measured) => (await pool.run({ kind: 'learn', measured })) as Learning,
+    close: () => pool.destroy(),
+  };
+}
+
+/** In the thread of whoever asks: for programs that have nothing else to do. */
+export function ownWorkshop(): Workshop {
+  return {
+    card: (record, runIds) => Promise.resolve(workOut(record, runIds)),
+    learn: (measured) => Promise.resolve(learn(measured)),
+    close: () => Promise.resolve(),
+  };
+}

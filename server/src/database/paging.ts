@@ -1,0 +1,118 @@
+import { PAGE, type ListAsked, type Page } from '@bent-pail/contract';
+import type { EntityManager } from 'typeorm';
+import { refused } from '../http/problems';
+
+/** What a list is put in order by; rows without a value come last, whichever way it is sorted. */
+export interface SortBy {
+  readonly sql: string;
+  readonly type: 'float8' | 'text' | 'timestamptz' | 'integer';
+  readonly usual: 'up' | 'down';
+}
+
+/** Conditions of a list, each with its values; all of them must hold. */
+export class Conditions {
+  private readonly parts: string[] = [];
+  readonly values: unknown[] = [];
+
+  /** Takes a value and says how it is written in SQL. */
+  value(value: unknown): string {
+    this.values.push(value);
+    return `$${String(this.values.length)}`;
+  }
+
+  and(sql: string): void {
+    this.parts.push(sql);
+  }
+
+  /** Every word has to be found in the text. */
+  find(words: string | undefined, text: string, orElse: (word: string) => string = () => 'false'): void {
+    for (const word of (words ?? '')
+      .trim()
+      .split(/\s+/)
+      .filter((one) => one !== '')) {
+      const like = this.value(`%${word.replaceAll(/[%_\\]/g, String.raw`\$&`)}%`);
+      this.and(`(${text} ilike ${like} or ${orElse(word)})`);
+    }
+  }
+
+  /** From the first to the last day of a zone. */
+  days(column: string, { from, to }: Pick<ListAsked, 'from' | 'to'>, zone: string): void {
+    if (from === undefined && to === undefined) return;
+    const at = this.value(zone);
+    if (from !== undefined) this.and(`${column} >= ${this.value(from)}::date::timestamp at time zone ${at}`);
+    if (to !== undefined) this.and(`${column} < (${this.value(to)}::date + 1)::timestamp at time zone ${at}`);
+  }
+
+  get sql(): string {
+    return this.parts.length === 0 ? 'true' : this.parts.join(' and ');
+  }
+}
+
+const SENTINELS = {
+  float8: { up: `'infinity'`, down: `'-infinity'` },
+  timestamptz: { up: `'infinity'`, down: `'-infinity'` },
+  integer: { up: '2147483647', down: '-2147483648' },
+  text: { up: `''`, down: `''` },
+} as const;
+
+type Cursor = readonly [value: string, id: string];
+
+function readCursor(after: string): Cursor {
+  try {
+    const read: unknown = JSON.parse(Buffer.from(after, 'base64url').toString('utf8'));
+    if (Array.isArray(read) && read.length === 2 && read.every((part) => typeof part === 'string'))
+      return read as unknown as Cursor;
+  } catch {
+    // Said below.
+  }
+  throw refused('after', 'This is not where a page ended; begin at the first.');
+}
+
+interface Listed {
+  readonly sort_value: string;
+  readonly sort_id: string;
+}
+
+interface ListQuery {
+  /** `select … from …`, without where; `id` is the column that tells its rows apart. */
+  readonly select: string;
+  readonly from: string;
+  readonly id: string;
+  readonly conditions: Conditions;
+  readonly sort: SortBy;
+  readonly asked: ListAsked;
+}
+
+/** One page of a list, put in order and cut by the database, and where the next one begins. */
+export async function readPage<Row extends object>(
+  manager: EntityManager,
+  { select, from, id, conditions, sort, asked }: ListQuery,
+): Promise<Page<Row>> {
+  const [counted] = await manager.query<{ n: number }[]>(`select count(*)::int as n ${from} where ${conditions.sql}`, [
+    ...conditions.values,
+  ]);
+  const direction = asked.direction ?? sort.usual;
+  const limit = asked.limit ?? PAGE.usual;
+  const key = `coalesce(${sort.sql}, ${SENTINELS[sort.type][direction]}::${sort.type})`;
+  if (asked.after !== undefined) {
+    const [value, last] = readCursor(asked.after);
+    const than = direction === 'up' ? '>' : '<';
+    conditions.and(
+      `(${key}, ${id}) ${than} (${conditions.value(value)}::text::${sort.type}, ${conditions.value(last)}::text::uuid)`,
+    );
+  }
+  const order = direction === 'up' ? 'asc' : 'desc';
+  const rows = await manager.query<(Row & Listed)[]>(
+    `select ${select}, ${key}::text as sort_value, ${id} as sort_id ${from} where ${conditions.sql}
+     order by ${key} ${order}, ${id} ${order} limit ${String(limit + 1)}`,
+    conditions.values,
+  );
+  const last = rows.length > limit ? rows[limit - 1] : undefined;
+  return {
+    rows: rows.slice(0, limit),
+    total: counted?.n ?? 0,
+    ...(last === undefined
+      ? {}
+      : { next: Buffer.from(JSON.stringify([last.sort_value, last.sort_id])).toString('base64url') }),
+  };
+}

@@ -1,0 +1,246 @@
+import type { DeskLot, LotOrigin, LotRow, LotsAsked, LotSort, Page, PreparationRecord } from '@bent-pail/contract';
+import { MEDIA_CLASSES, type CountedFigure, type LotAmongOthers, type LotCard } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+import { optional } from '../database/optional';
+import { Conditions, readPage, type SortBy } from '../database/paging';
+
+/** A lot with its material, its card's head, where it is from and what is left of it: one row, no reading. */
+const FROM = `
+  from lots l
+  join materials m on m.id = l.material_id
+  left join lot_cards c on c.lot_id = l.id
+  left join lots source on source.id = l.prepared_from
+  left join blend_versions version on version.id = l.blend_version_id
+  left join blends blend on blend.id = version.blend_id`;
+
+const ROW = `
+  l.id, l.material_id as "materialId", m.name, m.kind, l.code, m.aliases, m.class_id as "classId", l.source, l.grade,
+  l.bought_on::text as "boughtOn", l.price::float8 as price, l.pack_volume_l as "packVolume_L", l.state, l.version,
+  m.version as "materialVersion", l.prepared_from as "fromId", source.code as "fromCode", l.prepared_how as how,
+  l.preparation, version.blend_id as "blendId", blend.name as "blendName", version.n,
+  (select sum(s.change_l)::float8 from stock_movements s where s.lot_id = l.id) as stock,
+  (select count(*)::int from runs r where r.lot_id = l.id and r.finished_at is not null) as "finishedRuns",
+  (select count(*)::int from runs r where r.lot_id = l.id and r.finished_at is null) as "openRuns",
+  c.pail, c.density, c.density_measured as "densityMeasured", c.ph, c.ph_measured as "phMeasured",
+  c.price_per_l as "pricePerL", c.trouble, c.component is not null as usable, c.wanted is distinct from c.made as following`;
+
+interface Row {
+  readonly id: string;
+  readonly materialId: string;
+  readonly name: string;
+  readonly kind: LotRow['kind'];
+  readonly code: string;
+  readonly aliases: readonly string[];
+  readonly classId: string | null;
+  readonly source: string | null;
+  readonly grade: string | null;
+  readonly boughtOn: string | null;
+  readonly price: number | null;
+  readonly packVolume_L: number | null;
+  readonly state: string | null;
+  readonly version: number;
+  readonly materialVersion: number;
+  readonly fromId: string | null;
+  readonly fromCode: string | null;
+  readonly how: string | null;
+  readonly preparation: PreparationRecord | null;
+  readonly blendId: string | null;
+  readonly blendName: string | null;
+  readonly n: number | null;
+  readonly stock: number | null;
+  readonly finishedRuns: number;
+  readonly openRuns: number;
+  readonly pail: NonNullable<LotRow['pail']> | null;
+  readonly density: number | null;
+  readonly densityMeasured: boolean | null;
+  readonly ph: number | null;
+  readonly phMeasured: boolean | null;
+  readonly pricePerL: number | null;
+  readonly trouble: string | null;
+  readonly usable: boolean;
+  readonly following: boolean;
+}
+
+function originOf({ fromId, fromCode, how, preparation, blendId, blendName, n }: Row): LotOrigin {
+  if (fromId !== null && how !== null)
+    return { kind: 'prepared', fromId, fromCode: fromCode ?? '', how, record: preparation ?? {} };
+  if (blendId !== null && n !== null) return { kind: 'batch', blendId, blendName: blendName ?? '', n };
+  return { kind: 'bought' };
+}
+
+function toLotRow(row: Row): LotRow {
+  return {
+    id: row.id,
+    materialId: row.materialId,
+    name: row.name,
+    kind: row.kind,
+    code: row.code,
+    aliases: row.aliases,
+    ...optional('classId', row.classId),
+    ...optional('source', row.source),
+    ...optional('grade', row.grade),
+    ...optional('boughtOn', row.boughtOn),
+    ...optional('price', row.price),
+    ...optional('packVolume_L', row.packVolume_L),
+    ...optional('state', row.state),
+    origin: originOf(row),
+    ...optional('stock_L', row.stock),
+    version: row.version,
+    materialVersion: row.materialVersion,
+    finishedRuns: row.finishedRuns,
+    openRuns: row.openRuns,
+    ...optional('pail', row.pail),
+    ...(row.density === null ? {} : { density_gcc: { value: row.density, measured: row.densityMeasured === true } }),
+    ...(row.ph === null ? {} : { pH: { value: row.ph, measured: row.phMeasured === true } }),
+    ...optional('pricePerL', row.pricePerL),
+    usable: row.usable,
+    ...(row.following ? { following: true as const } : {}),
+    ...optional('trouble', row.trouble),
+  };
+}
+
+const SORTS: Readonly<Record<LotSort, SortBy>> = {
+  newest: { sql: 'l.created_at', type: 'timestamptz', usual: 'down' },
+  name: { sql: `lower(m.name || ', ' || l.code)`, type: 'text', usual: 'up' },
+  air: { sql: 'c.air', type: 'float8', usual: 'down' },
+  water: { sql: 'c.water', type: 'float8', usual: 'down' },
+  density: { sql: 'c.density', type: 'float8', usual: 'up' },
+  ph: { sql: 'c.ph', type: 'float8', usual: 'up' },
+  price: { sql: 'c.price_per_l', type: 'float8', usual: 'up' },
+};
+
+const IN_STATE: Readonly<Record<NonNullable<LotsAsked['state']>, string>> = {
+  measured: `exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is not null)`,
+  unmeasured: `not exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is not null)`,
+  open: `exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is null)`,
+  trouble: 'c.trouble is not null',
+};
+
+/** A lot answers to its material's name, other names, its code, its source, its grade and its class. */
+const CALLED = `concat_ws(' ', m.name, l.code, array_to_string(m.aliases, ' '), l.source, l.grade)`;
+
+/** Classes whose name has a word in it. */
+const classesWith = (word: string): readonly string[] =>
+  MEDIA_CLASSES.filter(({ label }) => label.toLowerCase().includes(word.toLowerCase())).map(({ id }) => id);
+
+function conditionsOf(asked: LotsAsked): Conditions {
+  const conditions = new Conditions();
+  conditions.find(asked.find, CALLED, (word) => `m.class_id = any(${conditions.value(classesWith(word))}::text[])`);
+  if (asked.kind !== undefined) conditions.and(`m.kind = ${conditions.value(asked.kind)}`);
+  if (asked.material !== undefined) conditions.and(`m.id = ${conditions.value(asked.material)}`);
+  if (asked.classId !== undefined) conditions.and(`m.class_id = ${conditions.value(asked.classId)}`);
+  if (asked.state !== undefined) conditions.and(IN_STATE[asked.state]);
+  if (asked.protocol !== undefined)
+    conditions.and(
+      `exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is not null and r.protocol_key = ${conditions.value(asked.protocol)})`,
+    );
+  if (asked.from !== undefined) conditions.and(`l.bought_on >= ${conditions.value(asked.from)}`);
+  if (asked.to !== undefined) conditions.and(`l.bought_on <= ${conditions.value(asked.to)}`);
+  if (asked.mostPerL !== undefined) conditions.and(`c.price_per_l <= ${conditions.value(asked.mostPerL)}`);
+  return conditions;
+}
+
+/** One page of the shelf. */
+export async function pageOfLots(manager: EntityManager, asked: LotsAsked): Promise<Page<LotRow>> {
+  const page = await readPage<Row>(manager, {
+    select: ROW,
+    from: FROM,
+    id: 'l.id',
+    conditions: conditionsOf(asked),
+    sort: SORTS[asked.sort ?? 'newest'],
+    asked,
+  });
+  return { ...page, rows: page.rows.map(toLotRow) };
+}
+
+/** Lots by their ids, in the order of the ids; one that there is not is left out. */
+export async function lotsNamed(manager: EntityManager, ids: readonly string[]): Promise<readonly LotRow[]> {
+  const rows = await manager.query<Row[]>(`select ${ROW} ${FROM} where l.id = any($1)`, [ids]);
+  return ids.flatMap((id) => rows.filter((row) => row.id === id).map(toLotRow));
+}
+
+/** A lot with its whole card. */
+export interface LotWithCard {
+  readonly row: LotRow;
+  readonly card: LotCard;
+}
+
+interface CardColumns {
+  readonly pail: NonNullable<LotCard['pail']> | null;
+  readonly component: NonNullable<LotCard['component']> | null;
+  readonly card: Omit<LotCard, 'pail' | 'component'> | null;
+}
+
+/** Lots with their cards as they were last worked out, in the order of the ids. */
+export async function lotsWithCards(manager: EntityManager, ids: readonly string[]): Promise<readonly LotWithCard[]> {
+  const rows = await manager.query<(Row & CardColumns)[]>(
+    `select ${ROW}, c.component, c.card ${FROM} where l.id = any($1)`,
+    [ids],
+  );
+  const withCards = rows.map((row): LotWithCard => ({
+    row: toLotRow(row),
+    card: {
+      ...(row.card ?? { figures: [], missing: [] }),
+      ...optional('pail', row.pail),
+      ...optional('component', row.component),
+    },
+  }));
+  return ids.flatMap((id) => withCards.filter(({ row }) => row.id === id));
+}
+
+/** Lots at hand beside those that are named, at most: of each kind the newest. */
+const AT_HAND = Object.freeze({ material: 60, product: 30 });
+
+/** Lots as a prediction takes them: those named, then what is at hand. */
+export async function lotsForDesk(manager: EntityManager, ids: readonly string[]): Promise<readonly DeskLot[]> {
+  const rows = await manager.query<(Row & Pick<CardColumns, 'component'>)[]>(
+    `with newest as (
+       select l.id, row_number() over (partition by m.kind order by l.created_at desc, l.id desc) as place, m.kind
+       from lots l join materials m on m.id = l.material_id join lot_cards c on c.lot_id = l.id where c.component is not null)
+     select ${ROW}, c.component ${FROM}
+     where l.id = any($1) or l.id in (
+       select id from newest where place <= case kind when 'material' then ${String(AT_HAND.material)} else ${String(AT_HAND.product)} end)
+     order by l.created_at desc, l.id desc`,
+    [ids],
+  );
+  return rows.map((row) => ({ ...toLotRow(row), ...optional('component', row.component) }));
+}
+
+/** How many lots a prediction can be made with. */
+export async function countUsable(manager: EntityManager): Promise<number> {
+  const [row] = await manager.query<{ n: number }[]>(
+    'select count(*)::int as n from lot_cards where component is not null',
+  );
+  return row?.n ?? 0;
+}
+
+/** Most lots of a material that are compared on a card. */
+const MOST_KIN = 60;
+
+/** Other lots of a lot's material, the newest of them. */
+export async function siblingsOf(manager: EntityManager, lotId: string): Promise<readonly string[]> {
+  const rows = await manager.query<{ id: string }[]>(
+    `select l.id from lots l where l.material_id = (select material_id from lots where id = $1) and l.id <> $1
+     order by l.created_at desc, l.id desc limit ${String(MOST_KIN)}`,
+    [lotId],
+  );
+  return rows.map(({ id }) => id);
+}
+
+/** Measured figures of the lots of a material, the newest of them, in the order in which they came. */
+export async function kinOf(manager: EntityManager, materialId: string): Promise<readonly LotAmongOthers[]> {
+  const rows = await manager.query<(CountedFigure & { readonly id: string; readonly code: string })[]>(
+    `select l.id, l.code, f.property, f.method, f.method_key as "methodKey", f.origin, f.mean, f.counted
+     from (select * from lots where material_id = $1 order by created_at desc, id desc limit ${String(MOST_KIN)}) l
+     join lot_figures f on f.lot_id = l.id
+     order by l.created_at, l.id, f.place`,
+    [materialId],
+  );
+  const lots = new Map<string, { readonly id: string; readonly code: string; readonly figures: CountedFigure[] }>();
+  for (const { id, code, ...figure } of rows) {
+    const lot = lots.get(id) ?? { id, code, figures: [] };
+    lot.figures.push(figure);
+    lots.set(id, lot);
+  }
+  return [...lots.values()];
+}
