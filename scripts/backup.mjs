@@ -33,7 +33,7 @@ try {
   const { own, demo, file } = wanted(process.argv.slice(2));
   installPackages();
   const { DATA } = await import('./build.mjs');
-  const { backupProgram, NOTEBOOKS, whileOpen } = await import('./notebooks.mjs');
+  const { backupProgram, NOTEBOOKS, notebooksMeant, whileOpen } = await import('./notebooks.mjs');
   const stamp = new Date().toISOString().slice(0, 19).replaceAll(':', '');
   const usual = (word) => path.join(DATA, 'backups', `${word}-${stamp}.tar`);
 
@@ -41,10 +41,7 @@ try {
     const target = path.resolve(file ?? usual('notebook'));
     sayTaken(target, await backupProgram(['take', target], process.env.DATABASE_URL), 'The notebook');
   } else {
-    const { cluster } = await import('./postgres.mjs');
-    const asked = Object.keys(NOTEBOOKS).filter((name) => (own || demo ? (name === 'empty' ? own : demo) : true));
-    const there = asked.filter((name) => cluster(DATA, name).exists());
-    if (there.length === 0) throw new Advice(`There is no such notebook in ${DATA} yet; npm start begins one.`);
+    const there = notebooksMeant({ own, demo });
     if (file !== undefined && there.length > 1)
       throw new Advice(`There are two notebooks in ${DATA}, and one file holds one. Add --own or --demo.`);
     for (const name of there) {

@@ -1,4 +1,4 @@
-// The notebooks of a folder, for the commands that take and restore backups.
+// The notebooks of a folder, for the commands that take, restore and rebuild them.
 import { spawnSync } from 'node:child_process';
 import path from 'node:path';
 import { Advice } from './advice.mjs';
@@ -12,12 +12,12 @@ export const NOTEBOOKS = {
   notebook: { word: 'demo', said: 'the demo notebook' },
 };
 
-/** Runs the program that takes and restores; its sentence is the one that is told. */
-export async function backupProgram(args, url) {
+/** Runs one of the server's programs on a notebook; its sentence is the one that is told. */
+async function program(name, args, url) {
   await build({ ifStale: true });
   const done = spawnSync(
     process.execPath,
-    ['--enable-source-maps', path.join(ROOT, 'server/dist/backup.js'), ...args],
+    ['--enable-source-maps', path.join(ROOT, `server/dist/${name}.js`), ...args],
     {
       env: { ...process.env, DATABASE_URL: url },
       encoding: 'utf8',
@@ -26,6 +26,17 @@ export async function backupProgram(args, url) {
   );
   if (done.status !== 0) throw new Advice(done.stderr.trim());
   return JSON.parse(done.stdout);
+}
+
+export const backupProgram = (args, url) => program('backup', args, url);
+export const rebuildProgram = (url) => program('rebuild', [], url);
+
+/** Which of the notebooks are meant by --own and --demo, of those that are there; both where nobody says. */
+export function notebooksMeant({ own, demo }) {
+  const asked = Object.keys(NOTEBOOKS).filter((name) => (own || demo ? (name === 'empty' ? own : demo) : true));
+  const there = asked.filter((name) => cluster(DATA, name).exists());
+  if (there.length === 0) throw new Advice(`There is no such notebook in ${DATA} yet; npm start begins one.`);
+  return there;
 }
 
 /** Opens a notebook for a while: as it runs already, or started and stopped again. */

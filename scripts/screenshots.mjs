@@ -156,7 +156,13 @@ for (const view of VIEWS.filter(({ name }) => wanted === undefined || wanted.inc
   });
   page.on('pageerror', (error) => console.error(`${view.name}: ${error.message}`));
   await page.goto(url);
-  const api = (address) => page.evaluate(async (at) => (await fetch(`/api${at}`)).json(), address);
+  // Of a list its first page, as long as a page can be.
+  const api = (address) =>
+    page.evaluate(async (at) => {
+      const isList = ['/lots', '/runs', '/blends', '/scorecards'].includes(at);
+      const answer = await (await fetch(`/api${at}${isList ? '?limit=200' : ''}`)).json();
+      return isList ? answer.rows : answer;
+    }, address);
   if (view.as !== undefined) {
     await page.evaluate(async (name) => {
       await fetch('/api/session/demo', {

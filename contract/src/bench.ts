@@ -2,13 +2,13 @@ import type { RunNote, RunPhoto } from './notes';
 import type { InstrumentRow } from './instruments';
 import type {
   Combined,
-  DueJob,
   Exclusion,
   PackingHabit,
   Protocol,
   Reading,
   RunSettings,
   RunVessel,
+  RunWaits,
   SampledFrom,
   SamplePlan,
 } from '@bent-pail/core';
@@ -262,23 +262,6 @@ export interface RunRow {
   readonly startedAt: string;
   readonly startedBy: string;
   readonly finishedAt?: string;
-}
-
-/** A soak or a drain that runs by itself, with those replicates that wait for it together. */
-export interface WaitingHold {
-  readonly name: string;
-  /** ms since 1970. */
-  readonly startedAt: number;
-  readonly deadline: number;
-  readonly replicates: readonly number[];
-}
-
-/** What an open run waits for. */
-export interface RunWaits {
-  readonly due: readonly Omit<DueJob, 'runId'>[];
-  readonly holds: readonly WaitingHold[];
-  /** Replicates with a step that must still be read. */
-  readonly next: readonly number[];
 }
 
 /** An open run with what it waits for; none of its readings. */

@@ -1,4 +1,4 @@
-import type { Rubric, Scorecard } from '@bent-pail/core';
+import type { PailFigures, Rubric, Scorecard } from '@bent-pail/core';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -85,6 +85,7 @@ export interface ScorecardRow {
   readonly lotId: string;
   readonly productName: string;
   readonly lotCode: string;
+  readonly pail?: PailFigures;
   readonly sampleCode: string;
   readonly rubricLabel: string;
   readonly raters: readonly { readonly name: string; readonly handedIn: boolean }[];

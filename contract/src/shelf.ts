@@ -122,6 +122,12 @@ export class LotsAsked extends ListAsked {
   @IsUUID('all', { message: 'Name the material by its id.' })
   material?: string;
 
+  /** Only the lots that are named, their ids with commas between. */
+  @IsOptional()
+  @IsString({ message: 'Give the ids with commas between.' })
+  @MaxLength(4000, { message: 'At most a hundred at once.' })
+  ids?: string;
+
   @IsOptional()
   @IsString({ message: 'The class must be a text.' })
   @MaxLength(60, { message: 'The class has a short name.' })

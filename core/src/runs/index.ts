@@ -34,3 +34,4 @@ export {
   type SamplePlan,
 } from './samplePlan';
 export { defaultSettings } from './runDefaults';
+export { runWaits, type RunWaits, type WaitingHold } from './runWaits';

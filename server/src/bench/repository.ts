@@ -1,4 +1,5 @@
-import type { Me, OpenRunRow, Page, RunRow, RunsAsked, RunWaits } from '@bent-pail/contract';
+import type { Me, OpenRunRow, Page, RunRow, RunsAsked } from '@bent-pail/contract';
+import type { RunWaits } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
 import { Conditions, readPage, type SortBy } from '../database/paging';

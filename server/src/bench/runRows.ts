@@ -1,5 +1,4 @@
-import type { RunWaits, WaitingHold } from '@bent-pail/contract';
-import { dueJobs, runProgress, type Protocol, type RunRecord } from '@bent-pail/core';
+import { runWaits, type Protocol } from '@bent-pail/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { METHODS_STAMP } from '../cards/methods';
 import { ExclusionEntity, MaterialEntity, ProtocolEntity, ReadingEntity, RunEntity } from '../database/entities';
@@ -7,30 +6,11 @@ import { optional } from '../database/optional';
 import { figuresOfRun, type RunFigureRow } from './runFigures';
 import { loadRunRows, settingsOf, toRecord } from './runRecords';
 
-function waitsOf(record: RunRecord): RunWaits {
-  const { holds, next } = runProgress(record);
-  const groups = new Map<string, WaitingHold>();
-  for (const { step, name, startedAt, deadline, replicate } of holds) {
-    const known = groups.get(step);
-    groups.set(
-      step,
-      known === undefined
-        ? { name, startedAt, deadline, replicates: [replicate] }
-        : { ...known, replicates: [...known.replicates, replicate] },
-    );
-  }
-  return {
-    due: dueJobs(record).map(({ what, at }) => ({ what, ...optional('at', at) })),
-    holds: [...groups.values()],
-    next: next.map(({ replicate }) => replicate),
-  };
-}
-
 /** Keeps what an open run waits for, by its readings as they are in this transaction. */
 export async function keepWaits(manager: EntityManager, run: RunEntity, protocol: Protocol): Promise<void> {
   const readings = await manager.find(ReadingEntity, { where: { runId: run.id }, order: { seq: 'asc' } });
   const exclusions = await manager.findBy(ExclusionEntity, { runId: run.id });
-  const waits = waitsOf({
+  const waits = runWaits({
     id: run.id,
     number: run.number,
     protocol,

@@ -13,6 +13,7 @@ import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { LotEntity, RaterEntity, RatingEntity, RubricEntity, ScorecardEntity, UserEntity } from '../database/entities';
 import { keepOnce } from '../database/keepOnce';
+import { optional } from '../database/optional';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/service';
 import { lotsWithCards, type LotWithCard } from '../shelf/repository';
@@ -51,6 +52,7 @@ async function judge(manager: EntityManager, card: ScorecardEntity, lot: LotWith
     lotId: card.lotId,
     productName: lot.row.name,
     lotCode: lot.row.code,
+    ...optional('pail', lot.row.pail),
     sampleCode: card.sampleCode,
     rubricLabel: rubric.label,
     raters: raters.map((rater) => ({ name: nameOf(rater.userId), handedIn: rater.handedInAt !== null })),

@@ -3,6 +3,7 @@ import { MEDIA_CLASSES, type CountedFigure, type LotAmongOthers, type LotCard } 
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
 import { Conditions, readPage, type SortBy } from '../database/paging';
+import { readIds } from '../http/body';
 
 /** A lot with its material, its card's head, where it is from and what is left of it: one row, no reading. */
 const FROM = `
@@ -128,6 +129,7 @@ function conditionsOf(asked: LotsAsked): Conditions {
   conditions.find(asked.find, CALLED, (word) => `m.class_id = any(${conditions.value(classesWith(word))}::text[])`);
   if (asked.kind !== undefined) conditions.and(`m.kind = ${conditions.value(asked.kind)}`);
   if (asked.material !== undefined) conditions.and(`m.id = ${conditions.value(asked.material)}`);
+  if (asked.ids !== undefined) conditions.and(`l.id = any(${conditions.value(readIds(asked.ids))}::uuid[])`);
   if (asked.classId !== undefined) conditions.and(`m.class_id = ${conditions.value(asked.classId)}`);
   if (asked.state !== undefined) conditions.and(IN_STATE[asked.state]);
   if (asked.protocol !== undefined)

@@ -1,4 +1,4 @@
-import type { NewReading, RunSheet } from '@bent-pail/contract';
+import type { NewReading, OpenRunRow, RunSheet } from '@bent-pail/contract';
 import { inSentence, replicateName, Sheet, type RunRecord } from '@bent-pail/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
@@ -25,6 +25,9 @@ import { roundQueue, sameTask, type RoundTask } from './roundQueue';
 import { StepPicture } from './StepPicture';
 import { useKeepReading } from './useKeepReading';
 
+/** Runs that one person goes round at once, at most: the newest. */
+const MOST_ROUND = 24;
+
 /** Several samples at once: all open runs side by side, and one cell at a time in the order of the round. */
 export function RoundPage(): ReactElement {
   const query = useQuery(todayQuery);
@@ -41,19 +44,19 @@ export function RoundPage(): ReactElement {
             </EmptyPail>
           </main>
         ) : (
-          <OpenRuns sheets={openRuns} />
+          <OpenRuns runs={openRuns.slice(0, MOST_ROUND)} />
         )
       }
     </Await>
   );
 }
 
-function OpenRuns({ sheets }: { readonly sheets: readonly RunSheet[] }): ReactElement {
+function OpenRuns({ runs }: { readonly runs: readonly OpenRunRow[] }): ReactElement {
   const waiting = useOutbox();
-  const queries = useQueries({ queries: sheets.map((sheet) => ({ ...runQuery(sheet.id), initialData: sheet })) });
-  if (waiting === undefined) return <p className="q p-5">One moment.</p>;
-  const fresh = queries.map((query) => query.data);
-  return <Round sheets={fresh.filter((sheet) => sheet.finishedAt === undefined)} waiting={waiting} />;
+  const queries = useQueries({ queries: runs.map(({ id }) => runQuery(id)) });
+  const sheets = queries.flatMap(({ data }) => data ?? []);
+  if (waiting === undefined || sheets.length < runs.length) return <p className="q p-5">One moment.</p>;
+  return <Round sheets={sheets.filter((sheet) => sheet.finishedAt === undefined)} waiting={waiting} />;
 }
 
 interface RoundProps {

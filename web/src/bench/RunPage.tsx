@@ -183,7 +183,7 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
       queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
       await queryClient.invalidateQueries({ queryKey: ['lots'] });
       await queryClient.invalidateQueries({ queryKey: ['today'] });
-      await queryClient.invalidateQueries({ queryKey: ['runs'], exact: true });
+      await queryClient.invalidateQueries({ queryKey: ['run list'] });
     },
   });
   const volumes = vesselVolumes(run.record.vessels);

@@ -4,6 +4,7 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { cardPageOf, sheetOf } from '../testing/fixtures';
+import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
 import { StartRun } from './StartRun';
 
@@ -22,7 +23,7 @@ const protocols: readonly ProtocolRow[] = PROTOCOLS.map((protocol) => ({ protoco
 const open = (protocolKey?: string, lotId = 'pumice') =>
   openPage(<StartRun lotId={lotId} protocolKey={protocolKey} />, {
     answers: {
-      '/lots': [lot('pumice', 'pumice-coarse'), lot('peat', 'peat-light-fine')],
+      ...lists({ lots: [lot('pumice', 'pumice-coarse'), lot('peat', 'peat-light-fine')] }),
       '/vessels': vessels,
       '/protocols': protocols,
       '/users': [],

@@ -7,10 +7,11 @@ import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { Choice, Field } from '../shared/Field';
+import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { fixed } from '../shared/format';
 import { numberOf } from '../shared/numberOf';
 import { protocolOptions } from '../shared/protocolOptions';
-import { lotsQuery, protocolsQuery, queryClient, activeUsersQuery, vesselsQuery } from '../shared/queries';
+import { protocolsQuery, queryClient, activeUsersQuery, vesselsQuery } from '../shared/queries';
 import { NO_SAMPLE, SampleFields, type TypedSample } from './SampleFields';
 
 interface StartRunProps {
@@ -20,26 +21,23 @@ interface StartRunProps {
 
 /** Which lot, by which protocol, how many replicates, in which vessels. */
 export function StartRun(props: StartRunProps): ReactElement {
-  const lots = useQuery(lotsQuery);
+  const { isPending, first } = useFirstLot(props.lotId);
   const vessels = useQuery(vesselsQuery);
   const protocols = useQuery(protocolsQuery);
   const users = useQuery(activeUsersQuery);
+  if (isPending) return <p className="q p-5">One moment.</p>;
   return (
-    <Await query={lots}>
-      {(allLots) => (
-        <Await query={vessels}>
-          {(allVessels) => (
-            <Await query={protocols}>
-              {(allProtocols) => (
-                <StartForm
-                  {...props}
-                  lots={allLots}
-                  vessels={allVessels.filter((vessel) => vessel.kind === 'vessel')}
-                  protocols={allProtocols}
-                  students={(users.data ?? []).filter((user) => user.role === 'student')}
-                />
-              )}
-            </Await>
+    <Await query={vessels}>
+      {(allVessels) => (
+        <Await query={protocols}>
+          {(allProtocols) => (
+            <StartForm
+              protocolKey={props.protocolKey}
+              firstLot={first}
+              vessels={allVessels.filter((vessel) => vessel.kind === 'vessel')}
+              protocols={allProtocols}
+              students={(users.data ?? []).filter((user) => user.role === 'student')}
+            />
           )}
         </Await>
       )}
@@ -60,16 +58,16 @@ const HABITS = [
   { key: 'pressed', words: 'pressed with a load' },
 ] as const satisfies readonly { key: PackingHabit; words: string }[];
 
-interface StartFormProps extends StartRunProps {
-  readonly lots: readonly LotRow[];
+interface StartFormProps extends Pick<StartRunProps, 'protocolKey'> {
+  readonly firstLot: LotRow | undefined;
   readonly vessels: readonly VesselRow[];
   readonly protocols: readonly ProtocolRow[];
   readonly students: readonly UserRow[];
 }
 
-function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: StartFormProps): ReactElement {
+function StartForm({ protocolKey, firstLot, vessels, protocols, students }: StartFormProps): ReactElement {
   const navigate = useNavigate();
-  const [lot, setLot] = useState(lotId ?? lots[0]?.id ?? '');
+  const [lot, setLot] = useState(firstLot);
   const [key, setKey] = useState(protocolKey ?? 'saturate-drain-dry');
   const [typedCount, setCount] = useState<string>();
   const [habit, setHabit] = useState<PackingHabit>('tapped');
@@ -84,14 +82,14 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
     vessels.findIndex((vessel) => vessel.id === (first ?? firstVessel(vessels, protocol))),
   );
   const used = vessels.slice(from, from + (Number(count) || 0));
-  const classId = lots.find((one) => one.id === lot)?.classId;
+  const classId = lot?.classId;
   const mediaClass = classId === undefined ? undefined : findMediaClass(classId);
   const shedsWater = mediaClass !== undefined && needsMoistening(mediaClass);
   const settings = defaultSettings(mediaClass, protocol);
   const start = useMutation({
     mutationFn: () => {
       const said: Omit<NewRun, 'id'> = {
-        lotId: lot,
+        lotId: lot?.id ?? '',
         protocol: key,
         replicates: numberOf(count, 'Replicates'),
         vesselIds: protocol.usesVessel ? used.map((vessel) => vessel.id) : [],
@@ -121,12 +119,7 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
         start.mutate();
       }}
     >
-      <Choice
-        label="Lot"
-        value={lot}
-        options={lots.map((one) => ({ key: one.id, words: `${one.name}, ${one.code}` }))}
-        onChange={setLot}
-      />
+      <LotChoice label="Lot" chosen={lot} onChoose={setLot} />
       <Choice label="Protocol" value={key} options={protocolOptions(protocols)} onChange={setKey} />
       <Field label="Replicates" mode="numeric" value={count} onChange={setCount} className="w-28" />
       {protocol.usesVessel && (
@@ -154,7 +147,7 @@ function StartForm({ lotId, protocolKey, lots, vessels, protocols, students }: S
           onChange={setStudent}
         />
       )}
-      <button type="submit" className="act" disabled={start.isPending || lot === ''}>
+      <button type="submit" className="act" disabled={start.isPending || lot === undefined}>
         Open the sheet
       </button>
       <SampleFields sample={sample} onChange={setSample} />

@@ -9,6 +9,7 @@ import { outboxOf } from '../shared/outbox/store';
 import { useOutbox } from '../shared/outbox/useOutbox';
 import { queryClient, runQuery } from '../shared/queries';
 import { openSheetOf, PUMICE, sheetOf } from '../testing/fixtures';
+import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
 import { Asides } from './Asides';
 import { BenchPage } from './BenchPage';
@@ -240,7 +241,7 @@ describe('the bench', () => {
 
   it('keeps open and finished runs apart', async () => {
     openPage(<BenchPage />, {
-      answers: { '/runs': [row(7), row(6, { finishedAt: sheetOf('ph-1to5', {}).startedAt })] },
+      answers: lists({ runs: [row(7), row(6, { finishedAt: sheetOf('ph-1to5', {}).startedAt })] }),
     });
     const opened = within(await screen.findByRole('region', { name: 'Open on the bench' }));
     expect(opened.getAllByRole('row')).toHaveLength(2);
@@ -248,7 +249,7 @@ describe('the bench', () => {
   });
 
   it('of nobody’s asks what is in the pail; a reader starts nothing', async () => {
-    openPage(<BenchPage />, { answers: { '/runs': [] }, role: 'reader', at: '/bench?start', path: '/bench' });
+    openPage(<BenchPage />, { answers: lists({}), role: 'reader', at: '/bench?start', path: '/bench' });
     expect(await screen.findByText('Nothing has been weighed yet.')).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Start a run' })).toBeNull();
     expect(screen.queryByRole('form')).toBeNull();

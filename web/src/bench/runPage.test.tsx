@@ -4,7 +4,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { outboxOf } from '../shared/outbox/store';
-import { openSheetOf, PUMICE, sheetOf } from '../testing/fixtures';
+import { openSheetOf, PUMICE, sheetOf, openRowOf } from '../testing/fixtures';
 import { openPage, type Told } from '../testing/page';
 import { useDrafts } from './draftStore';
 import { RoundPage } from './RoundPage';
@@ -113,7 +113,7 @@ describe('the round', () => {
   };
   const open = (sheets: readonly RunSheet[]): void => {
     const today: TodayPage = {
-      openRuns: sheets,
+      openRuns: sheets.map(openRowOf),
       sheetsToRate: 0,
       labRequests: [],
       planned: [],

@@ -1,4 +1,4 @@
-import type { BlendPage, LotRow, Recipe, RecipeLine } from '@bent-pail/contract';
+import type { BlendPage, Recipe, RecipeLine } from '@bent-pail/contract';
 import { deskBandsInput, fillRest, type PropertyKey } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState, type ReactElement } from 'react';
@@ -7,7 +7,7 @@ import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { useHand } from '../shared/handStore';
 import { useLastPot } from '../shared/pot/usePot';
-import { blendQuery, blendsQuery, learningQuery, lotsQuery, profilesQuery } from '../shared/queries';
+import { blendQuery, learningQuery, profilesQuery } from '../shared/queries';
 import './blend.css';
 import { DeskFigures } from './DeskFigures';
 import { DeskHead } from './DeskHead';
@@ -17,29 +17,40 @@ import { DoseLine } from './DoseLine';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
 import { PredictedPail } from './PredictedPail';
 import { RecipeColumn } from './recipe/RecipeColumn';
+import { AwaitLarder } from './AwaitLarder';
 import { useBands } from './useBands';
+import type { Larder } from './useLarder';
 import { usePrediction } from './usePrediction';
 import { WaterInPot } from './WaterInPot';
 
 /** The blend desk: a new recipe, a kept blend, or one kept version of it. */
 export function BlendDeskPage(): ReactElement {
   const { id, n } = useParams();
-  const lots = useQuery(lotsQuery);
+  const [params] = useSearchParams();
+  const hand = useHand((state) => state.hand);
+  const draft = useDrafts((state) => state.drafts[id ?? NEW]);
+  const page = useQuery({ ...blendQuery(id ?? ''), enabled: id !== undefined });
   const learning = useQuery(learningQuery);
-  const blends = useQuery(blendsQuery);
   const profiles = useQuery(profilesQuery);
-  // A figure that jumps as the bench's teaching, a blend inside or the use's windows arrive would be read too early; without an answer the desk goes on.
-  if (learning.isPending || blends.isPending || profiles.isPending) return <p className="q p-5">One moment.</p>;
+  // A figure that jumps as the bench's teaching or the use's windows arrive would be read too early; without an answer the desk goes on.
+  if (learning.isPending || profiles.isPending) return <p className="q p-5">One moment.</p>;
+  const lines = [...(draft?.recipe.lines ?? []), ...(page.data?.versions.flatMap(({ recipe }) => recipe.lines) ?? [])];
+  const lotIds = [params.get('lot') ?? [], hand?.kind === 'lot' ? hand.id : []].flat();
   return (
-    <Await query={lots}>
-      {(shelf) =>
-        id === undefined ? <NewDesk lots={shelf} /> : <KeptDesk key={`${id}:${n ?? ''}`} id={id} n={n} lots={shelf} />
+    <AwaitLarder named={{ lines, lotIds }}>
+      {(larder) =>
+        id === undefined ? (
+          <NewDesk larder={larder} />
+        ) : (
+          <KeptDesk key={`${id}:${n ?? ''}`} id={id} n={n} larder={larder} />
+        )
       }
-    </Await>
+    </AwaitLarder>
   );
 }
 
-function NewDesk({ lots }: { readonly lots: readonly LotRow[] }): ReactElement {
+function NewDesk({ larder }: { readonly larder: Larder }): ReactElement {
+  const { lots } = larder;
   const [params] = useSearchParams();
   const pot = useLastPot((state) => state.pot);
   const hand = useHand((state) => state.hand);
@@ -60,17 +71,17 @@ function NewDesk({ lots }: { readonly lots: readonly LotRow[] }): ReactElement {
     const { recipe } = draft;
     change(NEW, { ...draft, recipe: { ...recipe, lines: [...recipe.lines, { lotId: asked, parts: 1 }] } });
   }, [asked, change, draft, known]);
-  return <Desk draftKey={NEW} start={started} lots={lots} page={undefined} />;
+  return <Desk draftKey={NEW} start={started} larder={larder} page={undefined} />;
 }
 
 function KeptDesk({
   id,
   n,
-  lots,
+  larder,
 }: {
   readonly id: string;
   readonly n: string | undefined;
-  readonly lots: readonly LotRow[];
+  readonly larder: Larder;
 }): ReactElement {
   const query = useQuery(blendQuery(id));
   return (
@@ -82,7 +93,7 @@ function KeptDesk({
           <Desk
             draftKey={id}
             start={{ name: page.name, recipe: version.recipe }}
-            lots={lots}
+            larder={larder}
             page={page}
             shown={n === undefined ? undefined : version.n}
           />
@@ -96,13 +107,14 @@ interface DeskProps {
   readonly draftKey: string;
   /** What the desk shows before anything is changed. */
   readonly start: BlendDraft;
-  readonly lots: readonly LotRow[];
+  readonly larder: Larder;
   readonly page: BlendPage | undefined;
   /** One kept version is looked at, whatever is being drafted. */
   readonly shown?: number | undefined;
 }
 
-function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
+function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement {
+  const { lots, blends } = larder;
   const navigate = useNavigate();
   const kept = useDrafts((state) => state.drafts[draftKey]);
   const change = useDrafts((state) => state.change);
@@ -110,10 +122,9 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
   const { recipe } = draft;
   const [asked, setAsked] = useState<PropertyKey>('air');
   const profiles = useQuery(profilesQuery).data;
-  const blends = useQuery(blendsQuery).data;
   const profile = useMemo(() => profiles?.find(({ id }) => id === recipe.target), [profiles, recipe.target]);
   const learnt = useQuery(learningQuery).data?.learning.use;
-  const meaning = useMemo(() => meaningOf(recipe, lots, blends ?? [], learnt), [recipe, lots, blends, learnt]);
+  const meaning = useMemo(() => meaningOf(recipe, lots, blends, learnt), [recipe, lots, blends, learnt]);
   const { input } = meaning;
   const bandsInput = useMemo(
     () => (input === undefined ? undefined : deskBandsInput(input, profile, asked)),
@@ -143,7 +154,7 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
           result,
           bands,
           lots,
-          blends: blends ?? [],
+          blends: blends,
           profiles: profiles ?? [],
           profile,
           learnt,
@@ -170,14 +181,7 @@ function Desk({ draftKey, start, lots, page, shown }: DeskProps): ReactElement {
         </p>
       )}
       <div className="desk-grid">
-        <RecipeColumn
-          draft={draft}
-          draftKey={draftKey}
-          lots={lots}
-          blends={blends ?? []}
-          result={result}
-          onRecipe={setRecipe}
-        />
+        <RecipeColumn draft={draft} draftKey={draftKey} larder={larder} result={result} onRecipe={setRecipe} />
         {result === undefined ? (
           <section className="md:col-span-2">
             <EmptyPail question={recipe.lines.length === 0 ? 'What goes in first?' : 'Give one of them a part.'} />

@@ -1,22 +1,36 @@
-import type { BlendRow } from '@bent-pail/contract';
-import { useQuery } from '@tanstack/react-query';
-import { useState, type ReactElement } from 'react';
+import { BLEND_SORTS, type BlendRow, type BlendsAsked } from '@bent-pail/contract';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { useState, type ReactElement, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { fixed } from '../shared/format';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
-import { blendsQuery } from '../shared/queries';
+import { AskedBy, ListBar } from '../shared/lists/ListBar';
+import { More, rowsOf, totalOf } from '../shared/lists/More';
+import { useAsked } from '../shared/lists/useAsked';
+import { blendPagesQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { MOST_COMPARED } from './compare/compared';
 import { recipeText } from './recipeText';
 
+const SORT_WORDS: Readonly<Record<(typeof BLEND_SORTS)[number], string>> = {
+  newest: 'newest first',
+  name: 'by name',
+  air: 'most air first',
+  water: 'most water first',
+  ph: 'lowest pH first',
+  price: 'cheapest litre first',
+};
+
 /** Every kept blend with its pail in its own pot. */
 export function BlendListPage(): ReactElement {
   const works = useWorks();
-  const query = useQuery(blendsQuery);
+  const [asked, ask] = useAsked(['find', 'sort']);
+  const query = useInfiniteQuery(blendPagesQuery(asked as Asked<BlendsAsked>));
+  const isAsked = Object.keys(asked).length > 0;
   return (
     <main>
       <TitleBlock title="Blend" line="What a mix will do, before a barrow of it is mixed. Dashes are predicted.">
@@ -36,8 +50,8 @@ export function BlendListPage(): ReactElement {
         ) : undefined}
       </TitleBlock>
       <Await query={query}>
-        {(blends) =>
-          blends.length === 0 ? (
+        {(data) =>
+          totalOf(data) === 0 && !isAsked ? (
             <EmptyPail question="What would you mix?">
               {works && (
                 <Link className="alt" to="/blend/desk">
@@ -46,7 +60,28 @@ export function BlendListPage(): ReactElement {
               )}
             </EmptyPail>
           ) : (
-            <BlendTable blends={blends} />
+            <>
+              <ListBar
+                find={asked.find ?? ''}
+                placeholder="name, pot, person"
+                onFind={(text) => {
+                  ask('find', text);
+                }}
+              >
+                <AskedBy
+                  label="Sorted"
+                  value={asked.sort ?? 'newest'}
+                  options={BLEND_SORTS.map((key) => ({ key, words: SORT_WORDS[key] }))}
+                  onChange={(key) => {
+                    ask('sort', key === 'newest' ? '' : key);
+                  }}
+                />
+              </ListBar>
+              <BlendTable blends={rowsOf(data)}>
+                <More query={query} what="blends" />
+              </BlendTable>
+              {totalOf(data) === 0 && <p className="q p-5">No blend is like that.</p>}
+            </>
           )
         }
       </Await>
@@ -54,7 +89,12 @@ export function BlendListPage(): ReactElement {
   );
 }
 
-function BlendTable({ blends }: { readonly blends: readonly BlendRow[] }): ReactElement {
+interface BlendTableProps {
+  readonly blends: readonly BlendRow[];
+  readonly children: ReactNode;
+}
+
+function BlendTable({ blends, children }: BlendTableProps): ReactElement {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   return (
     <section className="px-5 pt-3" aria-label="Blends">
@@ -90,6 +130,7 @@ function BlendTable({ blends }: { readonly blends: readonly BlendRow[] }): React
           ))}
         </tbody>
       </table>
+      {children}
       <p className="py-3">
         {chosen.length < 2 ? (
           <span className="q text-[14px]">Tick two to six to see them side by side in one pot.</span>

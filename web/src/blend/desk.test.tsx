@@ -1,4 +1,4 @@
-import type { BlendPage, BlendRow } from '@bent-pail/contract';
+import type { BlendPage, DeskBlend } from '@bent-pail/contract';
 import { bands, deskBandsInput, predictDesk, TARGET_PROFILES, type DeskInput } from '@bent-pail/core';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -8,6 +8,7 @@ import { useHand } from '../shared/handStore';
 import { FIRST_POT } from '../shared/pot/pots';
 import { useLastPot } from '../shared/pot/usePot';
 import { blendRow, deskViewOf, profileCalled, SHELF, thinkHere } from '../testing/desk';
+import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
 import { BlendDeskPage } from './BlendDeskPage';
 import { BlendListPage } from './BlendListPage';
@@ -35,8 +36,7 @@ const second = {
 };
 const page: BlendPage = { id: ID, name: 'Tub mix', versions: [second, row.latest] };
 const answers = {
-  '/lots': SHELF,
-  '/blends': [row],
+  ...lists({ lots: SHELF, blends: [row] }),
   '/learning': { learning: {}, batches: [] },
   '/profiles': TARGET_PROFILES,
   [`/blends/${ID}`]: page,
@@ -181,17 +181,17 @@ describe('the figures of a blend', () => {
 });
 
 describe('the list of blends', () => {
-  const blends: BlendRow[] = ['A', 'B', 'C'].map((name, i) => blendRow(`${ID.slice(0, -1)}${String(i)}`, name, lines));
+  const blends: DeskBlend[] = ['A', 'B', 'C'].map((name, i) => blendRow(`${ID.slice(0, -1)}${String(i)}`, name, lines));
 
   it('says of each what it is made of and what it does in its own pot', async () => {
-    openPage(<BlendListPage />, { answers: { '/blends': blends } });
+    openPage(<BlendListPage />, { answers: lists({ blends }) });
     const line = within(await screen.findByRole('row', { name: / A 3 Bark · 1 Coir; version 1/ }));
     expect(line.getByText('Tub')).toBeTruthy();
   });
 
   it('puts two to six of them side by side', async () => {
     const user = userEvent.setup();
-    openPage(<BlendListPage />, { answers: { '/blends': blends } });
+    openPage(<BlendListPage />, { answers: lists({ blends }) });
     await user.click(await screen.findByLabelText('Compare A'));
     expect(screen.getByText(/Tick two to six/)).toBeTruthy();
     await user.click(screen.getByLabelText('Compare C'));
@@ -204,7 +204,7 @@ describe('the list of blends', () => {
   });
 
   it('of nobody’s asks what one would mix; a reader only looks', async () => {
-    openPage(<BlendListPage />, { answers: { '/blends': [] }, role: 'reader' });
+    openPage(<BlendListPage />, { answers: lists({}), role: 'reader' });
     expect(await screen.findByText('What would you mix?')).toBeTruthy();
     expect(screen.queryByRole('link', { name: /Compose|Take two lots/ })).toBeNull();
   });

@@ -1,4 +1,4 @@
-import type { BlendRow, LotRow, ProfileRow, Recipe, RecipeLine } from '@bent-pail/contract';
+import type { DeskBlend, DeskLot, ProfileRow, Recipe, RecipeLine } from '@bent-pail/contract';
 import {
   CoreError,
   flatLines,
@@ -12,7 +12,7 @@ import type { Pot } from '../shared/pot/pots';
 
 /** A lot that a recipe comes down to, with its loose parts. */
 export interface UsedLot extends FlatLine {
-  readonly lot: LotRow;
+  readonly lot: DeskLot;
 }
 
 /** What a recipe means: its lots, the question for the prediction, or why there is none. */
@@ -32,8 +32,8 @@ export interface DeskView {
   readonly input: DeskInput;
   readonly result: DeskResult;
   readonly bands: BandsResult | undefined;
-  readonly lots: readonly LotRow[];
-  readonly blends: readonly BlendRow[];
+  readonly lots: readonly DeskLot[];
+  readonly blends: readonly DeskBlend[];
   readonly profiles: readonly ProfileRow[];
   readonly profile: ProfileRow | undefined;
   readonly learnt: LearningUse | undefined;
@@ -47,7 +47,7 @@ export function lineKey({ lotId, blend }: Pick<RecipeLine, 'lotId' | 'blend'>): 
 }
 
 /** The lots that lines come down to; throws a `CoreError` where a blend inside is not kept, or leads back to itself. */
-export function flatOf(lines: readonly RecipeLine[], blends: readonly BlendRow[]): FlatLine[] {
+export function flatOf(lines: readonly RecipeLine[], blends: readonly DeskBlend[]): FlatLine[] {
   return flatLines(
     lines.filter(({ parts }) => parts > 0),
     ({ id, n }) => {
@@ -63,8 +63,8 @@ export function flatOf(lines: readonly RecipeLine[], blends: readonly BlendRow[]
 /** What a recipe means with the shelf as it is. */
 export function meaningOf(
   recipe: Recipe,
-  lots: readonly LotRow[],
-  blends: readonly BlendRow[],
+  lots: readonly DeskLot[],
+  blends: readonly DeskBlend[],
   learnt: LearningUse | undefined,
 ): Meaning {
   let flat: FlatLine[];
@@ -97,7 +97,7 @@ export function meaningOf(
 }
 
 /** What a line is called. */
-export function lineName(line: RecipeLine, lots: readonly LotRow[], blends: readonly BlendRow[]): string {
+export function lineName(line: RecipeLine, lots: readonly DeskLot[], blends: readonly DeskBlend[]): string {
   if (line.blend !== undefined)
     return blends.find(({ id }) => id === line.blend?.id)?.name ?? 'a blend that is not kept';
   return lots.find(({ id }) => id === line.lotId)?.name ?? 'a lot that is not on the shelf';

@@ -4,6 +4,7 @@ import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { Choice } from '../shared/Field';
+import { LotChoice } from '../shared/lots/LotChoice';
 import { laboratoryQuery, queryClient } from '../shared/queries';
 
 const [A_MINUTE, A_DAY, FIVE_DAYS] = LAB_DELAYS_min;
@@ -14,12 +15,12 @@ const DELAYS = [
 ];
 
 /** Sends a sample to the practice laboratory. */
-export function AskLaboratory({ lots }: { readonly lots: readonly LotRow[] }): ReactElement {
-  const [lot, setLot] = useState(lots[0]?.id ?? '');
+export function AskLaboratory({ firstLot }: { readonly firstLot: LotRow | undefined }): ReactElement {
+  const [lot, setLot] = useState(firstLot);
   const [delay, setDelay] = useState(String(A_DAY));
   const ask = useMutation({
     mutationFn: () => {
-      const said: Omit<NewLabRequest, 'id'> = { lotId: lot, delay_min: Number(delay) };
+      const said: Omit<NewLabRequest, 'id'> = { lotId: lot?.id ?? '', delay_min: Number(delay) };
       return once(['laboratory', said], (id) => api.post<LabRequestRow[]>('/laboratory', { id: id(), ...said }));
     },
     onSuccess: async (rows) => {
@@ -36,14 +37,9 @@ export function AskLaboratory({ lots }: { readonly lots: readonly LotRow[] }): R
         ask.mutate();
       }}
     >
-      <Choice
-        label="A sample of"
-        value={lot}
-        options={lots.map((one) => ({ key: one.id, words: `${one.name}, ${one.code}` }))}
-        onChange={setLot}
-      />
+      <LotChoice label="A sample of" chosen={lot} onChoose={setLot} />
       <Choice label="It takes" value={delay} options={DELAYS} onChange={setDelay} />
-      <button type="submit" className="alt" disabled={lot === '' || ask.isPending}>
+      <button type="submit" className="alt" disabled={lot === undefined || ask.isPending}>
         Send it
       </button>
       {ask.error !== null && (

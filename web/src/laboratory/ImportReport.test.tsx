@@ -7,7 +7,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { queryClient } from '../shared/queries';
 import { ImportReport } from './ImportReport';
 
-const lots = [{ id: 'lot', name: 'Coir pith', code: 'CO-2' }] as unknown as LotRow[];
+const lot = { id: 'lot', name: 'Coir pith', code: 'CO-2' } as unknown as LotRow;
 const request: LabRequestRow = {
   id: 'request',
   lot: { id: 'lot', name: 'Coir pith', code: 'CO-2' },
@@ -27,7 +27,7 @@ function open(given?: LabRequestRow) {
   render(
     <QueryClientProvider client={queryClient}>
       <MemoryRouter>
-        <ImportReport lots={lots} request={given} />
+        <ImportReport firstLot={lot} request={given} />
       </MemoryRouter>
     </QueryClientProvider>,
   );

@@ -4,21 +4,22 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { sentenceOf } from '../shared/api';
-import { Choice } from '../shared/Field';
+import { LotChoice } from '../shared/lots/LotChoice';
 import { queryClient } from '../shared/queries';
 import { keepReport } from './keepReport';
 
 interface ImportReportProps {
-  readonly lots: readonly LotRow[];
+  readonly firstLot: LotRow | undefined;
   /** A report of the practice laboratory that was opened. */
   readonly request: LabRequestRow | undefined;
 }
 
 /** A report as text, read line by line in sight, and kept as a run. */
-export function ImportReport({ lots, request }: ImportReportProps): ReactElement {
+export function ImportReport({ firstLot, request }: ImportReportProps): ReactElement {
   const navigate = useNavigate();
   const [text, setText] = useState(request?.report ?? '');
-  const [lot, setLot] = useState(request?.lot.id ?? lots[0]?.id ?? '');
+  const [chosen, setChosen] = useState(firstLot);
+  const lot = request?.lot.id ?? chosen?.id ?? '';
   const report = readLabReport(text);
   const keep = useMutation({
     mutationFn: () => keepReport({ lotId: lot, read: report.read, request }),
@@ -36,14 +37,7 @@ export function ImportReport({ lots, request }: ImportReportProps): ReactElement
         Paste what the laboratory sent: a line for each figure, name, number, unit. Nothing is converted; what is not
         plainly on the sheet stays out, and says why.
       </p>
-      {request === undefined && (
-        <Choice
-          label="Of which lot"
-          value={lot}
-          options={lots.map((one) => ({ key: one.id, words: `${one.name}, ${one.code}` }))}
-          onChange={setLot}
-        />
-      )}
+      {request === undefined && <LotChoice label="Of which lot" chosen={chosen} onChoose={setChosen} />}
       <label className="field mt-2">
         <span>The report</span>
         <textarea

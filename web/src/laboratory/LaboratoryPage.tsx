@@ -4,7 +4,8 @@ import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { clockTime, day } from '../shared/format';
-import { laboratoryQuery, lotsQuery } from '../shared/queries';
+import { useFirstLot } from '../shared/lots/LotChoice';
+import { laboratoryQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
@@ -14,7 +15,7 @@ import './laboratory.css';
 
 /** Samples that were sent away, and reports that came back. */
 export function LaboratoryPage(): ReactElement {
-  const lots = useQuery(lotsQuery);
+  const { isPending, first } = useFirstLot(undefined);
   const requests = useQuery(laboratoryQuery);
   const works = useWorks();
   const [opened, setOpened] = useState<string>();
@@ -24,24 +25,24 @@ export function LaboratoryPage(): ReactElement {
         title="Laboratory"
         line="A report becomes a run like any other. The practice laboratory makes its figures up, from what a class usually has."
       />
-      <Await query={lots}>
-        {(allLots) => (
-          <Await query={requests}>
-            {(rows) => (
-              <div className="laboratory">
-                <section aria-label="Sent away">
-                  <h2>The practice laboratory</h2>
-                  {works && <AskLaboratory lots={allLots} />}
-                  <Requests rows={rows} opened={opened} onOpen={works ? setOpened : undefined} />
-                </section>
-                {works && (
-                  <ImportReport key={opened ?? ''} lots={allLots} request={rows.find((row) => row.id === opened)} />
-                )}
-              </div>
-            )}
-          </Await>
-        )}
-      </Await>
+      {isPending ? (
+        <p className="q p-5">One moment.</p>
+      ) : (
+        <Await query={requests}>
+          {(rows) => (
+            <div className="laboratory">
+              <section aria-label="Sent away">
+                <h2>The practice laboratory</h2>
+                {works && <AskLaboratory firstLot={first} />}
+                <Requests rows={rows} opened={opened} onOpen={works ? setOpened : undefined} />
+              </section>
+              {works && (
+                <ImportReport key={opened ?? ''} firstLot={first} request={rows.find((row) => row.id === opened)} />
+              )}
+            </div>
+          )}
+        </Await>
+      )}
     </main>
   );
 }

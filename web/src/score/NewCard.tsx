@@ -1,12 +1,14 @@
 import type { LotRow, NewScorecard, UserRow } from '@bent-pail/contract';
 import { RUBRICS } from '@bent-pail/core';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
+import { totalOf } from '../shared/lists/More';
+import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { once } from '../shared/once';
-import { lotsQuery, queryClient, scorecardsQuery, activeUsersQuery } from '../shared/queries';
+import { activeUsersQuery, queryClient, scorecardPagesQuery } from '../shared/queries';
 
 /** Letters and digits that are not mistaken for one another on a cup. */
 const CODE_LETTERS = 'ABCDEFGHJKLMNPRSTUVWXYZ';
@@ -16,53 +18,43 @@ function blindCode(n: number): string {
   return `${CODE_LETTERS.charAt((7 * n + 9) % CODE_LETTERS.length)}${String(((3 * n + 6) % 9) + 1)}`;
 }
 
+const PRODUCTS = { kind: 'product' } as const;
+
 /** Which product, by which rubric, who rates it; the code hides which bag it is. */
 export function NewCard({ lotId }: { readonly lotId: string | undefined }): ReactElement {
-  const lots = useQuery(lotsQuery);
+  const { isPending, first } = useFirstLot(lotId, PRODUCTS);
   const users = useQuery(activeUsersQuery);
+  if (isPending) return <p className="q p-5">One moment.</p>;
+  if (first === undefined)
+    return (
+      <p className="p-5">
+        No bought product is on the shelf yet. <Link to="/shelf/new">Put one there</Link>, then judge it.
+      </p>
+    );
   return (
-    <Await query={lots}>
-      {(allLots) => (
-        <Await query={users}>
-          {(people) => {
-            const products = allLots.filter((lot) => lot.kind === 'product');
-            if (products.length === 0) {
-              return (
-                <p className="p-5">
-                  No bought product is on the shelf yet. <Link to="/shelf/new">Put one there</Link>, then judge it.
-                </p>
-              );
-            }
-            return (
-              <CardForm
-                lotId={lotId}
-                products={products}
-                raters={people.filter((user) => user.role !== 'reader' && user.role !== 'student')}
-              />
-            );
-          }}
-        </Await>
+    <Await query={users}>
+      {(people) => (
+        <CardForm product={first} raters={people.filter((user) => user.role !== 'reader' && user.role !== 'student')} />
       )}
     </Await>
   );
 }
 
 interface CardFormProps {
-  readonly lotId: string | undefined;
-  readonly products: readonly LotRow[];
+  readonly product: LotRow;
   readonly raters: readonly UserRow[];
 }
 
-function CardForm({ lotId, products, raters }: CardFormProps): ReactElement {
+function CardForm({ product, raters }: CardFormProps): ReactElement {
   const navigate = useNavigate();
-  const { data: cards = [] } = useQuery(scorecardsQuery);
-  const [lot, setLot] = useState(products.find((one) => one.id === lotId)?.id ?? products[0]?.id ?? '');
+  const { data: cards } = useInfiniteQuery(scorecardPagesQuery({}));
+  const [lot, setLot] = useState(product);
   const [rubric, setRubric] = useState(RUBRICS[0]?.key ?? '');
   const [chosen, setChosen] = useState<readonly string[]>(() =>
     raters.filter((one) => one.role === 'panellist').map((one) => one.id),
   );
   const [code, setCode] = useState<string>();
-  const sampleCode = code ?? blindCode(cards.length);
+  const sampleCode = code ?? blindCode(totalOf(cards));
   const add = useMutation({
     mutationFn: (said: Omit<NewScorecard, 'id'>) =>
       once(['scorecard', said], (id) => api.post<{ id: string }>('/scorecards', { id: id(), ...said })),
@@ -75,7 +67,7 @@ function CardForm({ lotId, products, raters }: CardFormProps): ReactElement {
   });
   const submit = (event: SubmitEvent): void => {
     event.preventDefault();
-    add.mutate({ lotId: lot, rubric, sampleCode: sampleCode.trim(), raterIds: [...chosen] });
+    add.mutate({ lotId: lot.id, rubric, sampleCode: sampleCode.trim(), raterIds: [...chosen] });
   };
   return (
     <form
@@ -83,21 +75,7 @@ function CardForm({ lotId, products, raters }: CardFormProps): ReactElement {
       onSubmit={submit}
       aria-label="Judge a product"
     >
-      <label className="field">
-        <span>Product</span>
-        <select
-          value={lot}
-          onChange={(event) => {
-            setLot(event.target.value);
-          }}
-        >
-          {products.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.name}, {one.code}
-            </option>
-          ))}
-        </select>
-      </label>
+      <LotChoice label="Product" chosen={lot} among={PRODUCTS} onChoose={setLot} />
       <label className="field">
         <span>For</span>
         <select

@@ -4,6 +4,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { classRow } from '../testing/desk';
+import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
 import { ScoreListPage } from './ScoreListPage';
 
@@ -38,7 +39,7 @@ const sheet: RaterSheet = {
   raters: 2,
   ratersIn: 1,
 };
-const answers = { '/scorecards': [card], '/sheets': [sheet], '/lots': [bag], '/users': people };
+const answers = { ...lists({ scorecards: [card], lots: [bag] }), '/sheets': [sheet], '/users': people };
 
 describe('cards and sheets', () => {
   it('say how many raters are in and what is missing, and keep an open card’s mark back', async () => {
@@ -97,7 +98,7 @@ describe('judging a product', () => {
   });
 
   it('leads to the shelf where no product stands on it', async () => {
-    start({ '/lots': [classRow('peat-light', 'Peat')] });
+    start(lists({ lots: [classRow('peat-light', 'Peat')] }));
     expect(await screen.findByRole('link', { name: 'Put one there' })).toBeTruthy();
   });
 });

@@ -1,12 +1,15 @@
-import type { RaterSheet, ScorecardRow } from '@bent-pail/contract';
-import { useQuery } from '@tanstack/react-query';
+import type { RaterSheet, ScorecardRow, ScorecardsAsked } from '@bent-pail/contract';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { fixed } from '../shared/format';
 import { LotPail } from '../shared/pail/LotPail';
-import { lotsQuery, scorecardsQuery, sheetsQuery } from '../shared/queries';
+import { AskedBy, ListBar } from '../shared/lists/ListBar';
+import { More, rowsOf, totalOf } from '../shared/lists/More';
+import { useAsked } from '../shared/lists/useAsked';
+import { scorecardPagesQuery, sheetsQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useWorks } from '../shared/useSession';
 import { NewCard } from './NewCard';
@@ -86,12 +89,14 @@ function SheetLine({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
 }
 
 function Cards(): ReactElement {
-  const query = useQuery(scorecardsQuery);
+  const [asked, ask] = useAsked(['find', 'state']);
+  const query = useInfiniteQuery(scorecardPagesQuery(asked as Asked<ScorecardsAsked>));
   const works = useWorks();
+  const isAsked = Object.keys(asked).length > 0;
   return (
     <Await query={query}>
-      {(cards) =>
-        cards.length === 0 ? (
+      {(data) =>
+        totalOf(data) === 0 && !isAsked ? (
           <EmptyPail question="Which bag shall be judged?">
             {works && (
               <Link className="alt" to="/score?start">
@@ -100,29 +105,53 @@ function Cards(): ReactElement {
             )}
           </EmptyPail>
         ) : (
-          <section className="px-5 pt-4" aria-label="Scorecards">
-            <table className="rows">
-              <caption className="pb-1 text-left text-[17px] font-bold">Scorecards</caption>
-              <thead>
-                <tr>
-                  <th scope="col" colSpan={2}>
-                    Product
-                  </th>
-                  <th scope="col" className="!text-left">
-                    panel
-                  </th>
-                  <th scope="col" className="!text-left">
-                    not in yet
-                  </th>
-                  <th scope="col">overall, of 10</th>
-                </tr>
-              </thead>
-              <tbody>
-                {cards.map((card) => (
-                  <CardLine key={card.id} card={card} />
-                ))}
-              </tbody>
-            </table>
+          <section className="pt-1" aria-label="Scorecards">
+            <ListBar
+              find={asked.find ?? ''}
+              placeholder="product, code, sample"
+              onFind={(text) => {
+                ask('find', text);
+              }}
+            >
+              <AskedBy
+                label="Only"
+                value={asked.state ?? ''}
+                options={[
+                  { key: '', words: 'all of them' },
+                  { key: 'open', words: 'blind still' },
+                  { key: 'revealed', words: 'open to see' },
+                ]}
+                onChange={(key) => {
+                  ask('state', key);
+                }}
+              />
+            </ListBar>
+            <div className="px-5 pt-3">
+              <table className="rows">
+                <caption className="pb-1 text-left text-[17px] font-bold">Scorecards</caption>
+                <thead>
+                  <tr>
+                    <th scope="col" colSpan={2}>
+                      Product
+                    </th>
+                    <th scope="col" className="!text-left">
+                      panel
+                    </th>
+                    <th scope="col" className="!text-left">
+                      not in yet
+                    </th>
+                    <th scope="col">overall, of 10</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {rowsOf(data).map((card) => (
+                    <CardLine key={card.id} card={card} />
+                  ))}
+                </tbody>
+              </table>
+              {totalOf(data) === 0 && <p className="q py-4">No card is like that.</p>}
+              <More query={query} what="cards" />
+            </div>
           </section>
         )
       }
@@ -131,12 +160,11 @@ function Cards(): ReactElement {
 }
 
 function CardLine({ card }: { readonly card: ScorecardRow }): ReactElement {
-  const { data: lots = [] } = useQuery(lotsQuery);
   const inCount = card.raters.filter((rater) => rater.handedIn).length;
   return (
     <tr>
       <td className="w-12 align-bottom">
-        <LotPail pail={lots.find((lot) => lot.id === card.lotId)?.pail} size={28} />
+        <LotPail pail={card.pail} size={28} />
       </td>
       <td className="!text-left">
         <Link className="inline-flex min-h-11 items-center text-[16px] font-semibold" to={`/score/cards/${card.id}`}>

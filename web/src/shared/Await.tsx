@@ -1,9 +1,9 @@
-import type { UseQueryResult } from '@tanstack/react-query';
+import type { UseInfiniteQueryResult, UseQueryResult } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { sentenceOf } from './api';
 
 interface AwaitProps<T> {
-  readonly query: UseQueryResult<T>;
+  readonly query: UseQueryResult<T> | UseInfiniteQueryResult<T>;
   readonly children: (data: T) => ReactElement;
 }
 

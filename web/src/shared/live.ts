@@ -20,7 +20,7 @@ function soonAgain(): void {
   calm ??= setTimeout(() => {
     calm = undefined;
     void queryClient.invalidateQueries({ queryKey: countsQuery.queryKey });
-    void queryClient.invalidateQueries({ queryKey: ['runs'], exact: true });
+    void queryClient.invalidateQueries({ queryKey: ['run list'] });
     // Only where the page of today is open: nobody else has it loaded.
     void queryClient.invalidateQueries({ queryKey: todayQuery.queryKey });
   }, CALM_MS);

@@ -1,27 +1,42 @@
 import type {
   BlendPage,
   BlendRow,
+  BlendsAsked,
   Counts,
+  DeskBlend,
+  DeskLots,
   FillingRow,
   InstrumentRow,
   LabRequestRow,
   LotCardPage,
   LearningPage,
+  ListAsked,
   LotRow,
+  LotsAsked,
+  Page,
   PlantRow,
   ProfileRow,
   ProtocolRow,
   RaterSheet,
   RunRow,
+  RunsAsked,
   RunSheet,
   ScorecardPage,
   ScorecardRow,
+  ScorecardsAsked,
   SessionState,
   TodayPage,
   UserRow,
   VesselRow,
 } from '@bent-pail/contract';
-import { MutationCache, QueryCache, QueryClient, queryOptions } from '@tanstack/react-query';
+import {
+  infiniteQueryOptions,
+  keepPreviousData,
+  MutationCache,
+  QueryCache,
+  QueryClient,
+  queryOptions,
+} from '@tanstack/react-query';
 import { api, ApiProblem, Unreachable } from './api';
 import { useLive } from './liveStore';
 import { setServerNow } from './serverClock';
@@ -80,9 +95,62 @@ export const countsQuery = queryOptions({
   queryFn: () => api.get<Counts>('/counts'),
   refetchInterval: 30000,
 });
-export const lotsQuery = queryOptions({ queryKey: ['lots'], queryFn: () => api.get<LotRow[]>('/lots') });
+/** While a card follows what it rests on, it is looked at again this often. */
+const FOLLOWING_MS = 700;
+
+const asks = (asked: object): string => {
+  const params = new URLSearchParams(
+    Object.entries(asked).flatMap(([key, value]: [string, unknown]) =>
+      typeof value === 'string' || typeof value === 'number' ? [[key, String(value)]] : [],
+    ),
+  ).toString();
+  return params === '' ? '' : `?${params}`;
+};
+
+/** A list, page after page as far as somebody has looked. */
+const pages = <T>(key: readonly string[], address: string, asked: object) =>
+  infiniteQueryOptions({
+    queryKey: [...key, 'pages', asked],
+    queryFn: ({ pageParam }) =>
+      api.get<Page<T>>(`${address}${asks(pageParam === '' ? asked : { ...asked, after: pageParam })}`),
+    initialPageParam: '',
+    getNextPageParam: ({ next }) => next,
+    placeholderData: keepPreviousData,
+  });
+
+export type Asked<T extends ListAsked> = Partial<Omit<T, 'after'>>;
+
+export const lotPagesQuery = (asked: Asked<LotsAsked>) => ({
+  ...pages<LotRow>(['lots'], '/lots', asked),
+  refetchInterval: ({
+    state,
+  }: {
+    readonly state: { readonly data?: { readonly pages: readonly Page<LotRow>[] } | undefined };
+  }) =>
+    state.data?.pages.some(({ rows }) => rows.some(({ following }) => following === true)) === true
+      ? FOLLOWING_MS
+      : (false as const),
+});
+/** The first page of lots that answer to a question. */
+export const lotsQuery = (asked: Asked<LotsAsked>) =>
+  queryOptions({
+    queryKey: ['lots', 'first', asked],
+    queryFn: () => api.get<Page<LotRow>>(`/lots${asks(asked)}`),
+    placeholderData: keepPreviousData,
+  });
+/** Lots as predictions take them: those named, and what else is at hand. */
+export const deskLotsQuery = (ids: readonly string[]) =>
+  queryOptions({
+    queryKey: ['lots', 'desk', [...ids].sort()],
+    queryFn: () => api.get<DeskLots>(`/lots/desk${asks({ ids: ids.join(',') })}`),
+    placeholderData: keepPreviousData,
+  });
 export const lotQuery = (id: string) =>
-  queryOptions({ queryKey: ['lots', id], queryFn: () => api.get<LotCardPage>(`/lots/${id}`) });
+  queryOptions({
+    queryKey: ['lots', id],
+    queryFn: () => api.get<LotCardPage>(`/lots/${id}`),
+    refetchInterval: ({ state }) => (state.data?.lot.following === true ? FOLLOWING_MS : false),
+  });
 export const fillingsQuery = (vesselId: string) =>
   queryOptions({
     queryKey: ['vessels', vesselId],
@@ -101,20 +169,25 @@ export const learningQuery = queryOptions({
   queryKey: ['learning'],
   queryFn: () => api.get<LearningPage>('/learning'),
 });
-export const runsQuery = queryOptions({ queryKey: ['runs'], queryFn: () => api.get<RunRow[]>('/runs') });
+export const runPagesQuery = (asked: Asked<RunsAsked>) => pages<RunRow>(['run list'], '/runs', asked);
 export const runQuery = (id: string) =>
   queryOptions({
     queryKey: ['runs', id],
     queryFn: () => api.get<RunSheet>(`/runs/${id}`),
     refetchInterval: () => (useLive.getState().connected ? SHEET_EVERY_MS.told : SHEET_EVERY_MS.asking),
   });
-export const blendsQuery = queryOptions({ queryKey: ['blends'], queryFn: () => api.get<BlendRow[]>('/blends') });
+export const blendPagesQuery = (asked: Asked<BlendsAsked>) => pages<BlendRow>(['blends'], '/blends', asked);
+/** Blends as recipes take them up: those named, and the newest. */
+export const deskBlendsQuery = (ids: readonly string[]) =>
+  queryOptions({
+    queryKey: ['blends', 'desk', [...ids].sort()],
+    queryFn: () => api.get<DeskBlend[]>(`/blends/desk${asks({ ids: ids.join(',') })}`),
+    placeholderData: keepPreviousData,
+  });
 export const blendQuery = (id: string) =>
   queryOptions({ queryKey: ['blends', id], queryFn: () => api.get<BlendPage>(`/blends/${id}`) });
-export const scorecardsQuery = queryOptions({
-  queryKey: ['scorecards'],
-  queryFn: () => api.get<ScorecardRow[]>('/scorecards'),
-});
+export const scorecardPagesQuery = (asked: Asked<ScorecardsAsked>) =>
+  pages<ScorecardRow>(['scorecards'], '/scorecards', asked);
 export const scorecardQuery = (id: string) =>
   queryOptions({ queryKey: ['scorecards', id], queryFn: () => api.get<ScorecardPage>(`/scorecards/${id}`) });
 export const sheetsQuery = queryOptions({ queryKey: ['sheets'], queryFn: () => api.get<RaterSheet[]>('/sheets') });

@@ -15,14 +15,16 @@ import { LotFields, NO_FIELDS } from './LotFields';
 export function NewLotPage(): ReactElement {
   const navigate = useNavigate();
   const { notebook } = useSession();
-  const { data: lots = [] } = useQuery(lotsQuery);
   const [name, setName] = useState('');
   const [code, setCode] = useState('');
   const [product, setProduct] = useState(false);
   const [fields, setFields] = useState(NO_FIELDS);
   // One material of a name and kind, however often its first lot is refused.
   const begun = useRef(new Map<string, string>());
-  const known = lots.find((lot) => lot.name.toLowerCase() === name.trim().toLowerCase());
+  const typed = name.trim();
+  const like = useQuery({ ...lotsQuery({ find: typed, sort: 'name', limit: 200 }), enabled: typed !== '' });
+  const lots = typed === '' ? [] : (like.data?.rows ?? []);
+  const known = lots.find((lot) => lot.name.toLowerCase() === typed.toLowerCase());
   const keep = useMutation({
     mutationFn: async () => {
       const kind = product ? 'product' : 'material';

@@ -1,36 +1,45 @@
-import type { LotRow } from '@bent-pail/contract';
-import { findMediaClass } from '@bent-pail/core';
-import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState, type ReactElement } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { LOT_SORTS, LOT_STATES, type LotRow, type LotsAsked, type ShownFigure } from '@bent-pail/contract';
+import { MEDIA_CLASSES } from '@bent-pail/core';
+import { useInfiniteQuery, type UseInfiniteQueryResult } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { fixed } from '../shared/format';
+import { AskedBy, ListBar } from '../shared/lists/ListBar';
+import { More, rowsOf, totalOf, type Pages } from '../shared/lists/More';
+import { useAsked } from '../shared/lists/useAsked';
 import { LotPail } from '../shared/pail/LotPail';
-import { lotsQuery } from '../shared/queries';
+import { lotPagesQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useWorks } from '../shared/useSession';
 
-/** A lot answers to its material's name, other names, its code, its source and its class. */
-function matches(lot: LotRow, text: string): boolean {
-  const mediaClass = lot.classId === undefined ? undefined : findMediaClass(lot.classId)?.label;
-  const all = [lot.name, lot.code, ...lot.aliases, lot.source, lot.grade, mediaClass].join(' ').toLowerCase();
-  return text
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => all.includes(word));
-}
+const SORT_WORDS: Readonly<Record<(typeof LOT_SORTS)[number], string>> = {
+  newest: 'newest first',
+  name: 'by name',
+  air: 'most air first',
+  water: 'most water first',
+  density: 'lightest first',
+  ph: 'lowest pH first',
+  price: 'cheapest litre first',
+};
+
+const STATE_WORDS: Readonly<Record<(typeof LOT_STATES)[number], string>> = {
+  measured: 'measured ones',
+  unmeasured: 'not measured yet',
+  open: 'on the bench now',
+  trouble: 'with trouble on the card',
+};
 
 /** Materials and products with their lots, each with its pail. */
 export function ShelfPage(): ReactElement {
   const works = useWorks();
-  const query = useQuery(lotsQuery);
-  const [params] = useSearchParams();
-  const [text, setText] = useState('');
-  const find = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    if (params.has('find')) find.current?.focus();
-  }, [params]);
+  const [asked, ask] = useAsked(['find', 'sort', 'state', 'classId']);
+  const wanted = asked as Asked<LotsAsked>;
+  const materials = useInfiniteQuery(lotPagesQuery({ ...wanted, kind: 'material' }));
+  const products = useInfiniteQuery(lotPagesQuery({ ...wanted, kind: 'product' }));
+  const found = totalOf(materials.data) + totalOf(products.data);
+  const isAsked = Object.keys(asked).length > 0;
   return (
     <main>
       <TitleBlock
@@ -43,52 +52,80 @@ export function ShelfPage(): ReactElement {
           </Link>
         ) : undefined}
       </TitleBlock>
-      <div className="flex items-center gap-3 px-5 pt-3">
-        <label className="flex items-center gap-3 text-[14px]">
-          Find
-          <input
-            ref={find}
-            className="box w-72"
-            type="search"
-            value={text}
-            placeholder="name, code, source"
-            onChange={(event) => {
-              setText(event.target.value);
-            }}
-          />
-        </label>
-      </div>
-      <Await query={query}>
-        {(lots) => {
-          const found = lots.filter((lot) => matches(lot, text));
-          if (lots.length === 0) {
-            return (
-              <EmptyPail question="The shelf is empty.">
-                <Link className="alt" to="/">
-                  Say what is in the pail
-                </Link>
-              </EmptyPail>
-            );
-          }
-          return (
-            <>
-              <LotTable title="Materials" lots={found.filter((lot) => lot.kind === 'material')} />
-              <LotTable title="Bought products" lots={found.filter((lot) => lot.kind === 'product')} />
-              {found.length === 0 && <p className="q p-5">Nothing on the shelf answers to “{text}”.</p>}
-            </>
-          );
+      <ListBar
+        find={asked.find ?? ''}
+        placeholder="name, code, source, class"
+        onFind={(text) => {
+          ask('find', text);
         }}
+      >
+        <AskedBy
+          label="Sorted"
+          value={asked.sort ?? 'newest'}
+          options={LOT_SORTS.map((key) => ({ key, words: SORT_WORDS[key] }))}
+          onChange={(key) => {
+            ask('sort', key === 'newest' ? '' : key);
+          }}
+        />
+        <AskedBy
+          label="Only"
+          value={asked.state ?? ''}
+          options={[{ key: '', words: 'all of them' }, ...LOT_STATES.map((key) => ({ key, words: STATE_WORDS[key] }))]}
+          onChange={(key) => {
+            ask('state', key);
+          }}
+        />
+        <AskedBy
+          label="Class"
+          value={asked.classId ?? ''}
+          options={[{ key: '', words: 'any' }, ...MEDIA_CLASSES.map(({ id, label }) => ({ key: id, words: label }))]}
+          onChange={(key) => {
+            ask('classId', key);
+          }}
+        />
+      </ListBar>
+      <Await query={materials}>
+        {() => (
+          <Await query={products}>
+            {() =>
+              found === 0 && !isAsked ? (
+                <EmptyPail question="The shelf is empty.">
+                  <Link className="alt" to="/">
+                    Say what is in the pail
+                  </Link>
+                </EmptyPail>
+              ) : (
+                <>
+                  <LotTable title="Materials" query={materials} />
+                  <LotTable title="Bought products" query={products} />
+                  {found === 0 && <p className="q p-5">{nothingSaid(asked.find)}</p>}
+                </>
+              )
+            }
+          </Await>
+        )}
       </Await>
     </main>
   );
 }
 
-function LotTable({ title, lots }: { readonly title: string; readonly lots: readonly LotRow[] }): ReactElement | null {
+const nothingSaid = (find: string | undefined): string =>
+  find === undefined ? 'Nothing on the shelf is like that.' : `Nothing on the shelf answers to “${find}”.`;
+
+interface LotTableProps {
+  readonly title: string;
+  readonly query: UseInfiniteQueryResult<Pages<LotRow>>;
+}
+
+function LotTable({ title, query }: LotTableProps): ReactElement | null {
+  const lots = rowsOf(query.data);
   if (lots.length === 0) return null;
   return (
     <section className="px-5 pt-4" aria-label={title}>
       <table className="rows shelf-rows">
-        <caption className="pb-1 text-left text-[17px] font-bold">{title}</caption>
+        <caption className="pb-1 text-left text-[17px] font-bold">
+          {title} <span className="f text-[14px] font-normal">{totalOf(query.data)}</span>
+        </caption>
         <thead>
           <tr>
             <th scope="col" colSpan={2}>
@@ -107,25 +144,24 @@ function LotTable({ title, lots }: { readonly title: string; readonly lots: read
           ))}
         </tbody>
       </table>
+      <More query={query} what="lots" />
     </section>
   );
 }
 
 function LotLine({ lot }: { readonly lot: LotRow }): ReactElement {
-  const origin = (field: string): string => {
-    const known = lot.component?.origins.find((one) => one.field === field)?.origin;
-    return known === 'measured' ? 'measured' : 'label';
-  };
-  const pailInk = lot.pail?.kind === 'measured' ? 'measured' : 'label';
-  const cell = (value: number | undefined, digits: number, ink: string): ReactElement => (
+  const inPail = lot.pail?.kind === 'measured';
+  const cell = (shown: ShownFigure | undefined, digits: number): ReactElement => (
     <td>
-      {value === undefined ? (
+      {shown === undefined ? (
         <span className="q">–</span>
       ) : (
-        <span className={`fig ${ink}`}>{fixed(value, digits)}</span>
+        <span className={`fig ${shown.measured ? 'measured' : 'label'}`}>{fixed(shown.value, digits)}</span>
       )}
     </td>
   );
+  const ofPail = (value: number | undefined): ShownFigure | undefined =>
+    value === undefined ? undefined : { value, measured: inPail };
   return (
     <tr>
       <td className="w-12 align-bottom">
@@ -137,13 +173,14 @@ function LotLine({ lot }: { readonly lot: LotRow }): ReactElement {
             {lot.name}, {lot.code}
           </b>
           <small>{[lot.grade, lot.source, lot.state].filter((part) => part !== undefined).join(' · ')}</small>
+          {lot.following === true && <small>its card is being worked out again</small>}
           {lot.trouble !== undefined && <small className="sorry">Its card cannot be worked out: {lot.trouble}</small>}
         </Link>
       </td>
-      {cell(lot.pail?.air, 2, pailInk)}
-      {cell(lot.pail?.water, 2, pailInk)}
-      {cell(lot.component?.component.dryBulkDensity_gcc, 2, origin('dryBulkDensity_gcc'))}
-      {cell(lot.component?.component.pH, 1, origin('pH'))}
+      {cell(ofPail(lot.pail?.air), 2)}
+      {cell(ofPail(lot.pail?.water), 2)}
+      {cell(lot.density_gcc, 2)}
+      {cell(lot.pH, 1)}
       <td className="f">
         {lot.finishedRuns}
         {lot.openRuns > 0 ? ` + ${String(lot.openRuns)} open` : ''}

@@ -1,23 +1,24 @@
-import type { LotRow } from '@bent-pail/contract';
+import type { DeskLot } from '@bent-pail/contract';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { classRow } from '../testing/desk';
+import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
 import { EditLot } from './EditLot';
 import { LotStock } from './LotStock';
 import { NewLotPage } from './NewLotPage';
 import { ShelfPage } from './ShelfPage';
 
-const bark: LotRow = {
+const bark: DeskLot = {
   ...classRow('bark-graded', 'Bark', { aliases: ['rinde'], source: 'the mill', grade: '0-10 mm', stock_L: 120 }),
   code: 'BK-7',
 };
-const bag: LotRow = { ...classRow('peat-light', 'Moorland All Round', { kind: 'product' }), id: 'bag', code: 'MA-1' };
+const bag: DeskLot = { ...classRow('peat-light', 'Moorland All Round', { kind: 'product' }), id: 'bag', code: 'MA-1' };
 
 describe('the shelf', () => {
-  const open = (lots: readonly LotRow[], at = '/shelf'): void => {
-    openPage(<ShelfPage />, { answers: { '/lots': lots }, at, path: '/shelf' });
+  const open = (lots: readonly DeskLot[], at = '/shelf'): void => {
+    openPage(<ShelfPage />, { answers: lists({ lots }), at, path: '/shelf' });
   };
 
   it('keeps materials and bought products apart', async () => {
@@ -33,14 +34,16 @@ describe('the shelf', () => {
   it.each(['bk-7', 'MILL', 'rinde', 'bark 0-10'])('finds a lot by %j', async (text) => {
     open([bark, bag]);
     await userEvent.setup().type(await screen.findByRole('searchbox'), text);
+    await vi.waitFor(() => {
+      expect(screen.queryByText(/Moorland/)).toBeNull();
+    });
     expect(screen.getByText('Bark, BK-7')).toBeTruthy();
-    expect(screen.queryByText(/Moorland/)).toBeNull();
   });
 
   it('says so when nothing answers, and asks for the first pail when it is empty', async () => {
     open([bark]);
     await userEvent.setup().type(await screen.findByRole('searchbox'), 'gold');
-    expect(screen.getByText('Nothing on the shelf answers to “gold”.')).toBeTruthy();
+    expect(await screen.findByText('Nothing on the shelf answers to “gold”.')).toBeTruthy();
   });
 
   it('puts the cursor into the field of finding where the address says so', async () => {
@@ -56,7 +59,7 @@ describe('the shelf', () => {
 
 describe('a new lot', () => {
   const open = (answers: Readonly<Record<string, unknown>> = {}) =>
-    openPage(<NewLotPage />, { answers: { '/lots': [bark], ...answers } });
+    openPage(<NewLotPage />, { answers: { ...lists({ lots: [bark] }), ...answers } });
   const keep = () => userEvent.setup().click(screen.getByRole('button', { name: 'Put it on the shelf' }));
 
   it('needs a name; its kind of stuff is guessed, its code given', async () => {
@@ -78,8 +81,8 @@ describe('a new lot', () => {
   it('of a known material is its next lot', async () => {
     const user = userEvent.setup();
     const told = open();
-    await screen.findByText('', { selector: 'option[value="Bark"]' });
     await user.type(screen.getByLabelText('Name'), 'bark ');
+    await screen.findByText('', { selector: 'option[value="Bark"]' });
     await user.type(screen.getByLabelText('Paid for one pack, £'), '9,50');
     await keep();
     await vi.waitFor(() => {

@@ -1,10 +1,10 @@
-import type { BlendRow, LotRow, ProfileRow, RecipeLine } from '@bent-pail/contract';
+import type { BlendVersion, DeskBlend, DeskLot, ProfileRow, RecipeLine } from '@bent-pail/contract';
 import { lotCard, predictDesk, TARGET_PROFILES, type DeskInput } from '@bent-pail/core';
 import { meaningOf, type DeskView } from '../blend/deskView';
 import { thinker, type Thinker } from '../blend/thinks';
 
 /** A lot of a class that nobody tested, as the shelf lists it; its id is its class. */
-export function classRow(classId: string, name: string, more: Partial<LotRow> = {}): LotRow {
+export function classRow(classId: string, name: string, more: Partial<DeskLot> = {}): DeskLot {
   const { price = 8, packVolume_L = 40, ...row } = more;
   const card = lotCard({ id: classId, name, code: classId, materialClass: classId, price, packVolume_L, runs: [] });
   return {
@@ -22,13 +22,14 @@ export function classRow(classId: string, name: string, more: Partial<LotRow> = 
     materialVersion: 1,
     finishedRuns: 0,
     openRuns: 0,
+    usable: card.component !== undefined,
     ...(card.pail === undefined ? {} : { pail: card.pail }),
     ...(card.component === undefined ? {} : { component: card.component }),
     ...row,
   };
 }
 
-export const SHELF: readonly LotRow[] = [
+export const SHELF: readonly DeskLot[] = [
   classRow('bark-graded', 'Bark', { stock_L: 200 }),
   classRow('coir-pith', 'Coir', { stock_L: 60 }),
   classRow('pumice-coarse', 'Pumice'),
@@ -77,7 +78,11 @@ export function deskViewOf(
 }
 
 /** A kept blend as the list tells it. */
-export function blendRow(id: string, name: string, lines: readonly RecipeLine[]): BlendRow {
+export function blendRow(
+  id: string,
+  name: string,
+  lines: readonly RecipeLine[],
+): DeskBlend & { readonly latest: BlendVersion } {
   const { recipe, used, result } = deskViewOf(lines);
   const flat = used.map(({ lotId, parts }) => ({ lotId, parts }));
   return {

@@ -1,5 +1,13 @@
-import type { KeptReading, LotCardPage, LotRow, RunSheet } from '@bent-pail/contract';
-import { lotCard, PROTOCOLS, type LotRecord, type Protocol, type RunRecord, type RunVessel } from '@bent-pail/core';
+import type { KeptReading, LotCardPage, LotRow, OpenRunRow, RunSheet } from '@bent-pail/contract';
+import {
+  lotCard,
+  PROTOCOLS,
+  runWaits,
+  type LotRecord,
+  type Protocol,
+  type RunRecord,
+  type RunVessel,
+} from '@bent-pail/core';
 import { toRecord } from '../shared/toRecord';
 
 const VESSEL: RunVessel = {
@@ -64,6 +72,23 @@ export function sheetOf(
   };
 }
 
+/** An open run as lists show it, with what it waits for. */
+export function openRowOf(sheet: RunSheet): OpenRunRow {
+  const { id, number, lot, protocol, startedAt, startedBy, finishedAt } = sheet;
+  return {
+    id,
+    number,
+    lotId: lot.id,
+    lotName: lot.name,
+    lotCode: lot.code,
+    protocolLabel: protocol.label,
+    startedAt,
+    startedBy,
+    ...(finishedAt === undefined ? {} : { finishedAt }),
+    waits: runWaits(toRecord(sheet, [])),
+  };
+}
+
 /** The same run without its end. */
 export function openSheetOf(...given: Parameters<typeof sheetOf>): RunSheet {
   const { finishedAt, ...open } = sheetOf(...given);
@@ -102,7 +127,7 @@ export function cardPageOf(
     finishedRuns: sheets.length,
     openRuns: 0,
     ...(card.pail === undefined ? {} : { pail: card.pail }),
-    ...(card.component === undefined ? {} : { component: card.component }),
+    usable: card.component !== undefined,
     ...row,
   };
   return { lot, card, kin: [], currency: '£', ...more };

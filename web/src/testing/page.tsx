@@ -6,6 +6,7 @@ import type { ReactElement } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, vi } from 'vitest';
 import { queryClient, sessionQuery } from '../shared/queries';
+import type { Answering } from './lists';
 
 /** What a page told the server. */
 export interface Told {
@@ -19,7 +20,7 @@ interface PageOptions {
   /** Address that is open, and the pattern that it matches. */
   readonly at?: string;
   readonly path?: string;
-  /** Answers by address, without /api; what is not in it is not found. */
+  /** Answers by address, without /api, or by what is asked of it; what is not in it is not found. */
   readonly answers?: Readonly<Record<string, unknown>>;
 }
 
@@ -41,7 +42,15 @@ export function openPage(
     const { method } = init;
     if (method !== 'GET')
       told.push({ method, address, body: JSON.parse(init.body ?? '{}') as Record<string, unknown> });
-    const answer = answers[address];
+    const [path = '', query = ''] = address.split('?');
+    const found = answers[address] ?? answers[path];
+    // A list answers to what is asked of it; what is sent to its address is only taken.
+    const answer =
+      typeof found !== 'function'
+        ? found
+        : method === 'GET'
+          ? (found as Answering)(new URLSearchParams(query))
+          : undefined;
     const status = answer === undefined ? (method === 'GET' ? 404 : 201) : 200;
     const body = answer ?? (status === 404 ? { error: { code: 'missing', message: 'There is none.' } } : {});
     return Promise.resolve(new Response(JSON.stringify(body), { status }));

@@ -74,10 +74,10 @@ function TimelineRow({
     <li className="tl-row">
       <Link to={`/bench/runs/${run.id}`} className="no-underline">
         <b className="block text-[16px] leading-tight">
-          {run.lot.name}, {run.lot.code}
+          {run.lotName}, {run.lotCode}
         </b>
         <small>
-          run {run.number}, {inSentence(run.protocol.label)}
+          run {run.number}, {inSentence(run.protocolLabel)}
           {replicates.length > 0 ? `, ${letters(replicates)}` : ''}
         </small>
       </Link>

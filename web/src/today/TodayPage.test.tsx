@@ -1,7 +1,7 @@
 import type { TodayPage as TodayData } from '@bent-pail/contract';
 import { screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { openSheetOf, PUMICE } from '../testing/fixtures';
+import { openRowOf, openSheetOf, PUMICE } from '../testing/fixtures';
 import { NOW, openPage } from '../testing/page';
 import { TodayPage } from './TodayPage';
 
@@ -52,7 +52,7 @@ describe('what is due', () => {
         readyAt: '2026-11-29T08:00:00Z',
       },
     ];
-    const data = today({ openRuns: [draining(later), draining(over)], labRequests });
+    const data = today({ openRuns: [openRowOf(draining(later)), openRowOf(draining(over))], labRequests });
     openPage(<TodayPage />, { answers: { '/today': data, '/instruments': [] } });
     const rows = await due();
     expect(rows[0]).toMatch(/^30:00 over.*Weigh, drained, A/);

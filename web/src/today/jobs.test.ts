@@ -1,6 +1,7 @@
 import type { InstrumentRow, RunSheet } from '@bent-pail/contract';
 import { PROTOCOLS, type Protocol } from '@bent-pail/core';
 import { describe, expect, it } from 'vitest';
+import { openRowOf } from '../testing/fixtures';
 import { benchLines, jobsOf } from './jobs';
 
 const at = (minute: number): string => new Date(Date.UTC(2026, 10, 24, 8, minute)).toISOString();
@@ -46,13 +47,16 @@ const soaking = sheet([
 
 describe('what is on the bench', () => {
   it('puts replicates at one step on one line, due with the first', () => {
-    const lines = benchLines([soaking]);
+    const lines = benchLines([openRowOf(soaking)]);
     expect(lines).toHaveLength(1);
     expect(lines[0]).toMatchObject({ replicates: [0, 1], hold: { name: 'soaking', deadline: seconds(40) * 1000 } });
   });
 
   it('makes one job of them, in order of time, with what can be done any time last', () => {
-    const jobs = jobsOf({ runs: [sheet([], 'new'), soaking], instruments: [], reports: [], planned: [] }, 0);
+    const jobs = jobsOf(
+      { runs: [openRowOf(sheet([], 'new')), openRowOf(soaking)], instruments: [], reports: [], planned: [] },
+      0,
+    );
     expect(jobs[0]).toMatchObject({ what: 'Water level with the surface, wiped, A B', at: seconds(40) * 1000 });
     expect(jobs.at(-1)?.at).toBeUndefined();
   });

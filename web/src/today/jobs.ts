@@ -1,6 +1,5 @@
-import type { InstrumentRow, LabRequestRow, PlannedJobRow, RunSheet } from '@bent-pail/contract';
-import { dueJobs, replicateName, runProgress, stampOf, type Hold } from '@bent-pail/core';
-import { toRecord } from '../shared/toRecord';
+import type { InstrumentRow, LabRequestRow, OpenRunRow, PlannedJobRow } from '@bent-pail/contract';
+import { replicateName, stampOf, type WaitingHold } from '@bent-pail/core';
 
 /** Something that waits for a person at a time, or now. */
 export interface Job {
@@ -16,34 +15,25 @@ export interface Job {
 
 /** One line of the timeline: a lot's holds that end together. */
 export interface BenchLine {
-  readonly run: RunSheet;
-  readonly hold?: Hold;
+  readonly run: OpenRunRow;
+  readonly hold?: WaitingHold;
   readonly replicates: readonly number[];
 }
 
 const letters = (replicates: readonly number[]): string => replicates.map(replicateName).join(' ');
 
 /** Open runs as timeline lines: replicates at the same step share one, until the first of them is due. */
-export function benchLines(runs: readonly RunSheet[]): BenchLine[] {
+export function benchLines(runs: readonly OpenRunRow[]): BenchLine[] {
   return runs.flatMap((run): BenchLine[] => {
-    const { holds, next } = runProgress(toRecord(run, []));
-    const groups = new Map<string, Hold[]>();
-    for (const hold of holds) {
-      const key = hold.step;
-      groups.set(key, [...(groups.get(key) ?? []), hold]);
-    }
-    const lines = [...groups.values()].map((group) => ({
-      run,
-      hold: group[0] as Hold,
-      replicates: group.map((hold) => hold.replicate),
-    }));
-    return lines.length > 0 ? lines : [{ run, replicates: next.map((one) => one.replicate) }];
+    const { holds, next } = run.waits;
+    const lines = holds.map((hold) => ({ run, hold, replicates: hold.replicates }));
+    return lines.length > 0 ? lines : [{ run, replicates: next }];
   });
 }
 
 /** Where things may wait. */
 export interface Waiting {
-  readonly runs: readonly RunSheet[];
+  readonly runs: readonly OpenRunRow[];
   readonly instruments: readonly InstrumentRow[];
   readonly reports: readonly LabRequestRow[];
   readonly planned: readonly PlannedJobRow[];
@@ -72,13 +62,14 @@ function plannedJobs(planned: readonly PlannedJobRow[]): Job[] {
 
 /** What waits, in order: what is over first, then by the clock, then what can be done at any time. */
 export function jobsOf({ runs, instruments, reports, planned }: Waiting, now: number): Job[] {
-  const onSheets = runs.flatMap((run) => {
-    const where = `run ${String(run.number)}, ${run.lot.name} ${run.lot.code}`;
-    return dueJobs(toRecord(run, [])).map(({ runId, what, at }): Job => {
-      const job = { to: `/bench/runs/${runId}`, what, where };
-      return at === undefined ? job : { ...job, at };
-    });
-  });
+  const onSheets = runs.flatMap((run) =>
+    run.waits.due.map(({ what, at }): Job => ({
+      to: `/bench/runs/${run.id}`,
+      what,
+      where: `run ${String(run.number)}, ${run.lotName} ${run.lotCode}`,
+      ...(at === undefined ? {} : { at }),
+    })),
+  );
   const all = [...onSheets, ...laboratoryJobs(reports), ...plannedJobs(planned), ...calibrationJobs(instruments, now)];
   return all.sort((a, b) => (a.at ?? Infinity) - (b.at ?? Infinity));
 }

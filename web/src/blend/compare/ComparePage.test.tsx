@@ -2,6 +2,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
 import { blendRow, SHELF, thinkHere } from '../../testing/desk';
+import { lists } from '../../testing/lists';
 import { openPage } from '../../testing/page';
 import { ComparePage } from './ComparePage';
 
@@ -20,7 +21,7 @@ const open = (...ids: readonly string[]): void => {
   openPage(<ComparePage />, {
     at: `/blend/compare?with=${ids.map((id) => `blend:${ID}${id}`).join(',')}`,
     path: '/blend/compare',
-    answers: { '/lots': SHELF, '/blends': rows },
+    answers: lists({ lots: SHELF, blends: rows }),
   });
 };
 const density = async () => within(await screen.findByRole('row', { name: /^Dry bulk density/ }));

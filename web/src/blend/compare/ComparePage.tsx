@@ -1,25 +1,27 @@
-import type { BlendRow, LotRow } from '@bent-pail/contract';
+import type { DeskBlend, DeskLot } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
 import { PotPicker } from '../../shared/pot/PotPicker';
 import { usePot } from '../../shared/pot/usePot';
 import type { Pot } from '../../shared/pot/pots';
-import { blendsQuery, learningQuery, lotsQuery } from '../../shared/queries';
+import { learningQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
 import '../blend.css';
 import type { ComparedAnswer } from '../thinks';
 import { useThought, type Question } from '../useThought';
+import { AwaitLarder } from '../AwaitLarder';
 import { comparedOf, keysOf, MOST_COMPARED } from './compared';
 import { CompareTable } from './CompareTable';
 
 /** Up to six blends and lots as pails at one pot, with what differs beyond its bands. */
 export function ComparePage(): ReactElement {
   const [pot, setPot] = usePot();
-  const lots = useQuery(lotsQuery);
-  const blends = useQuery(blendsQuery);
+  const [params] = useSearchParams();
+  const keys = keysOf(params);
+  const idsOf = (kind: string): string[] =>
+    keys.flatMap((key) => (key.startsWith(`${kind}:`) ? key.slice(kind.length + 1) : []));
   return (
     <main>
       <TitleBlock
@@ -31,16 +33,16 @@ export function ComparePage(): ReactElement {
           All blends
         </Link>
       </TitleBlock>
-      <Await query={lots}>
-        {(shelf) => <Await query={blends}>{(kept) => <Compare lots={shelf} blends={kept} pot={pot} />}</Await>}
-      </Await>
+      <AwaitLarder named={{ lotIds: idsOf('lot'), blendIds: idsOf('blend') }}>
+        {({ lots, blends }) => <Compare lots={lots} blends={blends} pot={pot} />}
+      </AwaitLarder>
     </main>
   );
 }
 
 interface CompareProps {
-  readonly lots: readonly LotRow[];
-  readonly blends: readonly BlendRow[];
+  readonly lots: readonly DeskLot[];
+  readonly blends: readonly DeskBlend[];
   readonly pot: Pot;
 }
 
@@ -101,8 +103,8 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
 }
 
 interface AddComparedProps {
-  readonly lots: readonly LotRow[];
-  readonly blends: readonly BlendRow[];
+  readonly lots: readonly DeskLot[];
+  readonly blends: readonly DeskBlend[];
   readonly keys: readonly string[];
   readonly onAdd: (key: string) => void;
 }

@@ -1,4 +1,4 @@
-import type { BlendRow, LotRow } from '@bent-pail/contract';
+import type { DeskBlend, DeskLot } from '@bent-pail/contract';
 import type { DeskInput, LearningUse } from '@bent-pail/core';
 import type { Pot } from '../../shared/pot/pots';
 
@@ -23,8 +23,8 @@ export function keysOf(params: URLSearchParams): string[] {
 /** What a key means at one pot; undefined for what is not there, or of which nothing is known. */
 export function comparedOf(
   key: string,
-  lots: readonly LotRow[],
-  blends: readonly BlendRow[],
+  lots: readonly DeskLot[],
+  blends: readonly DeskBlend[],
   pot: Pot,
   learnt: LearningUse | undefined,
 ): Compared | undefined {

@@ -1,4 +1,4 @@
-import type { BlendVersion, LotRow, NewBatch } from '@bent-pail/contract';
+import type { BlendVersion, DeskLot, NewBatch } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
@@ -29,7 +29,7 @@ export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactEl
       const said = { code, made_L: numberOf(litres, 'Made') };
       return once([address, said], (id) => {
         const body: NewBatch = { id: id(), materialId: id(), ...said };
-        return api.post<LotRow>(address, body);
+        return api.post<DeskLot>(address, body);
       });
     },
     onSuccess: async (lot) => {

@@ -1,4 +1,4 @@
-import type { LotRow } from '@bent-pail/contract';
+import type { DeskLot } from '@bent-pail/contract';
 import {
   type FoundRecipe,
   type PropertyKey,
@@ -51,7 +51,7 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
       ),
     [used, more, lots],
   );
-  const [searched, setSearched] = useState<readonly LotRow[]>([]);
+  const [searched, setSearched] = useState<readonly DeskLot[]>([]);
   const search = (): void => {
     if (profile === undefined) return;
     setSearched(chosen);
@@ -165,7 +165,7 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
 
 interface FoundProps {
   readonly result: RecipeSearchResult;
-  readonly searched: readonly LotRow[];
+  readonly searched: readonly DeskLot[];
   readonly view: DeskView;
   readonly aim: TargetProfile | undefined;
   readonly onTake: (recipe: FoundRecipe) => void;

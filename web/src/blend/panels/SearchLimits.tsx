@@ -1,9 +1,9 @@
-import type { LotRow } from '@bent-pail/contract';
+import type { DeskLot } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
 import type { Limits } from './partLimits';
 
 interface SearchLimitsProps {
-  readonly lots: readonly LotRow[];
+  readonly lots: readonly DeskLot[];
   readonly parts: number;
   readonly limits: Limits;
   readonly onLimits: (limits: Limits) => void;

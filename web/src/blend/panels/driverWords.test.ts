@@ -1,4 +1,4 @@
-import type { LotRow } from '@bent-pail/contract';
+import type { DeskLot } from '@bent-pail/contract';
 import { PROTOCOLS } from '@bent-pail/core';
 import { describe, expect, it } from 'vitest';
 import { driverWords, REMEDIES } from './driverWords';
@@ -14,7 +14,7 @@ const lot = {
       { field: 'ec_dSm', origin: 'measured' },
     ],
   },
-} as unknown as LotRow;
+} as unknown as DeskLot;
 
 describe('what would narrow a figure', () => {
   it('leads from a class figure to the run that replaces it', () => {

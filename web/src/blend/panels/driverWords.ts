@@ -1,4 +1,4 @@
-import type { LotRow } from '@bent-pail/contract';
+import type { DeskLot } from '@bent-pail/contract';
 
 interface DriverWords {
   readonly words: string;
@@ -39,7 +39,7 @@ const NAMES: Readonly<Record<string, string>> = {
 };
 
 /** What a driver means to a person: whose figure it is, where it comes from, which run would give it. */
-export function driverWords(input: string, used: readonly (LotRow | undefined)[]): DriverWords {
+export function driverWords(input: string, used: readonly (DeskLot | undefined)[]): DriverWords {
   if (input === 'kappa')
     return {
       words: 'how far mixing really shrinks: measured batches teach it',

@@ -1,4 +1,4 @@
-import type { LotRow } from '@bent-pail/contract';
+import type { DeskLot } from '@bent-pail/contract';
 
 /** Fewest and most whole parts of a lot, as they are typed. */
 export type Limits = Readonly<Record<string, { readonly least: string; readonly most: string }>>;
@@ -18,7 +18,7 @@ const whole = (text: string | undefined): number | undefined => {
  * litres is to come from it. A part of the batch is its litres over the parts, before the parts settle into each other.
  */
 export function limitsOf(
-  { stock_L }: Pick<LotRow, 'stock_L'>,
+  { stock_L }: Pick<DeskLot, 'stock_L'>,
   typed: Limits[string] | undefined,
   parts: number,
   batch_L: number | undefined,

@@ -8,7 +8,7 @@ import {
   type QuantityResult,
   type Wanted,
 } from '@bent-pail/core';
-import type { LotRow } from '@bent-pail/contract';
+import type { DeskLot } from '@bent-pail/contract';
 import type { DeskView } from '../deskView';
 import { typedNumber } from './standStore';
 
@@ -122,7 +122,7 @@ const optional = <K extends string>(key: K, value: number | undefined): Partial<
   value === undefined ? {} : ({ [key]: value } as Record<K, number>);
 
 /** Loose litres that a bag gives: as measured, else as its label states. */
-export function bagOf({ component, packVolume_L }: Pick<LotRow, 'component' | 'packVolume_L'>): number | undefined {
+export function bagOf({ component, packVolume_L }: Pick<DeskLot, 'component' | 'packVolume_L'>): number | undefined {
   return component?.facts.bag_L ?? packVolume_L;
 }
 

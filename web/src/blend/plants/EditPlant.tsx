@@ -1,4 +1,4 @@
-import type { LotRow, OwnPlant, PlantRow, ProfileRow } from '@bent-pail/contract';
+import type { DeskLot, OwnPlant, PlantRow, ProfileRow } from '@bent-pail/contract';
 import { USES, type UseKey } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
@@ -11,7 +11,7 @@ import { FormFoot } from '../FormFoot';
 interface EditPlantProps {
   readonly plant: PlantRow | undefined;
   readonly profiles: readonly ProfileRow[];
-  readonly lots: readonly LotRow[];
+  readonly lots: readonly DeskLot[];
   readonly onDone: () => void;
 }
 

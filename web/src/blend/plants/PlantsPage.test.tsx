@@ -4,6 +4,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
 import { blendRow, SHELF, thinkHere } from '../../testing/desk';
+import { lists } from '../../testing/lists';
 import { openPage, type Told } from '../../testing/page';
 import { PlantsPage } from './PlantsPage';
 
@@ -25,11 +26,13 @@ const open = (): readonly Told[] =>
     answers: {
       '/plants': [plant('Houseleek', 'arid-succulents'), plant('Lettuce', 'seed-plugs')],
       '/profiles': TARGET_PROFILES,
-      '/lots': SHELF,
-      '/blends': [
-        blendRow(`${ID}1`, 'Wet mix', [{ lotId: 'coir-pith', parts: 1 }]),
-        blendRow(`${ID}2`, 'Scree', [{ lotId: 'pumice-coarse', parts: 1 }]),
-      ],
+      ...lists({
+        lots: SHELF,
+        blends: [
+          blendRow(`${ID}1`, 'Wet mix', [{ lotId: 'coir-pith', parts: 1 }]),
+          blendRow(`${ID}2`, 'Scree', [{ lotId: 'pumice-coarse', parts: 1 }]),
+        ],
+      }),
     },
   });
 

@@ -1,4 +1,4 @@
-import type { BlendRow, LotRow, PlantRow, ProfileRow } from '@bent-pail/contract';
+import type { DeskBlend, DeskLot, PlantRow, ProfileRow } from '@bent-pail/contract';
 import { USES, type Suited } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
@@ -10,10 +10,11 @@ import { shapeOf } from '../../shared/pail/pailGeometry';
 import { PotPicker } from '../../shared/pot/PotPicker';
 import type { Pot } from '../../shared/pot/pots';
 import { usePot } from '../../shared/pot/usePot';
-import { blendsQuery, learningQuery, lotsQuery, plantsQuery, profilesQuery } from '../../shared/queries';
+import { learningQuery, plantsQuery, profilesQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useSession, useWorks } from '../../shared/useSession';
 import '../blend.css';
+import { useLarder } from '../useLarder';
 import { comparedOf } from '../compare/compared';
 import { useThought, type Question } from '../useThought';
 import { EditPlant } from './EditPlant';
@@ -42,8 +43,9 @@ function Plants({ plants, pot }: { readonly plants: readonly PlantRow[]; readonl
   const works = useWorks();
   const [chosen, setChosen] = useState<string>();
   const [editing, setEditing] = useState<'new' | 'this'>();
-  const lots = useQuery(lotsQuery).data;
-  const blends = useQuery(blendsQuery).data;
+  const { larder } = useLarder({ lotIds: plants.flatMap(({ keeps }) => keeps) });
+  const lots = larder?.lots;
+  const blends = larder?.blends;
   const profiles = useQuery(profilesQuery).data;
   const plant = plants.find(({ id }) => id === chosen) ?? plants[0];
   const profile = profiles?.find(({ id }) => id === plant?.profileId);
@@ -117,7 +119,7 @@ function Plants({ plants, pot }: { readonly plants: readonly PlantRow[]; readonl
 interface PlantHeadProps {
   readonly plant: PlantRow;
   readonly profile: ProfileRow | undefined;
-  readonly lots: readonly LotRow[];
+  readonly lots: readonly DeskLot[];
 }
 
 function PlantHead({ plant, profile, lots }: PlantHeadProps): ReactElement {
@@ -138,8 +140,8 @@ function PlantHead({ plant, profile, lots }: PlantHeadProps): ReactElement {
 interface RankingProps {
   readonly plant: PlantRow;
   readonly profile: ProfileRow;
-  readonly lots: readonly LotRow[];
-  readonly blends: readonly BlendRow[];
+  readonly lots: readonly DeskLot[];
+  readonly blends: readonly DeskBlend[];
   readonly pot: Pot;
 }
 

@@ -1,12 +1,12 @@
-import type { BlendRow, LotRow, RecipeLine } from '@bent-pail/contract';
+import type { DeskBlend, DeskLot, RecipeLine } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { plantsQuery } from '../../shared/queries';
 import { keptFor } from './keptFor';
 
 interface AddLineProps {
-  readonly lots: readonly LotRow[];
-  readonly blends: readonly BlendRow[];
+  readonly lots: readonly DeskLot[];
+  readonly blends: readonly DeskBlend[];
   readonly onAdd: (line: Omit<RecipeLine, 'parts'>) => void;
 }
 

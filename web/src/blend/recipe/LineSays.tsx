@@ -1,4 +1,4 @@
-import type { LotRow, RecipeLine } from '@bent-pail/contract';
+import type { DeskLot, RecipeLine } from '@bent-pail/contract';
 import { JOBS } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Choice } from '../../shared/Field';
@@ -6,7 +6,7 @@ import { Choice } from '../../shared/Field';
 interface LineSaysProps {
   readonly line: RecipeLine;
   readonly name: string;
-  readonly lots: readonly LotRow[];
+  readonly lots: readonly DeskLot[];
   readonly onLine: (line: RecipeLine) => void;
 }
 

@@ -1,19 +1,22 @@
-import type { LotRow } from '@bent-pail/contract';
 import { partsOf, readRecipe, UNIT_WORDS, type PartsLine, type ReadLine, type Settled } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Choice, Field } from '../../shared/Field';
 import { fixed } from '../../shared/format';
+import { lotsQuery } from '../../shared/queries';
 import { useMeasures } from '../../shared/useSession';
 import { matchLot } from './matchLot';
 import { takeRecipe, type TakenRecipe } from './takeRecipe';
 
+/** A name is looked for among so many lots, the newest. */
+const READ_AMONG = 200;
+
 interface PasteRecipeProps {
-  readonly lots: readonly LotRow[];
   readonly onTake: (recipe: TakenRecipe) => void;
 }
 
 /** A recipe as somebody wrote it, read into lines; nothing enters the desk before it was confirmed. */
-export function PasteRecipe({ lots, onTake }: PasteRecipeProps): ReactElement {
+export function PasteRecipe({ onTake }: PasteRecipeProps): ReactElement {
   const [open, setOpen] = useState(false);
   if (!open) {
     return (
@@ -30,7 +33,6 @@ export function PasteRecipe({ lots, onTake }: PasteRecipeProps): ReactElement {
   }
   return (
     <PasteForm
-      lots={lots}
       onTake={(recipe) => {
         onTake(recipe);
         setOpen(false);
@@ -42,7 +44,7 @@ export function PasteRecipe({ lots, onTake }: PasteRecipeProps): ReactElement {
   );
 }
 
-function PasteForm({ lots, onTake, onLeave }: PasteRecipeProps & { readonly onLeave: () => void }): ReactElement {
+function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: () => void }): ReactElement {
   const sizes = useMeasures();
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Readonly<Record<number, string>>>({});
@@ -58,7 +60,7 @@ function PasteForm({ lots, onTake, onLeave }: PasteRecipeProps & { readonly onLe
     };
     return partsOf(read.lines, settled);
   }, [read, partSize, percent, sizes]);
-  const usable = lots.filter((lot) => lot.component !== undefined);
+  const usable = (useQuery(lotsQuery({ limit: READ_AMONG })).data?.rows ?? []).filter((lot) => lot.usable);
   const lotOf = ({ line }: PartsLine, i: number): string =>
     chosen[i] ?? matchLot([line.name, ...line.alternatives], usable)?.id ?? '';
   const onTop = percent === '' || percent === 'rescale' ? {} : { onTop: Number(percent) };

@@ -4,6 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
 import { describe, expect, it } from 'vitest';
 import { blendRow, deskViewOf, SHELF } from '../../testing/desk';
+import { lists } from '../../testing/lists';
 import { openPage } from '../../testing/page';
 import { RecipeColumn } from './RecipeColumn';
 
@@ -24,8 +25,7 @@ function column(recipe = start): { readonly kept: () => Recipe } {
       <RecipeColumn
         draft={{ name: 'Tub mix', recipe: shown }}
         draftKey="new"
-        lots={SHELF}
-        blends={[base]}
+        larder={{ lots: SHELF, blends: [base], total: SHELF.length }}
         result={undefined}
         onRecipe={(next) => {
           now = next;
@@ -34,7 +34,7 @@ function column(recipe = start): { readonly kept: () => Recipe } {
       />
     );
   }
-  openPage(<Column />);
+  openPage(<Column />, { answers: lists({ lots: SHELF }) });
   return { kept: () => now };
 }
 

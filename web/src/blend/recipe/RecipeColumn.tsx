@@ -1,8 +1,9 @@
-import type { BlendRow, LotRow, Recipe, RecipeLine } from '@bent-pail/contract';
+import type { Recipe, RecipeLine } from '@bent-pail/contract';
 import { fillRest, type DeskResult } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import type { BlendDraft } from '../draftStore';
 import { lineKey, lineName } from '../deskView';
+import { FindLot } from '../../shared/lots/FindLot';
 import { useMeasures } from '../../shared/useSession';
 import { AddLine } from './AddLine';
 import { Additives } from './Additives';
@@ -10,18 +11,19 @@ import { PasteRecipe } from './PasteRecipe';
 import { RecipeRow } from './RecipeRow';
 import { Settled } from './Settled';
 import { ShownIn, shownAmounts, type Shown } from './ShownIn';
+import type { Larder } from '../useLarder';
 
 interface RecipeColumnProps {
   readonly draft: BlendDraft;
   readonly draftKey: string;
-  readonly lots: readonly LotRow[];
-  readonly blends: readonly BlendRow[];
+  readonly larder: Larder;
   readonly result: DeskResult | undefined;
   readonly onRecipe: (recipe: Recipe) => void;
 }
 
 /** The recipe as it is written, in any unit, and how much of it is left once it has settled into itself. */
-export function RecipeColumn({ draft, draftKey, lots, blends, result, onRecipe }: RecipeColumnProps): ReactElement {
+export function RecipeColumn({ draft, draftKey, larder, result, onRecipe }: RecipeColumnProps): ReactElement {
+  const { lots, blends, total } = larder;
   const { recipe } = draft;
   const { lines } = recipe;
   const sizes = useMeasures();
@@ -74,8 +76,15 @@ export function RecipeColumn({ draft, draftKey, lots, blends, result, onRecipe }
           setLines([...lines, { ...line, parts: lines.length === 0 ? 3 : 1 }]);
         }}
       />
+      {total > lots.length && (
+        <FindLot
+          total={total}
+          onChoose={({ id }) => {
+            if (!lines.some(({ lotId }) => lotId === id)) setLines([...lines, { lotId: id, parts: 1 }]);
+          }}
+        />
+      )}
       <PasteRecipe
-        lots={lots}
         onTake={(taken) => {
           onRecipe({ ...recipe, ...taken });
         }}

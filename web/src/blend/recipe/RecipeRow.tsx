@@ -1,4 +1,4 @@
-import type { BlendRow, LotRow, RecipeLine } from '@bent-pail/contract';
+import type { DeskBlend, DeskLot, RecipeLine } from '@bent-pail/contract';
 import { UNIT_WORDS, type ShownUnit } from '@bent-pail/core';
 import { Slider } from 'radix-ui';
 import { useState, type ReactElement } from 'react';
@@ -15,8 +15,8 @@ const SLIDER = Object.freeze({ most: 12, step: 0.5 });
 interface RecipeRowProps {
   readonly line: RecipeLine;
   readonly name: string;
-  readonly lots: readonly LotRow[];
-  readonly blends: readonly BlendRow[];
+  readonly lots: readonly DeskLot[];
+  readonly blends: readonly DeskBlend[];
   readonly part_L: number | undefined;
   /** Parts of the other lines. */
   readonly others: number;
@@ -100,7 +100,7 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
   );
 }
 
-function pailOf(line: RecipeLine, lots: readonly LotRow[], blends: readonly BlendRow[]): SmallPail | undefined {
+function pailOf(line: RecipeLine, lots: readonly DeskLot[], blends: readonly DeskBlend[]): SmallPail | undefined {
   if (line.blend === undefined) return lots.find(({ id }) => id === line.lotId)?.pail;
   const latest = blends.find(({ id }) => id === line.blend?.id)?.latest;
   if (latest === undefined) return undefined;
@@ -111,7 +111,7 @@ function pailOf(line: RecipeLine, lots: readonly LotRow[], blends: readonly Blen
 const TESTED: Readonly<Record<string, string>> = { measured: 'tested, whole curve', inferred: 'tested, one depth' };
 
 /** What is worth saying below the name: the lot and how well it is known, what is left open, the job. */
-function notesOf(line: RecipeLine, lots: readonly LotRow[]): string[] {
+function notesOf(line: RecipeLine, lots: readonly DeskLot[]): string[] {
   const lot = lots.find(({ id }) => id === line.lotId);
   const origin = lot?.component?.origins.find((one) => one.field === 'retention')?.origin ?? '';
   const others = (line.or ?? []).flatMap((id) => lots.find((one) => one.id === id)?.name ?? []);

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { matchLot } from './matchLot';
 
 const lot = (code: string, name: string, aliases: readonly string[] = []): LotRow =>
-  ({ id: code, code, name, aliases, component: {}, origin: { kind: 'bought' } }) as unknown as LotRow;
+  ({ id: code, code, name, aliases, usable: true, origin: { kind: 'bought' } }) as unknown as LotRow;
 const LOTS = [
   lot('BN-2', 'Bark nuggets 9–18 mm'),
   lot('BK-7', 'Bark, fine 0–10 mm', ['composted bark fines']),
@@ -36,8 +36,7 @@ describe('a written name on the shelf', () => {
   });
 
   it('offers nothing of which neither run nor class says how it holds water', () => {
-    const { component, ...bare } = LOTS[3] as LotRow;
-    expect(component).toBeDefined();
+    const bare = { ...(LOTS[3] as LotRow), usable: false };
     expect(matchLot(['coir'], [bare])).toBeUndefined();
   });
 });

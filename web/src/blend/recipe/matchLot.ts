@@ -35,7 +35,7 @@ const LEAST_FIT = 0.5;
 export function matchLot(names: readonly string[], lots: readonly LotRow[]): LotRow | undefined {
   for (const name of names) {
     const [best] = lots
-      .filter((lot) => lot.component !== undefined)
+      .filter((lot) => lot.usable)
       .map((lot) => ({ lot, score: fit(name, lot) }))
       .filter(({ score }) => score >= LEAST_FIT)
       .sort((a, b) => b.score - a.score);

@@ -1,6 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import { expect, it } from 'vitest';
 import { blendRow, SHELF } from '../../testing/desk';
+import { lists } from '../../testing/lists';
 import { openPage } from '../../testing/page';
 import { FIRST_WANT, wantFrom, wantParams } from '../panels/want';
 import { BatchSheetPage } from './BatchSheetPage';
@@ -15,8 +16,7 @@ const open = (search: string, n = '1'): void => {
     path: '/blend/:id/versions/:n/sheet',
     answers: {
       [`/blends/${row.id}`]: { id: row.id, name: row.name, versions: [row.latest] },
-      '/blends': [row],
-      '/lots': SHELF,
+      ...lists({ lots: SHELF, blends: [row] }),
     },
   });
 };

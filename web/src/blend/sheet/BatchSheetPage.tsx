@@ -1,4 +1,4 @@
-import type { BlendPage, BlendRow, BlendVersion, LotRow } from '@bent-pail/contract';
+import type { BlendPage, DeskBlend, BlendVersion, DeskLot } from '@bent-pail/contract';
 import { CoreError, predictDesk } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
@@ -9,8 +9,9 @@ import { EmptyPail } from '../../shared/EmptyPail';
 import { fixed } from '../../shared/format';
 import { OnPaper } from '../../shared/OnPaper';
 import { Qr } from '../../shared/Qr';
-import { blendQuery, blendsQuery, learningQuery, lotsQuery } from '../../shared/queries';
+import { blendQuery, learningQuery } from '../../shared/queries';
 import { useSession } from '../../shared/useSession';
+import { AwaitLarder } from '../AwaitLarder';
 import { meaningOf } from '../deskView';
 import { batchOf, wantFrom, type Batch, type Mixed, type Want } from '../panels/want';
 import { recipeText } from '../recipeText';
@@ -19,26 +20,18 @@ import { recipeText } from '../recipeText';
 export function BatchSheetPage(): ReactElement {
   const { id = '', n } = useParams();
   const page = useQuery(blendQuery(id));
-  const lots = useQuery(lotsQuery);
-  const blends = useQuery(blendsQuery);
   return (
     <Await query={page}>
-      {(blend) => (
-        <Await query={lots}>
-          {(shelf) => (
-            <Await query={blends}>
-              {(kept) => {
-                const version = blend.versions.find((one) => String(one.n) === n);
-                return version === undefined ? (
-                  <EmptyPail question="This blend has no such version." />
-                ) : (
-                  <Sheet page={blend} version={version} lots={shelf} blends={kept} />
-                );
-              }}
-            </Await>
-          )}
-        </Await>
-      )}
+      {(blend) => {
+        const version = blend.versions.find((one) => String(one.n) === n);
+        return version === undefined ? (
+          <EmptyPail question="This blend has no such version." />
+        ) : (
+          <AwaitLarder named={{ lines: version.recipe.lines }}>
+            {({ lots, blends }) => <Sheet page={blend} version={version} lots={lots} blends={blends} />}
+          </AwaitLarder>
+        );
+      }}
     </Await>
   );
 }
@@ -46,8 +39,8 @@ export function BatchSheetPage(): ReactElement {
 interface SheetProps {
   readonly page: BlendPage;
   readonly version: BlendVersion;
-  readonly lots: readonly LotRow[];
-  readonly blends: readonly BlendRow[];
+  readonly lots: readonly DeskLot[];
+  readonly blends: readonly DeskBlend[];
 }
 
 type Worked = { readonly mixed: Mixed; readonly batch: Batch } | { readonly problem: string };

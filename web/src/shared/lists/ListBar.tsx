@@ -1,0 +1,84 @@
+import { useEffect, useRef, type ReactElement, type ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
+
+interface ListBarProps {
+  readonly find: string;
+  readonly placeholder: string;
+  readonly onFind: (text: string) => void;
+  /** What else the list is asked by. */
+  readonly children?: ReactNode;
+}
+
+/** What a list is asked by: words first. `?find` in the address leads straight into the field. */
+export function ListBar({ find, placeholder, onFind, children }: ListBarProps): ReactElement {
+  const [params] = useSearchParams();
+  const field = useRef<HTMLInputElement>(null);
+  const isSent = params.get('find') === '';
+  useEffect(() => {
+    if (isSent) field.current?.focus();
+  }, [isSent]);
+  return (
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 pt-3" role="search">
+      <label className="flex items-center gap-3 text-[14px]">
+        Find
+        <input
+          ref={field}
+          className="box w-72"
+          type="search"
+          value={find}
+          placeholder={placeholder}
+          onChange={(event) => {
+            onFind(event.target.value);
+          }}
+        />
+      </label>
+      {children}
+    </div>
+  );
+}
+
+interface AskedByProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly { readonly key: string; readonly words: string }[];
+  readonly onChange: (key: string) => void;
+}
+
+/** One thing that a list is asked by, chosen from a few. */
+export function AskedBy({ label, value, options, onChange }: AskedByProps): ReactElement {
+  return (
+    <label className="flex items-center gap-2 text-[14px]">
+      {label}
+      <select
+        className="box !min-h-9"
+        value={value}
+        onChange={(event) => {
+          onChange(event.target.value);
+        }}
+      >
+        {options.map(({ key, words }) => (
+          <option key={key} value={key}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+/** A day that a list begins or ends with. */
+export function AskedDay({ label, value, onChange }: Omit<AskedByProps, 'options'>): ReactElement {
+  return (
+    <label className="flex items-center gap-2 text-[14px]">
+      {label}
+      <input
+        className="box !min-h-9"
+        type="date"
+        value={value}
+        onChange={(event) => {
+          onChange(event.target.value);
+        }}
+      />
+    </label>
+  );
+}
