@@ -50,7 +50,7 @@ export function AskedBy({ label, value, options, onChange }: AskedByProps): Reac
     <label className="flex items-center gap-2 text-[14px]">
       {label}
       <select
-        className="box !min-h-9"
+        className="box !min-h-9 max-w-[190px]"
         value={value}
         onChange={(event) => {
           onChange(event.target.value);
