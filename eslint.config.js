@@ -56,6 +56,19 @@ export default tseslint.config(
     extends: [jsxA11y.flatConfigs.recommended, reactHooks.configs.flat.recommended],
     languageOptions: { globals: globals.browser },
     rules: {
+      // The classes that check bodies are not for a page's first script.
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: '@bent-pail/contract',
+              allowTypeImports: true,
+              message: 'Take values from @bent-pail/contract/choices.',
+            },
+          ],
+        },
+      ],
       // A scrolling block of code must be reachable by keyboard.
       'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: ['pre'] }],
     },

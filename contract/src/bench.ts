@@ -1,3 +1,4 @@
+import { RUN_SORTS } from './choices';
 import type { RunNote, RunPhoto } from './notes';
 import type { InstrumentRow } from './instruments';
 import type {
@@ -186,6 +187,16 @@ export class NewExclusion {
   reason!: string;
 }
 
+/** Opens a finished run again, in sight. */
+export class ReopenRun {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsWords(300, 'Say why it is opened again, in 3 to 300 letters.')
+  @Length(3, 300, { message: 'Say why it is opened again, in 3 to 300 letters.' })
+  reason!: string;
+}
+
 /** A reading as it was kept. */
 export interface KeptReading extends Reading {
   readonly seq: number;
@@ -221,10 +232,10 @@ export interface RunSheet {
   readonly startedAt: string;
   readonly startedBy: string;
   readonly finishedAt?: string;
+  /** Whenever it was finished and opened again, oldest first. */
+  readonly reopened: readonly { readonly at: string; readonly by: string; readonly reason: string }[];
   readonly version: number;
 }
-
-export const RUN_SORTS = ['newest', 'lot', 'number'] as const;
 
 /** What the list of runs is asked for. Days are those on which a run was begun. */
 export class RunsAsked extends ListAsked {

@@ -17,6 +17,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { BLEND_SORTS } from './choices';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
 import { ListAsked } from './lists';
 import { VesselShape } from './vessels';
@@ -212,8 +213,6 @@ export interface BlendVersion {
   readonly keptAt: string;
   readonly keptBy: string;
 }
-
-export const BLEND_SORTS = ['newest', 'name', 'air', 'water', 'ph', 'price'] as const;
 
 /** What the list of blends is asked for. Days are those on which the newest version was kept. */
 export class BlendsAsked extends ListAsked {

@@ -4,6 +4,7 @@ import 'reflect-metadata';
 export * from './accounts';
 export * from './bench';
 export * from './blends';
+export * from './choices';
 export * from './guides';
 export * from './instruments';
 export * from './jobs';

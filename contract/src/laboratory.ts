@@ -1,7 +1,6 @@
 import { IsIn, IsUUID } from 'class-validator';
+import { LAB_DELAYS_min } from './choices';
 
-/** How long the practice laboratory takes, min: for a lesson, for a day, as a real one would. */
-export const LAB_DELAYS_min = [1, 24 * 60, 5 * 24 * 60] as const;
 export type LabDelay_min = (typeof LAB_DELAYS_min)[number];
 
 export class NewLabRequest {

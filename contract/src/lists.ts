@@ -1,9 +1,7 @@
 import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsOptional, IsString, Length, Max, MaxLength, Min } from 'class-validator';
+import { PAGE } from './choices';
 import { IsDay } from './decorators';
-
-/** Rows of a page where nobody says how many, and at most. */
-export const PAGE = Object.freeze({ usual: 50, most: 200 });
 
 /** Some rows of a list, in its order. */
 export interface Page<T> {

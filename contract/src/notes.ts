@@ -1,4 +1,5 @@
 import { IsUUID } from 'class-validator';
+
 import { IsWords } from './decorators';
 
 export class NewNote {
@@ -25,6 +26,3 @@ export interface RunPhoto {
   readonly by: string;
   readonly keptAt: string;
 }
-
-/** Largest file that is taken, bytes; a phone's photo is smaller. */
-export const PHOTO_LIMIT = 12_000_000;

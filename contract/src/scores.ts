@@ -11,6 +11,7 @@ import {
   MaxLength,
   Min,
 } from 'class-validator';
+import { SCORECARD_SORTS } from './choices';
 import { IsReal, IsWords } from './decorators';
 import { ListAsked } from './lists';
 
@@ -57,8 +58,6 @@ export interface RaterSheet {
   readonly raters: number;
   readonly ratersIn: number;
 }
-
-export const SCORECARD_SORTS = ['newest', 'name'] as const;
 
 /** What the list of scorecards is asked for. Days are those on which a card was begun. */
 export class ScorecardsAsked extends ListAsked {

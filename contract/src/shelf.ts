@@ -1,3 +1,4 @@
+import { LOT_SORTS, LOT_STATES, MATERIAL_KINDS } from './choices';
 import type { LotOrigin } from './stock';
 import type { LotCard, LotComponent, MaterialSpread, PailFigures } from '@bent-pail/core';
 import { IsOptional, ArrayMaxSize, IsArray, IsIn, IsInt, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
@@ -8,7 +9,6 @@ import { ListAsked } from './lists';
 /** Packs from a spoonful to a train of them, L; prices up to a million. */
 export const PACK_BOUNDS = Object.freeze({ least_L: 0.001, most_L: 1e6, mostPrice: 1e6 });
 
-export const MATERIAL_KINDS = ['material', 'product'] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
 
 export class NewMaterial {
@@ -102,10 +102,8 @@ export class EditLot extends LotFields {
   version!: number;
 }
 
-export const LOT_SORTS = ['newest', 'name', 'air', 'water', 'density', 'ph', 'price'] as const;
 export type LotSort = (typeof LOT_SORTS)[number];
 
-export const LOT_STATES = ['measured', 'unmeasured', 'open', 'trouble'] as const;
 export type LotState = (typeof LOT_STATES)[number];
 
 /** What the shelf is asked for. Days are those on which a lot was bought. */

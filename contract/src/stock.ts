@@ -1,20 +1,10 @@
 import { IsIn, IsInt, IsPositive, IsUUID, Max, Min } from 'class-validator';
+import { PREPARATIONS } from './choices';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
 
 const MOST_L = 1e6;
 const MOST_MINUTES = 366 * 24 * 60;
 
-/** How a lot was prepared from another. */
-export const PREPARATIONS = [
-  'soaked',
-  'fluffed',
-  'sieved',
-  'rinsed',
-  'calcium-soaked',
-  'broken',
-  'sterilised',
-  'moistened',
-] as const;
 export type Preparation = (typeof PREPARATIONS)[number];
 
 /** What is there of a lot, as it was counted just now. */

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
+import { Client } from './client';
 import type { Figure } from './measure';
 import { withProduct } from './product';
 
@@ -8,30 +9,6 @@ const READINGS = 150;
 /** Between two readings, ms. */
 const EVERY_MS = 60;
 const PHOTOS = 12;
-
-/** Somebody signed in. */
-class Client {
-  private constructor(
-    private readonly url: string,
-    private readonly cookie: string,
-  ) {}
-
-  static async enter(url: string, name: string): Promise<Client> {
-    const answer = await new Client(url, '').send('POST', '/session/demo', JSON.stringify({ name }));
-    // The session is kept once the whole answer is here, not before.
-    const said = await answer.text();
-    if (!answer.ok) throw new Error(`signing in answered ${String(answer.status)}: ${said}`);
-    return new Client(url, (answer.headers.get('set-cookie') ?? '').split(';')[0] ?? '');
-  }
-
-  send(method: string, address: string, body: string | Buffer, type = 'application/json'): Promise<Response> {
-    return fetch(`${this.url}/api${address}`, {
-      method,
-      headers: { origin: this.url, cookie: this.cookie, 'content-type': type },
-      body: typeof body === 'string' ? body : new Uint8Array(body),
-    });
-  }
-}
 
 const component = (i: number) => ({
   name: `c${String(i)}`,

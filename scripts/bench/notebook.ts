@@ -4,6 +4,7 @@ import {
   MEDIA_CLASSES,
   predictDesk,
   PROTOCOLS,
+  seededRandom,
   type LotComponent,
   type MediaClass,
   type Protocol,
@@ -26,17 +27,6 @@ const RUNS_AT_ONCE = 500;
 const DAY_MS = 86_400_000;
 const BEGAN = Date.UTC(2018, 0, 8, 8);
 
-/** Numbers that look like chance and are the same for the same seed; Mulberry's 32 bits. */
-export function chance(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 /** The n-th id of a kind: the same in every notebook of a seed. */
 function idOf(kind: string, n: number): string {
   const hex = createHash('sha256')
@@ -47,17 +37,19 @@ function idOf(kind: string, n: number): string {
 
 type Column = readonly unknown[];
 
-/** Inserts columns side by side. */
+/** Inserts columns side by side, each sent as its type and kept as what comes after the `>` where that differs. */
 async function insert(
   client: pg.Client,
   table: string,
   columns: Readonly<Record<string, readonly [type: string, Column]>>,
 ): Promise<void> {
   const names = Object.keys(columns);
-  const types = names.map((name, i) => `$${String(i + 1)}::${(columns[name] as readonly [string, Column])[0]}[]`);
+  const typed = Object.values(columns).map(([type], i) => ({ at: `$${String(i + 1)}`, types: type.split('>') }));
+  const sent = typed.map(({ at, types }) => `${at}::${String(types[0])}[]`);
+  const kept = typed.map(({ types }, i) => `${String(names[i])}::${String(types.at(-1))}`);
   await client.query(
-    `insert into ${table} (${names.join(', ')}) select * from unnest(${types.join(', ')})`,
-    names.map((name) => (columns[name] as readonly [string, Column])[1]),
+    `insert into ${table} (${names.join(', ')}) select ${kept.join(', ')} from unnest(${sent.join(', ')}) as given (${names.join(', ')})`,
+    Object.values(columns).map(([, column]) => column),
   );
 }
 
@@ -115,7 +107,7 @@ function soakedSheet(mediaClass: MediaClass, startedAt: number, random: () => nu
  * readings, and blends of up to twelve lots. `by` is who did all of it. Cards are left to be made.
  */
 export async function fillNotebook(client: pg.Client, by: string, size: NotebookSize, seed: number): Promise<void> {
-  const random = chance(seed);
+  const random = seededRandom(seed);
   const pick = <T>(from: readonly T[]): T => from[Math.floor(random() * from.length)] as T;
   const materials = Array.from({ length: Math.ceil(size.lots / LOTS_PER_MATERIAL) }, (_, i) => ({
     id: idOf('material', i),
@@ -238,8 +230,8 @@ async function insertRuns(client: pg.Client, by: string, lots: readonly Lot[], b
       runs.map(({ startedAt, isOpen }) => (isOpen ? null : new Date(startedAt + 3 * DAY_MS))),
     ],
     reading_seq: ['int', runs.map(({ readings }) => readings.length)],
-    vessel_ids: ['text', runs.map(() => '{}')],
-    instrument_ids: ['text', runs.map(() => '{}')],
+    vessel_ids: ['text>uuid[]', runs.map(() => '{}')],
+    instrument_ids: ['text>uuid[]', runs.map(() => '{}')],
   });
   await client.query(
     `update runs set vessel_ids = $1::uuid[] where id = any($2) and protocol_key = 'saturate-drain-dry'`,

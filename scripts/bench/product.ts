@@ -35,40 +35,68 @@ async function untilReady(url: string): Promise<void> {
   throw new Error('the server did not become ready');
 }
 
-/** Starts the product for as long as something is measured on it. */
-export async function withProduct<T>(measure: (product: Product) => Promise<T>): Promise<T> {
+/** A database for as long as something is measured on it, and what the product's programs are started with. */
+export async function withDatabase<T>(
+  measure: (programs: {
+    readonly databaseUrl: string;
+    readonly env: NodeJS.ProcessEnv;
+    readonly url: string;
+  }) => Promise<T>,
+): Promise<T> {
   const root = process.cwd();
   const { scratchCluster } = (await import(path.join(root, 'scripts/scratch.mjs'))) as Scripts;
   const { freePort } = (await import(path.join(root, 'scripts/ports.mjs'))) as Ports;
   const own = scratchCluster();
-  const databaseUrl = await own.start();
-  const port = await freePort(4700);
-  const env = {
-    ...process.env,
-    NODE_ENV: 'production',
-    DATABASE_URL: databaseUrl,
-    PORT: String(port),
-    BENT_PAIL_WEB: path.join(root, 'web/dist'),
-    BENT_PAIL_DEMO_FILES: path.join(root, 'demo/notebook'),
-    LOG_LEVEL: 'error',
-  };
-  const loaded = spawnSync(process.execPath, [path.join(root, 'server/dist/demo.js')], { env, encoding: 'utf8' });
-  if (loaded.status !== 0) throw new Error(`the demo could not be loaded: ${loaded.stderr}`);
-  const server = spawn(process.execPath, [path.join(root, 'server/dist/main.js')], { env, stdio: 'ignore' });
+  try {
+    const databaseUrl = await own.start();
+    const port = await freePort(4700);
+    const env = {
+      ...process.env,
+      NODE_ENV: 'production',
+      DATABASE_URL: databaseUrl,
+      PORT: String(port),
+      BENT_PAIL_WEB: path.join(root, 'web/dist'),
+      BENT_PAIL_DEMO_FILES: path.join(root, 'demo/notebook'),
+      LOG_LEVEL: 'error',
+    };
+    return await measure({ databaseUrl, env, url: `http://127.0.0.1:${String(port)}` });
+  } finally {
+    await own.remove();
+  }
+}
+
+/** Runs one of the server's programs to its end. */
+export function runProgram(name: string, env: NodeJS.ProcessEnv): void {
+  const done = spawnSync(process.execPath, [path.resolve('server/dist', `${name}.js`)], { env, encoding: 'utf8' });
+  if (done.status !== 0) throw new Error(`${name} failed: ${done.stderr}`);
+}
+
+/** Starts the server and ends it when the measuring is done; `ready_ms` is how long it took to be ready. */
+export async function withServer<T>(
+  { env, url }: { readonly env: NodeJS.ProcessEnv; readonly url: string },
+  measure: (product: Product & { readonly ready_ms: number }) => Promise<T>,
+): Promise<T> {
+  const began = performance.now();
+  const server = spawn(process.execPath, [path.resolve('server/dist/main.js')], { env, stdio: 'ignore' });
   const peak_MB = (): number => {
     const status = fs.readFileSync(`/proc/${String(server.pid)}/status`, 'utf8');
     return Number(/^VmHWM:\s+(\d+)/m.exec(status)?.[1]) / 1024;
   };
   try {
-    const url = `http://127.0.0.1:${String(port)}`;
     await untilReady(url);
-    return await measure({ url, peak_MB });
+    return await measure({ url, peak_MB, ready_ms: performance.now() - began });
   } finally {
     if (server.exitCode === null) {
       const gone = new Promise((resolve) => server.once('exit', resolve));
       server.kill('SIGTERM');
       await gone;
     }
-    await own.remove();
   }
 }
+
+/** Starts the product with the demo for as long as something is measured on it. */
+export const withProduct = <T>(measure: (product: Product) => Promise<T>): Promise<T> =>
+  withDatabase((programs) => {
+    runProgram('demo', programs.env);
+    return withServer(programs, measure);
+  });

@@ -20,14 +20,14 @@ async function openSheet(page: Page, url: string): Promise<void> {
     await send('/session/demo', { name: 'Tam Oswin' });
     const list = async <T>(address: string): Promise<T> => (await fetch(`/api${address}`)).json() as Promise<T>;
     const [lots, vessels] = await Promise.all([
-      list<{ id: string }[]>('/lots'),
+      list<{ rows: { id: string }[] }>('/lots'),
       list<{ id: string; height_cm: number }[]>('/vessels'),
     ]);
     const used = vessels.filter((vessel) => vessel.height_cm === 12).map((vessel) => vessel.id);
     const id = crypto.randomUUID();
     await send('/runs', {
       id,
-      lotId: lots[0]?.id,
+      lotId: lots.rows[0]?.id,
       protocol: 'saturate-drain-dry',
       replicates,
       vesselIds: Array.from({ length: replicates }, (_, i) => used[i % used.length]),

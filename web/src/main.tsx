@@ -6,13 +6,15 @@ import { RouterProvider } from 'react-router/dom';
 import { router } from './app/routes';
 import './app/styles.css';
 import { keepForReload } from './shared/offline';
-import { queryClient } from './shared/queries';
+import { queryClient, sessionQuery } from './shared/queries';
 
 // Overlays add a style of their own; the page's policy lets it in by this mark only.
 const nonce = document.querySelector<HTMLElement>('[nonce]')?.nonce;
 if (nonce !== undefined && nonce !== '') setNonce(nonce);
 
 keepForReload();
+// Who is signed in is asked while the first page's script is fetched.
+void queryClient.prefetchQuery(sessionQuery);
 
 const root = document.getElementById('root');
 if (root === null) throw new Error('the page has no root');

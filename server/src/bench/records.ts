@@ -4,6 +4,7 @@ import { In, type EntityManager } from 'typeorm';
 import {
   LotEntity,
   MaterialEntity,
+  ReopeningEntity,
   UserEntity,
   type ReadingEntity,
   type RunEntity,
@@ -64,7 +65,8 @@ export async function loadSheet(manager: EntityManager, run: RunEntity): Promise
   const rows = await loadRunRows(manager, [run]);
   const lot = await manager.findOneByOrFail(LotEntity, { id: run.lotId });
   const material = await manager.findOneByOrFail(MaterialEntity, { id: lot.materialId });
-  const people = [run.startedBy, ...[...rows.readings, ...rows.exclusions].map(({ byUser }) => byUser)];
+  const reopenings = await manager.find(ReopeningEntity, { where: { runId: run.id }, order: { keptAt: 'asc' } });
+  const people = [run.startedBy, ...[...rows.readings, ...rows.exclusions, ...reopenings].map(({ byUser }) => byUser)];
   const users = await manager.findBy(UserEntity, { id: In([...new Set(people)]) });
   const instruments = await loadInstruments(manager, run.instrumentIds);
   const names = new Map(users.map((user) => [user.id, user.name]));
@@ -93,6 +95,11 @@ export async function loadSheet(manager: EntityManager, run: RunEntity): Promise
     startedAt: run.startedAt.toISOString(),
     startedBy: names.get(run.startedBy) ?? '',
     ...optional('finishedAt', run.finishedAt?.toISOString()),
+    reopened: reopenings.map(({ keptAt, byUser, reason }) => ({
+      at: keptAt.toISOString(),
+      by: names.get(byUser) ?? '',
+      reason,
+    })),
     version: run.version,
   };
 }

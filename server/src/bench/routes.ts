@@ -1,10 +1,19 @@
-import { NewExclusion, NewReading, NewRun, QuickStart, RunInstruments, RunsAsked } from '@bent-pail/contract';
+import {
+  NewExclusion,
+  NewReading,
+  NewRun,
+  QuickStart,
+  ReopenRun,
+  RunInstruments,
+  RunsAsked,
+} from '@bent-pail/contract';
 import type { Context } from '../context';
 import { param, type Api } from '../http/api';
 import { readBody, readQuery } from '../http/body';
 import { BENCH_READS, BENCH_WORKS, meOf, WORKS } from '../http/guard';
 import { keepReading } from './keepReading';
 import { quickStart } from './quickStart';
+import { reopenRun } from './reopen';
 import { chooseInstruments, exclude, finishRun, listRuns, sheetFor, startRun } from './service';
 
 export function benchRoutes(api: Api, context: Context): void {
@@ -31,6 +40,10 @@ export function benchRoutes(api: Api, context: Context): void {
   api.route('put', '/runs/:id/instruments', BENCH_WORKS, async (request, response) => {
     const body = readBody(RunInstruments, request.body);
     response.json(await chooseInstruments(context, meOf(request), param(request, 'id'), body));
+  });
+  api.route('post', '/runs/:id/reopen', WORKS, async (request, response) => {
+    const body = readBody(ReopenRun, request.body);
+    response.status(201).json(await reopenRun(context, meOf(request), param(request, 'id'), body));
   });
   api.route('post', '/runs/:id/finish', BENCH_WORKS, async (request, response) => {
     response.json(await finishRun(context, meOf(request), param(request, 'id')));

@@ -62,6 +62,11 @@ async function keepFigures(manager: EntityManager, run: RunEntity): Promise<void
   await writeFigures(manager, run.id, figuresOfRun(toRecord(rows, run, material.classId)));
 }
 
+/** A run that is open again has come to nothing yet. */
+export async function forgetFigures(manager: EntityManager, runId: string): Promise<void> {
+  await manager.query('delete from run_figures where run_id = $1', [runId]);
+}
+
 /** The run's own rows, by what is kept of it in this transaction: what it waits for, or what it came to. */
 export async function keepRunRows(manager: EntityManager, run: RunEntity, protocol?: Protocol): Promise<void> {
   if (run.finishedAt === null) await keepWaits(manager, run, protocol ?? (await loadProtocol(manager, run)));

@@ -69,10 +69,10 @@ const figure = (key: string): string => `(v.result ->> '${key}')::float8`;
 const SORTS: Readonly<Record<NonNullable<BlendsAsked['sort']>, SortBy>> = {
   newest: { sql: 'b.created_at', type: 'timestamptz', usual: 'down' },
   name: { sql: 'lower(b.name)', type: 'text', usual: 'up' },
-  air: { sql: figure('air'), type: 'float8', usual: 'down' },
-  water: { sql: figure('water'), type: 'float8', usual: 'down' },
-  ph: { sql: figure('pH'), type: 'float8', usual: 'up' },
-  price: { sql: figure('pricePerL'), type: 'float8', usual: 'up' },
+  air: { sql: figure('air'), type: 'float8', usual: 'down', mayLack: true },
+  water: { sql: figure('water'), type: 'float8', usual: 'down', mayLack: true },
+  ph: { sql: figure('pH'), type: 'float8', usual: 'up', mayLack: true },
+  price: { sql: figure('pricePerL'), type: 'float8', usual: 'up', mayLack: true },
 };
 
 /** One page of the blends. */

@@ -4,7 +4,7 @@ import type { CardTask } from '../workers/makeCard';
 import { programFile } from '../workers/programFile';
 import { workOut, type WorkedOut } from './workedOut';
 
-const THREAD = Object.freeze({ idle_ms: 30_000, heap_MB: 192, nice: 10 });
+const THREAD = Object.freeze({ idle_ms: 30_000, heap_MB: 96, young_MB: 8, nice: 10 });
 
 /** Where cards are worked out. */
 export interface Workshop {
@@ -24,7 +24,7 @@ export function threadWorkshop(): Workshop {
     maxThreads: 1,
     idleTimeout: THREAD.idle_ms,
     niceIncrement: THREAD.nice,
-    resourceLimits: { maxOldGenerationSizeMb: THREAD.heap_MB },
+    resourceLimits: { maxOldGenerationSizeMb: THREAD.heap_MB, maxYoungGenerationSizeMb: THREAD.young_MB },
   });
   return {
     card: async (record, runIds) => (await pool.run({ kind: 'card', record, runIds })) as WorkedOut,

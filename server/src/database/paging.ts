@@ -7,6 +7,8 @@ export interface SortBy {
   readonly sql: string;
   readonly type: 'float8' | 'text' | 'timestamptz' | 'integer';
   readonly usual: 'up' | 'down';
+  /** Some rows have no value: they come last. Where all have one, an index can be walked. */
+  readonly mayLack?: true;
 }
 
 /** Conditions of a list, each with its values; all of them must hold. */
@@ -48,20 +50,28 @@ export class Conditions {
   }
 }
 
-const SENTINELS = {
-  float8: { up: `'infinity'`, down: `'-infinity'` },
-  timestamptz: { up: `'infinity'`, down: `'-infinity'` },
-  integer: { up: '2147483647', down: '-2147483648' },
-  text: { up: `''`, down: `''` },
-} as const;
+/** What stands for a value that a row lacks. */
+const LAST = { up: `'infinity'`, down: `'-infinity'` } as const;
 
 type Cursor = readonly [value: string, id: string];
 
-function readCursor(after: string): Cursor {
+/** How PostgreSQL writes a value that lists are sorted by. */
+const WRITTEN: Readonly<Record<SortBy['type'], RegExp>> = {
+  float8: /^-?(\d+(\.\d+)?(e[+-]?\d+)?|Infinity)$/i,
+  integer: /^-?\d{1,10}$/,
+  timestamptz: /^(\d{4,}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d+)?[+-]\d\d(:\d\d)?|-?infinity)$/,
+  text: /^[^\0]*$/,
+};
+const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+
+function readCursor(after: string, type: SortBy['type']): Cursor {
   try {
     const read: unknown = JSON.parse(Buffer.from(after, 'base64url').toString('utf8'));
-    if (Array.isArray(read) && read.length === 2 && read.every((part) => typeof part === 'string'))
-      return read as unknown as Cursor;
+    if (Array.isArray(read) && read.length === 2) {
+      const [value, id] = read as unknown[];
+      if (typeof value === 'string' && typeof id === 'string' && WRITTEN[type].test(value) && ID.test(id))
+        return [value, id];
+    }
   } catch {
     // Said below.
   }
@@ -77,6 +87,8 @@ interface ListQuery {
   /** `select … from …`, without where; `id` is the column that tells its rows apart. */
   readonly select: string;
   readonly from: string;
+  /** The list's own table alone, where it can be counted without what is joined to it. */
+  readonly countFrom?: string;
   readonly id: string;
   readonly conditions: Conditions;
   readonly sort: SortBy;
@@ -86,16 +98,17 @@ interface ListQuery {
 /** One page of a list, put in order and cut by the database, and where the next one begins. */
 export async function readPage<Row extends object>(
   manager: EntityManager,
-  { select, from, id, conditions, sort, asked }: ListQuery,
+  { select, from, countFrom = from, id, conditions, sort, asked }: ListQuery,
 ): Promise<Page<Row>> {
-  const [counted] = await manager.query<{ n: number }[]>(`select count(*)::int as n ${from} where ${conditions.sql}`, [
-    ...conditions.values,
-  ]);
+  const [counted] = await manager.query<{ n: number }[]>(
+    `select count(*)::int as n ${countFrom} where ${conditions.sql}`,
+    [...conditions.values],
+  );
   const direction = asked.direction ?? sort.usual;
   const limit = asked.limit ?? PAGE.usual;
-  const key = `coalesce(${sort.sql}, ${SENTINELS[sort.type][direction]}::${sort.type})`;
+  const key = sort.mayLack === true ? `coalesce(${sort.sql}, ${LAST[direction]}::${sort.type})` : sort.sql;
   if (asked.after !== undefined) {
-    const [value, last] = readCursor(asked.after);
+    const [value, last] = readCursor(asked.after, sort.type);
     const than = direction === 'up' ? '>' : '<';
     conditions.and(
       `(${key}, ${id}) ${than} (${conditions.value(value)}::text::${sort.type}, ${conditions.value(last)}::text::uuid)`,

@@ -103,11 +103,11 @@ function toLotRow(row: Row): LotRow {
 const SORTS: Readonly<Record<LotSort, SortBy>> = {
   newest: { sql: 'l.created_at', type: 'timestamptz', usual: 'down' },
   name: { sql: `lower(m.name || ', ' || l.code)`, type: 'text', usual: 'up' },
-  air: { sql: 'c.air', type: 'float8', usual: 'down' },
-  water: { sql: 'c.water', type: 'float8', usual: 'down' },
-  density: { sql: 'c.density', type: 'float8', usual: 'up' },
-  ph: { sql: 'c.ph', type: 'float8', usual: 'up' },
-  price: { sql: 'c.price_per_l', type: 'float8', usual: 'up' },
+  air: { sql: 'c.air', type: 'float8', usual: 'down', mayLack: true },
+  water: { sql: 'c.water', type: 'float8', usual: 'down', mayLack: true },
+  density: { sql: 'c.density', type: 'float8', usual: 'up', mayLack: true },
+  ph: { sql: 'c.ph', type: 'float8', usual: 'up', mayLack: true },
+  price: { sql: 'c.price_per_l', type: 'float8', usual: 'up', mayLack: true },
 };
 
 const IN_STATE: Readonly<Record<NonNullable<LotsAsked['state']>, string>> = {

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Suspense, useCallback, useEffect, useMemo, useState, type ReactElement } from 'react';
+import { useCallback, useEffect, useMemo, useState, type ReactElement } from 'react';
 import { Outlet, useLocation } from 'react-router';
 import { startOutbox } from '../shared/outbox/sender';
 import { Patterns } from '../shared/pail/Patterns';
@@ -15,6 +15,7 @@ import { BenchEdge } from './BenchEdge';
 import { Door } from './Door';
 import { KeySheet } from './KeySheet';
 import { NotSecure } from './NotSecure';
+import { OneMoment } from './OneMoment';
 import { STATIONS } from './stations';
 import { useKeys } from './useKeys';
 
@@ -24,7 +25,7 @@ export function Shell(): ReactElement {
   useEffect(() => keepServerClock(), []);
   useThemeOnPage();
   if (session.data === undefined) {
-    return <main className="p-8">{session.error === null ? 'One moment.' : sentenceOf(session.error)}</main>;
+    return session.error === null ? <OneMoment /> : <main className="p-8">{sentenceOf(session.error)}</main>;
   }
   if (session.data.me === undefined) {
     return (
@@ -57,9 +58,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
       <Patterns />
       <div className="inside pb-[72px]">
         <NotSecure />
-        <Suspense fallback={<p className="q p-5">One moment.</p>}>
-          <Outlet />
-        </Suspense>
+        <Outlet />
       </div>
       <WorkingDrawer />
       <BenchEdge onKeys={onKeys} />

@@ -1,74 +1,52 @@
-import { lazy } from 'react';
-import { createBrowserRouter } from 'react-router';
-import { Shell } from './Shell';
+import type { ComponentType } from 'react';
+import { createBrowserRouter, type RouteObject } from 'react-router';
 import { NothingHere } from './NothingHere';
+import { OneMoment } from './OneMoment';
+import { Shell } from './Shell';
 import { Stumbled } from './Stumbled';
 
-const TodayPage = lazy(() => import('../today/TodayPage').then((m) => ({ default: m.TodayPage })));
-const ShelfPage = lazy(() => import('../shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
-const LotPage = lazy(() => import('../shelf/LotPage').then((m) => ({ default: m.LotPage })));
-const NewLotPage = lazy(() => import('../shelf/NewLotPage').then((m) => ({ default: m.NewLotPage })));
-const BenchPage = lazy(() => import('../bench/BenchPage').then((m) => ({ default: m.BenchPage })));
-const RunPage = lazy(() => import('../bench/RunPage').then((m) => ({ default: m.RunPage })));
-const PrintRunPage = lazy(() => import('../bench/PrintRunPage').then((m) => ({ default: m.PrintRunPage })));
-const LabelsPage = lazy(() => import('../shelf/LabelsPage').then((m) => ({ default: m.LabelsPage })));
-const PrintCardPage = lazy(() => import('../shelf/PrintCardPage').then((m) => ({ default: m.PrintCardPage })));
-const IntakePage = lazy(() => import('../shelf/intake/IntakePage').then((m) => ({ default: m.IntakePage })));
-const ProtocolsPage = lazy(() => import('../protocols/ProtocolsPage').then((m) => ({ default: m.ProtocolsPage })));
-const LaboratoryPage = lazy(() => import('../laboratory/LaboratoryPage').then((m) => ({ default: m.LaboratoryPage })));
-const DevicesPage = lazy(() => import('../devices/DevicesPage').then((m) => ({ default: m.DevicesPage })));
-const VesselsPage = lazy(() => import('../vessels/VesselsPage').then((m) => ({ default: m.VesselsPage })));
-const RoundPage = lazy(() => import('../bench/RoundPage').then((m) => ({ default: m.RoundPage })));
-const LearningPage = lazy(() => import('../blend/LearningPage').then((m) => ({ default: m.LearningPage })));
-const InstrumentsPage = lazy(() =>
-  import('../instruments/InstrumentsPage').then((m) => ({ default: m.InstrumentsPage })),
-);
-const BlendListPage = lazy(() => import('../blend/BlendListPage').then((m) => ({ default: m.BlendListPage })));
-const ComparePage = lazy(() => import('../blend/compare/ComparePage').then((m) => ({ default: m.ComparePage })));
-const BatchSheetPage = lazy(() => import('../blend/sheet/BatchSheetPage').then((m) => ({ default: m.BatchSheetPage })));
-const PlantsPage = lazy(() => import('../blend/plants/PlantsPage').then((m) => ({ default: m.PlantsPage })));
-const ProfilesPage = lazy(() => import('../blend/profiles/ProfilesPage').then((m) => ({ default: m.ProfilesPage })));
-const BlendDeskPage = lazy(() => import('../blend/BlendDeskPage').then((m) => ({ default: m.BlendDeskPage })));
-const ScoreListPage = lazy(() => import('../score/ScoreListPage').then((m) => ({ default: m.ScoreListPage })));
-const ScorecardPage = lazy(() => import('../score/ScorecardPage').then((m) => ({ default: m.ScorecardPage })));
-const RatePage = lazy(() => import('../score/RatePage').then((m) => ({ default: m.RatePage })));
-const YouPage = lazy(() => import('../people/YouPage').then((m) => ({ default: m.YouPage })));
+/** A page whose script is fetched when somebody first goes there; until it is here the page before stays. */
+const page = (path: string, load: () => Promise<ComponentType>): RouteObject => ({
+  path,
+  lazy: async () => ({ Component: await load() }),
+});
 
 /** Addresses of the product; a folder of the source is a view. */
 export const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Stumbled />,
+    hydrateFallbackElement: <OneMoment />,
     children: [
-      { path: '/', element: <TodayPage /> },
-      { path: '/shelf', element: <ShelfPage /> },
-      { path: '/shelf/new', element: <NewLotPage /> },
-      { path: '/shelf/lots/:id', element: <LotPage /> },
-      { path: '/shelf/lots/:id/labels', element: <LabelsPage /> },
-      { path: '/shelf/lots/:id/print', element: <PrintCardPage /> },
-      { path: '/shelf/lots/:id/intake', element: <IntakePage /> },
-      { path: '/bench', element: <BenchPage /> },
-      { path: '/bench/protocols', element: <ProtocolsPage /> },
-      { path: '/bench/laboratory', element: <LaboratoryPage /> },
-      { path: '/bench/devices', element: <DevicesPage /> },
-      { path: '/bench/vessels', element: <VesselsPage /> },
-      { path: '/bench/round', element: <RoundPage /> },
-      { path: '/bench/instruments', element: <InstrumentsPage /> },
-      { path: '/bench/runs/:id', element: <RunPage /> },
-      { path: '/bench/runs/:id/print', element: <PrintRunPage /> },
-      { path: '/blend', element: <BlendListPage /> },
-      { path: '/blend/bench', element: <LearningPage /> },
-      { path: '/blend/compare', element: <ComparePage /> },
-      { path: '/blend/plants', element: <PlantsPage /> },
-      { path: '/blend/uses', element: <ProfilesPage /> },
-      { path: '/blend/desk', element: <BlendDeskPage /> },
-      { path: '/blend/:id', element: <BlendDeskPage /> },
-      { path: '/blend/:id/versions/:n/sheet', element: <BatchSheetPage /> },
-      { path: '/blend/:id/versions/:n', element: <BlendDeskPage /> },
-      { path: '/score', element: <ScoreListPage /> },
-      { path: '/score/cards/:id', element: <ScorecardPage /> },
-      { path: '/score/sheets/:id', element: <RatePage /> },
-      { path: '/you', element: <YouPage /> },
+      page('/', async () => (await import('../today/TodayPage')).TodayPage),
+      page('/shelf', async () => (await import('../shelf/ShelfPage')).ShelfPage),
+      page('/shelf/new', async () => (await import('../shelf/NewLotPage')).NewLotPage),
+      page('/shelf/lots/:id', async () => (await import('../shelf/LotPage')).LotPage),
+      page('/shelf/lots/:id/labels', async () => (await import('../shelf/LabelsPage')).LabelsPage),
+      page('/shelf/lots/:id/print', async () => (await import('../shelf/PrintCardPage')).PrintCardPage),
+      page('/shelf/lots/:id/intake', async () => (await import('../shelf/intake/IntakePage')).IntakePage),
+      page('/bench', async () => (await import('../bench/BenchPage')).BenchPage),
+      page('/bench/protocols', async () => (await import('../protocols/ProtocolsPage')).ProtocolsPage),
+      page('/bench/laboratory', async () => (await import('../laboratory/LaboratoryPage')).LaboratoryPage),
+      page('/bench/devices', async () => (await import('../devices/DevicesPage')).DevicesPage),
+      page('/bench/vessels', async () => (await import('../vessels/VesselsPage')).VesselsPage),
+      page('/bench/round', async () => (await import('../bench/RoundPage')).RoundPage),
+      page('/bench/instruments', async () => (await import('../instruments/InstrumentsPage')).InstrumentsPage),
+      page('/bench/runs/:id', async () => (await import('../bench/RunPage')).RunPage),
+      page('/bench/runs/:id/print', async () => (await import('../bench/PrintRunPage')).PrintRunPage),
+      page('/blend', async () => (await import('../blend/BlendListPage')).BlendListPage),
+      page('/blend/bench', async () => (await import('../blend/LearningPage')).LearningPage),
+      page('/blend/compare', async () => (await import('../blend/compare/ComparePage')).ComparePage),
+      page('/blend/plants', async () => (await import('../blend/plants/PlantsPage')).PlantsPage),
+      page('/blend/uses', async () => (await import('../blend/profiles/ProfilesPage')).ProfilesPage),
+      page('/blend/desk', async () => (await import('../blend/BlendDeskPage')).BlendDeskPage),
+      page('/blend/:id', async () => (await import('../blend/BlendDeskPage')).BlendDeskPage),
+      page('/blend/:id/versions/:n/sheet', async () => (await import('../blend/sheet/BatchSheetPage')).BatchSheetPage),
+      page('/blend/:id/versions/:n', async () => (await import('../blend/BlendDeskPage')).BlendDeskPage),
+      page('/score', async () => (await import('../score/ScoreListPage')).ScoreListPage),
+      page('/score/cards/:id', async () => (await import('../score/ScorecardPage')).ScorecardPage),
+      page('/score/sheets/:id', async () => (await import('../score/RatePage')).RatePage),
+      page('/you', async () => (await import('../people/YouPage')).YouPage),
       { path: '*', element: <NothingHere /> },
     ],
   },

@@ -1,4 +1,5 @@
-import { PHOTO_LIMIT, type NewNote, type RunSheet } from '@bent-pail/contract';
+import type { NewNote, RunSheet } from '@bent-pail/contract';
+import { PHOTO_LIMIT } from '@bent-pail/contract/choices';
 import { useMutation } from '@tanstack/react-query';
 import { useRef, useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';

@@ -3,6 +3,7 @@ import { deskBandsInput, fillRest, type PropertyKey } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState, type ReactElement } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { sentenceOf } from '../shared/api';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { useHand } from '../shared/handStore';
@@ -17,9 +18,8 @@ import { DoseLine } from './DoseLine';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
 import { PredictedPail } from './PredictedPail';
 import { RecipeColumn } from './recipe/RecipeColumn';
-import { AwaitLarder } from './AwaitLarder';
 import { useBands } from './useBands';
-import type { Larder } from './useLarder';
+import { useLarder, type Larder } from './useLarder';
 import { usePrediction } from './usePrediction';
 import { WaterInPot } from './WaterInPot';
 
@@ -32,20 +32,21 @@ export function BlendDeskPage(): ReactElement {
   const page = useQuery({ ...blendQuery(id ?? ''), enabled: id !== undefined });
   const learning = useQuery(learningQuery);
   const profiles = useQuery(profilesQuery);
-  // A figure that jumps as the bench's teaching or the use's windows arrive would be read too early; without an answer the desk goes on.
-  if (learning.isPending || profiles.isPending) return <p className="q p-5">One moment.</p>;
   const lines = [...(draft?.recipe.lines ?? []), ...(page.data?.versions.flatMap(({ recipe }) => recipe.lines) ?? [])];
   const lotIds = [params.get('lot') ?? [], hand?.kind === 'lot' ? hand.id : []].flat();
-  return (
-    <AwaitLarder named={{ lines, lotIds }}>
-      {(larder) =>
-        id === undefined ? (
-          <NewDesk larder={larder} />
-        ) : (
-          <KeptDesk key={`${id}:${n ?? ''}`} id={id} n={n} larder={larder} />
-        )
-      }
-    </AwaitLarder>
+  const { larder, error } = useLarder({ lines, lotIds });
+  if (error !== null && larder === undefined)
+    return (
+      <p className="p-5 text-lg font-semibold" role="alert">
+        {sentenceOf(error)}
+      </p>
+    );
+  // A figure that jumps as the bench's teaching, a lot or the use's windows arrive would be read too early.
+  if (learning.isPending || profiles.isPending || larder === undefined) return <p className="q p-5">One moment.</p>;
+  return id === undefined ? (
+    <NewDesk larder={larder} />
+  ) : (
+    <KeptDesk key={`${id}:${n ?? ''}`} id={id} n={n} larder={larder} />
   );
 }
 

@@ -1,4 +1,5 @@
-import { BLEND_SORTS, type BlendRow, type BlendsAsked } from '@bent-pail/contract';
+import type { BlendRow, BlendsAsked } from '@bent-pail/contract';
+import { BLEND_SORTS } from '@bent-pail/contract/choices';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement, type ReactNode } from 'react';
 import { Link } from 'react-router';

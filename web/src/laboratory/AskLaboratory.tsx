@@ -1,4 +1,5 @@
-import { LAB_DELAYS_min, type LabRequestRow, type LotRow, type NewLabRequest } from '@bent-pail/contract';
+import type { LabRequestRow, LotRow, NewLabRequest } from '@bent-pail/contract';
+import { LAB_DELAYS_min } from '@bent-pail/contract/choices';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';

@@ -1,4 +1,5 @@
-import { PREPARATIONS, type LotRow, type NewPrepared, type Preparation } from '@bent-pail/contract';
+import type { LotRow, NewPrepared, Preparation } from '@bent-pail/contract';
+import { PREPARATIONS } from '@bent-pail/contract/choices';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { useNavigate } from 'react-router';

@@ -1,4 +1,5 @@
-import { LOT_SORTS, LOT_STATES, type LotRow, type LotsAsked, type ShownFigure } from '@bent-pail/contract';
+import type { LotRow, LotsAsked, ShownFigure } from '@bent-pail/contract';
+import { LOT_SORTS, LOT_STATES } from '@bent-pail/contract/choices';
 import { MEDIA_CLASSES } from '@bent-pail/core';
 import { useInfiniteQuery, type UseInfiniteQueryResult } from '@tanstack/react-query';
 import type { ReactElement } from 'react';

@@ -64,6 +64,7 @@ export function sheetOf(
     instruments: [],
     notes: [],
     photos: [],
+    reopened: [],
     startedAt: '2026-11-22T08:00:00Z',
     startedBy: 'Isla Brandreth',
     finishedAt: '2026-11-23T10:00:00Z',

@@ -31,6 +31,7 @@ function sheet(readings: readonly (readonly [string, number, number])[], id = 'r
     instruments: [],
     notes: [],
     photos: [],
+    reopened: [],
     startedAt: at(0),
     startedBy: 'T',
     version: 1,

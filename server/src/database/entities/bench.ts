@@ -134,3 +134,18 @@ export class RunStampEntity {
   @Column('timestamptz', { name: 'kept_at' })
   keptAt!: Date;
 }
+
+/** A run that was finished and is open again: why. */
+@Entity('run_reopenings')
+export class ReopeningEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'run_id' })
+  runId!: string;
+  @Column('text')
+  reason!: string;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}

@@ -7,7 +7,7 @@ import {
   FillingEntity,
   FillingExclusionEntity,
 } from './shelf';
-import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity, RunStampEntity } from './bench';
+import { ProtocolEntity, RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity, RunStampEntity } from './bench';
 import { InstrumentEntity, CalibrationEntity } from './instruments';
 import { GuideEntity, PlannedJobEntity } from './guides';
 import { LabRequestEntity } from './laboratory';
@@ -30,6 +30,7 @@ export const ENTITIES = [
   ReadingEntity,
   ExclusionEntity,
   RunStampEntity,
+  ReopeningEntity,
   InstrumentEntity,
   CalibrationEntity,
   GuideEntity,
@@ -59,6 +60,7 @@ export {
   ReadingEntity,
   ExclusionEntity,
   RunStampEntity,
+  ReopeningEntity,
   InstrumentEntity,
   CalibrationEntity,
   GuideEntity,

@@ -100,8 +100,8 @@ export class ReadModel1765000000000 implements MigrationInterface {
       );
       insert into learnt (id) values (1);
 
-      create index runs_started on runs (started_at desc, id);
-      create index lots_created on lots (created_at desc, id);
+      create index runs_started on runs (started_at, id);
+      create index lots_created on lots (created_at, id);
 
       create function want_card(lot uuid) returns void language plpgsql as $$
       begin
@@ -133,6 +133,20 @@ export class ReadModel1765000000000 implements MigrationInterface {
         perform want_card(r.lot_id) from runs r where r.id = new.run_id and r.finished_at is not null;
         return null;
       end $$;
+      create trigger runs_card_reopened after update of finished_at on runs
+        for each row when (old.finished_at is not null and new.finished_at is null) execute function want_card_of_finished();
+      create table run_reopenings (
+        id uuid primary key,
+        run_id uuid not null references runs (id),
+        reason text not null check (length(reason) >= 3),
+        by_user uuid not null references users (id),
+        kept_at timestamptz not null
+      );
+      create index run_reopenings_run on run_reopenings (run_id);
+      create trigger run_reopenings_stand before update or delete on run_reopenings
+        for each row execute function refuse_change();
+      create trigger run_reopenings_stand_all before truncate on run_reopenings
+        for each statement execute function refuse_change();
       create trigger readings_card after insert on readings for each row execute function want_card_of_run();
       create trigger exclusions_card after insert on exclusions for each row execute function want_card_of_run();
       create trigger run_stamps_card after insert on run_stamps for each row execute function want_card_of_run();
@@ -150,6 +164,8 @@ export class ReadModel1765000000000 implements MigrationInterface {
       drop trigger exclusions_card on exclusions;
       drop trigger readings_card on readings;
       drop trigger runs_card on runs;
+      drop trigger runs_card_reopened on runs;
+      drop table run_reopenings;
       drop trigger materials_card on materials;
       drop trigger lots_card on lots;
       drop function want_card_of_run(), want_card_of_finished(), want_cards_of_material(), want_card_of_lot(), want_card(uuid);

@@ -1,0 +1,33 @@
+/**
+ * Values that pages offer and the server takes: apart from the classes that check them, so that a page that only offers
+ * them need not load these.
+ */
+
+export const MATERIAL_KINDS = ['material', 'product'] as const;
+
+export const LOT_SORTS = ['newest', 'name', 'air', 'water', 'density', 'ph', 'price'] as const;
+export const LOT_STATES = ['measured', 'unmeasured', 'open', 'trouble'] as const;
+export const RUN_SORTS = ['newest', 'lot', 'number'] as const;
+export const BLEND_SORTS = ['newest', 'name', 'air', 'water', 'ph', 'price'] as const;
+export const SCORECARD_SORTS = ['newest', 'name'] as const;
+
+/** Rows of a list's page where nobody says how many, and at most. */
+export const PAGE = Object.freeze({ usual: 50, most: 200 });
+
+/** How a lot was prepared from another. */
+export const PREPARATIONS = [
+  'soaked',
+  'fluffed',
+  'sieved',
+  'rinsed',
+  'calcium-soaked',
+  'broken',
+  'sterilised',
+  'moistened',
+] as const;
+
+/** How long the practice laboratory takes, min: for a lesson, for a day, as a real one would. */
+export const LAB_DELAYS_min = [1, 24 * 60, 5 * 24 * 60] as const;
+
+/** Largest file that is taken, bytes; a phone's photo is smaller. */
+export const PHOTO_LIMIT = 12_000_000;

@@ -1,0 +1,43 @@
+/** Somebody signed in. */
+export class Client {
+  private constructor(
+    private readonly url: string,
+    private readonly cookie: string,
+  ) {}
+
+  static async enter(url: string, name: string): Promise<Client> {
+    const answer = await new Client(url, '').send('POST', '/session/demo', JSON.stringify({ name }));
+    // The session is kept once the whole answer is here, not before.
+    const said = await answer.text();
+    if (!answer.ok) throw new Error(`signing in answered ${String(answer.status)}: ${said}`);
+    return new Client(url, (answer.headers.get('set-cookie') ?? '').split(';')[0] ?? '');
+  }
+
+  /** Asks for something and reads all of it; how long that took, ms. */
+  async time(address: string): Promise<number> {
+    const began = performance.now();
+    const answer = await fetch(`${this.url}/api${address}`, { headers: { cookie: this.cookie } });
+    await answer.arrayBuffer();
+    if (!answer.ok) throw new Error(`${address} answered ${String(answer.status)}`);
+    return performance.now() - began;
+  }
+
+  async ask<T>(address: string): Promise<T> {
+    return (await fetch(`${this.url}/api${address}`, { headers: { cookie: this.cookie } })).json() as Promise<T>;
+  }
+
+  /** Opens the stream of changes and reads it until told to stop. */
+  async listen(signal: AbortSignal): Promise<void> {
+    const answer = await fetch(`${this.url}/api/live`, { headers: { cookie: this.cookie }, signal });
+    const reader = answer.body?.getReader();
+    while (reader !== undefined && !(await reader.read()).done);
+  }
+
+  send(method: string, address: string, body: string | Buffer, type = 'application/json'): Promise<Response> {
+    return fetch(`${this.url}/api${address}`, {
+      method,
+      headers: { origin: this.url, cookie: this.cookie, 'content-type': type },
+      body: typeof body === 'string' ? body : new Uint8Array(body),
+    });
+  }
+}

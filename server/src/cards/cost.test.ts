@@ -1,0 +1,169 @@
+import path from 'node:path';
+import pg from 'pg';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+import { rowsRead, type Asked } from '../testing/rowsRead';
+
+interface Generator {
+  readonly fillNotebook: (
+    client: pg.Client,
+    by: string,
+    size: { readonly lots: number; readonly runs: number },
+    seed: number,
+  ) => Promise<void>;
+}
+
+/** A notebook, its ids, and somebody who reads in it. */
+interface Large {
+  readonly server: TestServer;
+  readonly me: Client & { readonly me: { readonly id: string } };
+  readonly lotId: string;
+  readonly blendId: string;
+}
+
+const ROOT = path.resolve(import.meta.dirname, '../../..');
+const LOTS = 120;
+
+async function filled(runs: number): Promise<Large> {
+  const { fillNotebook } = (await import(path.join(ROOT, 'scripts/bench/notebook.ts'))) as Generator;
+  const server = await startTestServer();
+  const me = await server.as('tester');
+  const client = new pg.Client({ connectionString: server.databaseUrl });
+  await client.connect();
+  await fillNotebook(client, me.me.id, { lots: LOTS, runs }, 7);
+  await client.end();
+  await server.app.cards.settled();
+  const [lot] = await server.db.query<{ id: string }[]>('select id from lots order by created_at limit 1');
+  const [blend] = await server.db.query<{ id: string }[]>('select id from blends order by created_at desc limit 1');
+  return { server, me, lotId: String(lot?.id), blendId: String(blend?.id) };
+}
+
+let small: Large;
+let large: Large;
+beforeAll(async () => {
+  small = await filled(LOTS);
+  large = await filled(10 * LOTS);
+}, 180000);
+afterAll(async () => {
+  await small.server.close();
+  await large.server.close();
+});
+
+const asked = ({ server, me }: Large, address: string): Promise<Asked> =>
+  rowsRead(server.db, async () => {
+    expect([address, (await me.get(address)).status]).toEqual([address, 200]);
+  });
+
+describe('a notebook with ten times the readings', () => {
+  it('has them', async () => {
+    const count = async ({ server }: Large): Promise<number> =>
+      (await server.db.query<{ n: number }[]>('select count(*)::int as n from readings'))[0]?.n ?? 0;
+    expect(await count(small)).toBeGreaterThan(2000);
+    expect((await count(large)) / (await count(small))).toBeGreaterThan(9);
+  });
+
+  it.each([
+    ['the shelf', () => '/lots?kind=material'],
+    ['the shelf, sorted and searched', () => '/lots?sort=air&state=measured&find=bark'],
+    ['the list of runs', () => '/runs?state=finished'],
+    ['Today', () => '/today'],
+    ['the calendar', () => '/today.ics'],
+    ['the list of blends', () => '/blends'],
+    ['the desk’s lots', ({ lotId }: Large) => `/lots/desk?ids=${lotId}`],
+    ['the desk’s blends', () => '/blends/desk'],
+    ['a blend', ({ blendId }: Large) => `/blends/${blendId}`],
+    ['a lot’s card', ({ lotId }: Large) => `/lots/${lotId}`],
+    ['what batches taught', () => '/learning'],
+    ['the scorecards', () => '/scorecards'],
+    ['the bench edge', () => '/counts'],
+  ] as const)('%s reads none of them, with as many questions', async (_, address) => {
+    const [few, many] = [await asked(small, address(small)), await asked(large, address(large))];
+    expect(few.queries).toBeGreaterThan(0);
+    expect(many.queries).toBe(few.queries);
+    expect(many.rows.readings ?? 0).toBe(0);
+    expect(many.rows.exclusions ?? 0).toBe(0);
+  });
+
+  it('a sheet reads its own readings and no others', async () => {
+    const [run] = await large.server.db.query<{ id: string; n: number }[]>(
+      'select r.id, r.reading_seq as n from runs r where finished_at is not null order by number limit 1',
+    );
+    const { rows } = await asked(large, `/runs/${String(run?.id)}`);
+    expect(rows.readings).toBe(run?.n);
+  });
+});
+
+describe('a list that is asked page by page', () => {
+  const all = async (address: string, limit: number): Promise<{ readonly id: string }[]> => {
+    const rows: { readonly id: string }[] = [];
+    let after = '';
+    for (;;) {
+      const { body } = await large.me.get<{ rows: { id: string }[]; next?: string; total: number }>(
+        `${address}&limit=${String(limit)}${after === '' ? '' : `&after=${after}`}`,
+      );
+      rows.push(...body.rows);
+      expect(body.rows.length).toBeLessThanOrEqual(limit);
+      if (body.next === undefined) {
+        expect(body.total).toBe(rows.length);
+        return rows;
+      }
+      after = body.next;
+    }
+  };
+
+  it.each([
+    '/lots?sort=newest',
+    '/lots?sort=name',
+    '/lots?sort=air',
+    '/lots?sort=price',
+    '/lots?sort=ph&direction=down',
+    '/lots?kind=product',
+    '/lots?find=bark',
+    '/runs?state=finished',
+    '/runs?sort=lot',
+    '/runs?protocol=ph-1to5&sort=number&direction=up',
+    '/blends?sort=air',
+    '/blends?sort=price',
+  ])('%s gives every row once, in the order of one long page', async (address) => {
+    const rows = await all(address, 17);
+    const ids = rows.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+    const whole = await all(address, 200);
+    expect(ids).toEqual(whole.map(({ id }) => id));
+    expect(ids.length).toBeGreaterThan(2);
+  });
+
+  it('puts what has no value last, whichever way it is sorted', async () => {
+    await large.server.db.query('update lot_cards set air = null where lot_id = $1', [large.lotId]);
+    for (const direction of ['up', 'down'])
+      expect((await all(`/lots?sort=air&direction=${direction}`, 50)).at(-1)?.id).toBe(large.lotId);
+  });
+
+  it.each([
+    ['/lots?after=nonsense', 'after'],
+    ['/lots?limit=0', 'limit'],
+    ['/lots?limit=9999', 'limit'],
+    ['/lots?sort=smell', 'sort'],
+    ['/lots?colour=red', 'colour'],
+    ['/lots?ids=1', 'ids'],
+    ['/runs?from=yesterday', 'from'],
+    ['/runs?lot=7', 'lot'],
+    [`/lots?after=${Buffer.from('["a","b"]').toString('base64url')}`, 'after'],
+    [`/runs?after=${Buffer.from('["never","00000000-0000-0000-0000-000000000000"]').toString('base64url')}`, 'after'],
+  ])('%s is refused at its place', async (address, at) => {
+    const { status, body } = await large.me.get(address);
+    expect(status).toBe(422);
+    expect(body).toMatchObject({ error: { path: at } });
+  });
+
+  it('knows days by the notebook’s own clock', async () => {
+    const day = (
+      await large.me.get<{ rows: { startedAt: string }[] }>('/runs?state=finished&limit=1')
+    ).body.rows[0]?.startedAt.slice(0, 10);
+    const on = await large.me.get<{ rows: { startedAt: string }[]; total: number }>(
+      `/runs?from=${String(day)}&to=${String(day)}`,
+    );
+    expect(on.body.total).toBeGreaterThan(0);
+    expect(on.body.rows.every(({ startedAt }) => startedAt.startsWith(String(day)))).toBe(true);
+  });
+});
