@@ -1,11 +1,11 @@
-import type { KeptReading, LotCardPage, RunRow, RunSheet } from '@bent-pail/contract';
+import type { KeptReading, LotCardPage, RunRow, RunSheet, TodayPage } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { fillSheet, putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 
 let server: TestServer;
-let tester: Client;
+let tester: Client & { readonly me: { readonly name: string } };
 let shelf: Pumice;
 
 beforeAll(async () => {
@@ -99,6 +99,34 @@ describe('a reading', () => {
     const { readings } = (await tester.get<RunSheet>(`/runs/${run.id}`)).body;
     expect(readings.map((one) => one.value)).toEqual([312.4, 314.2]);
     expect(readings[1]).toMatchObject({ corrects: old.id, reason: 'mesh forgotten' });
+  });
+});
+
+describe('a finished run that is opened again', () => {
+  it('counts nowhere until it is finished anew, with why it was opened in sight', async () => {
+    const own = await putOnShelf(tester);
+    const run = await startRun(tester, own);
+    await fillSheet(server, tester, run);
+    const address = `/runs/${run.id}/reopen`;
+    const body = { id: uuidv7(), reason: 'C was knocked over' };
+    expect((await tester.post(address, body)).body).toMatchObject({ error: { path: 'run' } });
+    await tester.post(`/runs/${run.id}/finish`);
+    const figures = async (): Promise<number> =>
+      (await tester.get<LotCardPage>(`/lots/${own.lotId}`)).body.card.figures.filter(
+        ({ origin }) => origin === 'measured',
+      ).length;
+    expect(await figures()).toBeGreaterThan(3);
+    expect((await tester.post(address, { ...body, reason: 'x' })).status).toBe(422);
+    expect((await (await server.as('student')).post(address, body)).status).toBe(403);
+    const opened = await tester.post<RunSheet>(address, body);
+    expect(opened.status).toBe(201);
+    expect(opened.body.finishedAt).toBeUndefined();
+    expect(opened.body.reopened).toMatchObject([{ by: tester.me.name, reason: 'C was knocked over' }]);
+    expect(await figures()).toBe(0);
+    expect((await tester.get<TodayPage>('/today')).body.openRuns.map(({ id }) => id)).toContain(run.id);
+    await tester.post(`/runs/${run.id}/exclusions`, { id: uuidv7(), replicate: 2, reason: 'knocked over' });
+    expect((await tester.post(`/runs/${run.id}/finish`)).status).toBe(200);
+    expect(await figures()).toBeGreaterThan(3);
   });
 });
 

@@ -21,6 +21,7 @@ function sheetWith(readings: readonly KeptReading[], more: Partial<RunSheet> = {
     startedAt: '2026-11-24T07:55:00Z',
     startedBy: 'Isla Brandreth',
     readings,
+    reopened: [],
     ...more,
   } as RunSheet;
 }
@@ -41,6 +42,17 @@ describe('who did what', () => {
     expect(said(sheetWith([wrong, right])).at(-1)).toBe(
       'Isla Brandreth: Tare, vessel dry, B: 321.0 corrected to 312.0 g, figures swapped',
     );
+  });
+
+  it('tells in its place when and why a finished run was opened again', () => {
+    const late = reading('b', { keptAt: '2026-11-26T09:00:00Z', replicate: 0 });
+    const reopened = [{ at: '2026-11-26T08:00:00Z', by: 'Isla Brandreth', reason: 'A was not read' }];
+    const done = sheetWith([reading('a', {}), late], { reopened, finishedAt: '2026-11-26T10:00:00Z' });
+    expect(said(done).slice(2)).toEqual([
+      'Isla Brandreth: opened the finished run again, A was not read',
+      'Tam Oswin: Tare, vessel dry, A: 321.0 g',
+      ': the run was finished',
+    ]);
   });
 
   it('tells a timer by the clock, and the end', () => {

@@ -32,7 +32,15 @@ export function deedsOf(sheet: RunSheet, zone: string): Deed[] {
   const readings = sheet.readings.map((reading) => deedOf(sheet, reading, zone));
   const end =
     sheet.finishedAt === undefined ? [] : [{ key: 'end', at: sheet.finishedAt, by: '', what: 'the run was finished' }];
-  return [start, ...readings, ...end];
+  const reopened = sheet.reopened.map(({ at, by, reason }, i) => ({
+    key: `reopened ${String(i)}`,
+    at,
+    by,
+    what: `opened the finished run again, ${reason}`,
+  }));
+  const times = new Map(sheet.readings.map(({ id, keptAt }) => [id, keptAt]));
+  const kept = ({ key, at }: Deed): string => times.get(key) ?? at;
+  return [start, ...readings, ...reopened, ...end].sort((a, b) => kept(a).localeCompare(kept(b)));
 }
 
 /** Who did what, when; folded until somebody asks. */

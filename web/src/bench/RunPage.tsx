@@ -22,6 +22,7 @@ import { LeaveOut } from './LeaveOut';
 import { takesMillivolts, useSigned } from './millivolts';
 import { MeasureVessels } from './MeasureVessels';
 import { Remeasured } from './Remeasured';
+import { Reopen } from './Reopen';
 import { ResultSide } from './ResultSide';
 import { RunInstruments } from './RunInstruments';
 import { SheetTable } from './SheetTable';
@@ -140,6 +141,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           <History sheet={sheet} />
           <p className="flex flex-wrap gap-x-6 px-5 py-2 text-[14px]">
             <Link to={`/bench/runs/${sheet.id}/print`}>On paper</Link>
+            <Reopen sheet={sheet} />
             {me.role !== 'student' && (
               <a href={`/api/exports/readings.csv?run=${sheet.id}`} download>
                 Readings as a table

@@ -1,0 +1,60 @@
+import type { RunSheet } from '@bent-pail/contract';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactElement, type SubmitEvent } from 'react';
+import { api, sentenceOf } from '../shared/api';
+import { Field } from '../shared/Field';
+import { once } from '../shared/once';
+import { queryClient, runQuery } from '../shared/queries';
+import { useWorks } from '../shared/useSession';
+
+/** Opens a finished run again, with its reason; folded until somebody asks. */
+export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
+  const works = useWorks();
+  const [asked, setAsked] = useState(false);
+  const [reason, setReason] = useState('');
+  const reopen = useMutation({
+    mutationFn: () =>
+      once(['reopen', sheet.id, reason], (id) => api.post<RunSheet>(`/runs/${sheet.id}/reopen`, { id: id(), reason })),
+    onSuccess: async (next) => {
+      queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
+      setAsked(false);
+      setReason('');
+      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: ['run list'] });
+    },
+  });
+  if (!works || sheet.finishedAt === undefined) return null;
+  if (!asked)
+    return (
+      <button
+        type="button"
+        className="tie"
+        onClick={() => {
+          setAsked(true);
+        }}
+      >
+        Open it again
+      </button>
+    );
+  return (
+    <form
+      className="flex flex-wrap items-end gap-4"
+      aria-label="Open the run again"
+      onSubmit={(event: SubmitEvent) => {
+        event.preventDefault();
+        reopen.mutate();
+      }}
+    >
+      <Field label="Why it is opened again" className="w-80" value={reason} onChange={setReason} />
+      <button type="submit" className="alt" disabled={reopen.isPending}>
+        Open it; it counts nowhere until it is finished anew
+      </button>
+      {reopen.error !== null && (
+        <p className="sorry basis-full" role="alert">
+          {sentenceOf(reopen.error)}
+        </p>
+      )}
+    </form>
+  );
+}
