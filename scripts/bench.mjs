@@ -9,5 +9,8 @@ const { build, bundle, ROOT } = await import('./build.mjs');
 await build({ ifStale: true });
 const out = path.join(ROOT, 'scripts/dist');
 await bundle({ main: path.join(ROOT, 'scripts/bench/main.ts') }, out);
-const done = spawnSync(process.execPath, [path.join(out, 'main.js'), ...process.argv.slice(2)], { stdio: 'inherit', cwd: ROOT });
+const done = spawnSync(process.execPath, [path.join(out, 'main.js'), ...process.argv.slice(2)], {
+  stdio: 'inherit',
+  cwd: ROOT,
+});
 process.exitCode = done.status ?? 1;

@@ -47,7 +47,7 @@ export class ListAsked {
   to?: string;
 }
 
-/** What a desk is asked for: some things by their ids, beside what is at hand anyway. */
+/** What a desk is asked for: some things by their ids; without any, what is at hand. */
 export class IdsAsked {
   @IsOptional()
   @IsString({ message: 'Give the ids with commas between.' })

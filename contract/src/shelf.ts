@@ -195,10 +195,10 @@ export interface DeskLot extends LotRow {
   readonly component?: LotComponent;
 }
 
-/** Lots that were named, then those at hand: materials and products, the newest first. */
+/** Lots that were named, or, where none was, those at hand: materials and products, the newest first. */
 export interface DeskLots {
   readonly lots: readonly DeskLot[];
-  /** How many usable lots there are in all. */
+  /** How many were named; of those at hand, how many usable lots there are in all. */
   readonly total: number;
 }
 

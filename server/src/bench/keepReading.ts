@@ -2,9 +2,10 @@ import type { KeptReading, Me, NewReading } from '@bent-pail/contract';
 import { readingRefusal } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { ProtocolEntity, ReadingEntity, RunEntity } from '../database/entities';
+import { ReadingEntity, RunEntity } from '../database/entities';
 import { stampColumns, stampReader } from '../instruments/stamps';
 import { conflict, notFound, refused } from '../http/problems';
+import { protocolOfRun } from '../protocols/known';
 import { requireOwnRun } from './ownRun';
 import { toReading } from './records';
 import { keepRunRows } from './runRows';
@@ -73,11 +74,8 @@ export async function keepReading(
     if (run.finishedAt !== null && body.corrects === undefined) {
       throw refused('run', 'This run is finished: a reading can only be corrected, with a reason.');
     }
-    const stored = await manager.findOneByOrFail(ProtocolEntity, {
-      key: run.protocolKey,
-      version: run.protocolVersion,
-    });
-    const sentence = readingRefusal(stored.body, body);
+    const protocol = await protocolOfRun(manager, run);
+    const sentence = readingRefusal(protocol, body);
     if (sentence !== undefined) throw refused('value', sentence);
     if (body.replicate >= run.replicateCount)
       throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
@@ -88,7 +86,7 @@ export async function keepReading(
 
     const seq = run.readingSeq + 1;
     await manager.query('update runs set reading_seq = $2 where id = $1', [runId, seq]);
-    const step = stored.body.steps.find((one) => one.key === body.step);
+    const step = protocol.steps.find((one) => one.key === body.step);
     const takenAt = new Date(body.takenAt);
     const row: ReadingEntity = {
       id: body.id,
@@ -107,7 +105,7 @@ export async function keepReading(
       ...(await stampColumns(manager, run.instrumentIds, step?.kind, takenAt)),
     };
     await manager.insert(ReadingEntity, row);
-    await keepRunRows(manager, { ...run, readingSeq: seq }, stored.body);
+    await keepRunRows(manager, { ...run, readingSeq: seq });
     return toKept(manager, row, me);
   });
 }

@@ -1,15 +1,31 @@
-import { runWaits, type Protocol } from '@bent-pail/core';
+import { runWaits, type Exclusion, type Protocol } from '@bent-pail/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { METHODS_STAMP } from '../cards/methods';
-import { ExclusionEntity, MaterialEntity, ProtocolEntity, ReadingEntity, RunEntity } from '../database/entities';
+import { MaterialEntity, RunEntity } from '../database/entities';
 import { optional } from '../database/optional';
+import { protocolOfRun } from '../protocols/known';
 import { figuresOfRun, type RunFigureRow } from './runFigures';
 import { loadRunRows, settingsOf, toRecord } from './runRecords';
 
+interface ReadingRow {
+  readonly id: string;
+  readonly replicate: number;
+  readonly step: string;
+  readonly value: number;
+  readonly takenAt: Date;
+  readonly corrects: string | null;
+}
+
 /** Keeps what an open run waits for, by its readings as they are in this transaction. */
 export async function keepWaits(manager: EntityManager, run: RunEntity, protocol: Protocol): Promise<void> {
-  const readings = await manager.find(ReadingEntity, { where: { runId: run.id }, order: { seq: 'asc' } });
-  const exclusions = await manager.findBy(ExclusionEntity, { runId: run.id });
+  const readings = await manager.query<ReadingRow[]>(
+    `select id, replicate, step, value, taken_at as "takenAt", corrects from readings where run_id = $1 order by seq`,
+    [run.id],
+  );
+  const exclusions = await manager.query<Exclusion[]>(
+    'select replicate, reason from exclusions where run_id = $1 order by replicate',
+    [run.id],
+  );
   const waits = runWaits({
     id: run.id,
     number: run.number,
@@ -17,11 +33,8 @@ export async function keepWaits(manager: EntityManager, run: RunEntity, protocol
     settings: settingsOf(run),
     replicateCount: run.replicateCount,
     vessels: [],
-    readings: readings.map(({ id, replicate, step, value, takenAt, corrects }) => ({
-      id,
-      replicate,
-      step,
-      value,
+    readings: readings.map(({ takenAt, corrects, ...reading }) => ({
+      ...reading,
       takenAt: takenAt.toISOString(),
       ...optional('corrects', corrects),
     })),
@@ -68,13 +81,9 @@ export async function forgetFigures(manager: EntityManager, runId: string): Prom
 }
 
 /** The run's own rows, by what is kept of it in this transaction: what it waits for, or what it came to. */
-export async function keepRunRows(manager: EntityManager, run: RunEntity, protocol?: Protocol): Promise<void> {
-  if (run.finishedAt === null) await keepWaits(manager, run, protocol ?? (await loadProtocol(manager, run)));
+export async function keepRunRows(manager: EntityManager, run: RunEntity): Promise<void> {
+  if (run.finishedAt === null) await keepWaits(manager, run, await protocolOfRun(manager, run));
   else await keepFigures(manager, run);
-}
-
-async function loadProtocol(manager: EntityManager, { protocolKey, protocolVersion }: RunEntity): Promise<Protocol> {
-  return (await manager.findOneByOrFail(ProtocolEntity, { key: protocolKey, version: protocolVersion })).body;
 }
 
 /** Finished runs of a lot whose figures are not kept, or were had by other methods. */

@@ -122,16 +122,18 @@ const keptRows = (manager: EntityManager, blendIds: readonly string[]): Promise<
     [blendIds],
   );
 
-/** Blends at hand beside those that are named, at most. */
+/** Blends that are at hand, at most: the newest. */
 const AT_HAND = 60;
 
-/** Blends as other recipes take them up: those named and the newest. */
+/** Blends as other recipes take them up: those named, or, where none is, the newest. */
 export async function blendsForDesk(manager: EntityManager, ids: readonly string[]): Promise<readonly DeskBlend[]> {
+  const [meant, values] =
+    ids.length === 0
+      ? [`in (select id from blends order by created_at desc, id desc limit ${String(AT_HAND)})`, []]
+      : ['= any($1)', [ids]];
   const rows = await manager.query<LatestRow[]>(
-    `select b.id, b.name, ${VERSION} ${LATEST}
-     where b.id = any($1) or b.id in (select id from blends order by created_at desc, id desc limit ${String(AT_HAND)})
-     order by b.created_at desc, b.id desc`,
-    [ids],
+    `select b.id, b.name, ${VERSION} ${LATEST} where b.id ${meant} order by b.created_at desc, b.id desc`,
+    values,
   );
   const kept = await keptRows(
     manager,

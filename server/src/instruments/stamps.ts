@@ -1,7 +1,7 @@
 import { KIND_OF_STEP, stampOf, type CalibrationStamp, type Protocol } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import { CalibrationEntity, InstrumentEntity, type ReadingEntity } from '../database/entities';
-import { readingsServed, toCalibration, toInstrument } from './rows';
+import { toCalibration, toInstrument } from './rows';
 
 export interface StampColumns {
   readonly instrumentId: string | null;
@@ -20,16 +20,20 @@ export async function stampColumns(
 ): Promise<StampColumns> {
   const kind = stepKind === undefined ? undefined : KIND_OF_STEP[stepKind];
   if (kind === undefined || instrumentIds.length === 0) return UNSTAMPED;
-  const instrument = await manager.findOneBy(InstrumentEntity, { id: In([...instrumentIds]), kind });
-  if (instrument === null) return UNSTAMPED;
-  const calibration = await manager
-    .createQueryBuilder(CalibrationEntity, 'c')
-    .where('c.instrument_id = :id and c.at <= :takenAt', { id: instrument.id, takenAt })
-    .orderBy('c.at', 'DESC')
-    .getOne();
-  if (calibration === null) return { ...UNSTAMPED, instrumentId: instrument.id };
-  const served = (await readingsServed(manager, [calibration.id])).get(calibration.id) ?? 0;
-  return { instrumentId: instrument.id, calibrationId: calibration.id, calibrationReadings: served + 1 };
+  const [found] = await manager.query<{ instrumentId: string; calibrationId: string | null; served: number }[]>(
+    `select i.id as "instrumentId", c.id as "calibrationId",
+       (select count(*)::int from readings r where r.calibration_id = c.id) as served
+     from instruments i
+     left join lateral (
+       select id from calibrations where instrument_id = i.id and at <= $3 order by at desc limit 1) c on true
+     where i.id = any($1) and i.kind = $2 limit 1`,
+    [instrumentIds, kind, takenAt],
+  );
+  if (found === undefined) return UNSTAMPED;
+  const { instrumentId, calibrationId, served } = found;
+  return calibrationId === null
+    ? { ...UNSTAMPED, instrumentId }
+    : { instrumentId, calibrationId, calibrationReadings: served + 1 };
 }
 
 /** Turns the stamps of readings into words, from the instruments and calibrations that they name. */

@@ -190,22 +190,34 @@ export async function lotsWithCards(manager: EntityManager, ids: readonly string
   return ids.flatMap((id) => withCards.filter(({ row }) => row.id === id));
 }
 
-/** Lots at hand beside those that are named, at most: of each kind the newest. */
+/** Lots that are at hand, at most: of each kind the newest. */
 const AT_HAND = Object.freeze({ material: 60, product: 30 });
 
-/** Lots as a prediction takes them: those named, then what is at hand. */
-export async function lotsForDesk(manager: EntityManager, ids: readonly string[]): Promise<readonly DeskLot[]> {
-  const rows = await manager.query<(Row & Pick<CardColumns, 'component'>)[]>(
-    `with newest as (
-       select l.id, row_number() over (partition by m.kind order by l.created_at desc, l.id desc) as place, m.kind
-       from lots l join materials m on m.id = l.material_id join lot_cards c on c.lot_id = l.id where c.component is not null)
-     select ${ROW}, c.component ${FROM}
-     where l.id = any($1) or l.id in (
-       select id from newest where place <= case kind when 'material' then ${String(AT_HAND.material)} else ${String(AT_HAND.product)} end)
+const newestOf = (kind: keyof typeof AT_HAND): string =>
+  `(select n.id from lots n join materials k on k.id = n.material_id join lot_cards h on h.lot_id = n.id
+    where k.kind = '${kind}' and h.component is not null
+    order by n.created_at desc, n.id desc limit ${String(AT_HAND[kind])})`;
+
+type DeskRow = Row & Pick<CardColumns, 'component'>;
+
+const toDeskLot = (row: DeskRow): DeskLot => ({ ...toLotRow(row), ...optional('component', row.component) });
+
+/** Lots that are at hand, as a prediction takes them: the newest of which enough is known. */
+export async function lotsAtHand(manager: EntityManager): Promise<readonly DeskLot[]> {
+  const rows = await manager.query<DeskRow[]>(
+    `select ${ROW}, c.component ${FROM} where l.id in (${newestOf('material')} union all ${newestOf('product')})
      order by l.created_at desc, l.id desc`,
+  );
+  return rows.map(toDeskLot);
+}
+
+/** Lots by their ids, as a prediction takes them. */
+export async function deskLotsNamed(manager: EntityManager, ids: readonly string[]): Promise<readonly DeskLot[]> {
+  const rows = await manager.query<DeskRow[]>(
+    `select ${ROW}, c.component ${FROM} where l.id = any($1) order by l.created_at desc, l.id desc`,
     [ids],
   );
-  return rows.map((row) => ({ ...toLotRow(row), ...optional('component', row.component) }));
+  return rows.map(toDeskLot);
 }
 
 /** How many lots a prediction can be made with. */

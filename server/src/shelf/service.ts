@@ -17,7 +17,16 @@ import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/service';
 import { requireFreeCode } from '../stock/rules';
-import { countUsable, kinOf, lotsForDesk, lotsNamed, lotsWithCards, pageOfLots, siblingsOf } from './repository';
+import {
+  countUsable,
+  deskLotsNamed,
+  kinOf,
+  lotsAtHand,
+  lotsNamed,
+  lotsWithCards,
+  pageOfLots,
+  siblingsOf,
+} from './repository';
 
 function requireKnownClass(classId: string | null | undefined): void {
   if (classId !== undefined && classId !== null && findMediaClass(classId) === undefined) {
@@ -36,9 +45,11 @@ export async function requireLot(manager: EntityManager, id: string): Promise<Lo
   return row;
 }
 
+/** Lots as predictions take them: those that are named, or what is at hand. */
 export async function deskLots({ db, cards }: Context, ids: readonly string[]): Promise<DeskLots> {
+  if (ids.length === 0) return { lots: await lotsAtHand(db.manager), total: await countUsable(db.manager) };
   await cards.follow(ids);
-  return { lots: await lotsForDesk(db.manager, ids), total: await countUsable(db.manager) };
+  return { lots: await deskLotsNamed(db.manager, ids), total: ids.length };
 }
 
 export async function lotPage({ db, cards }: Context, id: string): Promise<LotCardPage> {

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { deskBlendsQuery, deskLotsQuery } from '../shared/queries';
 
-/** Lots and blends that predictions are made from: what is at hand, and whatever was named besides. */
+/** Lots and blends that predictions are made from: whatever was named, and what is at hand. */
 export interface Larder {
   readonly lots: readonly DeskLot[];
   readonly blends: readonly DeskBlend[];
@@ -17,50 +17,80 @@ interface Named {
   readonly blendIds?: readonly string[];
 }
 
+interface Found<T> {
+  readonly all: readonly T[];
+  readonly isPending: boolean;
+  readonly error: Error | null;
+}
+
 const NOTHING: readonly never[] = [];
 
-/** What a page needs that is not at hand. */
-const lacking = (ids: readonly string[], there: readonly { readonly id: string }[] | undefined): string[] =>
-  there === undefined ? [] : [...new Set(ids)].filter((id) => !there.some((one) => one.id === id));
+/** What was named comes first; what is at hand may come later, unless nothing was named. */
+function found<T extends { readonly id: string }>(
+  ids: readonly string[],
+  named: { readonly data: readonly T[] | undefined; readonly error: Error | null },
+  atHand: { readonly data: readonly T[] | undefined; readonly error: Error | null },
+): Found<T> {
+  const own = ids.length === 0 ? NOTHING : (named.data ?? NOTHING);
+  const others = (atHand.data ?? NOTHING).filter(({ id }) => !own.some((one) => one.id === id));
+  const all = [...own, ...others];
+  const isPending =
+    ids.length === 0
+      ? atHand.data === undefined
+      : !ids.every((id) => all.some((one) => one.id === id)) && named.data === undefined;
+  return { all, isPending, error: named.error ?? atHand.error };
+}
 
-/** The larder with all that is named in it; undefined until it is there. */
+function useBlends(ids: readonly string[]): Found<DeskBlend> {
+  const { data: named, error: namedError } = useQuery({ ...deskBlendsQuery(ids), enabled: ids.length > 0 });
+  const { data: atHand, error } = useQuery(deskBlendsQuery(NOTHING));
+  return useMemo(() => {
+    const blends = found(ids, { data: named, error: namedError }, { data: atHand, error });
+    // A recipe without a blend inside need not wait for any.
+    return ids.length === 0 ? { ...blends, isPending: false } : blends;
+  }, [ids, named, namedError, atHand, error]);
+}
+
+function useLots(ids: readonly string[]): Found<DeskLot> & { readonly total: number } {
+  const { data: named, error: namedError } = useQuery({ ...deskLotsQuery(ids), enabled: ids.length > 0 });
+  const { data: atHand, error } = useQuery(deskLotsQuery(NOTHING));
+  return useMemo(
+    () => ({
+      ...found(ids, { data: named?.lots, error: namedError }, { data: atHand?.lots, error }),
+      total: atHand?.total ?? 0,
+    }),
+    [ids, named, namedError, atHand, error],
+  );
+}
+
+/** The same list for the same ids, so that what rests on it is not made anew. */
+function useStable(ids: readonly string[]): readonly string[] {
+  const key = [...new Set(ids)].sort().join(',');
+  return useMemo(() => (key === '' ? NOTHING : key.split(',')), [key]);
+}
+
+/** The larder with all that is named in it; undefined until that is there. */
 export function useLarder({ lines = NOTHING, lotIds = NOTHING, blendIds = NOTHING }: Named): {
   readonly larder: Larder | undefined;
   readonly error: Error | null;
 } {
-  const namedBlends = [...blendIds, ...lines.flatMap(({ blend }) => blend?.id ?? [])];
-  const blendsAtHand = useQuery(deskBlendsQuery(NOTHING));
-  const otherBlends = lacking(namedBlends, blendsAtHand.data);
-  const moreBlends = useQuery({ ...deskBlendsQuery(otherBlends), enabled: otherBlends.length > 0 });
-  const blends = useMemo(
-    () => merged(blendsAtHand.data ?? NOTHING, otherBlends.length > 0 ? moreBlends.data : undefined),
-    [blendsAtHand.data, moreBlends.data, otherBlends.length],
-  );
-  const inside = blends
+  const namedBlends = useStable([...blendIds, ...lines.flatMap(({ blend }) => blend?.id ?? [])]);
+  const blends = useBlends(namedBlends);
+  const inside = blends.all
     .filter(({ id }) => namedBlends.includes(id))
     .flatMap(({ kept }) => kept.flatMap(({ flat }) => flat.map(({ lotId }) => lotId)));
-  const namedLots = [...lotIds, ...lines.flatMap(({ lotId, or }) => [lotId ?? [], or ?? []].flat()), ...inside];
-  const lotsAtHand = useQuery(deskLotsQuery(NOTHING));
-  const otherLots = lacking(namedLots, lotsAtHand.data?.lots);
-  const moreLots = useQuery({ ...deskLotsQuery(otherLots), enabled: otherLots.length > 0 });
-  const lots = useMemo(
-    () => merged(lotsAtHand.data?.lots ?? NOTHING, otherLots.length > 0 ? moreLots.data?.lots : undefined),
-    [lotsAtHand.data, moreLots.data, otherLots.length],
+  const namedLots = useStable([
+    ...lotIds,
+    ...lines.flatMap(({ lotId, or }) => [lotId ?? [], or ?? []].flat()),
+    ...inside,
+  ]);
+  const lots = useLots(namedLots);
+  const larder = useMemo(
+    (): Larder => ({ lots: lots.all, blends: blends.all, total: lots.total }),
+    [lots.all, blends.all, lots.total],
   );
-  const total = lotsAtHand.data?.total ?? 0;
-  const isPending =
-    blendsAtHand.data === undefined ||
-    lotsAtHand.data === undefined ||
-    (otherBlends.length > 0 && moreBlends.data === undefined) ||
-    (otherLots.length > 0 && moreLots.data === undefined);
-  const larder = useMemo((): Larder => ({ lots, blends, total }), [lots, blends, total]);
   return {
-    larder: isPending ? undefined : larder,
-    error: lotsAtHand.error ?? blendsAtHand.error ?? moreLots.error ?? moreBlends.error,
+    larder: lots.isPending || blends.isPending ? undefined : larder,
+    error: lots.error ?? blends.error,
   };
-}
-
-function merged<T extends { readonly id: string }>(atHand: readonly T[], more: readonly T[] | undefined): readonly T[] {
-  if (more === undefined) return atHand;
-  return [...atHand, ...more.filter(({ id }) => !atHand.some((one) => one.id === id))];
 }
