@@ -19,7 +19,6 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
-  IsOptional,
   IsPositive,
   IsString,
   IsUUID,
@@ -239,25 +238,25 @@ export interface RunSheet {
 
 /** What the list of runs is asked for. Days are those on which a run was begun. */
 export class RunsAsked extends ListAsked {
-  @IsOptional()
+  @Optional()
   @IsIn(RUN_SORTS, { message: `Sort by ${RUN_SORTS.join(', ')}.` })
   sort?: (typeof RUN_SORTS)[number];
 
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the lot by its id.' })
   lot?: string;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'Name the protocol.' })
   @MaxLength(80, { message: 'Name the protocol.' })
   protocol?: string;
 
   /** Who began it. */
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the person by their id.' })
   person?: string;
 
-  @IsOptional()
+  @Optional()
   @IsIn(['open', 'finished'], { message: 'A run is open or finished.' })
   state?: 'open' | 'finished';
 }

@@ -7,7 +7,6 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
-  IsOptional,
   IsPositive,
   IsString,
   IsUUID,
@@ -216,17 +215,17 @@ export interface BlendVersion {
 
 /** What the list of blends is asked for. Days are those on which the newest version was kept. */
 export class BlendsAsked extends ListAsked {
-  @IsOptional()
+  @Optional()
   @IsIn(BLEND_SORTS, { message: `Sort by ${BLEND_SORTS.join(', ')}.` })
   sort?: (typeof BLEND_SORTS)[number];
 
   /** Blends whose newest version takes this lot. */
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the lot by its id.' })
   lot?: string;
 
   /** Who kept the newest version. */
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the person by their id.' })
   person?: string;
 }

@@ -1,18 +1,7 @@
 import type { PailFigures, Rubric, Scorecard } from '@bent-pail/core';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsIn,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Max,
-  MaxLength,
-  Min,
-} from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { SCORECARD_SORTS } from './choices';
-import { IsReal, IsWords } from './decorators';
+import { IsReal, IsWords, Optional } from './decorators';
 import { ListAsked } from './lists';
 
 export class NewScorecard {
@@ -61,20 +50,20 @@ export interface RaterSheet {
 
 /** What the list of scorecards is asked for. Days are those on which a card was begun. */
 export class ScorecardsAsked extends ListAsked {
-  @IsOptional()
+  @Optional()
   @IsIn(SCORECARD_SORTS, { message: `Sort by ${SCORECARD_SORTS.join(', ')}.` })
   sort?: (typeof SCORECARD_SORTS)[number];
 
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the lot by its id.' })
   lot?: string;
 
-  @IsOptional()
+  @Optional()
   @IsIn(['open', 'revealed'], { message: 'A card is open or revealed.' })
   state?: 'open' | 'revealed';
 
   /** Who rates on it. */
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the person by their id.' })
   person?: string;
 }

@@ -108,41 +108,41 @@ export type LotState = (typeof LOT_STATES)[number];
 
 /** What the shelf is asked for. Days are those on which a lot was bought. */
 export class LotsAsked extends ListAsked {
-  @IsOptional()
+  @Optional()
   @IsIn(LOT_SORTS, { message: `Sort by ${LOT_SORTS.join(', ')}.` })
   sort?: LotSort;
 
-  @IsOptional()
+  @Optional()
   @IsIn(MATERIAL_KINDS, { message: 'Ask for materials or for products.' })
   kind?: MaterialKind;
 
-  @IsOptional()
+  @Optional()
   @IsUUID('all', { message: 'Name the material by its id.' })
   material?: string;
 
   /** Only the lots that are named, their ids with commas between. */
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'Give the ids with commas between.' })
   @MaxLength(4000, { message: 'At most a hundred at once.' })
   ids?: string;
 
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'The class must be a text.' })
   @MaxLength(60, { message: 'The class has a short name.' })
   classId?: string;
 
-  @IsOptional()
+  @Optional()
   @IsIn(LOT_STATES, { message: `A lot is ${LOT_STATES.join(', ')}.` })
   state?: LotState;
 
   /** Lots with a finished run by this protocol. */
-  @IsOptional()
+  @Optional()
   @IsString({ message: 'Name the protocol.' })
   @MaxLength(80, { message: 'Name the protocol.' })
   protocol?: string;
 
   /** Price of a litre, at most. */
-  @IsOptional()
+  @Optional()
   @Type(() => Number)
   @IsReal('The price must be a number for a litre.')
   @Min(0, { message: 'The price cannot be negative.' })

@@ -14,7 +14,7 @@ if (nonce !== undefined && nonce !== '') setNonce(nonce);
 
 keepForReload();
 // Who is signed in is asked while the first page's script is fetched.
-void queryClient.prefetchQuery(sessionQuery);
+queryClient.query(sessionQuery).catch(() => undefined);
 
 const root = document.getElementById('root');
 if (root === null) throw new Error('the page has no root');

@@ -8,7 +8,7 @@ export {
   findMediaClass,
   MEDIA_CLASSES,
   mediaClassById,
-  needsMoistening,
+  type Drawdown,
   type MediaClass,
   type Typical,
 } from './mediaClasses';

@@ -7,6 +7,17 @@ export interface Typical {
   readonly range: readonly [number, number];
 }
 
+/** How much nitrogen decay takes up, from least to most. */
+export type Drawdown =
+  | 'none'
+  | 'none-when-mature'
+  | 'none-to-slight'
+  | 'slight'
+  | 'slight-to-moderate'
+  | 'moderate'
+  | 'strong'
+  | 'very-strong';
+
 /** Defaults of one class of media: typical values with their ranges, for use until the user's own runs replace them. */
 export interface MediaClass {
   readonly id: string;
@@ -32,9 +43,14 @@ export interface MediaClass {
   readonly buffer_meqPerLpH: Typical;
   readonly ec_1to2_dSm: Typical;
   readonly cec_meqPerL: Typical;
+  /** How it takes water, in words. */
   readonly wettability: string;
-  /** Nitrogen that its decay takes up, in words. */
-  readonly nitrogenDrawdown: string;
+  /** To be moistened and left closed overnight before it is packed: what sheds water when dry, all peat, coir, bark and wood. */
+  readonly moistenFirst: boolean;
+  /** Water reaches nearly every pore, so that a lower porosity means trapped air. */
+  readonly fillsAllPores: boolean;
+  /** Nitrogen that its decay takes up. */
+  readonly nitrogenDrawdown: Drawdown;
   readonly decay_perYear: Typical;
   readonly origin: string;
   readonly renewable: string;
@@ -50,14 +66,6 @@ const byId = new Map(MEDIA_CLASSES.map((mediaClass) => [mediaClass.id, mediaClas
 /** The class with this id, or undefined. */
 export function findMediaClass(id: string): MediaClass | undefined {
   return byId.get(id);
-}
-
-/**
- * Whether a medium is to be moistened and left closed overnight before it is packed: what sheds water when dry, and all
- * peat, coir, bark and wood.
- */
-export function needsMoistening({ id, wettability }: MediaClass): boolean {
-  return !wettability.startsWith('wettable') || /^(peat|moss|coir|bark|wood|sawdust)/.test(id);
 }
 
 /** The class with this id; throws `unknown` at `path` otherwise. */

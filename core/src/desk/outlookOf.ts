@@ -39,13 +39,13 @@ export interface FoodCircumstances {
 export function deskNutrientsInput(desk: DeskInput, { result }: DeskResult, food: FoodCircumstances): NutrientsInput {
   return {
     lines: desk.lines.map(({ parts, lot }) => {
-      const drawdown = drawdownOf(lot.facts.drawdown);
+      const { drawdown } = lot.facts;
       const { nutrients_mgL } = lot.facts;
       return {
         name: lot.component.name,
         volume: parts * lot.settledPerLoose,
         ...(Object.keys(nutrients_mgL).length === 0 ? {} : { mgL: nutrients_mgL }),
-        ...(drawdown === undefined ? {} : { drawdown_mgL: drawdown }),
+        ...(drawdown === undefined ? {} : { drawdown_mgL: drawdownOf(drawdown) }),
       };
     }),
     made: result.volume,

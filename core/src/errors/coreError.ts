@@ -7,12 +7,15 @@ export type CoreErrorCode = 'invalid' | 'unknown' | 'missing';
 export class CoreError extends Error {
   readonly code: CoreErrorCode;
   readonly path: string;
+  /** What is wrong and what would be right, without code and path. */
+  readonly sentence: string;
 
   constructor(code: CoreErrorCode, path: string, sentence: string) {
     super(`${code} ${path}: ${sentence}`);
     this.name = 'CoreError';
     this.code = code;
     this.path = path;
+    this.sentence = sentence;
   }
 }
 

@@ -1,3 +1,4 @@
+import type { Drawdown } from '../classes';
 import type { LabProperty } from '../lots';
 
 /** What is judged: nitrogen as nitrate and ammonium together, the rest as a report lists it. */
@@ -40,19 +41,17 @@ export const DEMAND: Readonly<Record<Feeder, { readonly factor: number; readonly
     heavy: { factor: 1.5, uptake_mgLd: 8 },
   });
 
-/** Nitrogen that decay takes up in the first weeks, mg per litre of the component, by its class's word. */
-const DRAWDOWN_MGL: Readonly<Record<string, number>> = Object.freeze({
+/** Nitrogen that decay takes up in the first weeks, mg per litre of the component, as its class has it. */
+const DRAWDOWN_MGL: Readonly<Record<Drawdown, number>> = Object.freeze({
   none: 0,
-  'none when mature': 0,
-  'none to slight': 10,
+  'none-when-mature': 0,
+  'none-to-slight': 10,
   slight: 20,
-  'slight to moderate': 45,
+  'slight-to-moderate': 45,
   moderate: 80,
   strong: 150,
-  'very strong': 250,
+  'very-strong': 250,
 });
 
-/** mg N per litre that a component's decay takes up; undefined for a word that says nothing. */
-export function drawdownOf(word: string | undefined): number | undefined {
-  return word === undefined ? undefined : DRAWDOWN_MGL[word];
-}
+/** mg N per litre that a component's decay takes up. */
+export const drawdownOf = (drawdown: Drawdown): number => DRAWDOWN_MGL[drawdown];

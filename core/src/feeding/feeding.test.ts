@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { MEDIA_CLASSES } from '../classes';
 import { drawdownOf, feeding, nitrogenLeft, nutrients, type FeedingInput, type NutrientsInput } from '.';
 
 const lines: NutrientsInput['lines'] = [
@@ -72,9 +73,20 @@ describe('what a blend feeds', () => {
     expect(() => nutrients({ ...input, ...(wrong as object) })).toThrow(`invalid ${path}`);
   });
 
-  it('reads the words of the classes', () => {
-    expect(drawdownOf('very strong')).toBeGreaterThan(drawdownOf('moderate') as number);
-    expect(drawdownOf('who knows')).toBeUndefined();
+  it('takes more nitrogen the more a class draws down', () => {
+    const order = [
+      'none',
+      'none-to-slight',
+      'slight',
+      'slight-to-moderate',
+      'moderate',
+      'strong',
+      'very-strong',
+    ] as const;
+    const taken = order.map(drawdownOf);
+    expect(taken).toEqual([...taken].sort((a, b) => a - b));
+    expect(new Set(taken).size).toBe(order.length);
+    expect(MEDIA_CLASSES.every(({ nitrogenDrawdown }) => Number.isFinite(drawdownOf(nitrogenDrawdown)))).toBe(true);
   });
 });
 

@@ -17,5 +17,6 @@ export {
   type LotAmongOthers,
   type MaterialSpread,
 } from './materialSpread';
+export { methodKeyOf, methodWords, type MethodKey } from './methodKey';
 export { LAB_PROPERTIES, type LabProperty, type LotFacts } from './lotFacts';
 export { type LotRecord } from './lotRecord';

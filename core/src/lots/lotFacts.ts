@@ -1,4 +1,4 @@
-import { findMediaClass } from '../classes';
+import { findMediaClass, type Drawdown } from '../classes';
 import type { PROPERTIES } from '../properties';
 import { type PropertyKey } from '../properties';
 import type { LotFigure } from './lotFigures';
@@ -29,7 +29,7 @@ export interface LotFacts {
   readonly nutrients_mgL: Readonly<Partial<Record<LabProperty, number>>>;
   readonly cec_meqPerL?: number;
   /** Nitrogen that its decay will take up, as its class says. */
-  readonly drawdown?: string;
+  readonly drawdown?: Drawdown;
   readonly decay_perYear?: number;
   /** Dug, grown, left over, made; whether it grows again. */
   readonly source?: string;

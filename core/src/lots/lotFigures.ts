@@ -1,10 +1,10 @@
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import { classWords, PROPERTIES, property, type PropertyKey } from '../properties';
-import type { Reduction } from '../protocols';
-import { isOneGrab, packingWords, reduceRun, type RunProperty, type RunRecord } from '../runs';
+import { isOneGrab, reduceRun, type RunProperty, type RunRecord } from '../runs';
 import { replicates, type Summary } from '../statistics';
 import type { Working } from '../workings';
 import type { LotRecord } from './lotRecord';
+import { methodKeyText, methodWords } from './methodKey';
 
 /** Solid ink, dashes or dots: measured here, worked out, or taken from a label. */
 export type Origin = 'measured' | 'worked-out' | 'label';
@@ -20,7 +20,7 @@ export interface LotFigure {
   readonly trouble?: CalibrationTrouble;
   /** How it was had, as `12 cm vessel, tapped` or `1:5 v/v in water`. */
   readonly method: string;
-  /** Values by another method are kept apart and never merged. */
+  /** Values by another method are kept apart and never merged: the MethodKey as one text. */
   readonly methodKey: string;
   /** Some of it was measured on a sample of one grab. */
   readonly oneGrab?: true;
@@ -44,44 +44,10 @@ function finishedRuns(lot: LotRecord): Finished[] {
     .map((run) => ({ run, properties: reduceRun(run).properties }));
 }
 
-/** How a value was had, where neither vessel nor packing is part of it. */
-const METHOD_TEXT: Readonly<Partial<Record<Reduction, string>>> = {
-  pH: '1:5 v/v in water',
-  ec_dSm: '1:2 v/v in water',
-  bagVolume_L: 'poured through a hoop',
-  sieve: 'sieved dry',
-  rinse: 'drains of rinsing',
-};
-
-/** How a run's values were had: a lead's copy is a method of its own, and says its name. */
-function methodOf(run: RunRecord): string {
-  const { copiedFrom, label } = run.protocol;
-  return copiedFrom === undefined ? plainMethodOf(run) : `${plainMethodOf(run)}, by ${label}`;
-}
-
-/** One depth, or the range of several. */
-function vesselWords(depths: readonly number[]): string {
-  const [least, most] = [Math.min(...depths), Math.max(...depths)];
-  return least === most ? `${String(least)} cm vessel` : `vessels of ${String(least)} to ${String(most)} cm`;
-}
-
-function plainMethodOf(run: RunRecord): string {
-  const { reduction } = run.protocol;
-  const plain = run.protocol.method ?? METHOD_TEXT[reduction];
-  if (plain !== undefined) return plain;
-  const depths = run.vessels.flatMap((vessel) => vessel?.height_cm ?? []);
-  const [depth] = depths;
-  if (reduction === 'retention') return `suction table, ${String(depth ?? '?')} cm rings`;
-  const where = depth === undefined ? '' : `${vesselWords(depths)}, `;
-  if (reduction === 'drainCurve') return `${where}${packingWords(run.settings)}`;
-  const kitchen = reduction === 'kitchen' ? ', kitchen form' : '';
-  return `${where}${packingWords(run.settings)}, drained ${String(run.settings.drain_min)} min${kitchen}`;
-}
-
 /**
  * What the finished runs of a lot say, property by property.
  *
- * Runs of one method (same depth, packing habit and drain time) are averaged; the newest method of a property comes
+ * Runs of one method (see MethodKey) are averaged; the newest method of a property comes
  * first, others follow as figures of their own. With one run the spread is between its replicates, with several
  * between the runs. The price rests on the true volume where it was measured, else on the label.
  */
@@ -91,7 +57,7 @@ export function lotFigures(lot: LotRecord): LotFigure[] {
   for (const { run, properties } of finished) {
     for (const result of properties) {
       if (result.summary === undefined) continue;
-      const group = `${result.property}|${methodOf(run)}`;
+      const group = `${result.property}|${methodKeyText(run)}`;
       const entry = groups.get(group) ?? { key: result.property, members: [] };
       entry.members.push({ run, result });
       groups.set(group, entry);
@@ -111,14 +77,13 @@ function figureOf(
   members: readonly { readonly run: Finished['run']; readonly result: RunProperty }[],
 ): LotFigure {
   const newest = members[0] as { run: Finished['run']; result: RunProperty };
-  const method = methodOf(newest.run);
   const runs = members.map(({ run }) => ({ id: run.id, number: run.number, finishedAt: run.finishedAt }));
   const trouble = worstTrouble(members.map(({ result }) => result.trouble));
   const base = {
     property: key,
     origin: 'measured',
-    method,
-    methodKey: method,
+    method: methodWords(newest.run),
+    methodKey: methodKeyText(newest.run),
     runs,
     ...(trouble === undefined ? {} : { trouble }),
     ...(members.some(({ run }) => run.sample !== undefined && isOneGrab(run.sample)) ? { oneGrab: true as const } : {}),

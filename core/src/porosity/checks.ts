@@ -17,11 +17,10 @@ export const POROSITY_LIMITS = Object.freeze({
 
 const name = (index: number): string => String.fromCharCode(65 + index);
 
-/** Families in which water reaches nearly every pore, so that a lower porosity means trapped air. */
-const FILLS_ALL_PORES = /peat|coir|compost|manure|cast|mould|mushroom|sand|soil|loam/;
-
-function fillsAllPores(mediaClass: MediaClass | undefined): boolean {
-  return mediaClass !== undefined && FILLS_ALL_PORES.test(mediaClass.id);
+/** What is known of the medium besides its masses. */
+export interface CheckContext {
+  readonly mediaClass?: MediaClass;
+  readonly organicFraction?: number;
 }
 
 /** Checks of one replicate: plausible porosity and density, trapped air, collected drainage, absent figures. */
@@ -30,7 +29,7 @@ export function replicateChecks(
   reading: PorosityReplicate,
   figures: PorosityFigures,
   waterDensity_gcc: number,
-  context: { readonly mediaClass?: MediaClass; readonly organicFraction?: number },
+  context: CheckContext,
 ): Check[] {
   const checks: Check[] = [];
   const say = (code: string, severity: Check['severity'], message: string): void => {
@@ -107,15 +106,10 @@ export function expectedPorosity(bulkDensity_gcc: number, organicFraction: numbe
   return 1 - bulkDensity_gcc * perParticle;
 }
 
-function organicCheck(
-  who: string,
-  figures: PorosityFigures,
-  context: { readonly mediaClass?: MediaClass; readonly organicFraction?: number },
-  say: Say,
-): void {
+function organicCheck(who: string, figures: PorosityFigures, context: CheckContext, say: Say): void {
   if (context.organicFraction === undefined) return;
   const missing = expectedPorosity(figures.bulkDensity_gcc, context.organicFraction) - figures.totalPorosity;
-  if (fillsAllPores(context.mediaClass)) {
+  if (context.mediaClass?.fillsAllPores === true) {
     if (missing > POROSITY_LIMITS.trappedAir) {
       say(
         'trapped-air',

@@ -3,8 +3,9 @@
  * Total porosity is container capacity plus air space by construction; the jug is the independent check.
  * Everything is stated for the medium's own volume as it stood after draining.
  */
-export { expectedPorosity, POROSITY_LIMITS, spreadChecks } from './checks';
+export { expectedPorosity, POROSITY_LIMITS, replicateChecks, spreadChecks } from './checks';
 export {
+  contextOf,
   porosity,
   POROSITY_DEFAULTS,
   type PorosityInput,

@@ -3,7 +3,7 @@ import { refuse, requirePositive, requireWithin, type Check } from '../errors';
 import { summarise, type Summary } from '../statistics';
 import { requireContainer } from '../vessel';
 import { waterDensity } from '../water';
-import { replicateChecks, spreadChecks } from './checks';
+import { replicateChecks, spreadChecks, type CheckContext } from './checks';
 import {
   reduceReplicate,
   requireMasses,
@@ -43,6 +43,14 @@ const PROPERTIES: readonly PorosityProperty[] = [
   'shrinkage',
 ];
 
+/** What the checks of a replicate know of the medium besides its masses; throws for an unknown class. */
+export function contextOf({ materialClass, organicFraction }: PorosityInput): CheckContext {
+  return {
+    ...(materialClass === undefined ? {} : { mediaClass: mediaClassById(materialClass, 'materialClass') }),
+    ...(organicFraction === undefined ? {} : { organicFraction }),
+  };
+}
+
 /**
  * Saturate, drain, dry: porosity, container capacity, air space and densities of 1 to 12 replicates.
  *
@@ -66,18 +74,13 @@ export function porosity(input: PorosityInput): PorosityResult {
     );
   }
   if (input.organicFraction !== undefined) requireWithin('organicFraction', input.organicFraction, 0, 1);
-  const mediaClass =
-    input.materialClass === undefined ? undefined : mediaClassById(input.materialClass, 'materialClass');
+  const context = contextOf(input);
   const density = waterDensity(input.waterTemp_C ?? POROSITY_DEFAULTS.waterTemp_C);
 
   input.replicates.forEach((replicate, i) => {
     requireMasses(replicate, i, input.vessel.height_cm);
   });
   const figures = input.replicates.map((replicate) => reduceReplicate(replicate, input.vessel, density));
-  const context = {
-    ...(mediaClass === undefined ? {} : { mediaClass }),
-    ...(input.organicFraction === undefined ? {} : { organicFraction: input.organicFraction }),
-  };
   const checks = input.replicates.flatMap((replicate, i) =>
     replicateChecks(i, replicate, figures[i] as PorosityFigures, density, context),
   );

@@ -188,8 +188,8 @@ function bestFit(input: RetentionFitInput, fix: Partial<Retention>, free: readon
     const before = best?.fit.sse ?? Infinity;
     if (Math.abs(fit.sse - before) <= SAME_MINIMUM * before) agreeing += 1;
     else if (fit.sse < before) agreeing = 1;
-    if (best === undefined || fit.sse < before) best = { base, fit };
-    if (best !== undefined && (best.fit.sse < PERFECT_SSE || agreeing >= ENOUGH_AGREE)) break;
+    best = best === undefined || fit.sse < before ? { base, fit } : best;
+    if (best.fit.sse < PERFECT_SSE || agreeing >= ENOUGH_AGREE) break;
   }
   return best as Best;
 }

@@ -1,10 +1,17 @@
 import type { Check } from '../errors';
-import { porosity, spreadChecks, type PorosityFigures } from '../porosity';
+import {
+  contextOf,
+  porosity,
+  replicateChecks,
+  spreadChecks,
+  type PorosityFigures,
+  type PorosityReplicate,
+} from '../porosity';
 import type { PropertyKey } from '../properties';
 import { pickAt } from '../workings';
 import { earlyAirOf, porosityInputOf, sheetChecks } from './porosityRun';
 import { attempt, replicateIndices, summarised, type FreshValue, type Reducer, type RunProperty } from './reducer';
-import { countedReplicates, replicateName, type RunRecord } from './runRecord';
+import { countedReplicates, type RunRecord } from './runRecord';
 
 const POROSITY_PROPERTIES = [
   'totalPorosity',
@@ -62,10 +69,15 @@ export const reducePorosity: Reducer = (run, sheet) => {
     const figures = result.replicates[0] as PorosityFigures;
     if (!excluded) {
       counted.push(figures);
+      // Each replicate is reduced alone, but its checks speak of it by its letter on the sheet.
       checks.push(
-        ...result.checks
-          .filter((c) => c.replicate !== undefined)
-          .map((c) => ({ ...c, message: renamed(c.message, replicate), replicate })),
+        ...replicateChecks(
+          replicate,
+          input.replicates[0] as PorosityReplicate,
+          figures,
+          result.waterDensity_gcc,
+          contextOf(input),
+        ),
       );
     }
     for (const key of POROSITY_PROPERTIES) {
@@ -87,8 +99,3 @@ export const reducePorosity: Reducer = (run, sheet) => {
     checks,
   };
 };
-
-/** Each replicate is reduced alone, so the core calls it A; the sheet knows its letter. */
-function renamed(message: string, replicate: number): string {
-  return message.replace(/\bA\b/, replicateName(replicate));
-}

@@ -1,4 +1,4 @@
-import { findMediaClass, needsMoistening } from '../classes';
+import { findMediaClass } from '../classes';
 import type { Check } from '../errors';
 import type { PropertyKey } from '../properties';
 import type { Protocol, Reduction, Step } from '../protocols';
@@ -57,7 +57,7 @@ function sampleChecks(run: RunRecord): Check[] {
 function moistureChecks({ sample, materialClass, protocol }: RunRecord): Check[] {
   const mediaClass = materialClass === undefined ? undefined : findMediaClass(materialClass);
   if (sample === undefined || sample.moistened === true || protocol.reduction !== 'porosity') return [];
-  if (mediaClass === undefined || !needsMoistening(mediaClass)) return [];
+  if (mediaClass?.moistenFirst !== true) return [];
   const message = `${mediaClass.label} sheds water until it is moist: moisten it, close it overnight, then pack. Packed dry, it holds less than it can.`;
   return [{ code: 'not-moistened', severity: 'note', message }];
 }

@@ -70,7 +70,7 @@ export function attempt<T>(replicate: number, checks: Check[], reduce: () => T):
     return reduce();
   } catch (error) {
     if (!(error instanceof CoreError)) throw error;
-    const sentence = error.message.slice(error.message.indexOf(': ') + 2);
+    const { sentence } = error;
     checks.push({
       code: 'refused',
       severity: 'fault',

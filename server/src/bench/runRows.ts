@@ -106,7 +106,6 @@ export async function keepMissingWaits(db: DataSource): Promise<void> {
   for (const { id } of lacking)
     await db.transaction(async (manager) => {
       const run = await manager.findOne(RunEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
-      if (run === null || run.finishedAt !== null) return;
-      await keepRunRows(manager, run);
+      if (run?.finishedAt === null) await keepRunRows(manager, run);
     });
 }

@@ -64,7 +64,7 @@ export async function addCalibration(
       try {
         judgeCalibration(instrument, body);
       } catch (error) {
-        if (error instanceof CoreError) throw refused(error.path, error.message.slice(error.message.indexOf(': ') + 2));
+        if (error instanceof CoreError) throw refused(error.path, error.sentence);
         throw error;
       }
       await manager.insert(CalibrationEntity, {

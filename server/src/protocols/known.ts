@@ -10,8 +10,8 @@ export async function protocolOfRun(
   manager: EntityManager,
   { protocolKey, protocolVersion }: { readonly protocolKey: string; readonly protocolVersion: number },
 ): Promise<Protocol> {
-  const own = known.get(manager.connection) ?? new Map<string, Protocol>();
-  known.set(manager.connection, own);
+  const own = known.get(manager.dataSource) ?? new Map<string, Protocol>();
+  known.set(manager.dataSource, own);
   const name = `${protocolKey}@${String(protocolVersion)}`;
   const read = own.get(name);
   if (read !== undefined) return read;

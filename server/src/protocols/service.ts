@@ -51,7 +51,7 @@ export async function keepProtocol(context: Context, me: Me, body: NewProtocol):
         keptAt: new Date(clock.now()),
       });
     } catch (error) {
-      if (error instanceof CoreError) throw refused(error.path, error.message.slice(error.message.indexOf(': ') + 2));
+      if (error instanceof CoreError) throw refused(error.path, error.sentence);
       throw error;
     }
   });

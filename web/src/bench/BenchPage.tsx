@@ -80,7 +80,7 @@ function Runs(): ReactElement {
           }}
         >
           <AskedBy
-            label="Protocol"
+            label="Method"
             value={protocol ?? ''}
             options={[{ key: '', words: 'any' }, ...protocolOptions(protocols)]}
             onChange={(key) => {

@@ -1,5 +1,5 @@
 import type { LotRow, NewRun, ProtocolRow, RunSheet, UserRow, VesselRow } from '@bent-pail/contract';
-import { defaultSettings, findMediaClass, needsMoistening, type PackingHabit, type Protocol } from '@bent-pail/core';
+import { defaultSettings, findMediaClass, type PackingHabit, type Protocol } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
@@ -84,7 +84,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
   const used = vessels.slice(from, from + (Number(count) || 0));
   const classId = lot?.classId;
   const mediaClass = classId === undefined ? undefined : findMediaClass(classId);
-  const shedsWater = mediaClass !== undefined && needsMoistening(mediaClass);
+  const shedsWater = mediaClass?.moistenFirst === true;
   const settings = defaultSettings(mediaClass, protocol);
   const start = useMutation({
     mutationFn: () => {

@@ -9,7 +9,7 @@ export function patternRefusal({ pattern, marksStable }: Pattern): string | unde
     compilePattern({ source: pattern, marksStable });
     return undefined;
   } catch (error) {
-    if (error instanceof CoreError) return `The pattern: ${error.message.slice(error.message.indexOf(': ') + 2)}.`;
+    if (error instanceof CoreError) return `The pattern: ${error.sentence}.`;
     throw error;
   }
 }

@@ -1,4 +1,4 @@
-import { PREPARATIONS } from '@bent-pail/contract';
+import { PREPARATIONS } from '@bent-pail/contract/choices';
 import { describe, expect, it } from 'vitest';
 import { CAUTIONS } from '../shared/cautions';
 import { CAUTION_OF, preparationWords } from './preparationWords';

@@ -1,4 +1,4 @@
-import { useEffect, useRef, type ReactElement, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactElement, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 
 interface ListBarProps {
@@ -9,10 +9,22 @@ interface ListBarProps {
   readonly children?: ReactNode;
 }
 
+/** A word is asked for once its typing has paused so long. */
+const PAUSE_MS = 150;
+
 /** What a list is asked by: words first. `?find` in the address leads straight into the field. */
 export function ListBar({ find, placeholder, onFind, children }: ListBarProps): ReactElement {
   const [params] = useSearchParams();
   const field = useRef<HTMLInputElement>(null);
+  // What is typed stands here at once; the address follows when there is a pause.
+  const [text, setText] = useState(find);
+  const pause = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(
+    () => () => {
+      clearTimeout(pause.current);
+    },
+    [],
+  );
   const isSent = params.get('find') === '';
   useEffect(() => {
     if (isSent) field.current?.focus();
@@ -25,10 +37,15 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
           ref={field}
           className="box w-72"
           type="search"
-          value={find}
+          value={text}
           placeholder={placeholder}
           onChange={(event) => {
-            onFind(event.target.value);
+            const { value } = event.target;
+            setText(value);
+            clearTimeout(pause.current);
+            pause.current = setTimeout(() => {
+              onFind(value);
+            }, PAUSE_MS);
           }}
         />
       </label>
