@@ -9,6 +9,7 @@ installPackages();
 const { told } = await import('./advice.mjs');
 const { installDebian } = await import('./debian.mjs');
 const { build, ROOT } = await import('./build.mjs');
+const { SHARE, testShare } = await import('./testShare.mjs');
 
 const CHROMIUM = '/usr/bin/chromium';
 const bin = (name) => path.join(ROOT, 'node_modules', name);
@@ -85,6 +86,12 @@ try {
       );
     })(),
   ]);
+  const share = testShare();
+  const isFair = share >= SHARE.least && share <= SHARE.most;
+  console.log(
+    `${isFair ? 'ok    ' : 'FAILED'} tests are ${share.toFixed(1)} % of the lines of TypeScript (${SHARE.least} to ${SHARE.most})`,
+  );
+  totals[isFair ? 'passed' : 'failed'] += 1;
   await build({ ifStale: true });
   const e2e = path.join(scratch, 'e2e.json');
   await suite(
@@ -104,5 +111,8 @@ try {
   totals.failed += 1;
 }
 fs.rmSync(scratch, { recursive: true, force: true });
+console.log(
+  'Left to others: npm run trials (40 random notebooks), npm run crash (500 kills), npm run bench, npm run mutate.',
+);
 console.log(`${totals.passed} passed, ${totals.failed} failed`);
 process.exitCode = totals.failed === 0 ? 0 : 1;

@@ -1,0 +1,17 @@
+// What npm test takes a sample of, in full and seeded: npm run trials
+import { spawnSync } from 'node:child_process';
+import path from 'node:path';
+import { installPackages } from './install.mjs';
+
+installPackages();
+const { ROOT } = await import('./build.mjs');
+
+/** How many random notebooks have their rows compared with their readings. */
+const NOTEBOOKS = 40;
+
+const done = spawnSync(
+  process.execPath,
+  [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', 'server', 'server/src/cards/randomNotebooks'],
+  { stdio: 'inherit', cwd: ROOT, env: { ...process.env, BENT_PAIL_TRIALS: String(NOTEBOOKS) } },
+);
+process.exitCode = done.status ?? 1;
