@@ -17,7 +17,7 @@ module.exports = {
     {
       name: 'no-circles',
       severity: 'error',
-      from: { path: '^(contract|server|web|demo|e2e)/' },
+      from: { path: '^(core|contract|server|web|demo|e2e)/' },
       to: { circular: true },
     },
     {

@@ -1,5 +1,5 @@
 import { refuse, requireNotNegative, requirePositive, type Check } from '../errors';
-import type { LabProperty } from '../lots';
+import type { LabProperty } from '../properties';
 import { bisect } from '../numeric';
 import { DEMAND, FEEDERS, SUFFICIENT_MGL, type Feeder, type JudgedElement } from './elements';
 

@@ -4,17 +4,8 @@
  * A correction is used only if it lowers the error on blends that it has not seen by more than that is uncertain.
  * The uncorrected prediction is never lost.
  */
-export {
-  learn,
-  LEARNING,
-  NO_LEARNING,
-  type Correction,
-  type LearnedBlend,
-  type LearnedProperty,
-  type Learning,
-  type LearningUse,
-  type PairShrink,
-} from './learn';
+export { learn, type Correction, type LearnedBlend, type LearnedProperty, type Learning } from './learn';
+export { LEARNING, NO_LEARNING, type LearningUse, type PairShrink } from './learningUse';
 export { kappaFor, PAIR_SHARE } from './kappaFor';
 export { fitKappa, KAPPA_PRIOR, type KappaFit } from './kappa';
 export { MEASURABLE, type Measured, type MeasurableProperty, type MeasuredBlend } from './measuredBlend';

@@ -1,5 +1,5 @@
 import type { BlendComponent } from '../blend';
-import type { LearningUse } from './learn';
+import type { LearningUse } from './learningUse';
 
 /** A pair counts where each of the two has at least this part of the volume. */
 export const PAIR_SHARE = 0.15;

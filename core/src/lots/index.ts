@@ -18,5 +18,5 @@ export {
   type MaterialSpread,
 } from './materialSpread';
 export { methodKeyOf, methodWords, type MethodKey } from './methodKey';
-export { LAB_PROPERTIES, type LabProperty, type LotFacts } from './lotFacts';
+export { type LotFacts } from './lotFacts';
 export { type LotRecord } from './lotRecord';

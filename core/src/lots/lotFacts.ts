@@ -1,27 +1,7 @@
 import { findMediaClass, type Drawdown } from '../classes';
-import type { PROPERTIES } from '../properties';
-import { type PropertyKey } from '../properties';
+import { LAB_PROPERTIES, type LabProperty, type PROPERTIES } from '../properties';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
-
-/** What a laboratory lists, by element; mg per litre of medium in a water extract. */
-export const LAB_PROPERTIES = [
-  'labNitrate',
-  'labAmmonium',
-  'labPhosphorus',
-  'labPotassium',
-  'labCalcium',
-  'labMagnesium',
-  'labSulphur',
-  'labIron',
-  'labManganese',
-  'labZinc',
-  'labCopper',
-  'labBoron',
-  'labSodium',
-  'labChloride',
-] as const satisfies readonly PropertyKey[];
-export type LabProperty = (typeof LAB_PROPERTIES)[number];
 
 /** What is known of a lot besides its physics: food, where it is from, how it is prepared. */
 export interface LotFacts {

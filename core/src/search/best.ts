@@ -1,4 +1,10 @@
-import type { FoundRecipe } from './recipeSearch';
+import type { BlendScalars } from '../blend';
+
+/** One recipe in whole parts, in the order of the components, with what it would be. */
+export interface FoundRecipe extends BlendScalars {
+  readonly parts: readonly number[];
+  readonly loss: number;
+}
 
 /** Keeps the best few in order, without sorting all. */
 export class Best {

@@ -4,7 +4,8 @@
  * Long searches go in steps, which tell how far they are.
  */
 export { lossOf } from './loss';
-export { recipeSearch, recipeSearchSteps, type FoundRecipe, type RecipeSearchResult } from './recipeSearch';
+export { type FoundRecipe } from './best';
+export { recipeSearch, recipeSearchSteps, type RecipeSearchResult } from './recipeSearch';
 export { countRecipes, RecipeWalk } from './walk';
 export {
   requireSearch,

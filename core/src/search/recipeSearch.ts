@@ -1,16 +1,10 @@
-import { BLEND_DEFAULTS, evaluateBlend, prepareBlend, type BlendScalars } from '../blend';
+import { BLEND_DEFAULTS, evaluateBlend, prepareBlend } from '../blend';
 import type { Check } from '../errors';
 import { finished, type Steps } from '../numeric';
-import { Best, Front } from './best';
+import { Best, Front, type FoundRecipe } from './best';
 import { lossOf } from './loss';
 import { requireSearch, SEARCH_DEFAULTS, type RecipeSearchInput } from './searchInput';
 import { countRecipes, RecipeWalk } from './walk';
-
-/** One recipe in whole parts, in the order of the components, with what it would be. */
-export interface FoundRecipe extends BlendScalars {
-  readonly parts: readonly number[];
-  readonly loss: number;
-}
 
 export interface RecipeSearchResult {
   /** Recipes that were tried, those that a must rejected included. */

@@ -1,5 +1,5 @@
 import type { Me } from '@bent-pail/contract';
-import type { UserEntity } from '../database/entities';
+import type { UserEntity } from './entities';
 
 /** A person as the pages know whoever is signed in. */
 export const toMe = (user: UserEntity): Me => ({

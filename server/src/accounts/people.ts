@@ -1,7 +1,7 @@
 import type { ChangePassword, EditUser, Me, NewUser, UserRow } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { UserEntity } from '../database/entities';
+import { UserEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { hashPassword, passwordMatches } from './passwords';

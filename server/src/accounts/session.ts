@@ -3,7 +3,7 @@ import type { Request, RequestHandler } from 'express';
 import type {} from '../http/guard';
 import type { SessionData } from 'express-session';
 import type { Context } from '../context';
-import { UserEntity } from '../database/entities';
+import { UserEntity } from './entities';
 import { toMe } from './me';
 
 /** The person of a session, as the notebook has them now; nobody where they were switched off or the session was ended. */

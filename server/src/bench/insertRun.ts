@@ -1,6 +1,6 @@
 import type { Protocol, RunSettings } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
-import { RunEntity } from '../database/entities';
+import { RunEntity } from './entities';
 import { usualInstruments } from '../instruments/service';
 import { keepWaits } from './runRows';
 

@@ -2,7 +2,7 @@ import type { KeptReading, Me, NewReading } from '@bent-pail/contract';
 import { readingRefusal } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { ReadingEntity, RunEntity } from '../database/entities';
+import { ReadingEntity, RunEntity } from './entities';
 import { stampColumns, stampReader } from '../instruments/stamps';
 import { conflict, notFound, refused } from '../http/problems';
 import { protocolOfRun } from '../protocols/known';

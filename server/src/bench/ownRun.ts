@@ -1,5 +1,5 @@
 import type { Me } from '@bent-pail/contract';
-import type { RunEntity } from '../database/entities';
+import type { RunEntity } from './entities';
 import { HttpProblem } from '../http/problems';
 
 /** Whether a person may write on a run: a student only on one given to them. */

@@ -3,7 +3,8 @@ import { defaultSettings, findMediaClass, guessClass, type Protocol } from '@ben
 import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
-import { BOUGHT, LotEntity, MaterialEntity, VesselEntity } from '../database/entities';
+import { BOUGHT, LotEntity, MaterialEntity } from '../shelf/entities';
+import { VesselEntity } from '../vessels/entities';
 import { keepOnce } from '../database/keepOnce';
 import { refused } from '../http/problems';
 import { requireProtocol } from '../protocols/service';

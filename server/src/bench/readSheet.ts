@@ -1,6 +1,6 @@
 import type { RunSheet } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
-import { RunEntity } from '../database/entities';
+import { RunEntity } from './entities';
 import { notFound } from '../http/problems';
 import { loadSheet } from './records';
 

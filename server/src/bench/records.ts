@@ -1,15 +1,10 @@
 import type { KeptReading, RemeasuredVessel, RunSheet } from '@bent-pail/contract';
 import { runVesselVolume_mL, type CalibrationStamp, type Exclusion, type RunRecord } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
-import {
-  LotEntity,
-  MaterialEntity,
-  ReopeningEntity,
-  UserEntity,
-  type ReadingEntity,
-  type RunEntity,
-  type VesselEntity,
-} from '../database/entities';
+import { UserEntity } from '../accounts/entities';
+import { ReopeningEntity, type ReadingEntity, type RunEntity } from './entities';
+import { LotEntity, MaterialEntity } from '../shelf/entities';
+import type { VesselEntity } from '../vessels/entities';
 import { optional } from '../database/optional';
 import { loadInstruments } from '../instruments/service';
 import { asidesOf } from '../notes/service';

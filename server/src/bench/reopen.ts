@@ -1,6 +1,6 @@
 import type { Me, ReopenRun, RunSheet } from '@bent-pail/contract';
 import type { Context } from '../context';
-import { ReopeningEntity, RunEntity } from '../database/entities';
+import { ReopeningEntity, RunEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
 import { readSheet } from './readSheet';

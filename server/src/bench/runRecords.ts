@@ -1,13 +1,8 @@
 import type { CalibrationStamp, RunRecord } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
-import {
-  ExclusionEntity,
-  ProtocolEntity,
-  ReadingEntity,
-  VesselEntity,
-  type FillingEntity,
-  type RunEntity,
-} from '../database/entities';
+import { ExclusionEntity, ReadingEntity, type RunEntity } from './entities';
+import { ProtocolEntity } from '../protocols/entities';
+import { VesselEntity, type FillingEntity } from '../vessels/entities';
 import { optional } from '../database/optional';
 import { stampReader } from '../instruments/stamps';
 import { loadFillings, loadStamps, toRunVessel, type Fillings } from '../vessels/fillings';

@@ -1,7 +1,8 @@
 import { runWaits, type Exclusion, type Protocol } from '@bent-pail/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { METHODS_STAMP } from '../cards/methods';
-import { MaterialEntity, RunEntity } from '../database/entities';
+import { RunEntity } from './entities';
+import { MaterialEntity } from '../shelf/entities';
 import { optional } from '../database/optional';
 import { protocolOfRun } from '../protocols/known';
 import { figuresOfRun, type RunFigureRow } from './runFigures';

@@ -2,7 +2,9 @@ import type { Me, NewExclusion, NewRun, Page, RunInstruments, RunRow, RunsAsked,
 import { inSentence, replicateName, runProgress } from '@bent-pail/core';
 import { In } from 'typeorm';
 import type { Context } from '../context';
-import { ExclusionEntity, LotEntity, RunEntity, VesselEntity } from '../database/entities';
+import { ExclusionEntity, RunEntity } from './entities';
+import { LotEntity } from '../shelf/entities';
+import { VesselEntity } from '../vessels/entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { requireOneOfAKind } from '../instruments/service';

@@ -11,7 +11,7 @@ import type {
 import { CoreError, flatLines, predictDesk, type FlatLine } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { BlendEntity, BlendVersionEntity } from '../database/entities';
+import { BlendEntity, BlendVersionEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
 import { learntUse } from '../learning/service';

@@ -1,11 +1,11 @@
 import { CALC_NAMES, calcSchema, isCalcName } from '@bent-pail/contract/calc';
 import { param, type Api } from '../http/api';
+import type { Server } from '../resource';
 import { SIGNED_IN } from '../http/guard';
 import { notFound } from '../http/problems';
-import type { Calculator } from './calculator';
 
 /** The same calculations as on the command line, with the same bodies and the same sentences. */
-export function calcRoutes(api: Api, calculator: Calculator): void {
+export function calcRoutes(api: Api, { calculator }: Server): void {
   api.route('get', '/calc', SIGNED_IN, (_request, response) => {
     response.json({ names: CALC_NAMES });
   });

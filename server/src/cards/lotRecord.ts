@@ -1,7 +1,8 @@
 import type { LotRecord } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { loadRunRows, toRecord } from '../bench/runRecords';
-import { LotEntity, MaterialEntity, RunEntity } from '../database/entities';
+import { RunEntity } from '../bench/entities';
+import { LotEntity, MaterialEntity } from '../shelf/entities';
 import { optional } from '../database/optional';
 
 /** Everything that a lot's card rests on: its finished runs with their readings. */

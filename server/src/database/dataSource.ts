@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { DataSource } from 'typeorm';
-import { ENTITIES } from './entities';
+import { RESOURCES } from '../resources';
 import { MIGRATIONS } from './migrations';
 
 /** Connections held at most; the server stays small and PostgreSQL's own limit far away. */
@@ -10,7 +10,7 @@ export function createDataSource(url: string): DataSource {
   return new DataSource({
     type: 'postgres',
     url,
-    entities: ENTITIES,
+    entities: RESOURCES.flatMap(({ entities }) => entities ?? []),
     migrations: MIGRATIONS,
     synchronize: false,
     uuidExtension: 'pgcrypto',

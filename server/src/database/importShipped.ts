@@ -1,7 +1,8 @@
 import { PROTOCOLS, RUBRICS } from '@bent-pail/core';
 import type { DataSource } from 'typeorm';
 import { contentHash } from './contentHash';
-import { ProtocolEntity, RubricEntity } from './entities';
+import { ProtocolEntity } from '../protocols/entities';
+import { RubricEntity } from '../scores/entities';
 
 interface Shipped {
   readonly key: string;

@@ -2,7 +2,9 @@ import type { RunFigureRow } from '../bench/runFigures';
 import type { FigureRow } from '../cards/workedOut';
 import { In, type EntityManager } from 'typeorm';
 import { loadRunRows, type RunRows } from '../bench/runRecords';
-import { LotEntity, MaterialEntity, RunEntity, UserEntity } from '../database/entities';
+import { UserEntity } from '../accounts/entities';
+import { RunEntity } from '../bench/entities';
+import { LotEntity, MaterialEntity } from '../shelf/entities';
 
 /** All of a table, or what belongs to one run or one lot. */
 export interface Wanted {

@@ -2,7 +2,8 @@ import type { Me, OwnPlant, OwnProfile, PlantRow, ProfileRow } from '@bent-pail/
 import { CoreError, requireTargets, TARGET_PROFILES } from '@bent-pail/core';
 import type { Context } from '../context';
 import { contentHash } from '../database/contentHash';
-import { GuideEntity, UserEntity, type GuideKind } from '../database/entities';
+import { UserEntity } from '../accounts/entities';
+import { GuideEntity, type GuideKind } from './entities';
 import { conflict, notFound, refused } from '../http/problems';
 
 /** Shipped uses first, then the notebook's own by name. */

@@ -1,13 +1,12 @@
-import type { Context } from '../context';
 import type { Api } from '../http/api';
+import type { Server } from '../resource';
 import { PUBLIC } from '../http/guard';
-import type { DiskWatch } from './diskWatch';
 
 /** Addresses that answer whoever asks, without looking at who it is. */
 export const NEEDS_NO_SESSION: ReadonlySet<string> = new Set(['/health', '/ready', '/time']);
 
 /** Whether the server lives, whether its database answers and has room, and what time it is. */
-export function healthRoutes(api: Api, { db, clock }: Context, disk: DiskWatch): void {
+export function healthRoutes(api: Api, { db, clock, disk }: Server): void {
   api.route('get', '/health', PUBLIC, (_request, response) => {
     response.json({ status: 'up' });
   });

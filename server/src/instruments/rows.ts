@@ -1,6 +1,6 @@
 import type { CalibrationRecord, Instrument } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
-import type { CalibrationEntity, InstrumentEntity } from '../database/entities';
+import type { CalibrationEntity, InstrumentEntity } from './entities';
 
 export const toInstrument = ({ id, name, kind, showsMv }: InstrumentEntity): Instrument => ({
   id,

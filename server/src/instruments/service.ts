@@ -2,7 +2,8 @@ import type { InstrumentRow, NewCalibration, NewInstrument, Me } from '@bent-pai
 import { CoreError, judgeCalibration, KIND_OF_STEP, type Protocol } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { CalibrationEntity, InstrumentEntity, UserEntity } from '../database/entities';
+import { UserEntity } from '../accounts/entities';
+import { CalibrationEntity, InstrumentEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
 import { readingsServed, toCalibration, toInstrument } from './rows';

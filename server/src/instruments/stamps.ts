@@ -1,6 +1,7 @@
 import { KIND_OF_STEP, stampOf, type CalibrationStamp, type Protocol } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
-import { CalibrationEntity, InstrumentEntity, type ReadingEntity } from '../database/entities';
+import type { ReadingEntity } from '../bench/entities';
+import { CalibrationEntity, InstrumentEntity } from './entities';
 import { toCalibration, toInstrument } from './rows';
 
 export interface StampColumns {

@@ -1,7 +1,8 @@
 import type { Me, NewPlannedJobs, PlannedJobRow } from '@bent-pail/contract';
 import { IsNull } from 'typeorm';
 import type { Context } from '../context';
-import { PlannedJobEntity, UserEntity } from '../database/entities';
+import { UserEntity } from '../accounts/entities';
+import { PlannedJobEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound } from '../http/problems';
 

@@ -2,7 +2,10 @@ import type { ImportedReport, LabRequestRow, Me, NewLabRequest } from '@bent-pai
 import { LAB_REPORT, practiceReport } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { Context, Ground } from '../context';
-import { LabRequestEntity, LotEntity, MaterialEntity, RunEntity, UserEntity } from '../database/entities';
+import { UserEntity } from '../accounts/entities';
+import { RunEntity } from '../bench/entities';
+import { LabRequestEntity } from './entities';
+import { LotEntity, MaterialEntity } from '../shelf/entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 

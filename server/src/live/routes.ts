@@ -1,9 +1,9 @@
 import { isStillIn } from '../accounts/session';
-import type { Context } from '../context';
-import { RunEntity } from '../database/entities';
+
+import { RunEntity } from '../bench/entities';
 import type { Api } from '../http/api';
+import type { Server } from '../resource';
 import { BENCH_READS, meOf } from '../http/guard';
-import type { Hub } from './hub';
 
 /** A line now and then keeps proxies from taking a quiet stream for a dead one. */
 const HEARTBEAT_MS = 20000;
@@ -16,8 +16,8 @@ const MOST_STREAMS = 12;
  * numbers of the bench edge may be others. A page asks for the sheet again when it hears of it, so nothing has to be
  * replayed; whoever connects hears `all` first. Ends when its person is signed out.
  */
-export function liveRoutes(api: Api, context: Context, hub: Hub): void {
-  const { db } = context;
+export function liveRoutes(api: Api, server: Server): void {
+  const { db, hub } = server;
   const streams = new Map<string, (() => void)[]>();
   api.route('get', '/live', BENCH_READS, (request, response) => {
     const me = meOf(request);
@@ -52,7 +52,7 @@ export function liveRoutes(api: Api, context: Context, hub: Hub): void {
     });
     const beat = setInterval(() => {
       response.write(': still here\n\n');
-      isStillIn(context, request).then(
+      isStillIn(server, request).then(
         (isIn) => {
           if (!isIn) end();
         },

@@ -2,7 +2,7 @@ import type { EditNotebook, NotebookInfo } from '@bent-pail/contract';
 import { USUAL_MEASURES_L } from '@bent-pail/core';
 import type { DataSource } from 'typeorm';
 import type { Context } from '../context';
-import { NOTEBOOK_ID, NotebookRow } from '../database/entities';
+import { NOTEBOOK_ID, NotebookRow } from './entities';
 
 export const notebookRow = (db: DataSource): Promise<NotebookRow> =>
   db.getRepository(NotebookRow).findOneByOrFail({ id: NOTEBOOK_ID });

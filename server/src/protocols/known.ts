@@ -1,6 +1,6 @@
 import type { Protocol } from '@bent-pail/core';
 import type { DataSource, EntityManager } from 'typeorm';
-import { ProtocolEntity } from '../database/entities';
+import { ProtocolEntity } from './entities';
 
 /** A version never changes once it is kept, so it is read once. */
 const known = new WeakMap<DataSource, Map<string, Protocol>>();

@@ -3,7 +3,7 @@ import { copyProtocol, CoreError, PROTOCOLS, sameContent, type Protocol } from '
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { contentHash } from '../database/contentHash';
-import { ProtocolEntity } from '../database/entities';
+import { ProtocolEntity } from './entities';
 import { refused } from '../http/problems';
 
 /** A protocol at its newest version, or undefined. Shipped ones are taken from the program, which is newest. */

@@ -1,6 +1,6 @@
-import type { Page, ScorecardsAsked } from '@bent-pail/contract';
-import { In, type EntityManager } from 'typeorm';
-import { ScorecardEntity } from '../database/entities';
+import type { Me, Page, ScorecardsAsked } from '@bent-pail/contract';
+import { In, IsNull, type EntityManager } from 'typeorm';
+import { RaterEntity, ScorecardEntity } from './entities';
 import { Conditions, readPage, type SortBy } from '../database/paging';
 
 const FROM = `
@@ -40,4 +40,9 @@ export async function pageOfScorecards(
   });
   const cards = await manager.findBy(ScorecardEntity, { id: In(page.rows.map(({ id }) => id)) });
   return { ...page, rows: page.rows.flatMap(({ id }) => cards.find((card) => card.id === id) ?? []) };
+}
+
+/** Sheets that somebody has not handed in yet. */
+export function sheetsOut(manager: EntityManager, me: Me): Promise<number> {
+  return manager.countBy(RaterEntity, { userId: me.id, handedInAt: IsNull() });
 }

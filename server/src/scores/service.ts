@@ -11,7 +11,9 @@ import type {
 import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { LotEntity, RaterEntity, RatingEntity, RubricEntity, ScorecardEntity, UserEntity } from '../database/entities';
+import { UserEntity } from '../accounts/entities';
+import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
+import { LotEntity } from '../shelf/entities';
 import { keepOnce } from '../database/keepOnce';
 import { optional } from '../database/optional';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';

@@ -12,7 +12,7 @@ import type {
 import { findMediaClass, materialSpread } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { BOUGHT, LotEntity, MaterialEntity } from '../database/entities';
+import { BOUGHT, LotEntity, MaterialEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/service';

@@ -1,7 +1,7 @@
 import type { Me } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
-import { MovementEntity, type MovementReason } from '../database/entities';
+import { MovementEntity, type MovementReason } from './entities';
 
 /** What is left of some lots, L; a lot that was never counted is not in it. */
 export async function stockOf(manager: EntityManager, lotIds: readonly string[]): Promise<ReadonlyMap<string, number>> {

@@ -1,6 +1,6 @@
 import type { LotRow, Me, NewPrepared, PreparationRecord } from '@bent-pail/contract';
 import type { Context } from '../context';
-import { LotEntity } from '../database/entities';
+import { LotEntity } from '../shelf/entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
 import { requireLot } from '../shelf/service';

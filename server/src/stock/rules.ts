@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import { LotEntity } from '../database/entities';
+import { LotEntity } from '../shelf/entities';
 import { refused } from '../http/problems';
 
 /** Tenths of a millilitre are no overdraft. */

@@ -1,7 +1,8 @@
 import type { LotRow, Me, NewBatch, StockCount } from '@bent-pail/contract';
 import { In, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { BlendEntity, BlendVersionEntity, LotEntity, MaterialEntity } from '../database/entities';
+import { BlendEntity, BlendVersionEntity } from '../blends/entities';
+import { LotEntity, MaterialEntity } from '../shelf/entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
 import { lotsWithCards } from '../shelf/repository';

@@ -13,7 +13,7 @@ import { createApp, type App } from '../app';
 import { ownWorkshop } from '../cards/workshop';
 import type { Clock } from '../clock';
 import type { createDataSource } from '../database/dataSource';
-import { UserEntity } from '../database/entities';
+import { UserEntity } from '../accounts/entities';
 import { openDatabase } from '../database/openDatabase';
 
 /** A clock that tests move by hand. */

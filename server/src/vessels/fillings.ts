@@ -1,6 +1,6 @@
 import type { RunVessel } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
-import { FillingEntity, FillingExclusionEntity, RunStampEntity, type VesselEntity } from '../database/entities';
+import { FillingEntity, FillingExclusionEntity, RunStampEntity, type VesselEntity } from './entities';
 
 const optional = <K extends string, V>(key: K, value: V | null): Partial<Record<K, V>> =>
   value === null ? {} : ({ [key]: value } as Record<K, V>);

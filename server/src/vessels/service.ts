@@ -10,7 +10,9 @@ import type {
 import { fillingDoubt, fillVolume_mL, requireContainer, runVesselVolume_mL } from '@bent-pail/core';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { FillingEntity, FillingExclusionEntity, RunEntity, UserEntity, VesselEntity } from '../database/entities';
+import { UserEntity } from '../accounts/entities';
+import { RunEntity } from '../bench/entities';
+import { FillingEntity, FillingExclusionEntity, VesselEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { loadFillings, toRunVessel } from './fillings';

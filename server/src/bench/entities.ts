@@ -1,22 +1,5 @@
-import type { PackingHabit, Protocol, SamplePlan } from '@bent-pail/core';
+import type { PackingHabit, SamplePlan } from '@bent-pail/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
-
-@Entity('protocols')
-export class ProtocolEntity {
-  @PrimaryColumn('text')
-  key!: string;
-  @PrimaryColumn('integer')
-  version!: number;
-  @Column('text')
-  hash!: string;
-  @Column('jsonb')
-  body!: Protocol;
-  /** Who made it; nobody for a shipped one. */
-  @Column('uuid', { name: 'by_user', nullable: true })
-  byUser!: string | null;
-  @Column('timestamptz', { name: 'kept_at', nullable: true })
-  keptAt!: Date | null;
-}
 
 @Entity('runs')
 export class RunEntity {
@@ -111,24 +94,6 @@ export class ExclusionEntity {
   replicate!: number;
   @Column('text')
   reason!: string;
-  @Column('uuid', { name: 'by_user' })
-  byUser!: string;
-  @Column('timestamptz', { name: 'kept_at' })
-  keptAt!: Date;
-}
-
-/** The fillings of its vessels that a finished run stands on; the newest stamp counts. */
-@Entity('run_stamps')
-export class RunStampEntity {
-  @PrimaryColumn('uuid')
-  id!: string;
-  @Column('uuid', { name: 'run_id' })
-  runId!: string;
-  @Column('uuid', { name: 'filling_ids', array: true })
-  fillingIds!: string[];
-  /** Why newer fillings were taken up; nothing on the stamp of finishing. */
-  @Column('text', { nullable: true })
-  reason!: string | null;
   @Column('uuid', { name: 'by_user' })
   byUser!: string;
   @Column('timestamptz', { name: 'kept_at' })

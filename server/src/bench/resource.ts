@@ -1,0 +1,17 @@
+import { IsNull } from 'typeorm';
+import type { Resource } from '../resource';
+import { RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity } from './entities';
+import { openRuns } from './repository';
+import { benchRoutes } from './routes';
+
+export const bench: Resource = {
+  name: 'bench',
+  entities: [RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity],
+  routes: benchRoutes,
+  waiting: async ({ db }, me) => (me.role === 'panellist' ? {} : { openRuns: await openRuns(db.manager, me) }),
+  counts: async ({ db }, me) => {
+    if (me.role === 'panellist') return {};
+    const mine = me.role === 'student' ? { studentId: me.id } : {};
+    return { openRuns: await db.manager.countBy(RunEntity, { finishedAt: IsNull(), ...mine }) };
+  },
+};

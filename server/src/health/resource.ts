@@ -1,0 +1,7 @@
+import type { Resource } from '../resource';
+import { healthRoutes } from './routes';
+
+export const health: Resource = {
+  name: 'health',
+  routes: healthRoutes,
+};

@@ -1,0 +1,47 @@
+import { accounts } from './accounts/resource';
+import { bench } from './bench/resource';
+import { blends } from './blends/resource';
+import { calc } from './calc/resource';
+import { counts } from './counts/resource';
+import { exports } from './exports/resource';
+import { guides } from './guides/resource';
+import { health } from './health/resource';
+import { instruments } from './instruments/resource';
+import { jobs } from './jobs/resource';
+import { laboratory } from './laboratory/resource';
+import { learning } from './learning/resource';
+import { live } from './live/resource';
+import { notebook } from './notebook/resource';
+import { notes } from './notes/resource';
+import { protocols } from './protocols/resource';
+import { scores } from './scores/resource';
+import { shelf } from './shelf/resource';
+import { stock } from './stock/resource';
+import { today } from './today/resource';
+import { vessels } from './vessels/resource';
+import type { Resource } from './resource';
+
+/** Every resource, in the order in which their addresses are looked at. A new one is a folder and a line here. */
+export const RESOURCES: readonly Resource[] = [
+  accounts,
+  notebook,
+  shelf,
+  vessels,
+  bench,
+  instruments,
+  protocols,
+  stock,
+  blends,
+  guides,
+  jobs,
+  laboratory,
+  learning,
+  scores,
+  today,
+  counts,
+  live,
+  notes,
+  exports,
+  calc,
+  health,
+];

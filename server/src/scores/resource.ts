@@ -1,0 +1,15 @@
+import { seesAll, type Resource } from '../resource';
+import { RubricEntity, ScorecardEntity, RaterEntity, RatingEntity } from './entities';
+import { sheetsOut } from './repository';
+import { scoreRoutes } from './routes';
+
+export const scores: Resource = {
+  name: 'scores',
+  entities: [RubricEntity, ScorecardEntity, RaterEntity, RatingEntity],
+  routes: scoreRoutes,
+  waiting: async ({ db }, me) => ({ sheetsToRate: await sheetsOut(db.manager, me) }),
+  counts: async ({ db }, me) => ({
+    scorecards: seesAll(me) ? await db.manager.count(ScorecardEntity) : 0,
+    sheetsToRate: await sheetsOut(db.manager, me),
+  }),
+};

@@ -1,0 +1,61 @@
+import type { MaterialKind, PreparationRecord } from '@bent-pail/contract';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+@Entity('materials')
+export class MaterialEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('text')
+  name!: string;
+  @Column('text')
+  kind!: MaterialKind;
+  @Column('text', { name: 'class_id', nullable: true })
+  classId!: string | null;
+  @Column('text', { array: true })
+  aliases!: string[];
+  @Column('integer')
+  version!: number;
+}
+
+/** PostgreSQL gives numeric as text so that nothing is lost; money and litres here fit a double. */
+const exact = {
+  to: (value: number | null) => value,
+  from: (value: string | null) => (value === null ? null : Number(value)),
+};
+
+@Entity('lots')
+export class LotEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'material_id' })
+  materialId!: string;
+  @Column('text')
+  code!: string;
+  @Column('text', { nullable: true })
+  source!: string | null;
+  @Column('text', { nullable: true })
+  grade!: string | null;
+  @Column('date', { name: 'bought_on', nullable: true })
+  boughtOn!: string | null;
+  @Column('numeric', { nullable: true, transformer: exact })
+  price!: number | null;
+  @Column('double precision', { name: 'pack_volume_l', nullable: true })
+  packVolume_L!: number | null;
+  @Column('text', { nullable: true })
+  state!: string | null;
+  @Column('timestamptz', { name: 'created_at' })
+  createdAt!: Date;
+  @Column('integer')
+  version!: number;
+  @Column('uuid', { name: 'prepared_from', nullable: true })
+  preparedFrom!: string | null;
+  @Column('text', { name: 'prepared_how', nullable: true })
+  preparedHow!: string | null;
+  @Column('jsonb', { name: 'preparation', nullable: true })
+  preparation!: PreparationRecord | null;
+  @Column('uuid', { name: 'blend_version_id', nullable: true })
+  blendVersionId!: string | null;
+}
+
+/** Where a lot comes from that was bought or simply is there. */
+export const BOUGHT = Object.freeze({ preparedFrom: null, preparedHow: null, preparation: null, blendVersionId: null });

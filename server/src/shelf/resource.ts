@@ -1,0 +1,10 @@
+import { seesAll, type Resource } from '../resource';
+import { MaterialEntity, LotEntity } from './entities';
+import { shelfRoutes } from './routes';
+
+export const shelf: Resource = {
+  name: 'shelf',
+  entities: [MaterialEntity, LotEntity],
+  routes: shelfRoutes,
+  counts: async ({ db }, me) => ({ lots: seesAll(me) ? await db.manager.count(LotEntity) : 0 }),
+};

@@ -1,0 +1,22 @@
+import type { Counts, Me, TodayPage } from '@bent-pail/contract';
+import type { Context } from './context';
+import { RESOURCES } from './resources';
+
+const NOTHING_WAITS: TodayPage = Object.freeze({ openRuns: [], sheetsToRate: 0, labRequests: [], planned: [] });
+const NOTHING_COUNTED: Counts = Object.freeze({ lots: 0, openRuns: 0, blends: 0, scorecards: 0, sheetsToRate: 0 });
+
+/** What waits for somebody, put together from what each resource has for them. */
+export const waitingIn =
+  (context: Context) =>
+  async (me: Me): Promise<TodayPage> => {
+    const parts = await Promise.all(RESOURCES.map(({ waiting }) => waiting?.(context, me)));
+    return Object.assign({}, NOTHING_WAITS, ...parts) as TodayPage;
+  };
+
+/** The numbers of the bench edge, put together from all resources. */
+export const countsIn =
+  (context: Context) =>
+  async (me: Me): Promise<Counts> => {
+    const parts = await Promise.all(RESOURCES.map(({ counts }) => counts?.(context, me)));
+    return Object.assign({}, NOTHING_COUNTED, ...parts) as Counts;
+  };
