@@ -5,6 +5,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { expect, test as base } from '@playwright/test';
 import { ROOT } from './cluster';
+import { beginNotebook, remembers } from './ownNotebook';
 import { eventually, isReady, processesWith, runs, Started } from './started';
 
 interface Fixtures {
@@ -22,26 +23,6 @@ const test = base.extend<Fixtures>({
     fs.rmSync(folder, { recursive: true, force: true });
   },
 });
-
-const PASSWORD = 'a pail of grey water';
-
-/** Somebody opens the empty notebook; what is kept can be asked for again by signing in. */
-async function beginNotebook(address: string): Promise<void> {
-  const answer = await fetch(`${address}/api/first-lead`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json', origin: address },
-    body: JSON.stringify({ name: 'Ann', password: PASSWORD, place: 'Shed' }),
-  });
-  expect(answer.status).toBe(201);
-}
-async function remembers(address: string): Promise<boolean> {
-  const answer = await fetch(`${address}/api/session`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json', origin: address },
-    body: JSON.stringify({ name: 'Ann', password: PASSWORD }),
-  });
-  return answer.status === 200;
-}
 
 /** Every file below a folder with its size, to see that nothing was touched. */
 function listing(folder: string): string[] {

@@ -24,3 +24,5 @@ export interface Figure {
   readonly unit: string;
   readonly bar: number;
 }
+
+export const sleep = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));

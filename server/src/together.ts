@@ -9,7 +9,9 @@ const NOTHING_COUNTED: Counts = Object.freeze({ lots: 0, openRuns: 0, blends: 0,
 export const waitingIn =
   (context: Context) =>
   async (me: Me): Promise<TodayPage> => {
-    const parts = await Promise.all(RESOURCES.map(({ waiting }) => waiting?.(context, me)));
+    const parts = await Promise.all(
+      RESOURCES.flatMap(({ waiting }) => (waiting === undefined ? [] : [waiting(context, me)])),
+    );
     return Object.assign({}, NOTHING_WAITS, ...parts) as TodayPage;
   };
 
@@ -17,6 +19,8 @@ export const waitingIn =
 export const countsIn =
   (context: Context) =>
   async (me: Me): Promise<Counts> => {
-    const parts = await Promise.all(RESOURCES.map(({ counts }) => counts?.(context, me)));
+    const parts = await Promise.all(
+      RESOURCES.flatMap(({ counts }) => (counts === undefined ? [] : [counts(context, me)])),
+    );
     return Object.assign({}, NOTHING_COUNTED, ...parts) as Counts;
   };

@@ -2,20 +2,19 @@ import type { BlendPage, NewBlendVersion, ProfileRow } from '@bent-pail/contract
 import { parseNumber, type DeskResult } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState, type ReactElement } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
-import { day } from '../shared/format';
 import { once } from '../shared/once';
 import { useHand } from '../shared/handStore';
 import { PotPicker } from '../shared/pot/PotPicker';
 import { useLastPot } from '../shared/pot/usePot';
 import { queryClient } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
-import { useSession, useWorks } from '../shared/useSession';
+import { useWorks } from '../shared/useSession';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
 import { ModelChoice } from './ModelChoice';
-import { movedOn } from './movedOn';
+import { VersionLine } from './VersionLine';
 
 interface DeskHeadProps {
   readonly draft: BlendDraft;
@@ -218,53 +217,5 @@ function LimeField({ lime, onLime }: { readonly lime: number; readonly onLime: (
         if (!bad) setTyped(undefined);
       }}
     />
-  );
-}
-
-interface VersionLineProps {
-  readonly page: BlendPage | undefined;
-  readonly shown: number | undefined;
-  readonly changed: boolean;
-  readonly result: DeskResult | undefined;
-  readonly draftKey: string;
-}
-
-/** Which version this is, and whether the lots have been measured again since it was kept. */
-function VersionLine({ page, shown, changed, result, draftKey }: VersionLineProps): ReactElement {
-  const { notebook } = useSession();
-  const drop = useDrafts((state) => state.drop);
-  const latest = page?.versions[0];
-  if (page === undefined || latest === undefined) return <>Predicted, not weighed yet. Not kept yet.</>;
-  const version = page.versions.find((one) => one.n === shown) ?? latest;
-  const moved = changed || result === undefined ? undefined : movedOn(version, result);
-  return (
-    <>
-      {changed
-        ? `Changed since version ${String(latest.n)}. `
-        : `Version ${String(version.n)}, kept ${day(version.keptAt, notebook.zone)} by ${version.keptBy}. `}
-      {changed && (
-        <button
-          type="button"
-          className="tie !min-h-0 text-[14px]"
-          onClick={() => {
-            drop(draftKey);
-          }}
-        >
-          Back to it
-        </button>
-      )}
-      {moved}
-      {page.versions.length > 1 && (
-        <>
-          {' '}
-          Versions{' '}
-          {page.versions.map((one) => (
-            <Link key={one.id} className="mr-1" to={`/blend/${page.id}/versions/${String(one.n)}`}>
-              {one.n}
-            </Link>
-          ))}
-        </>
-      )}
-    </>
   );
 }
