@@ -27,6 +27,11 @@ describe('the card of a lot', () => {
     expect(screen.getByText(/Curve inferred from one depth/)).toBeDefined();
   });
 
+  it('says that it follows a change, until it does', async () => {
+    openPage(<LotPage />, { ...at, answers: { '/lots/lot': cardPageOf([good], { following: true }) } });
+    expect((await screen.findByRole('status')).textContent).toMatch(/being worked out again.*figures of before/);
+  });
+
   it('says what firming costs where a pair of runs shows it', async () => {
     openPage(<LotPage />, { ...at, answers: { '/lots/lot': cardPageOf([good, firmed]) } });
     expect((await screen.findByText(/firmed instead of tapped/)).textContent).toMatch(/0\.05\d/);

@@ -67,6 +67,11 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
       >
         {works && <NextAct page={page} />}
       </TitleBlock>
+      {lot.following === true && (
+        <p className="check mx-5 mt-4 p-2 text-[14.5px]" role="status">
+          Something that this card rests on has changed: it is being worked out again, and shows the figures of before.
+        </p>
+      )}
       {lot.trouble !== undefined && (
         <p className="sorry mx-5 mt-4" role="alert">
           This card cannot be worked out: {lot.trouble} Nothing is lost; change what is wrong below.
