@@ -1,5 +1,6 @@
 import type { MaterialKind, PreparationRecord } from '@bent-pail/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { exact } from '../database/exact';
 
 @Entity('materials')
 export class MaterialEntity {
@@ -16,12 +17,6 @@ export class MaterialEntity {
   @Column('integer')
   version!: number;
 }
-
-/** PostgreSQL gives numeric as text so that nothing is lost; money and litres here fit a double. */
-const exact = {
-  to: (value: number | null) => value,
-  from: (value: string | null) => (value === null ? null : Number(value)),
-};
 
 @Entity('lots')
 export class LotEntity {

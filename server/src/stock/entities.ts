@@ -1,12 +1,7 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { exact } from '../database/exact';
 
 export type MovementReason = 'came' | 'counted' | 'used' | 'prepared' | 'batch';
-
-/** PostgreSQL gives numeric as text so that nothing is lost; money and litres here fit a double. */
-const exact = {
-  to: (value: number | null) => value,
-  from: (value: string | null) => (value === null ? null : Number(value)),
-};
 
 @Entity('stock_movements')
 export class MovementEntity {
