@@ -68,6 +68,7 @@ try {
     (async () => {
       await check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
       await check('types', [path.join(ROOT, 'scripts/types.mjs')]);
+      await check('docs/methods.md', [path.join(ROOT, 'scripts/methods.mjs'), '--check']);
       await check('arrows', [
         bin('dependency-cruiser/bin/dependency-cruise.mjs'),
         '--config',

@@ -1,26 +1,27 @@
-import { CALCULATIONS, CoreError, type CalcName, type CoreErrorCode } from '@bent-pail/core';
+import { CoreError, methodCalled, METHODS, type CalcName, type CoreErrorCode } from '@bent-pail/core';
 import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv';
-import type { JsonSchema } from './json';
 import { workRefusal } from './limits';
 import type { CalcError } from './calcError';
-import { CALC_SCHEMAS } from './schemas';
 
 export type CalcAnswer =
-  { readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly error: CalcError };
+  | { readonly ok: true; readonly result: unknown; readonly method: string }
+  | { readonly ok: false; readonly error: CalcError };
 
 const ajv = new Ajv({ discriminator: true, allErrors: false, verbose: true, strictTypes: false });
-const compiled = new Map<CalcName, ValidateFunction>();
+const compiled = new Map<string, ValidateFunction>();
+
+/** A JSON Schema, as published by `--schema` and as used to check input. */
+export type JsonSchema = Readonly<Record<string, unknown>>;
 
 /** The names that can be asked for. */
-export const CALC_NAMES = Object.keys(CALC_SCHEMAS) as readonly CalcName[];
+export const CALC_NAMES: readonly string[] = METHODS.map(({ name }) => name);
 
-export function isCalcName(name: string): name is CalcName {
-  return Object.hasOwn(CALC_SCHEMAS, name);
-}
-
-/** The published schema of a calculation's input. */
-export function calcSchema(name: CalcName): JsonSchema {
-  return { $schema: 'http://json-schema.org/draft-07/schema#', title: `calc ${name}`, ...CALC_SCHEMAS[name] };
+/** The published schema of a calculation's input; undefined for a name that there is not. */
+export function calcSchema(name: string): JsonSchema | undefined {
+  const method = methodCalled(name);
+  if (method === undefined) return undefined;
+  const $schema = 'http://json-schema.org/draft-07/schema#';
+  return { $schema, title: `calc ${name}`, description: `method ${method.stamp}`, ...method.schema };
 }
 
 export function unknownName(name: string): CalcError {
@@ -36,18 +37,18 @@ export function unknownName(name: string): CalcError {
  * The same on the command line, over HTTP and in the tests; `shared` also refuses what would keep others waiting.
  */
 export function runCalc(name: string, input: unknown, { shared = false } = {}): CalcAnswer {
-  if (!isCalcName(name)) return { ok: false, error: unknownName(name) };
+  const method = methodCalled(name);
+  if (method === undefined) return { ok: false, error: unknownName(name) };
   let validate = compiled.get(name);
   if (validate === undefined) {
-    validate = ajv.compile(CALC_SCHEMAS[name]);
+    validate = ajv.compile(method.schema);
     compiled.set(name, validate);
   }
   if (!validate(input)) return { ok: false, error: sentence(validate.errors?.[0] as ErrorObject) };
   try {
-    const tooMuch = shared ? workRefusal(name, input) : undefined;
+    const tooMuch = shared ? workRefusal(method.name as CalcName, input) : undefined;
     if (tooMuch !== undefined) return { ok: false, error: tooMuch };
-    const calculate = CALCULATIONS[name] as (checked: unknown) => unknown;
-    return { ok: true, result: calculate(input) };
+    return { ok: true, result: method.calculate(input), method: method.stamp };
   } catch (error) {
     if (!(error instanceof CoreError)) throw error;
     return { ok: false, error: { code: error.code, path: error.path, message: error.message } };

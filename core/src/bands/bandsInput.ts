@@ -1,50 +1,65 @@
-import { requireBlendInput, type BlendComponent, type BlendInput } from '../blend';
+import { BLEND_SETTINGS, COMPONENT_FIELDS, requireBlendInput } from '../blend';
 import { refuse, requireNotNegative } from '../errors';
-import type { Retention } from '../retention';
-import type { Range } from '../scoring';
+import { fieldsOf, list, maybe, number, object, range, text, whole, type InputOf } from '../method';
+import { RETENTION_FIELDS } from '../retention';
+import { CONTAINER } from '../vessel';
 
+const se = maybe(number('standard error of the value beside it'));
+const errorsOf = <K extends string>(keys: readonly K[]): Readonly<Record<`${K}_se`, typeof se>> =>
+  fieldsOf(
+    keys.map((key): `${K}_se` => `${key}_se`),
+    se,
+  );
+
+const RETENTION_ERRORS = errorsOf(['thetaR', 'thetaS', 'alpha_percm', 'n']);
+export type RetentionErrors = InputOf<ReturnType<typeof object<typeof RETENTION_ERRORS>>>;
+
+const COMPONENT_ERRORS = {
+  ...errorsOf([
+    'volume',
+    'dryBulkDensity_gcc',
+    'interparticleVoid',
+    'd50_mm',
+    'spread',
+    'softness',
+    'pH',
+    'buffer_meqPerLpH',
+    'ec_dSm',
+    'pricePerL',
+  ]),
+  retention_cov: maybe(
+    list(
+      list(number()),
+      '4 x 4 in the order thetaR, thetaS, alpha_percm, n; goes before standard errors inside `retention`',
+    ),
+  ),
+};
 /** Standard errors beside values; what has none does not vary, but for the volume (see `SCOOP_SHARE`). */
-export interface ComponentErrors {
-  readonly volume_se?: number;
-  readonly dryBulkDensity_gcc_se?: number;
-  readonly interparticleVoid_se?: number;
-  readonly d50_mm_se?: number;
-  readonly spread_se?: number;
-  readonly softness_se?: number;
-  readonly pH_se?: number;
-  readonly buffer_meqPerLpH_se?: number;
-  readonly ec_dSm_se?: number;
-  readonly pricePerL_se?: number;
-  /** 4 x 4 in the order thetaR, thetaS, alpha_percm, n; goes before standard errors inside `retention`. */
-  readonly retention_cov?: readonly (readonly number[])[];
-}
+export type ComponentErrors = InputOf<ReturnType<typeof object<typeof COMPONENT_ERRORS>>>;
 
-export interface RetentionErrors {
-  readonly thetaR_se?: number;
-  readonly thetaS_se?: number;
-  readonly alpha_percm_se?: number;
-  readonly n_se?: number;
-}
+const COMPONENT = object({
+  name: text(),
+  volume: number(),
+  ...COMPONENT_FIELDS,
+  ...COMPONENT_ERRORS,
+  retention: object({ ...RETENTION_FIELDS, ...RETENTION_ERRORS }),
+});
+export type UncertainComponent = InputOf<typeof COMPONENT>;
 
-export type UncertainComponent = Omit<BlendComponent, 'retention'> &
-  ComponentErrors & { readonly retention: Retention & RetentionErrors };
+const WINDOW = object({ property: text(), range });
+export type Window = InputOf<typeof WINDOW>;
 
-export interface Window {
-  readonly property: string;
-  readonly range: Range;
-}
-
-export interface BandsInput extends Omit<BlendInput, 'components'> {
-  readonly components: readonly UncertainComponent[];
-  readonly kappa_se?: number;
-  readonly shrink_se?: number;
-  readonly lime_meqPerL_se?: number;
-  readonly draws?: number;
-  readonly seed?: number;
-  readonly windows?: readonly Window[];
-  /** Output whose spread the drivers explain; the first window's property, else air. */
-  readonly driversOf?: string;
-}
+export const BANDS_INPUT = object({
+  components: list(COMPONENT),
+  container: CONTAINER,
+  ...BLEND_SETTINGS,
+  ...errorsOf(['kappa', 'shrink', 'lime_meqPerL']),
+  draws: maybe(number()),
+  seed: maybe(whole({ minimum: 0 })),
+  windows: maybe(list(WINDOW)),
+  driversOf: maybe(text('output whose spread the drivers explain; the first window’s property, else air')),
+});
+export type BandsInput = InputOf<typeof BANDS_INPUT>;
 
 export const BANDS_DEFAULTS = Object.freeze({ draws: 2000, seed: 1, mostDraws: 100000 });
 
@@ -66,7 +81,7 @@ export function requireBands(input: BandsInput): void {
       if (key.endsWith('_se')) requireNotNegative(`${at}.${key}`, value as number, '');
     }
     for (const [key, value] of Object.entries(component.retention)) {
-      if (key.endsWith('_se')) requireNotNegative(`${at}.retention.${key}`, value as number, '');
+      if (key.endsWith('_se')) requireNotNegative(`${at}.retention.${key}`, value, '');
     }
     requireCovariance(component.retention_cov, `${at}.retention_cov`);
   });

@@ -4,6 +4,7 @@
  * What drives the spread says which measurement would narrow it.
  */
 export { bands, bandsSteps, type Band, type BandProperty, type BandsResult } from './bands';
+export { bandsMethod } from './bandsMethod';
 export {
   BANDS_DEFAULTS,
   SCOOP_SHARE,

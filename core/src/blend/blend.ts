@@ -1,6 +1,7 @@
 import type { Check } from '../errors';
+import { defineMethod } from '../method';
 import { fitCurve, type CurvePoint, type Retention } from '../retention';
-import { requireBlendInput, type BlendInput } from './blendInput';
+import { BLEND_INPUT, requireBlendInput, type BlendInput } from './blendInput';
 import { blendCautions } from './cautions';
 import { blendWaterAt, evaluateBlend, type BlendScalars } from './evaluateBlend';
 import { CURVE_HEADS_CM, prepareBlend } from './prepareBlend';
@@ -54,3 +55,119 @@ export function blendProfile(input: BlendInput, count: number): { readonly z_cm:
     return { z_cm, theta: blendWaterAt(prepared, volumes, loss, z_cm) / scalars.volume };
   });
 }
+
+export const blendMethod = defineMethod({
+  name: 'blend',
+  version: 1,
+  source: 'Packing after de Larrard, 1999; loss of coarse pores is our own rule.',
+  schema: BLEND_INPUT,
+  calculate: blend,
+  outputs: {
+    water: {
+      of: 'water',
+      sentence: 'Mean water of the blend over the height of this pot, after draining.',
+      formula: 'Σ volume × (mean θ − λ × mean of coarse-pore water) / volume made',
+    },
+    air: {
+      of: 'air',
+      sentence: 'Pores of the blend that hold no water once the pot stops dripping.',
+      formula: 'total porosity − water',
+    },
+    totalPorosity: {
+      of: 'totalPorosity',
+      sentence: 'All pores that came along, less those that closed on mixing.',
+      formula: '(Σ volume × porosity − volume lost) / volume made',
+    },
+    easilyAvailable: {
+      of: 'easilyAvailable',
+      sentence: 'Water that the blend gives up between 10 and 50 cm of suction.',
+      formula: 'θ(10 cm) − θ(50 cm)',
+      source: 'De Boodt and Verdonck, 1972.',
+    },
+    ofOneCurve: {
+      of: 'easilyAvailable',
+      sentence: 'Water that the curve gives up between 10 and 50 cm of suction.',
+      formula: 'θ(10 cm) − θ(50 cm)',
+      source: 'De Boodt and Verdonck, 1972; the curve is inferred from one depth.',
+    },
+    bulkDensity_gcc: {
+      of: 'bulkDensity_gcc',
+      sentence: 'All the dry matter, in the volume that is left after mixing.',
+      formula: 'Σ volume × bulk density / volume made',
+    },
+    pH: {
+      of: 'pH',
+      sentence: 'Where the components’ titration slopes balance each other and the lime.',
+      formula: '(Σ volume × buffer × pH + lime × volume made) / Σ volume × buffer',
+      source: 'Charge balance of linear titration curves.',
+    },
+    ec_dSm: {
+      of: 'ec_dSm',
+      sentence: 'All the salts, in the volume that is left after mixing.',
+      formula: 'Σ volume × EC / volume made',
+      source: 'Salts are kept; one extraction, 1:2 in water at 25 °C.',
+    },
+    pricePerL: {
+      of: 'pricePerL',
+      sentence: 'What goes in costs this much for each litre that comes out.',
+      formula: 'Σ volume × price / volume made',
+      source: 'Prices per real litre of the lots.',
+    },
+    shrink: {
+      of: 'shrink',
+      sentence: 'Small grains settle between large ones, so the volumes do not add.',
+      formula: 'κ × (1 − Σ volume × packing / packing of the mix / Σ volume)',
+    },
+  },
+  golden: {
+    input: {
+      components: [
+        {
+          name: 'pumice',
+          volume: 2,
+          dryBulkDensity_gcc: 0.5,
+          retention: { thetaR: 0.16, thetaS: 0.68, alpha_percm: 1.7, n: 1.6 },
+          interparticleVoid: 0.43,
+          d50_mm: 5,
+          spread: 1.8,
+          pH: 7,
+          buffer_meqPerLpH: 2,
+          ec_dSm: 0.1,
+          pricePerL: 0.3,
+        },
+        {
+          name: 'peat',
+          volume: 1,
+          dryBulkDensity_gcc: 0.09,
+          retention: { thetaR: 0.2, thetaS: 0.93, alpha_percm: 0.12, n: 1.7 },
+          interparticleVoid: 0.5,
+          d50_mm: 0.9,
+          spread: 2.4,
+          softness: 0.7,
+          pH: 4,
+          buffer_meqPerLpH: 30,
+          ec_dSm: 0.2,
+          pricePerL: 0.1,
+        },
+      ],
+      container: { height_cm: 15, topDiameter_cm: 16, baseDiameter_cm: 12 },
+      model: 'packing',
+      lime_meqPerL: 5,
+    },
+    gives: {
+      water: 0.511430662196,
+      air: 0.204394825027,
+      totalPorosity: 0.715825487223,
+      easilyAvailable: 0.170063574295,
+      bulkDensity_gcc: 0.436267913982,
+      pH: 4.72036246167,
+      ec_dSm: 0.160098317058,
+      pricePerL: 0.280172054851,
+      shrink: 0.167178420212,
+      lambda: 0.469398266362,
+      packing: 0.656403099936,
+      'retention.alpha_percm': 0.597708600805,
+      'curve[3].theta': 0.534561162333,
+    },
+  },
+});

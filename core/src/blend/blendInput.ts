@@ -1,38 +1,38 @@
 import { CoreError, refuse, requireNotNegative, requirePositive, requireWithin } from '../errors';
-import { requireRetention, type Retention } from '../retention';
-import { requireContainer, type Container } from '../vessel';
+import { choice, list, maybe, number, object, text, type InputOf } from '../method';
+import { requireRetention, RETENTION } from '../retention';
+import { CONTAINER, requireContainer } from '../vessel';
+
+/** What is known of a component, measured in the state in which it is mixed. */
+export const COMPONENT_FIELDS = {
+  dryBulkDensity_gcc: number(),
+  retention: RETENTION,
+  interparticleVoid: number('share of the loose volume between its grains'),
+  d50_mm: number(),
+  spread: number('geometric; 1 is all alike'),
+  softness: maybe(number('0 hard to 1 soft')),
+  pH: maybe(number()),
+  buffer_meqPerLpH: maybe(number()),
+  ec_dSm: maybe(number()),
+  pricePerL: maybe(number('for a real litre')),
+};
 
 /** One component: its volume in the state in which it was measured, and what is known of it. */
-export interface BlendComponent {
-  readonly name: string;
-  /** Any one unit for all components. */
-  readonly volume: number;
-  readonly dryBulkDensity_gcc: number;
-  readonly retention: Retention;
-  readonly interparticleVoid: number;
-  readonly d50_mm: number;
-  readonly spread: number;
-  readonly softness?: number;
-  readonly pH?: number;
-  readonly buffer_meqPerLpH?: number;
-  readonly ec_dSm?: number;
-  readonly pricePerL?: number;
-}
-
-export type BlendModel = 'packing' | 'average' | 'measured';
+const COMPONENT = object({ name: text(), volume: number('any one unit for all components'), ...COMPONENT_FIELDS });
+export type BlendComponent = InputOf<typeof COMPONENT>;
 
 /** How the blend is judged: the model of its shrink, what was learnt, lime per litre of blend made. */
-export interface BlendSettings {
-  readonly model: BlendModel;
-  readonly kappa?: number;
-  readonly shrink?: number;
-  readonly lime_meqPerL?: number;
-}
+export const BLEND_SETTINGS = {
+  model: choice(['packing', 'average', 'measured']),
+  kappa: maybe(number('share of the packing model’s shrink that really happens')),
+  shrink: maybe(number('for the measured model: share of the volume lost on mixing')),
+  lime_meqPerL: maybe(number('per litre made')),
+};
 
-export interface BlendInput extends BlendSettings {
-  readonly components: readonly BlendComponent[];
-  readonly container: Container;
-}
+export const BLEND_INPUT = object({ components: list(COMPONENT), container: CONTAINER, ...BLEND_SETTINGS });
+export type BlendInput = InputOf<typeof BLEND_INPUT>;
+export type BlendSettings = Omit<BlendInput, 'components' | 'container'>;
+export type BlendModel = BlendInput['model'];
 
 export const BLEND_DEFAULTS = Object.freeze({ softness: 0, kappa: 1, lime_meqPerL: 0 });
 

@@ -3,9 +3,11 @@
  * Prepare works out what does not depend on the volumes; evaluate gives one blend; both serve desk and search.
  * The components' fine pores come along unharmed; the space between large grains is lost first.
  */
-export { blend, blendProfile, type BlendResult } from './blend';
+export { blend, blendMethod, blendProfile, type BlendResult } from './blend';
 export {
   BLEND_DEFAULTS,
+  BLEND_SETTINGS,
+  COMPONENT_FIELDS,
   requireBlendInput,
   requireComponents,
   type BlendComponent,

@@ -1,21 +1,17 @@
 import { refuse, requireNotNegative, requirePositive, requireWithin, type Check } from '../errors';
+import { defineMethod, list, maybe, number, object, text, type InputOf } from '../method';
 
-export interface DoseComponent {
-  readonly name: string;
-  readonly volume: number;
-  readonly pH: number;
-  readonly buffer_meqPerLpH: number;
-}
+const COMPONENT = object({ name: text(), volume: number('any one unit'), pH: number(), buffer_meqPerLpH: number() });
+export type DoseComponent = InputOf<typeof COMPONENT>;
 
-export interface DoseInput {
-  readonly components: readonly DoseComponent[];
-  readonly targetPH: number;
-  /** Calcium carbonate equivalent of the lime, 1 for pure. */
-  readonly cce?: number;
-  /** Sulphur in the product, 1 for pure. */
-  readonly purity?: number;
-  readonly shrink?: number;
-}
+const INPUT = object({
+  components: list(COMPONENT),
+  targetPH: number(),
+  cce: maybe(number('calcium carbonate equivalent of the lime, 1 for pure')),
+  purity: maybe(number('sulphur in the product, 1 for pure')),
+  shrink: maybe(number('share of the volume lost on mixing')),
+});
+export type DoseInput = InputOf<typeof INPUT>;
 
 export interface DoseResult {
   readonly pHNow: number;
@@ -80,3 +76,30 @@ function retest(meq: number): Check[] {
       : 'Test again after 6 to 8 weeks above 15 °C: microbes make the acid.';
   return [{ code: 'retest', severity: 'note', message }];
 }
+
+export const doseMethod = defineMethod({
+  name: 'dose',
+  version: 1,
+  source: 'Charge balance of linear titration curves.',
+  schema: INPUT,
+  calculate: dose,
+  outputs: {},
+  golden: {
+    input: {
+      components: [
+        { name: 'peat', volume: 1, pH: 4, buffer_meqPerLpH: 30 },
+        { name: 'pumice', volume: 1, pH: 7, buffer_meqPerLpH: 2 },
+      ],
+      targetPH: 5.5,
+      cce: 0.9,
+      shrink: 0.1,
+    },
+    gives: {
+      pHNow: 4.1875,
+      meq: 42,
+      meqPerLooseL: 21,
+      meqPerMadeL: 23.3333333333,
+      lime_gPerMadeL: 1.29733333333,
+    },
+  },
+});

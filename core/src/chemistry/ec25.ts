@@ -1,12 +1,11 @@
 import { requireNotNegative, requireWithin } from '../errors';
+import { choice, defineMethod, maybe, number, object, type InputOf } from '../method';
 
-export type ExtractionMethod = 'paste' | '1:2' | '1:5' | 'pour-through';
+const EXTRACTIONS = ['paste', '1:2', '1:5', 'pour-through'] as const;
+export type ExtractionMethod = (typeof EXTRACTIONS)[number];
 
-export interface Ec25Input {
-  readonly ec_dSm: number;
-  readonly temp_C: number;
-  readonly method?: ExtractionMethod;
-}
+const INPUT = object({ ec_dSm: number(), temp_C: number(), method: maybe(choice(EXTRACTIONS)) });
+export type Ec25Input = InputOf<typeof INPUT>;
 
 export type EcClass = 'very low' | 'low' | 'normal' | 'high' | 'very high' | 'extreme';
 
@@ -48,3 +47,19 @@ export function ec25(input: Ec25Input): Ec25Result {
   const ec25_dSm = input.ec_dSm / (1 + perDegree * (input.temp_C - reference_C));
   return { ec25_dSm, ...(input.method === undefined ? {} : { class: ecClass(ec25_dSm, input.method) }) };
 }
+
+export const ec25Method = defineMethod({
+  name: 'ec25',
+  version: 1,
+  source: 'The usual linear correction for soil extracts; classes are guidance.',
+  schema: INPUT,
+  calculate: ec25,
+  outputs: {},
+  golden: {
+    input: { ec_dSm: 1.4, temp_C: 20, method: '1:2' },
+    gives: {
+      ec25_dSm: 1.54781647319,
+      class: 'high',
+    },
+  },
+});

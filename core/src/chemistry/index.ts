@@ -3,11 +3,20 @@
  * The extraction is part of every value; EC always states its reference temperature.
  * Classes and doses are guidance beside the numbers.
  */
-export { dose, DOSE_DEFAULTS, EQUIVALENTS, type DoseComponent, type DoseInput, type DoseResult } from './dose';
+export {
+  dose,
+  doseMethod,
+  DOSE_DEFAULTS,
+  EQUIVALENTS,
+  type DoseComponent,
+  type DoseInput,
+  type DoseResult,
+} from './dose';
 export {
   EC_CLASS_STARTS,
   EC_TEMPERATURE,
   ec25,
+  ec25Method,
   ecClass,
   type Ec25Input,
   type Ec25Result,
@@ -18,11 +27,12 @@ export {
   CALIBRATION_LIMITS,
   NERNST_mVperK,
   phCalibration,
+  phCalibrationMethod,
   type CalibrationState,
   type PhBuffer,
   type PhCalibrationInput,
   type PhCalibrationResult,
 } from './phCalibration';
-export { phReading, type PhReadingInput } from './phReading';
-export { rinse, type RinseInput, type RinseResult } from './rinse';
-export { titration, type TitrationInput, type TitrationResult } from './titration';
+export { phReading, phReadingMethod, type PhReadingInput } from './phReading';
+export { rinse, rinseMethod, type RinseInput, type RinseResult } from './rinse';
+export { titration, titrationMethod, type TitrationInput, type TitrationResult } from './titration';

@@ -1,16 +1,12 @@
 import { refuse, requireWithin, type Check } from '../errors';
+import { defineMethod, list, number, object, type InputOf } from '../method';
 import { meanOf } from '../statistics';
 
-export interface PhBuffer {
-  /** Value of the buffer at its temperature. */
-  readonly pH: number;
-  readonly mV: number;
-}
+const BUFFER = object({ pH: number('of the buffer at its temperature'), mV: number() });
+export type PhBuffer = InputOf<typeof BUFFER>;
 
-export interface PhCalibrationInput {
-  readonly temp_C: number;
-  readonly buffers: readonly PhBuffer[];
-}
+const INPUT = object({ temp_C: number(), buffers: list(BUFFER) });
+export type PhCalibrationInput = InputOf<typeof INPUT>;
 
 export type CalibrationState = 'good' | 'caution' | 'failed';
 
@@ -98,3 +94,33 @@ function remarks(bySlope: CalibrationState, byOffset: CalibrationState, percent:
   }
   return checks;
 }
+
+export const phCalibrationMethod = defineMethod({
+  name: 'ph-calibration',
+  version: 1,
+  source: 'Nernst’s equation.',
+  schema: INPUT,
+  calculate: phCalibration,
+  outputs: {
+    slopePercent: {
+      of: 'slopePercent',
+      sentence: 'The slope of the electrode, of what theory gives at this temperature.',
+      formula: '100 × S / (0.198416 T), from E = E₀ − S (pH − 7) through the buffers',
+    },
+  },
+  golden: {
+    input: {
+      temp_C: 25,
+      buffers: [
+        { pH: 4.01, mV: 174.7 },
+        { pH: 7, mV: 2 },
+      ],
+    },
+    gives: {
+      slopePercent: 97.6359250665,
+      slope_mVperpH: 57.7591973244,
+      offset_mV: 2,
+      state: 'good',
+    },
+  },
+});

@@ -1,11 +1,13 @@
 import { refuse, requireWithin } from '../errors';
+import { defineMethod, number, object, type InputOf } from '../method';
 import { CALIBRATION_LIMITS, ZERO_C_IN_K } from './phCalibration';
 
-export interface PhReadingInput {
-  readonly calibration: { readonly slope_mVperpH: number; readonly offset_mV: number; readonly temp_C: number };
-  readonly mV: number;
-  readonly temp_C: number;
-}
+const INPUT = object({
+  calibration: object({ slope_mVperpH: number(), offset_mV: number(), temp_C: number() }),
+  mV: number(),
+  temp_C: number('of the sample'),
+});
+export type PhReadingInput = InputOf<typeof INPUT>;
 
 /**
  * pH of a reading in mV by the calibration in force, the slope brought to the sample's temperature.
@@ -26,3 +28,24 @@ export function phReading(input: PhReadingInput): { readonly pH: number } {
   const slope = (calibration.slope_mVperpH * (temp_C + ZERO_C_IN_K)) / (calibration.temp_C + ZERO_C_IN_K);
   return { pH: 7 + (calibration.offset_mV - mV) / slope };
 }
+
+export const phReadingMethod = defineMethod({
+  name: 'ph-reading',
+  version: 1,
+  source: 'Nernst’s equation; slope and offset of the calibration.',
+  schema: INPUT,
+  calculate: phReading,
+  outputs: {
+    pH: {
+      of: 'pH',
+      sentence: 'The pH that the calibration in force makes of what the pen showed in mV.',
+      formula: '7 + (E0 − E) / (S × T / Tcal), temperatures in kelvin',
+    },
+  },
+  golden: {
+    input: { calibration: { slope_mVperpH: 57.5, offset_mV: 6, temp_C: 25 }, mV: 116, temp_C: 15 },
+    gives: {
+      pH: 5.02056597937,
+    },
+  },
+});

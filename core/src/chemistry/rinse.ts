@@ -1,11 +1,12 @@
 import { fitEnded, refuse, requireNotNegative, type Check } from '../errors';
+import { defineMethod, list, number, object, type InputOf } from '../method';
 import { fitApproach, LEAST_OF_APPROACH } from '../numeric';
 
-export interface RinseInput {
-  /** EC of each drain in order; the first is the first drain, before any rinse. */
-  readonly readings_dSm: readonly number[];
-  readonly target_dSm: number;
-}
+const INPUT = object({
+  readings_dSm: list(number(), 'EC of each drain in order; the first is the first drain, before any rinse'),
+  target_dSm: number(),
+});
+export type RinseInput = InputOf<typeof INPUT>;
 
 export interface RinseResult {
   readonly ecInf_dSm: number;
@@ -63,3 +64,35 @@ function rinsesNeeded({ ecInf_dSm, drop, r, target_dSm }: Falling): number | und
   const whole = Math.ceil(exact - 1e-9);
   return whole > MOST_RINSES ? undefined : whole;
 }
+
+export const rinseMethod = defineMethod({
+  name: 'rinse',
+  version: 1,
+  source: 'Least squares through the drains; free salts only.',
+  schema: INPUT,
+  calculate: rinse,
+  outputs: {
+    ecInf_dSm: {
+      of: 'ecInf_dSm',
+      property: 'ecInf_dSm',
+      face: { label: 'Rinses out to', plain: 'EC that more water does not lower', unit: 'dS/m', digits: 2 },
+      sentence: 'Where rinsing levels out, however often it is repeated.',
+      formula: 'EC∞ of EC∞ + (EC₀ − EC∞) r^k, fitted to the drains',
+    },
+    rinsesToTarget: {
+      of: 'rinsesToTarget',
+      property: 'rinsesToTarget',
+      face: { label: 'Rinses to 0.5 dS/m', plain: 'after the first drain', unit: '', digits: 0 },
+      sentence: 'Rinses after the first drain until the drain is at the target.',
+      formula: 'first k with EC∞ + (EC₀ − EC∞) r^k at or under the target',
+    },
+  },
+  golden: {
+    input: { readings_dSm: [3.2, 1.8, 0.95, 0.6], target_dSm: 0.5 },
+    gives: {
+      ecInf_dSm: 0.0896671926459,
+      rinsesToTarget: 4,
+      r: 0.539130820198,
+    },
+  },
+});

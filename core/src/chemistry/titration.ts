@@ -1,10 +1,13 @@
 import { refuse, requireWithin } from '../errors';
+import { defineMethod, list, number, object, type InputOf } from '../method';
 import { meanOf } from '../statistics';
 
-export interface TitrationInput {
-  /** Lime given (acid negative), meq per L of medium, and the pH after the incubation. */
-  readonly steps: readonly { readonly dose_meqPerL: number; readonly pH: number }[];
-}
+const INPUT = object({
+  steps: list(
+    object({ dose_meqPerL: number('lime given (acid negative) per L of medium'), pH: number('after the incubation') }),
+  ),
+});
+export type TitrationInput = InputOf<typeof INPUT>;
 
 export interface TitrationResult {
   readonly pH: number;
@@ -37,3 +40,47 @@ export function titration({ steps }: TitrationInput): TitrationResult {
   const squares = steps.reduce((sum, { dose_meqPerL, pH }) => sum + (pH - pH0 - slope * dose_meqPerL) ** 2, 0);
   return { pH: pH0, buffer_meqPerLpH: 1 / slope, rmse_pH: Math.sqrt(squares / steps.length) };
 }
+
+export const titrationMethod = defineMethod({
+  name: 'titration',
+  version: 1,
+  source: 'Straight line by least squares through the jars.',
+  schema: INPUT,
+  calculate: titration,
+  outputs: {
+    buffer_meqPerLpH: {
+      of: 'buffer_meqPerLpH',
+      property: 'buffer_meqPerLpH',
+      face: { label: 'Buffering', plain: 'lime that lifts a litre by one pH', unit: 'meq/L/pH', digits: 1 },
+      sentence: 'Lime that moves a litre of the medium by one pH.',
+      formula: '1 / slope of pH against lime',
+    },
+    pH: {
+      of: 'pH',
+      property: 'pHIncubated',
+      face: {
+        label: 'pH without lime, after a week',
+        plain: 'where the line through the jars begins',
+        unit: '',
+        digits: 2,
+        floor: 0.1,
+      },
+      sentence: 'Where the line through the jars stands without lime.',
+      formula: 'pH at dose 0 of the line',
+    },
+  },
+  golden: {
+    input: {
+      steps: [
+        { dose_meqPerL: 0, pH: 4.5 },
+        { dose_meqPerL: 20, pH: 5.6 },
+        { dose_meqPerL: 40, pH: 6.4 },
+      ],
+    },
+    gives: {
+      buffer_meqPerLpH: 21.0526315789,
+      pH: 4.55,
+      rmse_pH: 0.0707106781187,
+    },
+  },
+});

@@ -6,13 +6,14 @@ import {
   type BlendInput,
   type BlendModel,
   type BlendResult,
+  blendMethod,
 } from '../blend';
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import { kappaFor, type LearningUse } from '../learning';
 import type { LotComponent } from '../lots';
 import type { PropertyKey } from '../properties';
 import type { Container } from '../vessel';
-import type { Working } from '../workings';
+import type { Working } from '../method';
 
 /** One line of a recipe at the desk: parts by loose volume of a lot. */
 export interface DeskLine {
@@ -119,7 +120,7 @@ export function predictDesk(desk: DeskInput): DeskResult {
     const value = result[key];
     if (value === undefined) return [];
     const plainAverage = plain[key];
-    const working: Working = { text: `blend.${key}`, calc: 'blend', input, pick: key };
+    const working = blendMethod.working(key, input);
     const trouble = troubleBehind(desk, key);
     return [
       {

@@ -1,4 +1,4 @@
-import type { Step } from '../protocols';
+import type { Step } from '../sheets';
 import type { DeviceKind } from './linePattern';
 
 /** Which device reads a kind of step. */

@@ -1,15 +1,13 @@
 import { fitEnded, refuse, requireNotNegative, type Check } from '../errors';
+import { defineMethod, list, number, object, type InputOf } from '../method';
 import { leastSquares, type Residuals } from '../numeric';
 
 /** Cumulative drainage at a time after the holes were opened. */
-export interface DrainReading {
-  readonly t_s: number;
-  readonly drained_mL: number;
-}
+const READING = object({ t_s: number('after the holes were opened'), drained_mL: number('in all by then') });
+export type DrainReading = InputOf<typeof READING>;
 
-export interface DrainageInput {
-  readonly readings: readonly DrainReading[];
-}
+const INPUT = object({ readings: list(READING, 'by time') });
+export type DrainageInput = InputOf<typeof INPUT>;
 
 export type DrainClass = 'quick' | 'moderate' | 'slow' | 'very slow';
 
@@ -115,3 +113,44 @@ export function drainage(input: DrainageInput): DrainageResult {
     checks: fitEnded(best.status, 'readings'),
   };
 }
+
+export const drainageMethod = defineMethod({
+  name: 'drainage',
+  version: 1,
+  source: 'Least squares through the readings.',
+  schema: INPUT,
+  calculate: drainage,
+  outputs: {
+    t50_s: {
+      of: 't50_s',
+      property: 't50_s',
+      face: { label: 'Drains, half', plain: 'half of the drainage is out', unit: 's', digits: 0 },
+      sentence: 'By now half of all that will drain has drained.',
+      formula: 'τ (ln 2)^(1/β), from V∞ (1 − exp(−(t/τ)^β)) fitted to the readings',
+    },
+    t90_s: {
+      of: 't90_s',
+      property: 't90_s',
+      face: { label: 'Drains, t90', plain: 'nine tenths are out', unit: 's', digits: 0 },
+      sentence: 'By now nine tenths of all that will drain have drained.',
+      formula: 'τ (ln 10)^(1/β), from V∞ (1 − exp(−(t/τ)^β)) fitted to the readings',
+    },
+  },
+  golden: {
+    input: {
+      readings: [
+        { t_s: 10, drained_mL: 61 },
+        { t_s: 30, drained_mL: 125 },
+        { t_s: 60, drained_mL: 182 },
+        { t_s: 120, drained_mL: 241 },
+        { t_s: 300, drained_mL: 290 },
+      ],
+    },
+    gives: {
+      t50_s: 41.3797509661,
+      t90_s: 188.893365966,
+      vInf_mL: 300.974063351,
+      beta: 0.790669442468,
+    },
+  },
+});

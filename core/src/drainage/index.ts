@@ -3,10 +3,11 @@
  * Times are seconds after the holes were opened, volumes what drained in all.
  * Conductivity is brought to 20 degC by the viscosity of water.
  */
-export { conductivity, type ConductivityInput, type ConductivityResult } from './conductivity';
+export { conductivity, conductivityMethod, type ConductivityInput, type ConductivityResult } from './conductivity';
 export {
   DRAIN_CLASSES,
   drainage,
+  drainageMethod,
   drainClass,
   type DrainageInput,
   type DrainageResult,

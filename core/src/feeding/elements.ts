@@ -1,5 +1,5 @@
 import type { Drawdown } from '../classes';
-import type { LabProperty } from '../properties';
+import type { LabProperty } from './labProperties';
 
 /** What is judged: nitrogen as nitrate and ammonium together, the rest as a report lists it. */
 export type JudgedElement = 'nitrogen' | Exclude<LabProperty, 'labNitrate' | 'labAmmonium'>;

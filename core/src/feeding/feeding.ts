@@ -1,38 +1,37 @@
 import { refuse, requireNotNegative, requirePositive } from '../errors';
+import { defineMethod, fixed, forms, list, number, object, whole, type InputOf } from '../method';
 import { NITROGEN } from './nutrients';
 
 /** Feed in water, every so many days. */
-export interface LiquidFeed {
-  readonly kind: 'liquid';
-  readonly n_mgL: number;
-  readonly volume_mL: number;
-  readonly every_d: number;
-  readonly first_d: number;
-}
+const LIQUID = object({
+  kind: fixed('liquid'),
+  n_mgL: number(),
+  volume_mL: number(),
+  every_d: number(),
+  first_d: number(),
+});
+export type LiquidFeed = InputOf<typeof LIQUID>;
 
+const slow = { g: number(), n_percent: number(), lasts_d: number(), first_d: number() };
+const COATED = object({ kind: fixed('coated'), ...slow });
+const TOP_DRESS = object({ kind: fixed('top-dress'), ...slow });
 /** Coated or slow feed, given once, mixed in or on top. */
-export interface SlowFeed {
-  readonly kind: 'coated' | 'top-dress';
-  readonly g: number;
-  readonly n_percent: number;
-  readonly lasts_d: number;
-  readonly first_d: number;
-}
+export type SlowFeed = InputOf<typeof COATED> | InputOf<typeof TOP_DRESS>;
 
 export type Feed = LiquidFeed | SlowFeed;
 
 /** One pot and what it is fed with. */
-export interface FeedingInput {
-  readonly medium_L: number;
-  /** Water that it holds, mL: drainage carries off nitrogen as it is dissolved in this. */
-  readonly water_mL: number;
-  readonly days: number;
-  readonly start_mgL: number;
-  readonly drawdown_mgL: number;
-  readonly uptake_mgLd: number;
-  readonly drained_mLperD: number;
-  readonly feeds: readonly Feed[];
-}
+const INPUT = object({
+  medium_L: number(),
+  water_mL: number('that it holds: drainage carries off nitrogen as it is dissolved in this'),
+  days: whole(),
+  start_mgL: number(),
+  drawdown_mgL: number(),
+  uptake_mgLd: number(),
+  drained_mLperD: number(),
+  feeds: list(forms('kind', [LIQUID, COATED, TOP_DRESS])),
+});
+export type FeedingInput = InputOf<typeof INPUT>;
 
 export interface FeedingDay {
   readonly day: number;
@@ -174,3 +173,39 @@ export function feeding(input: FeedingInput): FeedingResult {
     left_mg: totals.left,
   };
 }
+
+export const feedingMethod = defineMethod({
+  name: 'feeding',
+  version: 1,
+  source: 'Mass balance; ranges, drawdown and uptake are our own guidance.',
+  schema: INPUT,
+  calculate: feeding,
+  outputs: {
+    sum: {
+      of: 'left_mg',
+      sentence: 'Nitrogen of one pot over the days ahead, summed from day to day.',
+      formula: 'there + given − decay’s share − taken up − drained off',
+    },
+  },
+  golden: {
+    input: {
+      medium_L: 2,
+      water_mL: 900,
+      days: 14,
+      start_mgL: 40,
+      drawdown_mgL: 10,
+      uptake_mgLd: 4,
+      drained_mLperD: 20,
+      feeds: [
+        { kind: 'coated', g: 1, n_percent: 15, lasts_d: 90, first_d: 0 },
+        { kind: 'liquid', n_mgL: 100, volume_mL: 200, every_d: 5, first_d: 2 },
+      ],
+    },
+    gives: {
+      left_mg: 24.2140796878,
+      given_mg: 83.3333333333,
+      taken_mg: 112,
+      drained_mg: 14.4768424689,
+    },
+  },
+});

@@ -4,13 +4,23 @@
  * A line without a report counts as no food, in sight.
  */
 export { DEMAND, drawdownOf, FEEDERS, SUFFICIENT_MGL, type Feeder, type JudgedElement } from './elements';
-export { feeding, FEED_SALT, type Feed, type FeedingDay, type FeedingInput, type FeedingResult } from './feeding';
+export {
+  feeding,
+  feedingMethod,
+  FEED_SALT,
+  type Feed,
+  type FeedingDay,
+  type FeedingInput,
+  type FeedingResult,
+} from './feeding';
 export {
   NITROGEN,
   nitrogenLeft,
   nutrients,
+  nutrientsMethod,
   type JudgedNutrient,
   type NutrientLine,
   type NutrientsInput,
   type NutrientsResult,
 } from './nutrients';
+export { LAB_PROPERTIES, type LabProperty } from './labProperties';

@@ -1,27 +1,30 @@
 import { refuse, requireNotNegative, requirePositive, type Check } from '../errors';
-import type { LabProperty } from '../properties';
+import { choice, defineMethod, fieldsOf, list, maybe, number, object, text, type InputOf } from '../method';
+import { LAB_PROPERTIES, type LabProperty } from './labProperties';
 import { bisect } from '../numeric';
 import { DEMAND, FEEDERS, SUFFICIENT_MGL, type Feeder, type JudgedElement } from './elements';
 
-export interface NutrientLine {
-  readonly name: string;
-  readonly volume: number;
-  /** What a report lists, mg per litre; what is absent counts as nothing, and a check says so. */
-  readonly mgL?: Readonly<Partial<Record<LabProperty, number>>>;
-  /** Nitrogen that its decay takes up in the first weeks, mg per litre. */
-  readonly drawdown_mgL?: number;
-}
+const LINE = object({
+  name: text(),
+  volume: number(),
+  mgL: maybe(
+    object(
+      fieldsOf(LAB_PROPERTIES, maybe(number())),
+      'what a report lists; what is absent counts as nothing, and a check says so',
+    ),
+  ),
+  drawdown_mgL: maybe(number('nitrogen that its decay takes up in the first weeks')),
+});
+export type NutrientLine = InputOf<typeof LINE>;
 
-export interface NutrientsInput {
-  readonly lines: readonly NutrientLine[];
-  /** Volume that the lines make, in the unit of their volumes. */
-  readonly made: number;
-  readonly feeder: Feeder;
-  /** Nitrogen mixed in, mg per litre made. */
-  readonly fed_mgL?: number;
-  /** Nitrogen of the product that would be added, percent by weight. */
-  readonly productN_percent?: number;
-}
+const INPUT = object({
+  lines: list(LINE),
+  made: number('volume that the lines make, in the unit of their volumes'),
+  feeder: choice(FEEDERS),
+  fed_mgL: maybe(number('nitrogen mixed in, per litre made')),
+  productN_percent: maybe(number('nitrogen of the product that would be added, by weight')),
+});
+export type NutrientsInput = InputOf<typeof INPUT>;
 
 export interface JudgedNutrient {
   readonly element: JudgedElement;
@@ -158,3 +161,48 @@ function checksOf(lines: readonly NutrientLine[]): Check[] {
   const names = unknown.map(({ name }) => name).join(', ');
   return [{ code: 'no-report', severity: 'note', message: `Counted as no food, without a report: ${names}.` }];
 }
+
+export const nutrientsMethod = defineMethod({
+  name: 'nutrients',
+  version: 1,
+  source: 'Mass balance; ranges, drawdown and uptake are our own guidance.',
+  schema: INPUT,
+  calculate: nutrients,
+  outputs: {
+    days: {
+      of: 'days',
+      sentence: 'Until the nitrogen that is there has been taken up, by decay and by the plant.',
+      formula: 'nitrogen − drawdown × (1 − e^(−days/14)) − uptake × days = 0',
+    },
+    drawdown_mgL: {
+      of: 'drawdown_mgL',
+      sentence: 'Nitrogen that the decay of its parts takes up in the first weeks.',
+      formula: 'sum of volume × drawdown of each class / volume made',
+    },
+    mgL: {
+      of: 'judged[0].mgL',
+      sentence: 'What a water extract of the blend would hold, from the reports of its parts.',
+      formula: 'sum of volume × content / volume made',
+    },
+  },
+  golden: {
+    input: {
+      lines: [
+        { name: 'Feed', volume: 1, mgL: { labNitrate: 120, labPotassium: 90 }, drawdown_mgL: 20 },
+        { name: 'Bark', volume: 1, drawdown_mgL: 60 },
+      ],
+      made: 1.8,
+      feeder: 'medium',
+      fed_mgL: 60,
+      productN_percent: 15,
+    },
+    gives: {
+      days: 22.744346725,
+      drawdown_mgL: 44.4444444444,
+      'judged[0].mgL': 126.666666667,
+      limiting: 'labPotassium',
+      available_mgL: 126.666666667,
+      toAdd_mgL: 0,
+    },
+  },
+});

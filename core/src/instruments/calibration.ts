@@ -1,7 +1,7 @@
-import { phCalibration, type CalibrationState } from '../chemistry';
+import { phCalibration, type CalibrationState, phCalibrationMethod } from '../chemistry';
 import { refuse, requirePositive, type Check } from '../errors';
-import type { Working } from '../workings';
-import { penReading } from './penReading';
+import type { Working } from '../method';
+import { penReading, penReadingMethod } from './penReading';
 
 export type InstrumentKind = 'pH' | 'ec' | 'scale';
 
@@ -104,7 +104,7 @@ export function judgeCalibration(
       words,
       checks,
       slopePercent,
-      working: { text: 'calibration.slopePercent', calc: 'ph-calibration', input, pick: 'slopePercent' },
+      working: phCalibrationMethod.working('slopePercent', input),
     };
   }
   const input = { buffers: points.map(({ nominal, shown }) => ({ pH: nominal, shown })) };
@@ -115,6 +115,6 @@ export function judgeCalibration(
     words,
     checks,
     slopePercent,
-    working: { text: 'calibration.penSlope', calc: 'pen-reading', input, pick: 'slopePercent' },
+    working: penReadingMethod.working('slopePercent', input),
   };
 }

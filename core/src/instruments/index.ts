@@ -11,10 +11,9 @@ export {
   type InstrumentKind,
   type JudgedCalibration,
 } from './calibration';
-export { penReading, type PenReadingInput, type PenReadingResult } from './penReading';
+export { penReading, penReadingMethod, type PenReadingInput, type PenReadingResult } from './penReading';
 export {
   CALIBRATION_AGE,
-  KIND_OF_STEP,
   stampOf,
   worstTrouble,
   type CalibrationStamp,

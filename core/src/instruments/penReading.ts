@@ -1,13 +1,13 @@
 import { CALIBRATION_LIMITS, type CalibrationState } from '../chemistry';
 import { refuse, requireWithin, type Check } from '../errors';
+import { defineMethod, list, maybe, number, object, type InputOf } from '../method';
 import { meanOf } from '../statistics';
 
-export interface PenReadingInput {
-  /** What the pen showed in each buffer. */
-  readonly buffers: readonly { readonly pH: number; readonly shown: number }[];
-  /** What it shows now; without it only the line is judged. */
-  readonly shown?: number;
-}
+const INPUT = object({
+  buffers: list(object({ pH: number(), shown: number() }), 'what the pen showed in each buffer'),
+  shown: maybe(number('what it shows now; without it only the line is judged')),
+});
+export type PenReadingInput = InputOf<typeof INPUT>;
 
 export interface PenReadingResult {
   /** Corrected by the line through the buffers. */
@@ -61,3 +61,37 @@ export function penReading({ buffers, shown }: PenReadingInput): PenReadingResul
   const corrected = shown === undefined ? {} : { pH: meanPh + (shown - meanShown) / b };
   return { ...corrected, slopePercent, offset_pH, state, checks };
 }
+
+export const penReadingMethod = defineMethod({
+  name: 'pen-reading',
+  version: 1,
+  source: 'Straight line by least squares through the buffers.',
+  schema: INPUT,
+  calculate: penReading,
+  outputs: {
+    pH: {
+      of: 'pH',
+      sentence: 'What the pen showed, brought back by the line through what it showed in its buffers.',
+      formula: '(shown − a) / b, from shown = a + b pH through the buffers',
+    },
+    slopePercent: {
+      of: 'slopePercent',
+      sentence: 'How far the pen shows a step of one pH.',
+      formula: '100 × b, from shown = a + b pH through the buffers',
+    },
+  },
+  golden: {
+    input: {
+      buffers: [
+        { pH: 4.01, shown: 4.2 },
+        { pH: 7, shown: 7.1 },
+      ],
+      shown: 5.7,
+    },
+    gives: {
+      pH: 5.55655172414,
+      slopePercent: 96.9899665552,
+      offset_pH: 0.1,
+    },
+  },
+});

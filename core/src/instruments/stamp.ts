@@ -1,5 +1,4 @@
 import { phCalibration } from '../chemistry';
-import type { StepKind } from '../protocols';
 import { judgeCalibration, type CalibrationRecord, type Instrument, type InstrumentKind } from './calibration';
 
 /** How far a calibration may be trusted at a reading. */
@@ -25,13 +24,6 @@ export interface CalibrationTrouble {
 
 /** A calibration ages by time and by use. */
 export const CALIBRATION_AGE = Object.freeze({ hours: 24, readings: 40, checkDays: 30 });
-
-/** Which kind of instrument a step is read with; other steps ask for none. */
-export const KIND_OF_STEP: Readonly<Partial<Record<StepKind, InstrumentKind>>> = {
-  pH: 'pH',
-  ec: 'ec',
-  weigh: 'scale',
-};
 
 const HOUR_MS = 3600000;
 const NOUN: Readonly<Record<InstrumentKind, string>> = { pH: 'calibration', ec: 'check', scale: 'check weight' };

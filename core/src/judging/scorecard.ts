@@ -1,8 +1,8 @@
 import type { CalibrationTrouble } from '../instruments';
 import { inPot, type LotCard } from '../lots';
 import { meanOf } from '../statistics';
-import { score, type ScoredCriterion, type ScoreInput, type ScoreResult } from '../scoring';
-import type { Source, Working } from '../workings';
+import { score, type ScoredCriterion, type ScoreInput, type ScoreResult, scoreMethod } from '../scoring';
+import type { Source, Working } from '../method';
 import type { Rubric, RubricCriterion } from './rubric';
 
 /** One rater's value for one panel criterion. */
@@ -86,13 +86,10 @@ export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating
     const raters = ratings.filter((rating) => rating.criterion === criterion.name);
     const value = found.get(criterion.name);
     const points = result.criteria[i];
-    const working: Working = {
-      text: 'score.criterion',
-      calc: 'score',
-      input,
+    const working = scoreMethod.working('criterion', input, {
       pick: `criteria[${String(i)}].score`,
       from: value === undefined ? raters.map(raterSource) : [foundSource(criterion, value)],
-    };
+    });
     return {
       criterion,
       ...(value === undefined ? {} : { found: value.value, foundWorking: value.working }),
@@ -112,7 +109,7 @@ export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating
     input,
     result,
     criteria,
-    overallWorking: { text: 'score.overall', calc: 'score', input, pick: 'overall', from },
+    overallWorking: scoreMethod.working('overall', input, { from }),
   };
 }
 

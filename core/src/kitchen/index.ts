@@ -3,4 +3,4 @@
  * Air space is exact; water held is a lower bound and says so.
  * It needs neither a scale nor an oven.
  */
-export { kitchen, type KitchenInput, type KitchenResult } from './kitchen';
+export { kitchen, kitchenMethod, type KitchenInput, type KitchenResult } from './kitchen';

@@ -1,10 +1,8 @@
 import { refuse, requireNotNegative, requirePositive, type Check } from '../errors';
+import { defineMethod, number, object, type InputOf } from '../method';
 
-export interface KitchenInput {
-  readonly vesselVolume_mL: number;
-  readonly waterAdded_mL: number;
-  readonly drained_mL: number;
-}
+const INPUT = object({ vesselVolume_mL: number(), waterAdded_mL: number(), drained_mL: number() });
+export type KitchenInput = InputOf<typeof INPUT>;
 
 export interface KitchenResult {
   readonly airSpace: number;
@@ -50,3 +48,33 @@ export function kitchen(input: KitchenInput): KitchenResult {
   }
   return { airSpace, capacityAtLeast: retained_mL / input.vesselVolume_mL, checks: [bound] };
 }
+
+export const kitchenMethod = defineMethod({
+  name: 'kitchen',
+  version: 1,
+  source: 'Volume balance; exact.',
+  schema: INPUT,
+  calculate: kitchen,
+  outputs: {
+    airSpace: {
+      of: 'airSpace',
+      property: 'airSpace',
+      sentence: 'What ran out left as much air behind.',
+      formula: 'drained / vessel volume',
+    },
+    capacityAtLeast: {
+      of: 'capacityAtLeast',
+      property: 'capacityAtLeast',
+      sentence: 'Water that went in and stayed; what was in it before is not counted.',
+      formula: '(added − drained) / vessel volume',
+      source: 'Volume balance; a lower bound.',
+    },
+  },
+  golden: {
+    input: { vesselVolume_mL: 1000, waterAdded_mL: 520, drained_mL: 210 },
+    gives: {
+      airSpace: 0.21,
+      capacityAtLeast: 0.31,
+    },
+  },
+});

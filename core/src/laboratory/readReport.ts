@@ -1,5 +1,6 @@
-import { LAB_REPORT, type Step } from '../protocols';
+import { LAB_REPORT } from '../protocols';
 import { parseNumber } from '../runs';
+import type { Step } from '../sheets';
 
 /** A line of a report that a step of the sheet takes. */
 export interface ReadLine {

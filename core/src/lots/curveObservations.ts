@@ -1,5 +1,7 @@
+import { retentionObservationsOf, settledDepth_cm } from '../protocols';
 import type { RetentionObservation } from '../retention';
-import { countedReplicates, reduceRun, retentionObservationsOf, settledDepth_cm, Sheet, type RunRecord } from '../runs';
+import { reduceRun } from '../runs';
+import { countedReplicates, Sheet, type RunRecord } from '../sheets';
 import { meanOf } from '../statistics';
 import type { Container } from '../vessel';
 import type { LotRecord } from './lotRecord';

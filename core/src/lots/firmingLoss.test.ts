@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import type { PackingHabit, RunRecord } from '../sheets';
 import { PUMICE_SHEET, runOf, VESSEL } from '../testing/sampleLot';
-import type { PackingHabit, RunRecord } from '../runs';
 import { lotCard } from '.';
 
 /** Pumice packed in some way; firmed, less of it runs out. */

@@ -1,4 +1,5 @@
-import type { Working } from '../workings';
+import type { Working } from '../method';
+import { ratioMethod } from '../shares';
 import type { LotFigure } from './lotFigures';
 
 /** Air that firming took, seen by a pair of runs in one vessel. */
@@ -43,16 +44,12 @@ export function firmingLoss(figures: readonly LotFigure[]): FirmingLoss | undefi
       looser: { habit: a.habit, air: one.summary.mean },
       firmer: { habit: b.habit, air: other.summary.mean },
       lost,
-      working: {
-        text: 'ratio.difference',
-        calc: 'ratio',
-        input,
-        pick: 'ratio',
+      working: ratioMethod.working('difference', input, {
         from: [
           { label: `air, ${a.habit}`, value: one.summary.mean, unit: '', working: one.working },
           { label: `air, ${b.habit}`, value: other.summary.mean, unit: '', working: other.working },
         ],
-      },
+      }),
     };
   }
   return undefined;

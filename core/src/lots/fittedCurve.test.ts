@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { containerCapacity, type Retention } from '../retention';
-import { reduceRun, type RunRecord, type RunVessel } from '../runs';
+import { reduceRun } from '../runs';
+import type { RunRecord, RunVessel } from '../sheets';
 import { runOf } from '../testing/sampleLot';
 import { waterDensity } from '../water';
 import { lotCard, type LotCurve } from '.';

@@ -7,8 +7,9 @@ import {
   type RetentionFitInput,
   type RetentionFitResult,
   type RetentionObservation,
+  retentionFitMethod,
 } from '../retention';
-import type { Working } from '../workings';
+import type { Working } from '../method';
 import { curveObservations, type CurveObservations } from './curveObservations';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
@@ -103,15 +104,11 @@ export function fittedCurve(
     const fit = fitRetention(input);
     const taken = names.map((name) => FIXED_WORDS[name]).join('; ');
     const note = `Curve fitted to ${seen(all)}, misfit ${fit.rmse.toFixed(3)}${taken === '' ? '' : `; ${taken}`}.`;
-    const working: Working = {
-      text: 'curve.fittedAlpha',
-      calc: 'retention-fit',
-      input,
-      pick: 'retention.alpha_percm',
-      ...(porosity === undefined || fix.thetaS === undefined
+    const borrowed =
+      porosity === undefined || fix.thetaS === undefined
         ? {}
-        : { from: [{ label: 'total porosity', value: fix.thetaS, unit: '', working: porosity.working }] }),
-    };
+        : { from: [{ label: 'total porosity', value: fix.thetaS, unit: '', working: porosity.working }] };
+    const working = retentionFitMethod.working('alpha', input, borrowed);
     return { kind: 'fitted', retention: fit.retention, fit, observations, note, working };
   } catch (error) {
     // Too few weighings for a curve: the one from a single depth is still there.

@@ -1,6 +1,6 @@
-import { containerCapacity, type ContainerCapacityInput } from '../retention';
+import { containerCapacity, type ContainerCapacityInput, containerCapacityMethod } from '../retention';
 import type { Container } from '../vessel';
-import type { Working } from '../workings';
+import type { Working } from '../method';
 import type { LotCurve } from './lotCurve';
 
 /** A lot's water and air in another container, with the working of each. */
@@ -26,12 +26,6 @@ export function inPot(curve: LotCurve, container: Container): InPot {
             working: curve.working,
           },
         ];
-  const working = (pick: 'water' | 'air'): Working => ({
-    text: `capacity.${pick}`,
-    calc: 'container-capacity',
-    input,
-    pick,
-    from,
-  });
+  const working = (output: 'water' | 'air'): Working => containerCapacityMethod.working(output, input, { from });
   return { solid: 1 - totalPorosity, water, air, workings: { water: working('water'), air: working('air') } };
 }

@@ -1,4 +1,4 @@
-import { blend, type BlendInput } from '../blend';
+import { blend, type BlendInput, blendMethod } from '../blend';
 import { findMediaClass } from '../classes';
 import { curveBand, type CurveBandPoint } from './curveBand';
 import { componentOfLot, type LotComponent } from './componentOfLot';
@@ -75,13 +75,9 @@ function easilyAvailable(
     method: 'curve, one depth',
     methodKey: 'curve',
     runs: capacity?.runs ?? [],
-    working: {
-      text: 'curve.easilyAvailable',
-      calc: 'blend',
-      input,
-      pick: 'easilyAvailable',
+    working: blendMethod.working('ofOneCurve', input, {
       from: [{ label: 'alpha, solved', value: curve.retention.alpha_percm, unit: '/cm', working: curve.working }],
-    },
+    }),
   };
 }
 

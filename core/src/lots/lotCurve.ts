@@ -1,9 +1,9 @@
 import { findMediaClass, type MediaClass } from '../classes';
 import { CoreError } from '../errors';
-import { inferRetention, type Retention, type RetentionInferInput } from '../retention';
-import { countedReplicates } from '../runs';
+import { inferRetention, type Retention, type RetentionInferInput, retentionInferMethod } from '../retention';
+import { countedReplicates } from '../sheets';
 import { containerBelow, type Container } from '../vessel';
-import type { Working } from '../workings';
+import type { Working } from '../method';
 import { settledDepthOf } from './curveObservations';
 import { fittedCurve, type FittedCurve } from './fittedCurve';
 import type { LotFigure } from './lotFigures';
@@ -113,13 +113,7 @@ function solved(
   ];
   try {
     const { retention } = inferRetention(input);
-    const working: Working = {
-      text: 'curve.alpha',
-      calc: 'retention-infer',
-      input,
-      pick: 'retention.alpha_percm',
-      from,
-    };
+    const working = retentionInferMethod.working('alpha', input, { from });
     return { kind: 'inferred', retention, input, vessel, note, working };
   } catch (error) {
     if (error instanceof CoreError) return undefined;

@@ -1,5 +1,6 @@
 import { findMediaClass, type Drawdown } from '../classes';
-import { LAB_PROPERTIES, type LabProperty, type PROPERTIES } from '../properties';
+import { LAB_PROPERTIES, type LabProperty } from '../feeding';
+import type { PROPERTIES } from '../properties';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
 

@@ -1,8 +1,9 @@
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import { classWords, PROPERTIES, property, type PropertyKey } from '../properties';
-import { isOneGrab, reduceRun, type RunProperty, type RunRecord } from '../runs';
-import { replicates, type Summary } from '../statistics';
-import type { Working } from '../workings';
+import { reduceRun } from '../runs';
+import { isOneGrab, type RunProperty, type RunRecord } from '../sheets';
+import { replicates, type Summary, replicatesMethod } from '../statistics';
+import type { Working } from '../method';
 import type { LotRecord } from './lotRecord';
 import { methodKeyText, methodWords } from './methodKey';
 
@@ -115,7 +116,7 @@ function figureOf(
     ...base,
     ...words,
     summary: replicates(input).summary,
-    working: { text: 'replicates.runs', calc: 'replicates', input, pick: 'summary.mean', from },
+    working: replicatesMethod.working('runs', input, { from }),
   };
 }
 
@@ -133,11 +134,7 @@ function priceFigure(lot: LotRecord, figures: readonly LotFigure[]): LotFigure |
     method: measured === undefined ? 'label’s volume' : 'true volume',
     methodKey: 'price',
     runs: measured?.runs ?? [],
-    working: {
-      text: 'replicates.price',
-      calc: 'replicates',
-      input,
-      pick: 'summary.mean',
+    working: replicatesMethod.working('price', input, {
       from: [
         { label: 'price of the pack', value: price, unit: '' },
         {
@@ -147,6 +144,6 @@ function priceFigure(lot: LotRecord, figures: readonly LotFigure[]): LotFigure |
           ...(measured === undefined ? {} : { working: measured.working }),
         },
       ],
-    },
+    }),
   };
 }

@@ -1,4 +1,4 @@
-import type { RunRecord } from '../runs';
+import type { RunRecord } from '../sheets';
 
 /** A lot as the shelf keeps it: what it is called, what class it is of, what was paid, and its runs. */
 export interface LotRecord {

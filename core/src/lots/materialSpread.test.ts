@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { pickAt } from '../workings';
-import { CALCULATIONS } from '../calc';
+import { pickAt } from '../method';
+import { lotSpread } from '../statistics';
+import type { RunRecord } from '../sheets';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
-import type { RunRecord } from '../runs';
 import { countedOf, lotCard, materialSpread, type LotAmongOthers } from '.';
 
 function lot(code: string, runs: readonly RunRecord[]): LotAmongOthers {
@@ -24,7 +24,7 @@ describe('lots of one material', () => {
     expect(air?.lots.map((one) => one.code)).toEqual(['PM-3', 'PM-4']);
     expect(air?.lots.map((one) => one.n)).toEqual([3, 3]);
     expect(air?.spread.betweenSd).toBeGreaterThan(0.01);
-    const again = CALCULATIONS['lot-spread'](air?.input as { lots: number[][] });
+    const again = lotSpread(air?.input as { lots: number[][] });
     expect(pickAt(again, 'betweenSd')).toBe(air?.spread.betweenSd);
   });
 

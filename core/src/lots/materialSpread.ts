@@ -1,7 +1,7 @@
 import type { PropertyKey } from '../properties';
 import { property } from '../properties';
-import { lotSpread, type LotSpreadInput, type LotSpreadResult } from '../statistics';
-import type { Working } from '../workings';
+import { lotSpread, type LotSpreadInput, type LotSpreadResult, lotSpreadMethod } from '../statistics';
+import type { Working } from '../method';
 import type { LotFigure } from './lotFigures';
 
 /** A figure of a lot, by what it is the mean of. */
@@ -69,7 +69,7 @@ export function materialSpread(lots: readonly LotAmongOthers[]): MaterialSpread[
         })),
         spread: lotSpread(input),
         input,
-        working: { text: 'lots.betweenSd', calc: 'lot-spread', input, pick: 'betweenSd', from },
+        working: lotSpreadMethod.working('betweenSd', input, { from }),
       };
     });
 }

@@ -1,6 +1,5 @@
 import { canonicalText } from '../content';
-import type { Reduction } from '../protocols';
-import { packingWords, type PackingHabit, type RunRecord } from '../runs';
+import { packingWords, type PackingHabit, type RunRecord } from '../sheets';
 
 /** How a value was had, part by part: values of runs that differ in one of them are never averaged. */
 export interface MethodKey {
@@ -14,7 +13,7 @@ export interface MethodKey {
 }
 
 /** How a value was had, where neither vessel nor packing is part of it. */
-const METHOD_TEXT: Readonly<Partial<Record<Reduction, string>>> = {
+const METHOD_TEXT: Readonly<Partial<Record<string, string>>> = {
   pH: '1:5 v/v in water',
   ec_dSm: '1:2 v/v in water',
   bagVolume_L: 'poured through a hoop',

@@ -8,8 +8,9 @@ export {
   LIFT_LIMIT_KG,
   POT_DEFAULTS,
   potOutlook,
+  potOutlookMethod,
   USES,
   type PotOutlookInput,
   type PotOutlookResult,
 } from './potOutlook';
-export { throughflow, type ThroughflowInput, type ThroughflowResult } from './throughflow';
+export { throughflow, throughflowMethod, type ThroughflowInput, type ThroughflowResult } from './throughflow';

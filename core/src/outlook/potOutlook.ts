@@ -1,24 +1,21 @@
 import { refuse, requireNotNegative, requirePositive, requireWithin, type Check } from '../errors';
-import { geometricVolume_mL, requireContainer, type Container } from '../vessel';
+import { defineMethod, maybe, number, object, type InputOf } from '../method';
+import { CONTAINER, geometricVolume_mL, requireContainer } from '../vessel';
 
-export interface PotOutlookInput {
-  readonly container: Container;
-  /** Where the container has no diameters: its whole volume, L. */
-  readonly volume_L?: number;
-  /** Part of the pot that is filled. */
-  readonly fill?: number;
-  readonly pot_kg?: number;
-  readonly bulkDensity_gcc: number;
-  /** Mean water of the drained pot, and water still held at 50 cm, fractions. */
-  readonly water: number;
-  readonly waterAtEasy: number;
-  /** Water used a day, mm over the pot's top. */
-  readonly use_mmPerD: number;
-  readonly pricePerL?: number;
-  readonly potsPerM2?: number;
-  /** What the floor may carry as its owner states it, kg to the square metre. */
-  readonly limit_kgPerM2?: number;
-}
+const INPUT = object({
+  container: CONTAINER,
+  volume_L: maybe(number('where the container has no diameters: its whole volume')),
+  fill: maybe(number('part of the pot that is filled')),
+  pot_kg: maybe(number()),
+  bulkDensity_gcc: number(),
+  water: number('mean water of the drained pot, fraction'),
+  waterAtEasy: number('water still held at 50 cm, fraction'),
+  use_mmPerD: number('water used a day, over the pot’s top'),
+  pricePerL: maybe(number()),
+  potsPerM2: maybe(number()),
+  limit_kgPerM2: maybe(number('what the floor may carry as its owner states it')),
+});
+export type PotOutlookInput = InputOf<typeof INPUT>;
 
 export interface PotOutlookResult {
   readonly medium_L: number;
@@ -110,3 +107,57 @@ function checksOf(wet_kg: number, load: number | undefined, limit: number | unde
     });
   return checks;
 }
+
+export const potOutlookMethod = defineMethod({
+  name: 'pot-outlook',
+  version: 1,
+  source: 'Geometry and mass balance.',
+  schema: INPUT,
+  calculate: potOutlook,
+  outputs: {
+    dry_kg: {
+      of: 'dry_kg',
+      sentence: 'The pot and its fill, without a drop of water.',
+      formula: 'volume × filled part × dry bulk density + pot',
+    },
+    wet_kg: {
+      of: 'wet_kg',
+      sentence: 'The same after draining, with all the water that it holds.',
+      formula: 'dry weight + volume × filled part × water held',
+    },
+    easy_mL: {
+      of: 'easy_mL',
+      sentence: 'Water that the plant takes without effort, from drained down to 50 cm of suction.',
+      formula: '(water drained − water at 50 cm) × volume × filled part',
+    },
+    days: {
+      of: 'days',
+      sentence: 'Until the easily available water is used up, with no rain and at a steady use.',
+      formula: 'easily available water / (use × area of the pot’s top)',
+    },
+    price: {
+      of: 'price',
+      sentence: 'Price of the medium in one pot; the pot itself is not in it.',
+      formula: 'price per litre made × volume × filled part',
+    },
+  },
+  golden: {
+    input: {
+      container: { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 },
+      pot_kg: 0.4,
+      bulkDensity_gcc: 0.31,
+      water: 0.48,
+      waterAtEasy: 0.3,
+      use_mmPerD: 2.5,
+      pricePerL: 0.12,
+    },
+    gives: {
+      dry_kg: 3.91673023235,
+      wet_kg: 9.36198994697,
+      easy_mL: 2041.97239298,
+      days: 13.2648979592,
+      price: 1.36131492865,
+      medium_L: 11.3442910721,
+    },
+  },
+});

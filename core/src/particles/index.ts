@@ -3,6 +3,6 @@
  * Shares are of the recovered mass; sizes outside the stack are said to be outside, never guessed.
  * Layer heights of a jar over-read clay, which the screens say.
  */
-export { settlingTime, SETTLING, type SettlingInput } from './settlingTime';
-export { sieve, SIEVE_LIMITS, type SieveInput, type SieveMass, type SieveResult } from './sieve';
-export { texture, TEXTURE_SUM_TOLERANCE, type TextureClass, type TextureInput } from './texture';
+export { settlingTime, settlingTimeMethod, SETTLING, type SettlingInput } from './settlingTime';
+export { sieve, sieveMethod, SIEVE_LIMITS, type SieveInput, type SieveMass, type SieveResult } from './sieve';
+export { texture, textureMethod, TEXTURE_SUM_TOLERANCE, type TextureClass, type TextureInput } from './texture';

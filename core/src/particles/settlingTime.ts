@@ -1,12 +1,14 @@
 import { refuse, requirePositive } from '../errors';
+import { defineMethod, maybe, number, object, type InputOf } from '../method';
 import { waterDensity, waterViscosity } from '../water';
 
-export interface SettlingInput {
-  readonly depth_cm: number;
-  readonly diameter_um: number;
-  readonly temp_C: number;
-  readonly particleDensity_gcc?: number;
-}
+const INPUT = object({
+  depth_cm: number(),
+  diameter_um: number(),
+  temp_C: number(),
+  particleDensity_gcc: maybe(number()),
+});
+export type SettlingInput = InputOf<typeof INPUT>;
 
 export const SETTLING = Object.freeze({ gravity_cms2: 980.665, particleDensity_gcc: 2.65 });
 
@@ -33,3 +35,18 @@ export function settlingTime(input: SettlingInput): { readonly time_s: number } 
   const diameter_cm = input.diameter_um * 1e-4;
   return { time_s: (18 * viscosity * input.depth_cm) / ((grain - water) * SETTLING.gravity_cms2 * diameter_cm ** 2) };
 }
+
+export const settlingTimeMethod = defineMethod({
+  name: 'settling-time',
+  version: 1,
+  source: 'Stokes, 1851; water by Kell, 1975, and Kestin, Sokolov and Wakeham, 1978.',
+  schema: INPUT,
+  calculate: settlingTime,
+  outputs: {},
+  golden: {
+    input: { depth_cm: 10, diameter_um: 50, temp_C: 20 },
+    gives: {
+      time_s: 44.5372263627,
+    },
+  },
+});

@@ -1,15 +1,11 @@
 import { refuse, requireNotNegative, requirePositive, type Check } from '../errors';
+import { defineMethod, list, number, object, type InputOf } from '../method';
 
-export interface SieveMass {
-  /** Opening in mm; 0 is the pan. */
-  readonly opening_mm: number;
-  readonly retained_g: number;
-}
+const SIEVE_MASS = object({ opening_mm: number('opening; 0 is the pan'), retained_g: number() });
+export type SieveMass = InputOf<typeof SIEVE_MASS>;
 
-export interface SieveInput {
-  readonly sample_g: number;
-  readonly sieves: readonly SieveMass[];
-}
+const INPUT = object({ sample_g: number(), sieves: list(SIEVE_MASS, 'in any order') });
+export type SieveInput = InputOf<typeof INPUT>;
 
 export interface SieveResult {
   readonly d16_mm?: number;
@@ -132,3 +128,54 @@ function outside(sizes: Readonly<Record<string, number | undefined>>, passing: P
     ];
   });
 }
+
+export const sieveMethod = defineMethod({
+  name: 'sieve',
+  version: 1,
+  source: 'Usual bench method; never read outside the stack.',
+  schema: INPUT,
+  calculate: sieve,
+  outputs: {
+    d50_mm: {
+      of: 'd50_mm',
+      property: 'd50_mm',
+      face: { label: 'Grain size, d50', plain: 'half of it is finer', unit: 'mm', digits: 2 },
+      sentence: 'Half of the recovered mass is finer than this.',
+      formula: 'passing = 0.5, read on log size between two sieves',
+    },
+    spread: {
+      of: 'spread',
+      property: 'grainSpread',
+      face: { label: 'Spread of sizes', plain: 'geometric; 1 is all alike', unit: '', digits: 2 },
+      sentence: 'How uneven the sizes are: 1 would be all alike.',
+      formula: '√(d84 / d16)',
+    },
+    fines: {
+      of: 'fines',
+      property: 'fines',
+      face: { label: 'Fines', plain: 'finer than half a millimetre', unit: '', digits: 3 },
+      sentence: 'Share of the recovered mass that passes half a millimetre.',
+      formula: 'passing at 0.5 mm',
+    },
+  },
+  golden: {
+    input: {
+      sample_g: 101,
+      sieves: [
+        { opening_mm: 4, retained_g: 10 },
+        { opening_mm: 2, retained_g: 35 },
+        { opening_mm: 1, retained_g: 30 },
+        { opening_mm: 0.4, retained_g: 15 },
+        { opening_mm: 0, retained_g: 10 },
+      ],
+    },
+    gives: {
+      d50_mm: 1.78179743628,
+      spread: 2.4809009603,
+      fines: 0.136529380395,
+      d16_mm: 0.577079962363,
+      d84_mm: 3.55185190258,
+      loss: 0.00990099009901,
+    },
+  },
+});

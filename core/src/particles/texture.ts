@@ -1,10 +1,8 @@
 import { refuse, requireNotNegative } from '../errors';
+import { defineMethod, number, object, type InputOf } from '../method';
 
-export interface TextureInput {
-  readonly sand: number;
-  readonly silt: number;
-  readonly clay: number;
-}
+const INPUT = object({ sand: number('share'), silt: number('share'), clay: number('share') });
+export type TextureInput = InputOf<typeof INPUT>;
 
 export type TextureClass =
   | 'sand'
@@ -57,3 +55,18 @@ function classOf(sand: number, silt: number, clay: number): TextureClass {
   if (clay >= 7 && silt >= 28 && sand <= 52) return 'loam';
   return 'sandy loam';
 }
+
+export const textureMethod = defineMethod({
+  name: 'texture',
+  version: 1,
+  source: 'Soil Science Division Staff, 2017: Soil Survey Manual, USDA Handbook 18, chapter 3.',
+  schema: INPUT,
+  calculate: texture,
+  outputs: {},
+  golden: {
+    input: { sand: 0.52, silt: 0.3, clay: 0.18 },
+    gives: {
+      class: 'loam',
+    },
+  },
+});

@@ -7,6 +7,7 @@ export { expectedPorosity, POROSITY_LIMITS, replicateChecks, spreadChecks } from
 export {
   contextOf,
   porosity,
+  porosityMethod,
   POROSITY_DEFAULTS,
   type PorosityInput,
   type PorosityProperty,

@@ -1,22 +1,23 @@
 import { refuse, requireNotNegative, requirePositive } from '../errors';
-import { shareBelow, type Container } from '../vessel';
+import { maybe, number, object, type InputOf } from '../method';
+import { CONTAINER, shareBelow } from '../vessel';
 
 /** The vessel of a saturate-drain-dry run: volume to its fill line, and its inner shape. */
-export interface PorosityVessel extends Container {
-  readonly volume_mL: number;
-}
+export const POROSITY_VESSEL = object({ volume_mL: number('to the fill line'), ...CONTAINER.properties });
+export type PorosityVessel = InputOf<typeof POROSITY_VESSEL>;
 
-/** Weighings of one replicate, g; depth in cm; collected drainage in mL. */
-export interface PorosityReplicate {
-  readonly tare_g: number;
-  readonly filled_g?: number;
-  readonly saturated_g: number;
-  readonly drained_g: number;
-  readonly dryTray_g: number;
-  readonly dry_g: number;
-  readonly settledDepth_cm?: number;
-  readonly drained_mL?: number;
-}
+/** Weighings of one replicate. */
+export const POROSITY_REPLICATE = object({
+  tare_g: number('vessel and mesh'),
+  filled_g: maybe(number()),
+  saturated_g: number(),
+  drained_g: number(),
+  dryTray_g: number('0 where the dry mass is worked out already'),
+  dry_g: number('with the tray'),
+  settledDepth_cm: maybe(number('after draining, else when saturated')),
+  drained_mL: maybe(number('collected')),
+});
+export type PorosityReplicate = InputOf<typeof POROSITY_REPLICATE>;
 
 /** Results of one replicate; what could not be had is absent, and a check says why. */
 export interface PorosityFigures {

@@ -4,4 +4,3 @@
  * A new property is one line.
  */
 export { classWords, PROPERTIES, property, type Property, type PropertyKey } from './properties';
-export { LAB_PROPERTIES, type LabProperty } from './labProperties';

@@ -1,4 +1,4 @@
-import type { Protocol } from './protocol';
+import type { Protocol } from '../sheets';
 import { read, judge } from './steps';
 
 /** Ball and ribbon: clay by feel. */

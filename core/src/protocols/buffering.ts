@@ -1,8 +1,8 @@
-import type { Protocol } from './protocol';
+import { titrationMethod } from '../chemistry';
+import { byMethod, correctedValue, type Protocol, type Shipped } from '../sheets';
 import { read, wait } from './steps';
 
-/** How much lime moves the pH, by jars left a week. */
-export const BUFFERING: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'buffering',
   version: 1,
   label: 'Buffering, by incubation',
@@ -36,4 +36,23 @@ export const BUFFERING: Protocol = {
       }),
     ),
   ],
+};
+
+/** Least readings of a curve with three parameters. */
+const LEAST_OF_CURVE = 3;
+
+/** How much lime moves the pH, by jars left a week. */
+export const BUFFERING: Shipped = {
+  protocol: PROTOCOL,
+  reduce: byMethod(titrationMethod, {
+    inputOf: (run, sheet, replicate, checks) => {
+      const steps = run.protocol.steps.flatMap((step) => {
+        const { dose_meqPerL } = step;
+        if (dose_meqPerL === undefined) return [];
+        const pH = correctedValue(sheet, replicate, step, checks);
+        return pH === undefined ? [] : [{ dose_meqPerL, pH }];
+      });
+      return steps.length < LEAST_OF_CURVE ? undefined : { steps };
+    },
+  }),
 };

@@ -1,4 +1,4 @@
-import type { Step } from './protocol';
+import type { Step } from '../sheets';
 import { read } from './steps';
 
 /** What is read of any column of medium that water flows through. */
@@ -28,3 +28,6 @@ export const COLUMN_STEPS: readonly Step[] = [
     bounds: [1, 60],
   }),
 ];
+
+/** Cross-section of a round tube, cm2. */
+export const areaOf = (diameter_cm: number): number => (Math.PI * diameter_cm ** 2) / 4;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { copyProtocol, PROTOCOLS, type Protocol, type ProtocolEdits } from '.';
+import type { Protocol } from '../sheets';
+import { copyProtocol, PROTOCOLS, type ProtocolEdits } from '.';
 
 const called = (key: string): Protocol => PROTOCOLS.find((one) => one.key === key) as Protocol;
 const main = called('saturate-drain-dry');

@@ -1,5 +1,5 @@
 import { refuse, requireWithin } from '../errors';
-import type { Protocol, Step } from './protocol';
+import type { Protocol, Step } from '../sheets';
 
 /** What a lead may change of a step: words, bounds, how long it waits, whether it may stay empty. */
 export interface StepEdit {

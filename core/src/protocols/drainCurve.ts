@@ -1,4 +1,6 @@
-import type { Protocol, Step } from './protocol';
+import { drainage, drainageMethod, type DrainReading } from '../drainage';
+import type { Check } from '../errors';
+import { byMethod, replicateName, type Protocol, type RunRecord, type Sheet, type Shipped, type Step } from '../sheets';
 import { read } from './steps';
 
 /** Times after opening, s; what comes later may be left out. */
@@ -16,8 +18,7 @@ const TIMES = [
 /** Readings without which there is no curve. */
 const NEEDED = 5;
 
-/** How fast a soaked vessel runs out. */
-export const DRAIN_CURVE: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'drain-curve',
   version: 2,
   label: 'Drain curve',
@@ -53,4 +54,40 @@ export const DRAIN_CURVE: Protocol = {
       ...(i === 0 ? { caution: 'lifting' as const } : {}),
     })),
   ],
+};
+
+/** Least readings of a curve with three parameters. */
+const LEAST_OF_CURVE = 3;
+
+function drainReadings(run: RunRecord, sheet: Sheet, replicate: number): DrainReading[] | undefined {
+  const readings = run.protocol.steps.flatMap(({ key, at_s }) => {
+    const drained_mL = sheet.value(replicate, key);
+    return at_s === undefined || drained_mL === undefined ? [] : [{ t_s: at_s, drained_mL }];
+  });
+  return readings.length < LEAST_OF_CURVE ? undefined : readings;
+}
+
+/** A medium that takes less than this many times as long as its empty vessel is held back by the holes. */
+const HOLES_SET_THE_PACE = 3;
+
+function drainRemarks(run: RunRecord, sheet: Sheet, replicate: number): Check[] {
+  const empty = sheet.value(0, 'emptyT90');
+  const readings = drainReadings(run, sheet, replicate);
+  if (empty === undefined || readings === undefined) return [];
+  const { t90_s } = drainage({ readings });
+  if (t90_s >= HOLES_SET_THE_PACE * empty) return [];
+  const message = `${replicateName(replicate)} drained in ${t90_s.toFixed(0)} s, under three times the ${String(empty)} s of its empty vessel: the holes set the pace.`;
+  return [{ code: 'holes-set-the-pace', severity: 'caution', message, replicate }];
+}
+
+/** How fast a soaked vessel runs out. */
+export const DRAIN_CURVE: Shipped = {
+  protocol: PROTOCOL,
+  reduce: byMethod(drainageMethod, {
+    inputOf: (run, sheet, replicate) => {
+      const readings = drainReadings(run, sheet, replicate);
+      return readings === undefined ? undefined : { readings };
+    },
+    remarks: drainRemarks,
+  }),
 };

@@ -1,8 +1,8 @@
-import type { Protocol } from './protocol';
+import { dropTimeMethod } from '../wetting';
+import { byMethod, type Protocol, type Shipped } from '../sheets';
 import { read } from './steps';
 
-/** How long a drop stands on the dry surface. */
-export const DROP_PENETRATION: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'drop-penetration',
   version: 1,
   label: 'Drops on the dry surface',
@@ -26,4 +26,18 @@ export const DROP_PENETRATION: Protocol = {
       ...(i >= 5 ? { optional: true as const } : {}),
     }),
   ),
+};
+
+/** Fewer drops tell nothing of a surface. */
+const LEAST_DROPS = 5;
+
+/** How long a drop stands on the dry surface. */
+export const DROP_PENETRATION: Shipped = {
+  protocol: PROTOCOL,
+  reduce: byMethod(dropTimeMethod, {
+    inputOf: (run, sheet, replicate) => {
+      const drops_s = run.protocol.steps.flatMap(({ key }) => sheet.value(replicate, key) ?? []);
+      return drops_s.length < LEAST_DROPS ? undefined : { drops_s };
+    },
+  }),
 };

@@ -1,4 +1,4 @@
-import type { Step } from './protocol';
+import type { Step } from '../sheets';
 import { read } from './steps';
 
 const TWO_HOURS_min = 120;

@@ -1,9 +1,9 @@
-import { COLUMN_STEPS } from './columnSteps';
-import type { Protocol } from './protocol';
+import { conductivityMethod } from '../drainage';
+import { allOf, byMethod, type Protocol, type Shipped } from '../sheets';
+import { areaOf, COLUMN_STEPS } from './columnSteps';
 import { read } from './steps';
 
-/** Saturated conductivity by the fall of water in a thin tube. */
-export const FALLING_HEAD: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'falling-head',
   version: 1,
   label: 'Conductivity, falling head',
@@ -48,4 +48,26 @@ export const FALLING_HEAD: Protocol = {
       bounds: [1, 100000],
     }),
   ],
+};
+
+/** Saturated conductivity by the fall of water in a thin tube. */
+export const FALLING_HEAD: Shipped = {
+  protocol: PROTOCOL,
+  reduce: byMethod(conductivityMethod, {
+    inputOf: (_run, sheet, replicate) => {
+      const waterTemp_C = sheet.value(0, 'waterTemp');
+      const read = allOf(sheet, replicate, ['length', 'diameter', 'pipe', 'head1', 'head2', 'time']);
+      if (read === undefined || waterTemp_C === undefined) return undefined;
+      return {
+        method: 'falling' as const,
+        tubeArea_cm2: areaOf(read.pipe),
+        area_cm2: areaOf(read.diameter),
+        length_cm: read.length,
+        time_s: read.time,
+        head1_cm: read.head1,
+        head2_cm: read.head2,
+        waterTemp_C,
+      };
+    },
+  }),
 };

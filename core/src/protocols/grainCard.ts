@@ -1,4 +1,4 @@
-import type { Protocol } from './protocol';
+import type { Protocol } from '../sheets';
 import { judge } from './steps';
 
 /** A mineral grain, described. */

@@ -1,8 +1,8 @@
-import type { Protocol } from './protocol';
+import { hydrationMethod } from '../wetting';
+import { allOf, byMethod, type Protocol, type Shipped } from '../sheets';
 import { read } from './steps';
 
-/** The same water given ten times to a dried medium. */
-export const HYDRATION_EFFICIENCY: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'hydration',
   version: 1,
   label: 'Taking up water again',
@@ -40,4 +40,25 @@ export const HYDRATION_EFFICIENCY: Protocol = {
       }),
     ),
   ],
+};
+
+/** Least readings of a curve with three parameters. */
+const LEAST_OF_CURVE = 3;
+
+/** The same water given ten times to a dried medium. */
+export const HYDRATION_EFFICIENCY: Shipped = {
+  protocol: PROTOCOL,
+  reduce: byMethod(hydrationMethod, {
+    inputOf: (run, sheet, replicate) => {
+      const read = allOf(sheet, replicate, ['capacity', 'dry']);
+      if (read === undefined) return undefined;
+      const held_mL: number[] = [];
+      for (const { key } of run.protocol.steps.filter((step) => step.key.startsWith('pass'))) {
+        const mass = sheet.value(replicate, key);
+        if (mass === undefined) break;
+        held_mL.push(mass - read.dry);
+      }
+      return held_mL.length < LEAST_OF_CURVE ? undefined : { held_mL, capacity_mL: read.capacity };
+    },
+  }),
 };

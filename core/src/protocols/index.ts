@@ -3,6 +3,8 @@
  * A run keeps the version that it was made with; changed content needs a new version.
  * A new protocol is one file, one test and one line below.
  */
+import { invariant } from '../errors';
+import { arithmetic, type Protocol, type Reducer, type Shipped } from '../sheets';
 import { BALL_RIBBON } from './ballRibbon';
 import { BUFFERING } from './buffering';
 import { CONSTANT_HEAD } from './constantHead';
@@ -39,7 +41,6 @@ import { UNKNOWNS } from './unknowns';
 import { WEEDS } from './weeds';
 import { DRAIN_CURVE } from './drainCurve';
 import { KITCHEN_FORM } from './kitchenForm';
-import type { Protocol } from './protocol';
 import { RINSE } from './rinse';
 import { SATURATE_DRAIN_DRY } from './saturateDrainDry';
 import { SIEVE } from './sieve';
@@ -48,7 +49,7 @@ import { STACKED_RINGS } from './stackedRings';
 import { SUCTION_TABLE } from './suctionTable';
 
 /** Shipped protocols by what they tell of, the main one first. */
-export const PROTOCOL_GROUPS: readonly { readonly label: string; readonly protocols: readonly Protocol[] }[] = [
+const GROUPS: readonly { readonly label: string; readonly protocols: readonly (Protocol | Shipped)[] }[] = [
   {
     label: 'Water and air',
     protocols: [
@@ -78,18 +79,31 @@ export const PROTOCOL_GROUPS: readonly { readonly label: string; readonly protoc
   { label: 'The bag, the lab, time', protocols: [BAG_VOLUME, EXPANSION, LAB_REPORT, SETTLING] },
 ];
 
+const protocolOf = (one: Protocol | Shipped): Protocol => ('protocol' in one ? one.protocol : one);
+
+export const PROTOCOL_GROUPS: readonly { readonly label: string; readonly protocols: readonly Protocol[] }[] =
+  GROUPS.map(({ label, protocols }) => ({ label, protocols: protocols.map(protocolOf) }));
+
 /** All shipped protocols. */
 export const PROTOCOLS: readonly Protocol[] = PROTOCOL_GROUPS.flatMap(({ protocols }) => protocols);
+
+/** How each kind of sheet becomes results: by arithmetic that the protocol spells out, or by a way that ships with it. */
+const REDUCERS: ReadonlyMap<string, Reducer> = new Map([
+  ['arithmetic', arithmetic],
+  ...GROUPS.flatMap(({ protocols }) => protocols)
+    .filter((one) => 'reduce' in one)
+    .map(({ protocol, reduce }) => [protocol.reduction, reduce] as const),
+]);
+
+/** The way in which a protocol's sheet becomes results. */
+export function reducerOf({ key, reduction }: Protocol): Reducer {
+  const found = REDUCERS.get(reduction);
+  invariant(found !== undefined, `protocol ${key} is reduced by ${reduction}, which does not ship`);
+  return found;
+}
 
 export { COPY_LIMITS, copyProtocol, type ProtocolEdits, type StepEdit } from './copyProtocol';
 export { LAB_REPORT } from './labReport';
 export { inSentence } from './inSentence';
-export {
-  type CautionKey,
-  type Protocol,
-  type ProtocolResult,
-  type Reduction,
-  type Step,
-  type StepKind,
-  type StepPicture,
-} from './protocol';
+export { settledDepth_cm } from './porosityReadings';
+export { retentionObservationsOf } from './retentionSheet';

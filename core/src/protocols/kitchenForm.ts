@@ -1,7 +1,7 @@
-import type { Protocol } from './protocol';
+import { kitchenMethod } from '../kitchen';
+import { byMethod, volumeOfReplicate_mL, type Protocol, type Shipped } from '../sheets';
 
-/** No oven, no scale: a marked bucket and a jug. */
-export const KITCHEN_FORM: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'kitchen-form',
   version: 1,
   label: 'Kitchen form',
@@ -55,4 +55,18 @@ export const KITCHEN_FORM: Protocol = {
       picture: 'jug',
     },
   ],
+};
+
+/** No oven, no scale: a marked bucket and a jug. */
+export const KITCHEN_FORM: Shipped = {
+  protocol: PROTOCOL,
+  reduce: byMethod(kitchenMethod, {
+    inputOf: (run, sheet, replicate) => {
+      const vesselVolume_mL = volumeOfReplicate_mL(run, replicate);
+      const waterAdded_mL = sheet.value(replicate, 'added');
+      const drained_mL = sheet.value(replicate, 'collected');
+      if (vesselVolume_mL === undefined || waterAdded_mL === undefined || drained_mL === undefined) return undefined;
+      return { vesselVolume_mL, waterAdded_mL, drained_mL };
+    },
+  }),
 };

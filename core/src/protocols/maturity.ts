@@ -1,4 +1,4 @@
-import type { Protocol } from './protocol';
+import type { Protocol } from '../sheets';
 import { read, judge, wait } from './steps';
 
 /** Whether a compost or manure is ripe. */

@@ -1,4 +1,4 @@
-import type { Protocol } from './protocol';
+import type { Protocol } from '../sheets';
 import { read } from './steps';
 
 /** pH and EC of the saturated paste. */

@@ -1,10 +1,10 @@
-import type { Protocol, Step } from './protocol';
+import { rinseMethod } from '../chemistry';
+import { byMethod, type Protocol, type Shipped, type Step } from '../sheets';
 
 const MOST_RINSES = 5;
 const NEEDED = 3;
 
-/** Soak, drain, read the EC of what runs out; again. */
-export const RINSE: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'rinse',
   version: 1,
   label: 'Rinsing',
@@ -25,4 +25,27 @@ export const RINSE: Protocol = {
     ...(k >= NEEDED ? { optional: true as const } : {}),
     ...(k === 0 ? { caution: 'electric' as const } : {}),
   })),
+};
+
+/** EC that a rinsed medium is asked to reach, dS/m, until a run can name its own. */
+const RINSE_TARGET_dSm = 0.5;
+
+/** Least readings of a curve with three parameters. */
+const LEAST_OF_CURVE = 3;
+
+/** Soak, drain, read the EC of what runs out; again. */
+export const RINSE: Shipped = {
+  protocol: PROTOCOL,
+  reduce: byMethod(rinseMethod, {
+    inputOf: (run, sheet, replicate) => {
+      const readings_dSm: number[] = [];
+      for (const { key } of run.protocol.steps) {
+        const reading = sheet.value(replicate, key);
+        // A gap ends the series: what comes after it is not the next drain.
+        if (reading === undefined) break;
+        readings_dSm.push(reading);
+      }
+      return readings_dSm.length < LEAST_OF_CURVE ? undefined : { readings_dSm, target_dSm: RINSE_TARGET_dSm };
+    },
+  }),
 };

@@ -1,8 +1,8 @@
 import { DRYING_STEPS } from './dryingSteps';
-import type { Protocol } from './protocol';
+import type { Protocol, Shipped } from '../sheets';
+import { reducePorosity } from './porositySheet';
 
-/** The main protocol: a pail is soaked, drained, dried and weighed at each turn. */
-export const SATURATE_DRAIN_DRY: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'saturate-drain-dry',
   version: 2,
   label: 'Saturate, drain, dry',
@@ -125,3 +125,6 @@ export const SATURATE_DRAIN_DRY: Protocol = {
     ...DRYING_STEPS,
   ],
 };
+
+/** The main protocol: a pail is soaked, drained, dried and weighed at each turn. */
+export const SATURATE_DRAIN_DRY: Shipped = { protocol: PROTOCOL, reduce: reducePorosity };

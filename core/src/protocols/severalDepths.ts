@@ -1,9 +1,9 @@
-import type { Protocol } from './protocol';
+import type { Protocol } from '../sheets';
 import { SATURATE_DRAIN_DRY } from './saturateDrainDry';
 
 /** The water curve with nothing but vessels: the same medium drained in straight ones of different depths. */
 export const SEVERAL_DEPTHS: Protocol = {
-  ...SATURATE_DRAIN_DRY,
+  ...SATURATE_DRAIN_DRY.protocol,
   key: 'several-depths',
   version: 1,
   label: 'Vessels of several depths',

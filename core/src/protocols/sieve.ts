@@ -1,4 +1,5 @@
-import type { Protocol, Step } from './protocol';
+import { sieveMethod } from '../particles';
+import { byMethod, type Protocol, type Shipped, type Step } from '../sheets';
 
 /** Meshes from coarse to fine, mm. */
 const MESHES = [8, 4, 2, 1, 0.5, 0.25] as const;
@@ -21,8 +22,7 @@ const mesh = (opening_mm: number): Step => ({
   opening_mm,
 });
 
-/** A dry stack of sieves: how coarse, how even, how much dust. */
-export const SIEVE: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'sieve',
   version: 1,
   label: 'Sieves',
@@ -46,4 +46,20 @@ export const SIEVE: Protocol = {
     ...MESHES.map(mesh),
     mesh(0),
   ],
+};
+
+/** A dry stack of sieves: how coarse, how even, how much dust. */
+export const SIEVE: Shipped = {
+  protocol: PROTOCOL,
+  reduce: byMethod(sieveMethod, {
+    inputOf: (run, sheet, replicate) => {
+      const sample_g = sheet.value(replicate, 'sample');
+      const sieves = run.protocol.steps.flatMap(({ key, opening_mm }) => {
+        const retained_g = sheet.value(replicate, key);
+        return opening_mm === undefined || retained_g === undefined ? [] : [{ opening_mm, retained_g }];
+      });
+      const meshes = run.protocol.steps.filter(({ opening_mm }) => opening_mm !== undefined).length;
+      return sample_g === undefined || sieves.length < meshes ? undefined : { sample_g, sieves };
+    },
+  }),
 };

@@ -1,5 +1,6 @@
-import type { Protocol, Step } from './protocol';
+import type { Protocol, Shipped, Step } from '../sheets';
 import { read } from './steps';
+import { reduceRetention } from './retentionSheet';
 
 /** Rings of the stack, from the lowest; the upper two are a welcome extra. */
 const PLACES = [1, 2, 3, 4, 5, 6] as const;
@@ -30,8 +31,7 @@ const dry = (place: number): Step =>
     ...extra(place),
   });
 
-/** A tall stack of rings, soaked and drained: the water at each height is the curve itself. */
-export const STACKED_RINGS: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'stacked-rings',
   version: 1,
   label: 'Stacked rings',
@@ -77,3 +77,6 @@ export const STACKED_RINGS: Protocol = {
     ...PLACES.map(dry),
   ],
 };
+
+/** A tall stack of rings, soaked and drained: the water at each height is the curve itself. */
+export const STACKED_RINGS: Shipped = { protocol: PROTOCOL, reduce: reduceRetention };

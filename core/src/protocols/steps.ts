@@ -1,4 +1,4 @@
-import type { Step, StepKind } from './protocol';
+import type { Step, StepKind } from '../sheets';
 
 type Told = Pick<Step, 'key' | 'label' | 'say' | 'why' | 'picture'> & Partial<Step>;
 

@@ -1,4 +1,5 @@
-import type { Protocol, Step } from './protocol';
+import type { Protocol, Shipped, Step } from '../sheets';
+import { reduceRetention } from './retentionSheet';
 
 /** Suctions to the middle of the ring, cm; the second is a welcome extra. */
 const SUCTIONS = [
@@ -24,8 +25,7 @@ const weighed = ({ suction_cm, optional }: (typeof SUCTIONS)[number]): Step => (
   ...(optional ? { optional: true as const } : {}),
 });
 
-/** Rings on a suction table or a hanging column: the water curve, point by point. */
-export const SUCTION_TABLE: Protocol = {
+const PROTOCOL: Protocol = {
   key: 'suction-table',
   version: 1,
   label: 'Suction table',
@@ -93,3 +93,6 @@ export const SUCTION_TABLE: Protocol = {
     },
   ],
 };
+
+/** Rings on a suction table or a hanging column: the water curve, point by point. */
+export const SUCTION_TABLE: Shipped = { protocol: PROTOCOL, reduce: reduceRetention };

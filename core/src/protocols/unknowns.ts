@@ -1,4 +1,4 @@
-import type { Protocol } from './protocol';
+import type { Protocol } from '../sheets';
 import { judge, read } from './steps';
 
 const WEEK_min = 7 * 24 * 60;

@@ -1,4 +1,4 @@
-import type { Protocol } from './protocol';
+import type { Protocol } from '../sheets';
 import { read, wait } from './steps';
 
 /** Seedlings that a litre brings along. */

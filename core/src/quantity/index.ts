@@ -5,6 +5,7 @@
  */
 export {
   quantity,
+  quantityMethod,
   type QuantityInput,
   type QuantityLine,
   type QuantityLineResult,

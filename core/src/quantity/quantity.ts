@@ -1,33 +1,33 @@
 import { CoreError, refuse, requireNotNegative, requirePositive, type Check } from '../errors';
+import { defineMethod, list, maybe, number, object, text, type InputOf } from '../method';
 
 /** What is to be filled: pots of a volume, a bed, or a volume; one of the three. */
-export interface Wanted {
-  readonly pots?: number;
-  readonly potVolume_L?: number;
-  readonly length_m?: number;
-  readonly width_m?: number;
-  readonly depth_cm?: number;
-  readonly volume_L?: number;
-}
+const WANTED = object({
+  pots: maybe(number()),
+  potVolume_L: maybe(number()),
+  length_m: maybe(number()),
+  width_m: maybe(number()),
+  depth_cm: maybe(number()),
+  volume_L: maybe(number()),
+});
+export type Wanted = InputOf<typeof WANTED>;
 
-export interface QuantityLine {
-  readonly name: string;
-  readonly parts: number;
-  /** Usable loose volume to a litre of stock: under 1 for what is sieved, over 1 for what expands. */
-  readonly yield?: number;
-  /** Volume of one bag, block or bale as bought, L. */
-  readonly unit_L?: number;
-  readonly pricePerUnit?: number;
-}
+const LINE = object({
+  name: text(),
+  parts: number(),
+  yield: maybe(number('usable loose volume to a litre of stock: under 1 for what is sieved, over 1 for what expands')),
+  unit_L: maybe(number('volume of one bag, block or bale as bought')),
+  pricePerUnit: maybe(number()),
+});
+export type QuantityLine = InputOf<typeof LINE>;
 
-export interface QuantityInput {
-  readonly want: Wanted;
-  /** Share lost after filling. */
-  readonly settling: number;
-  /** Share lost on mixing. */
-  readonly shrink: number;
-  readonly lines: readonly QuantityLine[];
-}
+const INPUT = object({
+  want: WANTED,
+  settling: number('share lost after filling'),
+  shrink: number('share lost on mixing'),
+  lines: list(LINE),
+});
+export type QuantityInput = InputOf<typeof INPUT>;
 
 export interface QuantityLineResult {
   readonly name: string;
@@ -136,3 +136,29 @@ function lineOf(line: QuantityLine, loose_L: number, at: string): QuantityLineRe
   if (line.pricePerUnit === undefined) return whole;
   return { ...whole, cost: units * requireNotNegative(`${at}.pricePerUnit`, line.pricePerUnit, '') };
 }
+
+export const quantityMethod = defineMethod({
+  name: 'quantity',
+  version: 1,
+  source: 'Volume balance.',
+  schema: INPUT,
+  calculate: quantity,
+  outputs: {},
+  golden: {
+    input: {
+      want: { pots: 100, potVolume_L: 2 },
+      settling: 0.1,
+      shrink: 0.2,
+      lines: [
+        { name: 'bark', parts: 3, unit_L: 70, pricePerUnit: 9 },
+        { name: 'pumice', parts: 1, yield: 0.9, unit_L: 50, pricePerUnit: 14 },
+      ],
+    },
+    gives: {
+      finished_L: 222.222222222,
+      loose_L: 277.777777778,
+      costUsed: 48.3906525573,
+      costBought: 55,
+    },
+  },
+});

@@ -1,13 +1,15 @@
 import { requireNotNegative, type Check } from '../errors';
-import { requireContainer, type Container } from '../vessel';
+import { defineMethod, maybe, number, object, type InputOf } from '../method';
+import { CONTAINER, requireContainer } from '../vessel';
 import { containerMean, containerRule } from './containerMean';
-import { requireRetention, thetaAt, type Retention } from './retention';
+import { requireRetention, RETENTION, thetaAt } from './retention';
 
-export interface ContainerCapacityInput {
-  readonly retention: Retention;
-  readonly container: Container;
-  readonly baseSuction_cm?: number;
-}
+const INPUT = object({
+  retention: RETENTION,
+  container: CONTAINER,
+  baseSuction_cm: maybe(number('0: free drain')),
+});
+export type ContainerCapacityInput = InputOf<typeof INPUT>;
 
 export interface ContainerCapacityResult {
   readonly water: number;
@@ -41,3 +43,35 @@ export function containerCapacity(input: ContainerCapacityInput): ContainerCapac
   });
   return { water, air: retention.thetaS - water, totalPorosity: retention.thetaS, profile, checks: [] };
 }
+
+export const containerCapacityMethod = defineMethod({
+  name: 'container-capacity',
+  version: 1,
+  source: 'van Genuchten, 1980; integrated over the pot’s own shape.',
+  schema: INPUT,
+  calculate: containerCapacity,
+  outputs: {
+    water: {
+      of: 'water',
+      sentence: 'Mean water over the height of the pot: each height hangs on the base by its own suction.',
+      formula: 'mean over the pot of θ(height above base)',
+    },
+    air: {
+      of: 'air',
+      sentence: 'Pores that hold no water once it stops dripping.',
+      formula: 'total porosity − mean water over the pot',
+    },
+  },
+  golden: {
+    input: {
+      retention: { thetaR: 0.1, thetaS: 0.9, alpha_percm: 0.1, n: 2 },
+      container: { height_cm: 20, topDiameter_cm: 24, baseDiameter_cm: 18 },
+      baseSuction_cm: 2,
+    },
+    gives: {
+      water: 0.609737213471,
+      air: 0.290262786529,
+      totalPorosity: 0.9,
+    },
+  },
+});

@@ -1,16 +1,25 @@
 import { fitEnded, refuse, requirePositive, type Check } from '../errors';
+import { list, maybe, number, object, type InputOf } from '../method';
 import { invertSymmetric, leastSquares, normal, type Bounds, type LeastSquaresFit } from '../numeric';
 import { addCurve, RETENTION_ORDER } from './curveSlopes';
-import { observedHeights, placeOf, requireObservation, type RetentionObservation } from './observation';
+import { OBSERVATION, observedHeights, placeOf, requireObservation, type RetentionObservation } from './observation';
 import { thetaAt, type Retention } from './retention';
 
 export type RetentionParameter = keyof Retention;
 
-export interface RetentionFitInput {
-  readonly d50_mm?: number;
-  readonly observations: readonly RetentionObservation[];
-  readonly fix?: Partial<Retention>;
-}
+export const RETENTION_FIT_INPUT = object({
+  d50_mm: maybe(number()),
+  observations: list(OBSERVATION),
+  fix: maybe(
+    object({
+      thetaR: maybe(number()),
+      thetaS: maybe(number()),
+      alpha_percm: maybe(number()),
+      n: maybe(number()),
+    }),
+  ),
+});
+export type RetentionFitInput = InputOf<typeof RETENTION_FIT_INPUT>;
 
 export interface RetentionFitResult {
   readonly retention: Retention;

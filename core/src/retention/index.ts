@@ -13,6 +13,7 @@ export {
 } from './containerMean';
 export {
   containerCapacity,
+  containerCapacityMethod,
   PROFILE_HEIGHTS,
   type ContainerCapacityInput,
   type ContainerCapacityResult,
@@ -26,6 +27,13 @@ export {
   type RetentionFitResult,
   type RetentionParameter,
 } from './fitRetention';
+export { retentionFitMethod } from './retentionFitMethod';
 export { observedHeights, placeOf, type RetentionObservation } from './observation';
-export { ALPHA_BOUNDS, inferRetention, type RetentionInferInput, type RetentionInferResult } from './inferRetention';
-export { requireRetention, thetaAt, type Retention } from './retention';
+export {
+  ALPHA_BOUNDS,
+  inferRetention,
+  retentionInferMethod,
+  type RetentionInferInput,
+  type RetentionInferResult,
+} from './inferRetention';
+export { requireRetention, RETENTION, RETENTION_FIELDS, thetaAt, type Retention } from './retention';

@@ -1,16 +1,18 @@
 import { refuse, type Check } from '../errors';
+import { defineMethod, number, object, type InputOf } from '../method';
 import { bisect } from '../numeric';
-import { requireContainer, type Container } from '../vessel';
+import { CONTAINER, requireContainer } from '../vessel';
 import { containerMean, containerRule } from './containerMean';
 import { requireRetention, thetaAt, type Retention } from './retention';
 
-export interface RetentionInferInput {
-  readonly thetaS: number;
-  readonly capacity: number;
-  readonly container: Container;
-  readonly thetaR: number;
-  readonly n: number;
-}
+const INPUT = object({
+  thetaS: number(),
+  capacity: number('mean water of the drained container, fraction'),
+  container: CONTAINER,
+  thetaR: number(),
+  n: number(),
+});
+export type RetentionInferInput = InputOf<typeof INPUT>;
 
 export interface RetentionInferResult {
   readonly retention: Retention;
@@ -52,3 +54,30 @@ export function inferRetention(input: RetentionInferInput): RetentionInferResult
   const message = 'Curve inferred from one depth: its shape is the class’s, only its scale is measured.';
   return { retention: { thetaR, thetaS, alpha_percm, n }, checks: [{ code: 'one-depth', severity: 'note', message }] };
 }
+
+export const retentionInferMethod = defineMethod({
+  name: 'retention-infer',
+  version: 1,
+  source: 'van Genuchten, 1980; shape from the class.',
+  schema: INPUT,
+  calculate: inferRetention,
+  outputs: {
+    alpha: {
+      of: 'retention.alpha_percm',
+      sentence: 'The scale of the curve that makes its mean over the vessel the measured capacity.',
+      formula: 'mean over the vessel of θ(height; α) = capacity, solved for α',
+    },
+  },
+  golden: {
+    input: {
+      thetaS: 0.85,
+      thetaR: 0.12,
+      n: 1.9,
+      capacity: 0.6,
+      container: { height_cm: 12, topDiameter_cm: 12, baseDiameter_cm: 9 },
+    },
+    gives: {
+      'retention.alpha_percm': 0.199366801335,
+    },
+  },
+});

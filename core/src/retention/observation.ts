@@ -1,23 +1,20 @@
 import { refuse, requireNotNegative, requirePositive, requireWithin } from '../errors';
+import { fixed, forms, maybe, number, object, type InputOf } from '../method';
 import { gaussLegendre } from '../numeric';
 
 /** What was measured of a curve: at one suction, over a drained column, over a slice of one. */
-export type RetentionObservation =
-  | {
-      readonly kind: 'point';
-      readonly head_cm: number;
-      readonly ringHeight_cm?: number;
-      readonly theta: number;
-      readonly weight?: number;
-    }
-  | { readonly kind: 'column'; readonly height_cm: number; readonly theta: number; readonly weight?: number }
-  | {
-      readonly kind: 'slice';
-      readonly from_cm: number;
-      readonly to_cm: number;
-      readonly theta: number;
-      readonly weight?: number;
-    };
+export const OBSERVATION = forms('kind', [
+  object({
+    kind: fixed('point'),
+    head_cm: number('suction to the middle of the ring'),
+    ringHeight_cm: maybe(number()),
+    theta: number(),
+    weight: maybe(number()),
+  }),
+  object({ kind: fixed('column'), height_cm: number(), theta: number(), weight: maybe(number()) }),
+  object({ kind: fixed('slice'), from_cm: number(), to_cm: number(), theta: number(), weight: maybe(number()) }),
+]);
+export type RetentionObservation = InputOf<typeof OBSERVATION>;
 
 /** Suctions and weights that sum to one: the observation is the mean of theta over them. */
 export interface ObservedHeights {

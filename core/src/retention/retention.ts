@@ -1,12 +1,10 @@
 import { refuse } from '../errors';
+import { number, object, type InputOf } from '../method';
 
 /** Parameters of van Genuchten's curve; alpha per cm of suction. */
-export interface Retention {
-  readonly thetaR: number;
-  readonly thetaS: number;
-  readonly alpha_percm: number;
-  readonly n: number;
-}
+export const RETENTION_FIELDS = { thetaR: number(), thetaS: number(), alpha_percm: number(), n: number() };
+export const RETENTION = object(RETENTION_FIELDS);
+export type Retention = InputOf<typeof RETENTION>;
 
 /** Refuses parameters with which the curve has no meaning. */
 export function requireRetention(retention: Retention, prefix = 'retention.'): void {

@@ -1,8 +1,6 @@
 import type { Check } from '../errors';
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
-import type { Step } from '../protocols';
-import type { Reading, Sheet } from './reading';
-import type { RunRecord } from './runRecord';
+import type { Reading, RunRecord, Sheet, Step } from '../sheets';
 
 const MISSING: Readonly<Partial<Record<Step['kind'], string>>> = {
   pH: 'No pH pen with a calibration is on record for this run.',

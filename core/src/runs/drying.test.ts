@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { RunRecord } from '../sheets';
 import { PUMICE_SHEET, runOf } from '../testing/sampleLot';
-import { dueJobs, reduceRun, runProgress, type RunRecord } from '.';
+import { dueJobs, reduceRun, runProgress } from '.';
 
 type Dryings = Partial<
   Record<'dryTray' | 'partWet' | 'dry' | 'dryAgain' | 'dryThird' | 'dryFourth' | 'dryFifth', readonly number[]>

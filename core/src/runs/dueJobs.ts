@@ -1,5 +1,5 @@
+import { replicateName, type RunRecord } from '../sheets';
 import { runProgress } from './progress';
-import { replicateName, type RunRecord } from './runRecord';
 
 /** Something on a sheet that waits for a person at a time, or now. */
 export interface DueJob {

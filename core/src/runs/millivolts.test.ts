@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { stampOf } from '../instruments';
+import type { RunRecord } from '../sheets';
 import { protocolCalled, runOf } from '../testing/sampleLot';
-import { readingRefusal, reduceRun, type RunRecord } from '.';
+import { readingRefusal, reduceRun } from '.';
 
 /** A pen of 58 mV per pH at 25 degC, no offset, calibrated an hour before. */
 const STAMP = stampOf({

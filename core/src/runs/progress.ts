@@ -1,7 +1,4 @@
-import type { Step } from '../protocols';
-import { isAsked } from './drying';
-import { Sheet } from './reading';
-import type { RunRecord } from './runRecord';
+import { cellReplicate, isAsked, Sheet, type RunRecord, type Step } from '../sheets';
 
 /** Something that runs by itself: a soak or a drain, as a deadline. */
 export interface Hold {
@@ -31,11 +28,6 @@ export interface RunProgress {
   readonly complete: boolean;
   readonly filled: number;
   readonly needed: number;
-}
-
-/** Whether a replicate's cell for this step is the one that holds the reading (steps read once belong to the first). */
-export function cellReplicate(step: Step, replicate: number): number {
-  return step.once === true ? 0 : replicate;
 }
 
 /** Deadline of a hold that began at `startedAt_s` seconds since 1970, in milliseconds. */

@@ -1,5 +1,4 @@
-import type { Protocol, Step } from '../protocols';
-import type { Reading } from './reading';
+import type { Protocol, Reading, Step } from '../sheets';
 
 /** What a pen in order can show, mV, and temperatures that water is read at, °C. */
 const MILLIVOLTS = Object.freeze({ lo: -600, hi: 600, coldest_C: 0, warmest_C: 60 });

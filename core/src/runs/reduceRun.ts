@@ -1,46 +1,17 @@
 import { findMediaClass } from '../classes';
 import type { Check } from '../errors';
 import type { PropertyKey } from '../properties';
-import type { Protocol, Reduction, Step } from '../protocols';
-import { calibrationChecks, troubleOf } from './calibrationTrouble';
-import { Sheet } from './reading';
-import { reduceArithmetic } from './reduceArithmetic';
+import { reducerOf } from '../protocols';
 import {
-  reduceConstantHead,
-  reduceDrainCurve,
-  reduceDropTime,
-  reduceFallingHead,
-  reduceHydration,
-  reduceKitchen,
-  reduceRinse,
-  reduceSieve,
-  reduceTitration,
-} from './reduceByCalc';
-import { reducePorosity } from './reducePorosity';
-import type { Reducer, RunResult } from './reducer';
-import { reduceRetention } from './retentionRun';
-import { reduceBagVolume, reduceEc, reducePh } from './reduceSingle';
-import type { RunRecord } from './runRecord';
-import { isOneGrab, SAMPLE_LEAST_INCREMENTS } from './samplePlan';
-
-/** How each kind of sheet becomes results. */
-const REDUCERS: Readonly<Record<Reduction, Reducer>> = {
-  porosity: reducePorosity,
-  kitchen: reduceKitchen,
-  pH: reducePh,
-  ec_dSm: reduceEc,
-  bagVolume_L: reduceBagVolume,
-  sieve: reduceSieve,
-  drainCurve: reduceDrainCurve,
-  rinse: reduceRinse,
-  retention: reduceRetention,
-  arithmetic: reduceArithmetic,
-  constantHead: reduceConstantHead,
-  fallingHead: reduceFallingHead,
-  dropTime: reduceDropTime,
-  hydration: reduceHydration,
-  titration: reduceTitration,
-};
+  isOneGrab,
+  SAMPLE_LEAST_INCREMENTS,
+  Sheet,
+  type Protocol,
+  type RunRecord,
+  type RunResult,
+  type Step,
+} from '../sheets';
+import { calibrationChecks, troubleOf } from './calibrationTrouble';
 
 /** Steps that a property rests on: the one that it is read from, else all of the sheet. */
 function stepsBehind({ steps, results }: Protocol, key: PropertyKey): readonly Step[] {
@@ -85,7 +56,7 @@ export function reduceRun(run: RunRecord): RunResult {
     message: `Two readings stand in one cell: ${cell.standing.map((r) => String(r.value)).join(' and ')}. Say which of them counts.`,
     replicate: cell.standing[0]?.replicate as number,
   }));
-  const { properties, checks } = REDUCERS[run.protocol.reduction](run, sheet);
+  const { properties, checks } = reducerOf(run.protocol)(run, sheet);
   return {
     properties: properties.map((one) => {
       const trouble = troubleOf(run, sheet, stepsBehind(run.protocol, one.property));

@@ -1,6 +1,5 @@
 import type { MediaClass } from '../classes';
-import type { Protocol } from '../protocols';
-import { RUN_DEFAULTS, type RunSettings } from './runRecord';
+import { RUN_DEFAULTS, type Protocol, type RunSettings } from '../sheets';
 
 /** Families whose grains are solid: they are soaked through in half an hour. */
 const SOLID_GRAIN = /sand|grit|brick|limestone|gravel/;

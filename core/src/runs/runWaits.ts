@@ -1,6 +1,6 @@
+import type { RunRecord } from '../sheets';
 import { dueJobs, type DueJob } from './dueJobs';
 import { runProgress } from './progress';
-import type { RunRecord } from './runRecord';
 
 /** A soak or a drain that runs by itself, with those replicates that wait for it together. */
 export interface WaitingHold {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { Sheet } from '../sheets';
 import { protocolCalled, PUMICE_SHEET, readingsOf, runOf } from '../testing/sampleLot';
-import { defaultSettings, parseNumber, readingRefusal, reduceRun, runProgress, Sheet } from '.';
+import { defaultSettings, parseNumber, readingRefusal, reduceRun, runProgress } from '.';
 import { findMediaClass } from '../classes';
 
 const mean = (run: ReturnType<typeof runOf>, key: string): number =>

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { lotCard } from '../lots';
+import { isOneGrab, sampleWords, type SamplePlan } from '../sheets';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
-import { isOneGrab, reduceRun, sampleWords, type SamplePlan } from '.';
+import { reduceRun } from '.';
 
 const plan = (more: Partial<SamplePlan> = {}): SamplePlan => ({
   from: 'heap',

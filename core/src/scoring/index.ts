@@ -5,6 +5,7 @@
  */
 export {
   score,
+  scoreMethod,
   SCORE_DEFAULTS,
   type Aggregate,
   type CriterionKind,

@@ -1,37 +1,34 @@
 import { CoreError, refuse, requireNotNegative, type Check } from '../errors';
+import { choice, defineMethod, list, maybe, number, object, text, whole, type InputOf } from '../method';
 import { meanOf, sdOf } from '../statistics';
-import { HIGHEST_SCORE, requireScoreFunction, scoreOf, type ScoreFunction } from './scoreFunction';
+import { HIGHEST_SCORE, requireScoreFunction, SCORE_FUNCTION, scoreOf } from './scoreFunction';
 import { normalDraw, seededRandom } from './seededRandom';
 
-export type CriterionKind = 'price' | 'measured' | 'panel' | 'grow' | 'claims' | 'must';
-
 /** One line of a rubric with what was found for it: a value, or the raters' values. */
-export interface ScoredCriterion {
-  readonly name: string;
-  readonly weight: number;
-  readonly kind: CriterionKind;
-  readonly function: ScoreFunction;
-  /** Goes before `raters`: a measured or an agreed value. */
-  readonly value?: number;
-  readonly raters?: readonly number[];
-}
+const CRITERION = object({
+  name: text(),
+  weight: number(),
+  kind: choice(['price', 'measured', 'panel', 'grow', 'claims', 'must']),
+  function: SCORE_FUNCTION,
+  value: maybe(number('a measured or an agreed value; goes before raters')),
+  raters: maybe(list(number())),
+});
+export type ScoredCriterion = InputOf<typeof CRITERION>;
+export type CriterionKind = ScoredCriterion['kind'];
 
 /** A limiting factor: where the criterion's score is below `below`, the overall is at most `max`. */
-export interface ScoreCap {
-  readonly criterion: string;
-  readonly below: number;
-  readonly max: number;
-}
+const CAP = object({ criterion: text(), below: number(), max: number() });
+export type ScoreCap = InputOf<typeof CAP>;
 
-export type Aggregate = 'arithmetic' | 'geometric';
-
-export interface ScoreInput {
-  readonly criteria: readonly ScoredCriterion[];
-  readonly aggregate?: Aggregate;
-  readonly caps?: readonly ScoreCap[];
-  readonly draws?: number;
-  readonly seed?: number;
-}
+const INPUT = object({
+  criteria: list(CRITERION),
+  aggregate: maybe(choice(['arithmetic', 'geometric'])),
+  caps: maybe(list(CAP)),
+  draws: maybe(whole({ minimum: 1, maximum: 100_000 })),
+  seed: maybe(whole({ minimum: 0 })),
+});
+export type ScoreInput = InputOf<typeof INPUT>;
+export type Aggregate = NonNullable<ScoreInput['aggregate']>;
 
 export interface ScoreResult {
   /** Score absent where the criterion is missing; spread is the raters' SD. */
@@ -197,3 +194,44 @@ function bandOf(
   const at = (share: number): number => drawn[Math.round(share * (draws - 1))] as number;
   return [at(0.05), at(0.95)];
 }
+
+export const scoreMethod = defineMethod({
+  name: 'score',
+  version: 1,
+  source: 'The rubric, at the version that the card keeps.',
+  schema: INPUT,
+  calculate: score,
+  outputs: {
+    criterion: {
+      of: 'criteria[0].score',
+      sentence: 'What was found, turned into 0 to 10 by the rubric’s own function.',
+      formula: 'function of the value, or mean of the raters',
+    },
+    overall: {
+      of: 'overall',
+      sentence: 'Weighted mean of the criteria that are in; a missing one is never a zero.',
+      formula: 'Σ weight × score / Σ weight, then the caps',
+    },
+  },
+  golden: {
+    input: {
+      criteria: [
+        {
+          name: 'air',
+          weight: 2,
+          kind: 'measured',
+          function: { type: 'window', ideal: [0.2, 0.3], limits: [0.1, 0.5] },
+          value: 0.17,
+        },
+        { name: 'smell', weight: 1, kind: 'panel', function: { type: 'direct' }, raters: [6, 8] },
+        { name: 'price', weight: 1, kind: 'price', function: { type: 'line', at0: 0.4, at10: 0.05 } },
+      ],
+    },
+    gives: {
+      'criteria[0].score': 7,
+      overall: 7,
+      'criteria[1].spread': 1.41421356237,
+      'band[0]': 6.46532924713,
+    },
+  },
+});

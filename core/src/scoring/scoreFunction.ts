@@ -1,13 +1,20 @@
 import { refuse } from '../errors';
+import { fixed, forms, list, maybe, number, object, range, type InputOf } from '../method';
 
 /** An interval; an open side is null. */
-export type Range = readonly [number | null, number | null];
+export type Range = InputOf<typeof range>;
 
-export type ScoreFunction =
-  | { readonly type: 'line'; readonly at0: number; readonly at10: number }
-  | { readonly type: 'bands'; readonly bands: readonly { readonly upTo?: number; readonly score: number }[] }
-  | { readonly type: 'window'; readonly ideal: Range; readonly limits: Range }
-  | { readonly type: 'direct' };
+/** Told apart by `type`: linear between two values, a table, 10 inside a window, or the value itself. */
+export const SCORE_FUNCTION = forms('type', [
+  object({ type: fixed('line'), at0: number(), at10: number() }),
+  object({
+    type: fixed('bands'),
+    bands: list(object({ upTo: maybe(number('included; absent in the last')), score: number() })),
+  }),
+  object({ type: fixed('window'), ideal: range, limits: range }),
+  object({ type: fixed('direct') }),
+]);
+export type ScoreFunction = InputOf<typeof SCORE_FUNCTION>;
 
 export const HIGHEST_SCORE = 10;
 

@@ -5,7 +5,7 @@
  */
 export { lossOf } from './loss';
 export { type FoundRecipe } from './best';
-export { recipeSearch, recipeSearchSteps, type RecipeSearchResult } from './recipeSearch';
+export { recipeSearch, recipeSearchMethod, recipeSearchSteps, type RecipeSearchResult } from './recipeSearch';
 export { countRecipes, RecipeWalk } from './walk';
 export {
   requireSearch,

@@ -1,9 +1,10 @@
 import { BLEND_DEFAULTS, evaluateBlend, prepareBlend } from '../blend';
 import type { Check } from '../errors';
+import { defineMethod } from '../method';
 import { finished, type Steps } from '../numeric';
 import { Best, Front, type FoundRecipe } from './best';
 import { lossOf } from './loss';
-import { requireSearch, SEARCH_DEFAULTS, type RecipeSearchInput } from './searchInput';
+import { requireSearch, SEARCH_DEFAULTS, SEARCH_INPUT, type RecipeSearchInput } from './searchInput';
 import { countRecipes, RecipeWalk } from './walk';
 
 export interface RecipeSearchResult {
@@ -60,3 +61,52 @@ export function* recipeSearchSteps(input: RecipeSearchInput): Steps<RecipeSearch
   });
   return { evaluated, recipes: best.list, front: front.list, checks };
 }
+
+export const recipeSearchMethod = defineMethod({
+  name: 'recipe-search',
+  version: 1,
+  source: 'Every recipe in whole parts, each predicted as `blend` does.',
+  schema: SEARCH_INPUT,
+  calculate: recipeSearch,
+  outputs: {},
+  golden: {
+    input: {
+      components: [
+        {
+          name: 'pumice',
+          dryBulkDensity_gcc: 0.5,
+          retention: { thetaR: 0.16, thetaS: 0.68, alpha_percm: 1.7, n: 1.6 },
+          interparticleVoid: 0.43,
+          d50_mm: 5,
+          spread: 1.8,
+          pH: 7,
+          buffer_meqPerLpH: 2,
+          ec_dSm: 0.1,
+          pricePerL: 0.3,
+        },
+        {
+          name: 'peat',
+          dryBulkDensity_gcc: 0.09,
+          retention: { thetaR: 0.2, thetaS: 0.93, alpha_percm: 0.12, n: 1.7 },
+          interparticleVoid: 0.5,
+          d50_mm: 0.9,
+          spread: 2.4,
+          softness: 0.7,
+          pH: 4,
+          buffer_meqPerLpH: 30,
+          ec_dSm: 0.2,
+          pricePerL: 0.1,
+        },
+      ],
+      parts: 6,
+      container: { height_cm: 15 },
+      targets: [{ property: 'air', ideal: [0.3, 0.35], limits: [0.2, 0.5], weight: 1 }],
+    },
+    gives: {
+      evaluated: 7,
+      'recipes[0].loss': 0.143059079473,
+      'recipes[0].parts[0]': 6,
+      'front[0].price': 0.1,
+    },
+  },
+});

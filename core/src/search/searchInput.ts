@@ -1,33 +1,32 @@
-import { requireComponents, type BlendComponent } from '../blend';
+import { COMPONENT_FIELDS, requireComponents } from '../blend';
 import { CoreError, refuse, requireNotNegative } from '../errors';
-import type { Range } from '../scoring';
-import { requireContainer, type Container } from '../vessel';
+import { flag, list, maybe, number, object, range, text, type InputOf } from '../method';
+import { CONTAINER, requireContainer } from '../vessel';
 
 /** A component with how many parts it may have; its volume comes from the recipe. */
-export type SearchComponent = Omit<BlendComponent, 'volume'> & {
-  readonly volume?: number;
-  readonly minParts?: number;
-  readonly maxParts?: number;
-};
+const COMPONENT = object({
+  name: text(),
+  volume: maybe(number('not needed')),
+  ...COMPONENT_FIELDS,
+  minParts: maybe(number()),
+  maxParts: maybe(number()),
+});
+export type SearchComponent = InputOf<typeof COMPONENT>;
 
-export interface SearchTarget {
-  readonly property: string;
-  readonly ideal: Range;
-  readonly limits: Range;
-  readonly weight: number;
-  readonly must?: boolean;
-}
+const TARGET = object({ property: text(), ideal: range, limits: range, weight: number(), must: maybe(flag()) });
+export type SearchTarget = InputOf<typeof TARGET>;
 
-export interface RecipeSearchInput {
-  readonly components: readonly SearchComponent[];
-  /** Whole parts that a recipe shares out. */
-  readonly parts: number;
-  readonly container: Container;
-  readonly targets: readonly SearchTarget[];
-  readonly keep?: number;
-  /** Share of the packing model's shrink that really happens; 1 unless measured blends say otherwise. */
-  readonly kappa?: number;
-}
+export const SEARCH_INPUT = object({
+  components: list(COMPONENT),
+  parts: number('whole parts that a recipe shares out'),
+  container: CONTAINER,
+  targets: list(TARGET),
+  keep: maybe(number()),
+  kappa: maybe(
+    number('share of the packing model’s shrink that really happens; 1 unless measured blends say otherwise'),
+  ),
+});
+export type RecipeSearchInput = InputOf<typeof SEARCH_INPUT>;
 
 export const SEARCH_DEFAULTS = Object.freeze({ keep: 20, mostParts: 60, mostComponents: 16 });
 

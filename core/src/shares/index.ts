@@ -3,4 +3,4 @@
  * Most protocols by hand and eye end in one of these.
  * What is taken off (a tare, a blank) is named, never hidden in the reading.
  */
-export { ratio, type RatioInput } from './ratio';
+export { ratio, ratioMethod, type RatioInput } from './ratio';

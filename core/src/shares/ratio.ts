@@ -1,11 +1,13 @@
 import { refuse, requireNotNegative, requirePositive } from '../errors';
+import { defineMethod, list, maybe, number, object, type InputOf } from '../method';
 
-export interface RatioInput {
-  readonly add: readonly number[];
-  readonly take?: readonly number[];
-  readonly per?: readonly number[];
-  readonly perTake?: readonly number[];
-}
+const INPUT = object({
+  add: list(number()),
+  take: maybe(list(number(), 'a tare or a blank')),
+  per: maybe(list(number())),
+  perTake: maybe(list(number())),
+});
+export type RatioInput = InputOf<typeof INPUT>;
 
 const sum = (values: readonly number[] | undefined): number => (values ?? []).reduce((all, one) => all + one, 0);
 
@@ -26,3 +28,29 @@ export function ratio({ add, take, per, perTake }: RatioInput): { readonly ratio
   if (part < 0) refuse('take', `${String(sum(take))} is taken off ${String(sum(add))}; it cannot be more`);
   return { ratio: per === undefined ? part : part / requirePositive('per', sum(per) - sum(perTake), '') };
 }
+
+export const ratioMethod = defineMethod({
+  name: 'ratio',
+  version: 1,
+  source: 'Readings of the sheet, as named below.',
+  schema: INPUT,
+  calculate: ratio,
+  outputs: {
+    share: {
+      of: 'ratio',
+      sentence: 'The part that was found, over the whole that it was found in.',
+      formula: '(sum of the parts − what is taken off) / whole',
+    },
+    difference: {
+      of: 'ratio',
+      sentence: 'What was read, less what is taken off.',
+      formula: 'reading − what is taken off',
+    },
+  },
+  golden: {
+    input: { add: [12, 8], take: [2], per: [4] },
+    gives: {
+      ratio: 4.5,
+    },
+  },
+});

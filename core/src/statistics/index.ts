@@ -4,7 +4,7 @@
  * Nothing in here removes a value; exclusion is a person's act with a reason.
  */
 export { grubbs, GRUBBS, type GrubbsResult } from './grubbs';
-export { lotSpread, MOST_LOTS, type LotSpreadInput, type LotSpreadResult } from './lotSpread';
-export { replicates, type ReplicatesInput, type ReplicatesResult } from './replicates';
+export { lotSpread, lotSpreadMethod, MOST_LOTS, type LotSpreadInput, type LotSpreadResult } from './lotSpread';
+export { replicates, replicatesMethod, type ReplicatesInput, type ReplicatesResult } from './replicates';
 export { studentT } from './studentT';
 export { meanOf, sdOf, summarise, type Summary } from './summary';

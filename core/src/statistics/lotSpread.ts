@@ -1,13 +1,13 @@
 import { refuse, requirePositive, type Check } from '../errors';
+import { defineMethod, list, maybe, number, object, type InputOf } from '../method';
 import { studentT } from './studentT';
 import { meanOf, sdOf } from './summary';
 
-export interface LotSpreadInput {
-  /** Values of each lot, in one unit, by one method. */
-  readonly lots: readonly (readonly number[])[];
-  /** How closely the material's mean is to be known, half of the 95 % interval, in that unit. */
-  readonly halfWidth?: number;
-}
+const INPUT = object({
+  lots: list(list(number()), 'values of each lot, in one unit, by one method'),
+  halfWidth: maybe(number('how closely the material’s mean is to be known, half of the 95 % interval, in that unit')),
+});
+export type LotSpreadInput = InputOf<typeof INPUT>;
 
 export interface LotSpreadResult {
   /** Mean of the lots' means. */
@@ -103,3 +103,40 @@ export function lotSpread({ lots, halfWidth }: LotSpreadInput): LotSpreadResult 
     checks.push({ code: 'too-fine', severity: 'note', message: 'It would take 1000 lots or more; ask for less.' });
   return { ...base, lotsNeeded, checks };
 }
+
+export const lotSpreadMethod = defineMethod({
+  name: 'lot-spread',
+  version: 1,
+  source: 'One-way random effects; Searle, Casella and McCulloch, 1992.',
+  schema: INPUT,
+  calculate: lotSpread,
+  outputs: {
+    betweenSd: {
+      of: 'betweenSd',
+      sentence: 'How much one lot of this material differs from the next, the scatter within lots taken out.',
+      formula: '√((MS between − MS within) / values per lot), not under 0',
+    },
+    lotsNeeded: {
+      of: 'lotsNeeded',
+      sentence: 'Lots to test in all, so that the mean of the material is known as closely as asked.',
+      formula: 'smallest n with t × √((between² + within² / values per lot) / n) within the half width',
+      source: 'Student’s t at 95 %, n − 1 degrees of freedom.',
+    },
+  },
+  golden: {
+    input: {
+      lots: [
+        [10, 12],
+        [14, 16],
+        [12, 14],
+      ],
+      halfWidth: 5,
+    },
+    gives: {
+      betweenSd: 1.73205080757,
+      lotsNeeded: 3,
+      mean: 13,
+      withinSd: 1.41421356237,
+    },
+  },
+});

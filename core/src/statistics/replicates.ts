@@ -1,10 +1,14 @@
 import { requireNotNegative, type Check } from '../errors';
-import { grubbs, GRUBBS, type GrubbsGuards, type GrubbsResult } from './grubbs';
+import { defineMethod, list, maybe, number, object, type InputOf } from '../method';
+import { grubbs, GRUBBS, type GrubbsResult } from './grubbs';
 import { summarise, type Summary } from './summary';
 
-export interface ReplicatesInput extends GrubbsGuards {
-  readonly values: readonly number[];
-}
+const INPUT = object({
+  values: list(number(), 'all in one unit'),
+  floor: maybe(number('least distance from the mean of the others that the method can tell, in that unit')),
+  resolution: maybe(number('of the reading, in that unit: an SD at or under it is no evidence')),
+});
+export type ReplicatesInput = InputOf<typeof INPUT>;
 
 export interface ReplicatesResult {
   readonly summary: Summary;
@@ -49,3 +53,39 @@ function remarks(input: ReplicatesInput, summary: Summary, test: GrubbsResult | 
   }
   return [];
 }
+
+export const replicatesMethod = defineMethod({
+  name: 'replicates',
+  version: 1,
+  source: 'Interval by Student’s t; spread is between runs.',
+  schema: INPUT,
+  calculate: replicates,
+  outputs: {
+    mean: {
+      of: 'summary.mean',
+      sentence: 'Mean of the replicates that count.',
+      formula: 'sum of values / number of values',
+      source: 'Interval by Student’s t; outliers by Grubbs, 1950, never removed silently.',
+    },
+    runs: {
+      of: 'summary.mean',
+      sentence: 'Mean of the runs made by the same method at the same depth.',
+      formula: 'sum of run means / number of runs',
+    },
+    price: {
+      of: 'summary.mean',
+      sentence: 'What was paid for the pack, over what it really holds, poured loose.',
+      formula: 'price / true volume',
+      source: 'True volume by pouring through a hoop; the label’s volume until that is done.',
+    },
+  },
+  golden: {
+    input: { values: [0.3, 0.31, 0.3, 0.31, 0.45] },
+    gives: {
+      'summary.mean': 0.334,
+      'summary.sd': 0.065038450166,
+      'grubbs.g': 1.78356033552,
+      'grubbs.critical': 1.71503731234,
+    },
+  },
+});

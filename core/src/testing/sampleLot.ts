@@ -1,6 +1,6 @@
 import type { LotRecord } from '../lots';
-import { PROTOCOLS, type Protocol } from '../protocols';
-import type { Reading, RunRecord, RunVessel } from '../runs';
+import { PROTOCOLS } from '../protocols';
+import type { Protocol, Reading, RunRecord, RunVessel } from '../sheets';
 
 /** A protocol by its key, for tests. */
 export function protocolCalled(key: string): Protocol {

@@ -1,11 +1,13 @@
 import { CoreError, requirePositive } from '../errors';
+import { maybe, number, object, type InputOf } from '../method';
 
 /** A pot or vessel: depth in cm and, if it tapers, its inner diameters. Without diameters it is straight. */
-export interface Container {
-  readonly height_cm: number;
-  readonly topDiameter_cm?: number;
-  readonly baseDiameter_cm?: number;
-}
+export const CONTAINER = object({
+  height_cm: number(),
+  topDiameter_cm: maybe(number('inner')),
+  baseDiameter_cm: maybe(number('inner')),
+});
+export type Container = InputOf<typeof CONTAINER>;
 
 /** Refuses a container with a depth or diameter of zero, or with only one diameter. */
 export function requireContainer(container: Container, path = 'container'): void {

@@ -4,6 +4,7 @@
  * All lengths are inner lengths in cm, volumes in mL.
  */
 export {
+  CONTAINER,
   containerBelow,
   diameterAt,
   geometricVolume_mL,

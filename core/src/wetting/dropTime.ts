@@ -1,8 +1,8 @@
 import { refuse, requireNotNegative } from '../errors';
+import { defineMethod, list, number, object, type InputOf } from '../method';
 
-export interface DropTimeInput {
-  readonly drops_s: readonly number[];
-}
+const INPUT = object({ drops_s: list(number(), 'until each drop has gone in, in any order') });
+export type DropTimeInput = InputOf<typeof INPUT>;
 
 export type WettingClass =
   'wettable' | 'slightly repellent' | 'strongly repellent' | 'severely repellent' | 'extremely repellent';
@@ -42,3 +42,27 @@ export function dropTime({ drops_s }: DropTimeInput): { readonly median_s: numbe
   const median_s = (lower + upper) / 2;
   return { median_s, class: wettingClass(median_s) };
 }
+
+export const dropTimeMethod = defineMethod({
+  name: 'drop-time',
+  version: 1,
+  source: 'Dekker and Jungerius, 1990.',
+  schema: INPUT,
+  calculate: dropTime,
+  outputs: {
+    median_s: {
+      of: 'median_s',
+      property: 'dropTime_s',
+      face: { label: 'Drop stands', plain: 'median of the drops, air-dry', unit: 's', digits: 0 },
+      sentence: 'Half of the drops had gone in by now.',
+      formula: 'median of the drops',
+    },
+  },
+  golden: {
+    input: { drops_s: [90, 3, 4, 8] },
+    gives: {
+      median_s: 6,
+      class: 'slightly repellent',
+    },
+  },
+});

@@ -1,11 +1,12 @@
 import { fitEnded, refuse, requireNotNegative, requirePositive, type Check } from '../errors';
+import { defineMethod, list, number, object, type InputOf } from '../method';
 import { fitApproach, LEAST_OF_APPROACH } from '../numeric';
 
-export interface HydrationInput {
-  /** Water held after each watering, mL, in order. */
-  readonly held_mL: readonly number[];
-  readonly capacity_mL: number;
-}
+const INPUT = object({
+  held_mL: list(number(), 'water held after each watering, in order'),
+  capacity_mL: number(),
+});
+export type HydrationInput = InputOf<typeof INPUT>;
 
 export interface HydrationResult {
   /** Share of container capacity that the first watering left. */
@@ -48,3 +49,37 @@ export function hydration({ held_mL, capacity_mL }: HydrationInput): HydrationRe
   const message = `Ten waterings do not bring it to 95 % of what it can hold: it levels out at ${(hMax_mL / capacity_mL).toFixed(2)} of it. Wet it from below, or add a wetter.`;
   return { firstPass, hMax_mL, r, checks: [...ended, { code: 'not-in-ten', severity: 'caution', message }] };
 }
+
+export const hydrationMethod = defineMethod({
+  name: 'hydration',
+  version: 1,
+  source: 'Least squares through the weighings.',
+  schema: INPUT,
+  calculate: hydration,
+  outputs: {
+    firstPass: {
+      of: 'firstPass',
+      property: 'firstPass',
+      face: { label: 'Taken up at the first watering', plain: 'part of what it can hold', unit: '', digits: 2 },
+      sentence: 'What the first watering left in it, of all that it can hold.',
+      formula: 'held after the first watering / water at container capacity',
+      source: 'Usual bench method.',
+    },
+    passesTo95: {
+      of: 'passesTo95',
+      property: 'passesTo95',
+      face: { label: 'Waterings to be full again', plain: 'to 95 % of what it can hold', unit: '', digits: 0 },
+      sentence: 'Waterings until the curve through the weighings is at 95 % of what it can hold.',
+      formula: 'first k with h_max − (h_max − h₁) r^(k−1) at 0.95 × capacity',
+    },
+  },
+  golden: {
+    input: { held_mL: [400, 505, 548, 574], capacity_mL: 600 },
+    gives: {
+      firstPass: 0.666666666667,
+      passesTo95: 4,
+      hMax_mL: 591.113637566,
+      r: 0.459847301549,
+    },
+  },
+});

@@ -3,5 +3,12 @@
  * Air-dry, never oven-dry: the oven makes most media repellent.
  * Classes are guidance beside the numbers.
  */
-export { dropTime, WETTING_STARTS_s, wettingClass, type DropTimeInput, type WettingClass } from './dropTime';
-export { hydration, HYDRATION, type HydrationInput, type HydrationResult } from './hydration';
+export {
+  dropTime,
+  dropTimeMethod,
+  WETTING_STARTS_s,
+  wettingClass,
+  type DropTimeInput,
+  type WettingClass,
+} from './dropTime';
+export { hydration, hydrationMethod, HYDRATION, type HydrationInput, type HydrationResult } from './hydration';

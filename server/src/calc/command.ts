@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { CALC_NAMES, calcSchema, isCalcName, runCalc, type CalcError } from '@bent-pail/contract/calc';
+import { CALC_NAMES, calcSchema, runCalc, type CalcError } from '@bent-pail/contract/calc';
 
 /** Exit status of refused input. */
 const REFUSED = 2;
@@ -33,8 +33,9 @@ export function calcCommand(args: readonly string[]): number {
   }
   const [name, ...rest] = args;
   if (name === undefined) return refuse({ code: 'missing', path: 'name', message: `missing name: ${USAGE}` });
-  if (!isCalcName(name)) return refuseName(name);
-  if (rest[0] === '--schema') return print(calcSchema(name));
+  const schema = calcSchema(name);
+  if (schema === undefined) return refuseName(name);
+  if (rest[0] === '--schema') return print(schema);
   if (rest.length > 0 && (rest[0] !== '--in' || rest[1] === undefined)) {
     return refuse({ code: 'unknown', path: 'arguments', message: `unknown arguments: ${rest.join(' ')}; ${USAGE}` });
   }

@@ -1,5 +1,5 @@
-import { CARD_METHOD, METHODS } from '@bent-pail/core';
+import { CARD_METHOD, METHOD_STAMPS } from '@bent-pail/core';
 import { contentHash } from '../database/contentHash';
 
 /** By which methods kept rows were worked out, in short; rows of other methods are worked out anew. */
-export const METHODS_STAMP = contentHash([...METHODS, CARD_METHOD]).slice(0, 16);
+export const METHODS_STAMP = contentHash([...METHOD_STAMPS, CARD_METHOD]).slice(0, 16);

@@ -8,11 +8,11 @@ import { startLive } from '../shared/live';
 import { sessionQuery } from '../shared/queries';
 import { keepServerClock } from '../shared/serverClock';
 import { useThemeOnPage } from '../shared/theme';
-import { WorkingDrawer } from '../shared/WorkingDrawer';
 import { useWorking } from '../shared/workingStore';
 import type { Me } from '@bent-pail/contract';
 import { BenchEdge } from './BenchEdge';
 import { Door } from './Door';
+import { Drawer } from './Drawer';
 import { KeySheet } from './KeySheet';
 import { NotSecure } from './NotSecure';
 import { OneMoment } from './OneMoment';
@@ -60,7 +60,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
         <NotSecure />
         <Outlet />
       </div>
-      <WorkingDrawer />
+      <Drawer />
       <BenchEdge onKeys={onKeys} />
       <KeySheet open={keys} onOpenChange={setKeys} />
     </>

@@ -1,4 +1,4 @@
-import { WORKING_TEXTS, type Source } from '@bent-pail/core';
+import { wordsOf, type Source } from '@bent-pail/core';
 import { useEffect, useRef, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { fixed } from './format';
@@ -14,7 +14,7 @@ export function WorkingDrawer(): ReactElement | null {
     heading.current?.focus();
   }, [top]);
   if (top === undefined) return null;
-  const text = WORKING_TEXTS[top.working.text];
+  const text = wordsOf(top.working.text);
   return (
     <aside className="drawer" aria-label="Working">
       <h2 ref={heading} tabIndex={-1} className="flex items-baseline justify-between text-[19px]">
@@ -43,7 +43,7 @@ export function WorkingDrawer(): ReactElement | null {
       <Sources sources={top.working.from ?? []} />
       <Again number={top} />
       <p className="q mt-4 text-[13px]">
-        {text?.source} Method {text?.method}.
+        {text?.source} Method {top.working.method}.
       </p>
     </aside>
   );

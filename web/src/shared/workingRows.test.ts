@@ -4,7 +4,8 @@ import { inputRows } from './workingRows';
 describe('what went into a calculation, for people', () => {
   it('has words and units instead of names', () => {
     const rows = inputRows({
-      text: 'kitchen.airSpace',
+      text: 'porosity.airSpace',
+      method: 'porosity@1',
       calc: 'porosity',
       pick: 'x',
       input: { vessel: { volume_mL: 1051.9 }, replicates: [{ settledDepth_cm: 11.9, dry_g: 530 }] },
@@ -19,6 +20,7 @@ describe('what went into a calculation, for people', () => {
   it('says whose number it is where there are several', () => {
     const rows = inputRows({
       text: 'blend.air',
+      method: 'blend@1',
       calc: 'blend',
       pick: 'air',
       input: { components: [{ name: 'Bark', volume: 2 }] },

@@ -1,4 +1,4 @@
-import { potOutlook, type Feed, type FeedingResult, type NutrientsResult } from '@bent-pail/core';
+import { feedingMethod, potOutlook, type Feed, type FeedingResult, type NutrientsResult } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import { Chart } from '../../shared/chart/Chart';
@@ -165,7 +165,7 @@ function Sums({ both }: { readonly both: FedAndUnfed }): ReactElement {
                 digits={0}
                 unit="mg"
                 origin="worked-out"
-                working={{ text: 'feeding.sum', calc: 'feeding', input: both.input, pick }}
+                working={feedingMethod.working('sum', both.input, { pick })}
               />
             </td>
           </tr>

@@ -4,6 +4,7 @@ import {
   FEEDERS,
   FEED_SALT,
   nutrients,
+  nutrientsMethod,
   property,
   type Feeder,
   type JudgedNutrient,
@@ -122,7 +123,7 @@ function Nutrients({
                 digits={mgL < 10 ? 1 : 0}
                 unit="mg/L"
                 origin="worked-out"
-                working={{ text: 'nutrients.mgL', calc: 'nutrients', input, pick: `judged[${String(i)}].mgL` }}
+                working={nutrientsMethod.working('mgL', input, { pick: `judged[${String(i)}].mgL` })}
                 bare
               />
             </td>
@@ -161,12 +162,7 @@ interface NitrogenProps {
 
 function Nitrogen({ found, input, fed, cec, ec }: NitrogenProps): ReactElement {
   const { available_mgL, drawdown_mgL, uptake_mgLd, days, toAdd_mgL, product_gPerL } = found;
-  const working = (pick: 'drawdown_mgL' | 'days'): Working => ({
-    text: `nutrients.${pick}`,
-    calc: 'nutrients',
-    input,
-    pick,
-  });
+  const working = (output: 'drawdown_mgL' | 'days'): Working => nutrientsMethod.working(output, input);
   return (
     <>
       <h2>Nitrogen</h2>

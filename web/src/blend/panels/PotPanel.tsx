@@ -4,6 +4,8 @@ import {
   geometricVolume_mL,
   minedShare,
   potOutlook,
+  potOutlookMethod,
+  throughflowMethod,
   throughflow,
   USES,
   type UseKey,
@@ -46,7 +48,7 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
               digits={digits}
               unit={unit}
               origin="worked-out"
-              working={{ text: `pot.${key}`, calc: 'pot-outlook', input, pick: key }}
+              working={potOutlookMethod.working(key, input)}
             />
           )}
         </td>
@@ -142,7 +144,7 @@ function Through({ view }: { readonly view: DeskView }): ReactElement {
             digits={k20_cms < 0.01 ? 4 : 2}
             unit="cm/s"
             origin="worked-out"
-            working={{ text: 'throughflow.k20_cms', calc: 'throughflow', input: asked.input, pick: 'k20_cms' }}
+            working={throughflowMethod.working('k20_cms', asked.input)}
           />
         </td>
       </tr>

@@ -1,4 +1,11 @@
-import { lotSpread, property, type LotSpreadResult, type MaterialSpread, type Working } from '@bent-pail/core';
+import {
+  lotSpread,
+  lotSpreadMethod,
+  property,
+  type LotSpreadResult,
+  type MaterialSpread,
+  type Working,
+} from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Choice, Field } from '../../shared/Field';
 import { Figure } from '../../shared/Figure';
@@ -61,7 +68,7 @@ function asked(
     const input = { ...one.input, halfWidth: numberOf(text, 'Within') };
     return {
       result: lotSpread(input),
-      working: { ...one.working, text: 'lots.needed', input, pick: 'lotsNeeded' },
+      working: lotSpreadMethod.working('lotsNeeded', input, { from: one.working.from ?? [] }),
     };
   } catch (error) {
     if (error instanceof Error) return error.message;

@@ -1,4 +1,4 @@
-import { lotSpread, type LotSpreadInput, type MaterialSpread } from '@bent-pail/core';
+import { lotSpread, lotSpreadMethod, type LotSpreadInput, type MaterialSpread } from '@bent-pail/core';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
@@ -19,7 +19,7 @@ function kin(lots: LotSpreadInput['lots'], key: MaterialSpread['property'] = 'ai
     })),
     spread: lotSpread(input),
     input,
-    working: { text: 'lots.betweenSd', calc: 'lot-spread', input, pick: 'betweenSd' },
+    working: lotSpreadMethod.working('betweenSd', input),
   };
 }
 

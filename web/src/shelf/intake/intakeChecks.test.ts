@@ -1,4 +1,4 @@
-import { lotCard, PROTOCOLS, type LotFigure, type PropertyKey } from '@bent-pail/core';
+import { lotCard, PROTOCOLS, replicatesMethod, type LotFigure, type PropertyKey } from '@bent-pail/core';
 import { describe, expect, it } from 'vitest';
 import { answersOf, INTAKE_CHECKS, intakeSentence, labelMiss, type IntakeCheck } from './intakeChecks';
 
@@ -9,7 +9,7 @@ const figure = (property: PropertyKey, mean: number): LotFigure => ({
   method: '',
   methodKey: '',
   runs: [],
-  working: { text: 'replicates.mean', calc: 'replicates', input: { values: [mean] }, pick: 'summary.mean' },
+  working: replicatesMethod.working('mean', { values: [mean] }),
 });
 
 describe('the checks of an intake', () => {

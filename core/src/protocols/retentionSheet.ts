@@ -1,9 +1,7 @@
 import { waterFraction } from '../porosity';
-import type { RetentionObservation } from '../retention';
+import { retentionFitMethod, type RetentionObservation } from '../retention';
+import { byMethod, volumeOfReplicate_mL, type RunRecord, type Sheet } from '../sheets';
 import { waterDensity } from '../water';
-import type { Sheet } from './reading';
-import { byCalc } from './reducer';
-import { volumeOfReplicate_mL, type RunRecord } from './runRecord';
 
 /** Least observations of a curve: as many as it has parameters. */
 const LEAST_OF_FIT = 4;
@@ -63,16 +61,9 @@ export function retentionObservationsOf(
 }
 
 /** Van Genuchten's curve of each replicate, from its rings. */
-export const reduceRetention = byCalc({
-  calc: 'retention-fit',
+export const reduceRetention = byMethod(retentionFitMethod, {
   inputOf: (run, sheet, replicate) => {
     const observations = retentionObservationsOf(run, sheet, replicate);
     return observations === undefined || observations.length < LEAST_OF_FIT ? undefined : { observations };
   },
-  picks: [
-    { property: 'airAt10', pick: 'airAt10', text: 'retention.airAt10' },
-    { property: 'easilyAvailable', pick: 'easilyAvailable', text: 'retention.easilyAvailable' },
-    { property: 'buffering', pick: 'buffering', text: 'retention.buffering' },
-    { property: 'lessAvailable', pick: 'lessAvailable', text: 'retention.lessAvailable' },
-  ],
 });

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { CALCULATIONS } from '../calc';
 import { predictDesk } from '../desk';
 import { RUBRICS, scorecard } from '../judging';
 import { inPot, lotCard } from '../lots';
+import { pickAt, type Working } from '../method';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
-import { pickAt, WORKING_TEXTS, type Working } from '.';
+import { methodCalled, wordsOf } from '.';
 
 const lot = pumiceLot([
   runOf('saturate-drain-dry', PUMICE_SHEET),
@@ -58,8 +58,7 @@ function all(working: Working): Working[] {
 }
 
 function again({ calc, input, pick }: Working): unknown {
-  const calculate = CALCULATIONS[calc] as (checked: unknown) => unknown;
-  return pickAt(calculate(JSON.parse(JSON.stringify(input))), pick);
+  return pickAt(methodCalled(calc)?.calculate(JSON.parse(JSON.stringify(input))), pick);
 }
 
 describe('the working of a number', () => {
@@ -81,7 +80,7 @@ describe('the working of a number', () => {
 
   it('has words for every kind of working in use', () => {
     const keys = new Set(shown.flatMap(([, , working]) => all(working)).map((working) => working.text));
-    for (const key of keys) expect(WORKING_TEXTS[key], key).toBeDefined();
+    for (const key of keys) expect(wordsOf(key), key).toBeDefined();
   });
 });
 

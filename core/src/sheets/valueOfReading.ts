@@ -1,11 +1,9 @@
-import { phReading } from '../chemistry';
+import { phReading, phReadingMethod } from '../chemistry';
 import type { Check } from '../errors';
-import { penReading } from '../instruments';
-import type { PropertyKey } from '../properties';
-import type { Step } from '../protocols';
-import { replicates } from '../statistics';
+import { penReading, penReadingMethod } from '../instruments';
+import type { Step } from './protocol';
 import type { Reading, Sheet } from './reading';
-import { attempt, replicateIndices, summarised, type FreshValue, type Reducer } from './reducer';
+import { attempt, type FreshValue } from './reducer';
 import { replicateName } from './runRecord';
 
 /** A reading in mV as the pH that the calibration in force makes of it; `who` is what was read, as `A`. */
@@ -27,7 +25,7 @@ function valueOfMillivolts(
     { label: `shown by ${stamp.instrument}`, value, unit: 'mV' },
     { label: 'at', value: temp_C, unit: '°C' },
   ];
-  return { replicate, value: pH, working: { text: 'pen.millivolts', calc: 'ph-reading', input, pick: 'pH', from } };
+  return { replicate, value: pH, working: phReadingMethod.working('pH', input, { from }) };
 }
 
 /**
@@ -50,7 +48,7 @@ export function valueOfReading(
   return {
     replicate,
     value: corrected,
-    working: { text: 'pen.corrected', calc: 'pen-reading', input, pick: 'pH', from },
+    working: penReadingMethod.working('pH', input, { from }),
   };
 }
 
@@ -68,23 +66,3 @@ export function correctedValue(
   if (reading === undefined) return undefined;
   return valueOfReading(reading, checks, `${replicateName(replicate)}, ${label},`)?.value;
 }
-
-/** A reading that is the property itself, with remarks on its spread. */
-function singleReading(key: PropertyKey, step: string): Reducer {
-  return (run, sheet) => {
-    const checks: Check[] = [];
-    const values = replicateIndices(run)
-      .map((replicate) => sheet.reading(replicate, step))
-      .filter((reading) => reading !== undefined)
-      .map((reading) => valueOfReading(reading, checks))
-      .filter((value) => value !== undefined);
-    if (values.length === 0) return { properties: [], checks };
-    const result = summarised(run, key, values);
-    const remarks = result.working === undefined ? [] : replicates(result.working.input as { values: number[] }).checks;
-    return { properties: [result], checks: [...checks, ...remarks] };
-  };
-}
-
-export const reducePh = singleReading('pH', 'pH');
-export const reduceEc = singleReading('ec_dSm', 'ec');
-export const reduceBagVolume = singleReading('bagVolume_L', 'volume');

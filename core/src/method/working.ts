@@ -1,37 +1,3 @@
-/** The names by which a result can be asked for again from outside, on a command line or over HTTP. */
-export type CalcName =
-  | 'porosity'
-  | 'kitchen'
-  | 'replicates'
-  | 'retention-fit'
-  | 'retention-infer'
-  | 'container-capacity'
-  | 'drainage'
-  | 'conductivity'
-  | 'ph-calibration'
-  | 'ph-reading'
-  | 'ec25'
-  | 'sieve'
-  | 'rinse'
-  | 'texture'
-  | 'settling-time'
-  | 'blend'
-  | 'recipe-search'
-  | 'bands'
-  | 'quantity'
-  | 'dose'
-  | 'score'
-  | 'lot-spread'
-  | 'ratio'
-  | 'drop-time'
-  | 'hydration'
-  | 'titration'
-  | 'nutrients'
-  | 'feeding'
-  | 'pot-outlook'
-  | 'throughflow'
-  | 'pen-reading';
-
 /**
  * How one shown number came about: the calculation, exactly what was put into it, and where the number stands in
  * its answer. Feeding `input` to `calc` and following `pick` gives the number again.
@@ -39,7 +5,9 @@ export type CalcName =
 export interface Working {
   /** Key of the words: which sentence, formula and source belong to it. */
   readonly text: string;
-  readonly calc: CalcName;
+  /** Method and version whose golden outputs hold it, as `porosity@1`. */
+  readonly method: string;
+  readonly calc: string;
   readonly input: unknown;
   /** Path into the answer, as `summary.mean` or `replicates[0].airSpace`. */
   readonly pick: string;

@@ -1,9 +1,8 @@
-import { CALCULATIONS } from '../calc';
 import { CoreError, type Check } from '../errors';
 import type { CalibrationTrouble } from '../instruments';
 import { classWords, property, type PropertyKey } from '../properties';
-import { replicates, type Summary } from '../statistics';
-import { pickAt, type CalcName, type Source, type Working } from '../workings';
+import { replicates, replicatesMethod, type Summary } from '../statistics';
+import type { Source, Working } from '../method';
 import type { Sheet } from './reading';
 import { replicateName, type RunRecord } from './runRecord';
 
@@ -59,7 +58,7 @@ export function summarised(run: RunRecord, key: PropertyKey, values: readonly Fr
     ...(value.working === undefined ? {} : { working: value.working }),
     ...(value.excluded === undefined ? {} : { struck: value.excluded }),
   }));
-  const working: Working = { text: 'replicates.mean', calc: 'replicates', input, pick: 'summary.mean', from };
+  const working = replicatesMethod.working('mean', input, { from });
   const words = classes === undefined ? {} : { words: classWords(classes, input.values) };
   return { property: key, values: marked, summary: replicates(input).summary, ...words, working };
 }
@@ -79,40 +78,4 @@ export function attempt<T>(replicate: number, checks: Check[], reduce: () => T):
     });
     return undefined;
   }
-}
-
-/** What a reduction asks the core for each replicate, and which numbers of the answer are properties. */
-export interface CalcReduction {
-  readonly calc: CalcName;
-  /** Undefined while readings are missing; a reading that cannot be used is said among the checks. */
-  readonly inputOf: (run: RunRecord, sheet: Sheet, replicate: number, checks: Check[]) => object | undefined;
-  readonly picks: readonly { readonly property: PropertyKey; readonly pick: string; readonly text: string }[];
-  /** Remarks on a replicate that the calculation itself cannot make. */
-  readonly remarks?: (run: RunRecord, sheet: Sheet, replicate: number) => readonly Check[];
-}
-
-/** A reducer that asks one calculation for each replicate; notes of the calculation stay in the working. */
-export function byCalc({ calc, inputOf, picks, remarks }: CalcReduction): Reducer {
-  const calculate = CALCULATIONS[calc] as (input: object) => { readonly checks?: readonly Check[] };
-  return (run, sheet) => {
-    const checks: Check[] = [];
-    const values = new Map<PropertyKey, FreshValue[]>();
-    for (const replicate of replicateIndices(run)) {
-      const input = inputOf(run, sheet, replicate, checks);
-      const result = input === undefined ? undefined : attempt(replicate, checks, () => calculate(input));
-      if (input === undefined || result === undefined) continue;
-      const loud = (result.checks ?? []).filter((check) => check.severity !== 'note');
-      checks.push(
-        ...loud.map((check) => ({ ...check, message: `${replicateName(replicate)}: ${check.message}`, replicate })),
-      );
-      checks.push(...(remarks?.(run, sheet, replicate) ?? []));
-      for (const { property: key, pick, text } of picks) {
-        const value = pickAt(result, pick);
-        if (typeof value !== 'number') continue;
-        const known = values.get(key) ?? [];
-        values.set(key, [...known, { replicate, value, working: { text, calc, input, pick } }]);
-      }
-    }
-    return { properties: [...values].map(([key, found]) => summarised(run, key, found)), checks };
-  };
 }

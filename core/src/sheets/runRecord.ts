@@ -1,5 +1,5 @@
-import type { Protocol } from '../protocols';
 import { geometricVolume_mL, vesselVolume_mL, type Container, type WaterFilling } from '../vessel';
+import type { Protocol } from './protocol';
 import type { Reading } from './reading';
 import type { SamplePlan } from './samplePlan';
 

@@ -6,10 +6,8 @@ import {
   type PorosityInput,
   type PorosityVessel,
 } from '../porosity';
+import { lastDry, replicateName, runVesselVolume_mL, type RunRecord, type Sheet } from '../sheets';
 import { waterDensity } from '../water';
-import { lastDry } from './drying';
-import type { Sheet } from './reading';
-import { replicateName, runVesselVolume_mL, type RunRecord } from './runRecord';
 
 export const RUN_CHECKS = Object.freeze({
   /** Of the drain time that the run was made with: 30 of the usual 60 min. */

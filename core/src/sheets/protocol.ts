@@ -84,24 +84,6 @@ export interface Step {
   readonly after?: { readonly step: string; readonly minutes: number };
 }
 
-/** How a finished sheet becomes results. */
-export type Reduction =
-  | 'porosity'
-  | 'kitchen'
-  | 'pH'
-  | 'ec_dSm'
-  | 'bagVolume_L'
-  | 'sieve'
-  | 'drainCurve'
-  | 'rinse'
-  | 'retention'
-  | 'arithmetic'
-  | 'constantHead'
-  | 'fallingHead'
-  | 'dropTime'
-  | 'hydration'
-  | 'titration';
-
 /** A result of a sheet that is a reading itself, or a part over a whole. Steps are named by key. */
 export type ProtocolResult =
   | { readonly property: PropertyKey; readonly read: string }
@@ -128,7 +110,8 @@ export interface Protocol {
   readonly label: string;
   readonly plain: string;
   readonly takes: string;
-  readonly reduction: Reduction;
+  /** How its sheet becomes results: what the protocols that ship with a way of their own are called by. */
+  readonly reduction: string;
   /** For reduction `arithmetic`: what the sheet gives. */
   readonly results?: readonly ProtocolResult[];
   readonly spreadCheck?: SpreadCheck;

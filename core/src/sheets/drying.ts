@@ -1,4 +1,4 @@
-import type { Protocol, Step } from '../protocols';
+import type { Protocol, Step } from './protocol';
 import type { Sheet } from './reading';
 
 /**

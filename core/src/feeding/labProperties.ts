@@ -1,5 +1,3 @@
-import type { PropertyKey } from './properties';
-
 /** What a laboratory lists, by element; mg per litre of medium in a water extract. */
 export const LAB_PROPERTIES = [
   'labNitrate',
@@ -16,5 +14,5 @@ export const LAB_PROPERTIES = [
   'labBoron',
   'labSodium',
   'labChloride',
-] as const satisfies readonly PropertyKey[];
+] as const;
 export type LabProperty = (typeof LAB_PROPERTIES)[number];

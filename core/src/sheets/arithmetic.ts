@@ -1,12 +1,12 @@
 import type { Check } from '../errors';
-import type { ProtocolResult } from '../protocols';
-import { ratio, type RatioInput } from '../shares';
-import type { Source } from '../workings';
-import { cellReplicate } from './progress';
+import type { Source } from '../method';
+import { ratio, ratioMethod, type RatioInput } from '../shares';
+import { cellReplicate } from './cells';
+import type { ProtocolResult } from './protocol';
 import type { Sheet } from './reading';
 import { attempt, replicateIndices, summarised, type FreshValue, type Reducer, type RunProperty } from './reducer';
-import { valueOfReading } from './reduceSingle';
 import { volumeOfReplicate_mL, type RunRecord } from './runRecord';
+import { valueOfReading } from './valueOfReading';
 
 type Ratio = Exclude<ProtocolResult, { readonly read: string }>;
 
@@ -61,13 +61,13 @@ function valueOf(
   const parts = partsOf(run, sheet, replicate, result);
   const found = parts === undefined ? undefined : attempt(replicate, checks, () => ratio(parts.input));
   if (parts === undefined || found === undefined) return undefined;
-  const text = result.per === undefined ? 'ratio.difference' : 'ratio.share';
-  const working = { text, calc: 'ratio', input: parts.input, pick: 'ratio', from: parts.from } as const;
+  const output = result.per === undefined ? 'difference' : 'share';
+  const working = ratioMethod.working(output, parts.input, { from: parts.from });
   return { replicate, value: found.ratio, working };
 }
 
 /** Results that are readings themselves, or parts over wholes, as the protocol names them. */
-export const reduceArithmetic: Reducer = (run, sheet) => {
+export const arithmetic: Reducer = (run, sheet) => {
   const checks: Check[] = [];
   const properties = (run.protocol.results ?? []).flatMap((result): RunProperty[] => {
     const values = replicateIndices(run)

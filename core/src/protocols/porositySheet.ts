@@ -2,27 +2,28 @@ import type { Check } from '../errors';
 import {
   contextOf,
   porosity,
+  porosityMethod,
   replicateChecks,
   spreadChecks,
   type PorosityFigures,
   type PorosityReplicate,
 } from '../porosity';
 import type { PropertyKey } from '../properties';
-import { pickAt } from '../workings';
-import { earlyAirOf, porosityInputOf, sheetChecks } from './porosityRun';
-import { attempt, replicateIndices, summarised, type FreshValue, type Reducer, type RunProperty } from './reducer';
-import { countedReplicates, type RunRecord } from './runRecord';
+import {
+  attempt,
+  countedReplicates,
+  replicateIndices,
+  summarised,
+  type FreshValue,
+  type Reducer,
+  type RunProperty,
+  type RunRecord,
+} from '../sheets';
+import { earlyAirOf, porosityInputOf, sheetChecks } from './porosityReadings';
 
-const POROSITY_PROPERTIES = [
-  'totalPorosity',
-  'containerCapacity',
-  'airSpace',
-  'bulkDensity_gcc',
-  'particleDensity_gcc',
-  'gravimetricWater_gg',
-  'asReceivedMoisture',
-  'shrinkage',
-] as const satisfies readonly PropertyKey[];
+/** The volume of the medium is no property of it. */
+const { mediumVolume_mL: _volume, ...OUTPUTS } = porosityMethod.outputs;
+const POROSITY_PROPERTIES = Object.keys(OUTPUTS) as (keyof typeof OUTPUTS)[];
 
 /** Properties that belong to the depth that they were drained at. */
 const OF_A_DEPTH: readonly PropertyKey[] = ['containerCapacity', 'airSpace', 'gravimetricWater_gg'];
@@ -81,10 +82,8 @@ export const reducePorosity: Reducer = (run, sheet) => {
       );
     }
     for (const key of POROSITY_PROPERTIES) {
-      const pick = `replicates[0].${key}`;
-      const value = pickAt(result, pick);
-      if (typeof value !== 'number') continue;
-      add(key, { replicate, value, working: { text: `porosity.${key}`, calc: 'porosity', input, pick } });
+      const value = figures[key];
+      if (value !== undefined) add(key, { replicate, value, working: porosityMethod.working(key, input) });
     }
   }
   const several = isOfSeveralDepths(run);

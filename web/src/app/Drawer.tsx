@@ -1,0 +1,16 @@
+import { lazy, Suspense, type ReactElement } from 'react';
+import { useWorking } from '../shared/workingStore';
+
+/** The drawer knows every method's words: it comes with the first number that is asked for its working. */
+const WorkingDrawer = lazy(async () => ({ default: (await import('../shared/WorkingDrawer')).WorkingDrawer }));
+
+/** The working of the number that was pressed, where one was. */
+export function Drawer(): ReactElement | null {
+  const isOpen = useWorking((state) => state.stack.length > 0);
+  if (!isOpen) return null;
+  return (
+    <Suspense fallback={null}>
+      <WorkingDrawer />
+    </Suspense>
+  );
+}
