@@ -74,6 +74,32 @@ export default tseslint.config(
       'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: ['pre'] }],
     },
   },
+  // Services decide; what is asked of the database stands in repositories.
+  {
+    files: ['server/src/**/*.ts'],
+    ignores: [
+      '**/*.test.ts',
+      '**/repository.ts',
+      '**/*Repository.ts',
+      'server/src/database/**',
+      'server/src/backup/**',
+      'server/src/testing/**',
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'CallExpression[callee.property.name=/^(query|createQueryBuilder|getRepository)$/]',
+          message: 'SQL stands in a repository.',
+        },
+        {
+          selector:
+            'CallExpression[callee.property.name=/^(find|count|exists|insert|save|update|upsert|delete|remove)/]:matches([callee.object.name=/[mM]anager$/], [callee.object.property.name=/[mM]anager$/])',
+          message: 'What is asked of the database stands in a repository.',
+        },
+      ],
+    },
+  },
   // The service worker knows a worker's globals, which a page does not have.
   {
     files: ['web/worker/**/*.ts'],

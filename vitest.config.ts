@@ -8,6 +8,8 @@ const isolate = false;
 
 export default defineConfig({
   test: {
+    // Of two cores one would be left idle.
+    maxWorkers: 2,
     projects: [
       { test: { name: 'core', include: ['core/src/**/*.test.ts'], env, isolate } },
       { test: { name: 'contract', include: ['contract/src/**/*.test.ts'], env, isolate } },

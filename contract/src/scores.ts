@@ -76,7 +76,7 @@ export interface ScorecardRow {
   readonly pail?: PailFigures;
   readonly sampleCode: string;
   readonly rubricLabel: string;
-  readonly raters: readonly { readonly name: string; readonly handedIn: boolean }[];
+  readonly raters: readonly { readonly id: string; readonly name: string; readonly handedIn: boolean }[];
   readonly revealed: boolean;
   readonly overall?: number;
   readonly missing: readonly string[];

@@ -15,7 +15,14 @@ export async function insertBlends(
   const componentOf = ({ material: { mediaClass, name } }: Lot): LotComponent => {
     const known = components.get(name);
     if (known !== undefined) return known;
-    const { component } = lotCard({ id: name, name, code: name, materialClass: mediaClass.id, runs: [] });
+    const { component } = lotCard({
+      id: name,
+      name,
+      code: name,
+      materialId: name,
+      materialClass: mediaClass.id,
+      runs: [],
+    });
     if (component === undefined) throw new Error(`the class ${mediaClass.id} has no component`);
     components.set(name, component);
     return component;

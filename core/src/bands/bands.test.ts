@@ -57,6 +57,9 @@ describe('bands of a blend', () => {
     const result = done({ components: [scooped, ...input.components.slice(1)] });
     expect(result.bulkDensity_gcc?.p95).toBeGreaterThan(result.bulkDensity_gcc?.p5 as number);
     expect(result.drivers.map((one) => one.input)).toEqual(['components[0].volume']);
+    // Told as a number it is the same band: 3 % of the 4 parts.
+    const told = done({ components: [{ ...scooped, volume_se: 0.03 * 4 }, ...input.components.slice(1)] });
+    expect(told.bulkDensity_gcc).toEqual(result.bulkDensity_gcc);
   });
 
   it('tell the chance of a window: half where it ends at the median, all where it is open', () => {

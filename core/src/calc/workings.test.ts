@@ -27,8 +27,8 @@ const desk = predictDesk({
 });
 const [rubric] = RUBRICS;
 const judged = scorecard(rubric as NonNullable<typeof rubric>, card, [
-  { criterion: 'smell', rater: 'one', value: 7, tags: [] },
-  { criterion: 'smell', rater: 'two', value: 8, tags: [] },
+  { criterion: 'smell', raterId: '1', rater: 'one', value: 7, tags: [] },
+  { criterion: 'smell', raterId: '2', rater: 'two', value: 8, tags: [] },
 ]);
 const pot = inPot(card.curve as NonNullable<typeof card.curve>, { height_cm: 15 });
 

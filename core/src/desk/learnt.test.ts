@@ -30,6 +30,7 @@ const measured = RECIPES.map((ids, i): MeasuredBlend => {
   return {
     name: ids.join(' and '),
     input,
+    materials: input.components.map(({ name }) => name),
     measured: { air: known(air), water: known(water), bulkDensity_gcc: known(bulkDensity_gcc) },
   };
 });

@@ -1,4 +1,3 @@
-import type { BlendInput } from '../blend';
 import type { LotCard, LotFigure } from '../lots';
 import { MEASURABLE, type Measured, type MeasurableProperty, type MeasuredBlend } from '../learning';
 import type { PropertyKey } from '../properties';
@@ -25,7 +24,10 @@ function doubtOf(property: MeasurableProperty, value: number): number {
  * measured values, each with its own spread and the doubt about the components. Undefined until capacity and air were
  * measured in one vessel.
  */
-export function measuredOf(name: string, input: BlendInput, card: LotCard): MeasuredBlend | undefined {
+export function measuredOf(
+  { name, input, materials }: Omit<MeasuredBlend, 'measured'>,
+  card: LotCard,
+): MeasuredBlend | undefined {
   const capacity = card.figures.find(
     (figure) => figure.property === 'containerCapacity' && figure.origin === 'measured',
   );
@@ -45,5 +47,5 @@ export function measuredOf(name: string, input: BlendInput, card: LotCard): Meas
       return [[property, { value: summary.mean, se: Math.hypot(summary.se ?? 0, doubtOf(property, summary.mean)) }]];
     }),
   );
-  return { name, input: { ...input, container }, measured };
+  return { name, input: { ...input, container }, materials, measured };
 }

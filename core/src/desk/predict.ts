@@ -9,7 +9,7 @@ import {
   blendMethod,
 } from '../blend';
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
-import { kappaFor, type LearningUse } from '../learning';
+import { kappaFor, type LearningUse, type MixedPart } from '../learning';
 import type { LotComponent } from '../lots';
 import type { PropertyKey } from '../properties';
 import type { Container } from '../vessel';
@@ -73,11 +73,18 @@ const FIGURES = [
 /** Heights of the drawn profile. */
 export const DESK_PROFILE_HEIGHTS = 41;
 
+/** What a recipe mixes, by material, each volume in the state in which its lot was measured. */
+export const mixedParts = (lines: readonly DeskLine[]): MixedPart[] =>
+  lines.map(({ parts, lot }) => ({
+    material: lot.materialId,
+    name: lot.component.name,
+    volume: parts * lot.settledPerLoose,
+  }));
+
 /** The kappa that the bench taught for this recipe; undefined where it changes nothing. */
 function learntKappa({ model, learnt, lines }: DeskInput): number | undefined {
   if (model !== 'packing' || learnt === undefined) return undefined;
-  const components = lines.map(({ parts, lot }) => ({ name: lot.component.name, volume: parts * lot.settledPerLoose }));
-  const { kappa } = kappaFor(learnt, components);
+  const { kappa } = kappaFor(learnt, mixedParts(lines));
   return kappa === BLEND_DEFAULTS.kappa ? undefined : kappa;
 }
 

@@ -1,12 +1,11 @@
 import { bands, type BandsInput, type UncertainComponent, type Window } from '../bands';
-import type { BlendInput } from '../blend';
 import type { TargetProfile } from '../classes';
 import { kappaFor, NO_LEARNING, type LearningUse } from '../learning';
 import type { RecipeSearchInput, SearchComponent, SearchTarget } from '../search';
 import { SEARCHABLE } from '../search';
 import type { LotComponent } from '../lots';
 import type { Container } from '../vessel';
-import { deskBlendInput, type DeskInput } from './predict';
+import { deskBlendInput, mixedParts, type DeskInput } from './predict';
 
 /** The windows of a profile that a blend can be held against, ideal ones. */
 export function windowsOf(profile: TargetProfile): Window[] {
@@ -29,8 +28,8 @@ export function searchTargets({ targets }: TargetProfile): SearchTarget[] {
 }
 
 /** What is believed of kappa: what the bench taught, else the prior. */
-function kappaOf({ learnt }: DeskInput, { components }: BlendInput): Pick<LearningUse, 'kappa' | 'kappa_se'> {
-  return kappaFor(learnt ?? NO_LEARNING, components);
+function kappaOf({ learnt, lines }: DeskInput): Pick<LearningUse, 'kappa' | 'kappa_se'> {
+  return kappaFor(learnt ?? NO_LEARNING, mixedParts(lines));
 }
 
 /** The question of how far a recipe's prediction can be trusted, for one output's drivers. */
@@ -44,7 +43,7 @@ export function deskBandsInput(desk: DeskInput, profile: TargetProfile | undefin
   return {
     ...input,
     components,
-    ...(desk.model === 'packing' ? kappaOf(desk, input) : {}),
+    ...(desk.model === 'packing' ? kappaOf(desk) : {}),
     windows: profile === undefined ? [] : windowsOf(profile),
     driversOf,
   };

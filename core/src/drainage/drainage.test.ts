@@ -36,6 +36,15 @@ describe('the drain curve', () => {
     expect(t90_s).toBeCloseTo(60 * Math.log(10), 3);
   });
 
+  it('has half and nine tenths of its water out at its times, whatever its shape', () => {
+    for (const beta of [0.6, 1.4]) {
+      const { t50_s, t90_s } = drainage({ readings: curve(300, 60, beta, [5, 15, 30, 60, 120, 300, 900]) });
+      const [half, most] = curve(300, 60, beta, [t50_s, t90_s]);
+      expect(half?.drained_mL).toBeCloseTo(150, 3);
+      expect(most?.drained_mL).toBeCloseTo(270, 3);
+    }
+  });
+
   it.each([
     [119.9, 'quick'],
     [120, 'moderate'],

@@ -45,6 +45,10 @@ describe('what a blend feeds', () => {
   it('lasts as long as its own curve of what is left says', () => {
     const { days, uptake_mgLd } = nutrients(input);
     expect(nitrogenLeft(100, 40, uptake_mgLd, days as number)).toBeCloseTo(0, 9);
+    // Decay has taken nothing on the first day, two thirds of its share by the fourteenth, all of it in the end.
+    expect(nitrogenLeft(100, 40, 0, 0)).toBe(100);
+    expect(nitrogenLeft(100, 40, 0, 14)).toBeCloseTo(100 - 40 * (1 - 1 / Math.E), 9);
+    expect(nitrogenLeft(100, 40, 0, 1000)).toBeCloseTo(60, 9);
     expect(nutrients({ ...input, feeder: 'heavy' }).days as number).toBeLessThan(days as number);
     expect(nutrients({ ...input, fed_mgL: 50 }).days as number).toBeGreaterThan(days as number);
   });

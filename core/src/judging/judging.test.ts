@@ -5,7 +5,13 @@ import { RUBRICS, scorecard, type Rating, type Rubric } from '.';
 
 const rubric = RUBRICS[0] as Rubric;
 const card = lotCard(pumiceLot([runOf('saturate-drain-dry', PUMICE_SHEET), runOf('ph-1to5', { pH: [6, 6.1] })]));
-const rating = (criterion: string, rater: string, value: number): Rating => ({ criterion, rater, value, tags: [] });
+const rating = (criterion: string, rater: string, value: number): Rating => ({
+  criterion,
+  raterId: rater,
+  rater,
+  value,
+  tags: [],
+});
 
 describe('a product’s card', () => {
   it('judges air and water at the use’s pot, not in the vessel', () => {

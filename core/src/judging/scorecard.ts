@@ -8,6 +8,8 @@ import type { Rubric, RubricCriterion } from './rubric';
 /** One rater's value for one panel criterion. */
 export interface Rating {
   readonly criterion: string;
+  readonly raterId: string;
+  /** What the rater is called. */
   readonly rater: string;
   readonly value: number;
   readonly tags: readonly string[];

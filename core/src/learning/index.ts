@@ -5,7 +5,7 @@
  * The uncorrected prediction is never lost.
  */
 export { learn, type Correction, type LearnedBlend, type LearnedProperty, type Learning } from './learn';
-export { LEARNING, NO_LEARNING, type LearningUse, type PairShrink } from './learningUse';
-export { kappaFor, PAIR_SHARE } from './kappaFor';
+export { LEARNING, NO_LEARNING, type LearningUse, type Pair, type PairShrink } from './learningUse';
+export { kappaFor, PAIR_SHARE, type MixedPart } from './kappaFor';
 export { fitKappa, KAPPA_PRIOR, type KappaFit } from './kappa';
 export { MEASURABLE, type Measured, type MeasurableProperty, type MeasuredBlend } from './measuredBlend';

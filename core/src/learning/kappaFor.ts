@@ -1,37 +1,47 @@
-import type { BlendComponent } from '../blend';
-import type { LearningUse } from './learningUse';
+import type { LearningUse, Pair } from './learningUse';
 
 /** A pair counts where each of the two has at least this part of the volume. */
 export const PAIR_SHARE = 0.15;
 
-type Named = Pick<BlendComponent, 'name' | 'volume'>;
-
-/** Each component's name with its part of the volume. */
-function shares(components: readonly Named[]): Map<string, number> {
-  const whole = components.reduce((sum, { volume }) => sum + volume, 0);
-  const parts = new Map<string, number>();
-  for (const { name, volume } of components) parts.set(name, (parts.get(name) ?? 0) + volume / whole);
-  return parts;
+/** What is mixed, by the material that it is of: two materials of one name are two, and a renamed one stays itself. */
+export interface MixedPart {
+  readonly material: string;
+  readonly name: string;
+  readonly volume: number;
 }
 
-/** Pairs of components that make up enough of a blend to be spoken of, each in the order of the alphabet. */
-export function pairsOf(components: readonly Named[]): (readonly [string, string])[] {
-  const names = [...shares(components)].filter(([, share]) => share >= PAIR_SHARE).map(([name]) => name);
-  const sorted = [...new Set(names)].sort();
-  return sorted.flatMap((one, i) => sorted.slice(i + 1).map((other) => [one, other] as const));
+/** Each material's part of the volume, with what it is called. */
+function shares(parts: readonly MixedPart[]): ReadonlyMap<string, { readonly name: string; readonly share: number }> {
+  const whole = parts.reduce((sum, { volume }) => sum + volume, 0);
+  const found = new Map<string, { name: string; share: number }>();
+  for (const { material, name, volume } of parts)
+    found.set(material, { name, share: (found.get(material)?.share ?? 0) + volume / whole });
+  return found;
 }
 
-/** What the bench taught of kappa for these components: their pair's own where one was learnt, else what all blends say. */
+/** Pairs of materials that make up enough of a blend to be spoken of, each in the order of their ids. */
+export function pairsOf(parts: readonly MixedPart[]): Pair[] {
+  const large = [...shares(parts)].filter(([, { share }]) => share >= PAIR_SHARE).sort(([a], [b]) => (a < b ? -1 : 1));
+  return large.flatMap(([one, first], i) =>
+    large.slice(i + 1).map(([other, second]): Pair => ({
+      materials: [one, other],
+      names: [first.name, second.name],
+    })),
+  );
+}
+
+const isSame = (a: Pair, b: Pair): boolean => a.materials[0] === b.materials[0] && a.materials[1] === b.materials[1];
+
+/** What the bench taught of kappa for these parts: their pair's own where one was learnt, else what all blends say. */
 export function kappaFor(
   { kappa, kappa_se, pairs = [] }: LearningUse,
-  components: readonly Named[],
+  parts: readonly MixedPart[],
 ): { readonly kappa: number; readonly kappa_se: number } {
   if (pairs.length === 0) return { kappa, kappa_se };
-  const part = shares(components);
-  const there = pairsOf(components).map(([one, other]) => ({
-    pair: pairs.find(({ names }) => names[0] === one && names[1] === other),
-    share: (part.get(one) ?? 0) + (part.get(other) ?? 0),
-  }));
-  const [best] = there.filter(({ pair }) => pair !== undefined).sort((a, b) => b.share - a.share);
-  return best?.pair ?? { kappa, kappa_se };
+  const part = shares(parts);
+  const shareOf = ({ materials }: Pair): number =>
+    materials.reduce((sum, material) => sum + (part.get(material)?.share ?? 0), 0);
+  const there = pairsOf(parts).flatMap((pair) => pairs.find((learnt) => isSame(learnt, pair)) ?? []);
+  const [best] = there.sort((a, b) => shareOf(b) - shareOf(a));
+  return best ?? { kappa, kappa_se };
 }

@@ -1,8 +1,15 @@
 import { meanOf, sdOf } from '../statistics';
 import { fitReady, type KappaFit } from './kappa';
 import { kappaFor, pairsOf } from './kappaFor';
-import { LEARNING, type Biased, type LearningUse, type PairShrink, NO_LEARNING } from './learningUse';
-import { MEASURABLE, ready, type MeasurableProperty, type MeasuredBlend, type ReadyBlend } from './measuredBlend';
+import { LEARNING, NO_LEARNING, type Biased, type LearningUse, type Pair, type PairShrink } from './learningUse';
+import {
+  MEASURABLE,
+  partsOf,
+  ready,
+  type MeasurableProperty,
+  type MeasuredBlend,
+  type ReadyBlend,
+} from './measuredBlend';
 
 const BIASED = Object.keys(LEARNING.biasPrior) as readonly Biased[];
 
@@ -10,7 +17,7 @@ const BIASED = Object.keys(LEARNING.biasPrior) as readonly Biased[];
 export interface Correction {
   readonly key: 'kappa' | 'pair' | Biased;
   /** The two that a pair's correction is of. */
-  readonly pair?: readonly [string, string];
+  readonly pair?: Pair;
   readonly value: number;
   readonly sd: number;
   /** Mean error of each blend predicted from the others, in standard errors of the measurement. */
@@ -60,7 +67,7 @@ function errorOf(one: ReadyBlend, properties: readonly MeasurableProperty[], use
 
 function predictedBy(one: ReadyBlend, use: LearningUse): (property: MeasurableProperty) => number | undefined {
   const { bias } = use;
-  const result = one.predicted(kappaFor(use, one.input.components).kappa);
+  const result = one.predicted(kappaFor(use, partsOf(one)).kappa);
   return (property) => {
     const value = result[property];
     const shift = property === 'bulkDensity_gcc' ? 0 : (bias[property] ?? 0);
@@ -121,14 +128,12 @@ function judge(
 const PACKING = MEASURABLE.filter((property) => property !== 'pH');
 
 /** Pairs that several of the blends share, and the blends of each. */
-function sharedPairs(
-  blends: readonly ReadyBlend[],
-): { readonly names: readonly [string, string]; readonly own: ReadyBlend[] }[] {
-  const found = new Map<string, { names: readonly [string, string]; own: ReadyBlend[] }>();
+function sharedPairs(blends: readonly ReadyBlend[]): { readonly pair: Pair; readonly own: ReadyBlend[] }[] {
+  const found = new Map<string, { pair: Pair; own: ReadyBlend[] }>();
   for (const one of blends) {
-    for (const names of pairsOf(one.input.components)) {
-      const key = names.join('|');
-      const known = found.get(key) ?? { names, own: [] };
+    for (const pair of pairsOf(partsOf(one))) {
+      const key = pair.materials.join('|');
+      const known = found.get(key) ?? { pair, own: [] };
       known.own.push(one);
       found.set(key, known);
     }
@@ -141,21 +146,21 @@ function learnPairs(
   blends: readonly ReadyBlend[],
   use: LearningUse,
 ): { corrections: Correction[]; pairs: PairShrink[] } {
-  const corrections = sharedPairs(blends).map(({ names, own }): Correction => {
+  const corrections = sharedPairs(blends).map(({ pair, own }): Correction => {
     const fit = fitReady(own);
     const judged = judge(
       own,
       (one) => errorOf(one, PACKING, use),
       (others) => {
         const { value: kappa, sd: kappa_se } = fitReady(others);
-        return (one) => errorOf(one, PACKING, { ...use, pairs: [{ names, kappa, kappa_se }] });
+        return (one) => errorOf(one, PACKING, { ...use, pairs: [{ ...pair, kappa, kappa_se }] });
       },
       LEARNING.leastOfPair,
     );
-    return { key: 'pair', pair: names, value: fit.value, sd: fit.sd, ...judged };
+    return { key: 'pair', pair, value: fit.value, sd: fit.sd, ...judged };
   });
   const pairs = corrections.flatMap(({ pair, value, sd, used }) =>
-    used && pair !== undefined ? [{ names: pair, kappa: value, kappa_se: sd }] : [],
+    used && pair !== undefined ? [{ ...pair, kappa: value, kappa_se: sd }] : [],
   );
   return { corrections, pairs };
 }

@@ -59,6 +59,7 @@ function bench({ kappa, noise, seed, bias = 0 }: Bench, recipes = RECIPES): Meas
     return {
       name: `blend ${String(i)}`,
       input,
+      materials: input.components.map(({ name }) => `material ${name}`),
       measured: {
         air: read(made.air, SE.air),
         water: read(made.water, SE.water),
@@ -153,6 +154,8 @@ describe('a pair that settles in its own way', () => {
   }));
   const names = ['pumice-coarse', 'peat-light-fine'].map((id) => classComponent(id).name).sort();
   const quiet = { noise: 0.1, seed: 5 };
+  const mixed = (input: BlendInput | undefined) =>
+    (input?.components ?? []).map(({ name, volume }) => ({ material: `material ${name}`, name, volume }));
 
   it('is learnt from the blends that share it, and used for them alone', () => {
     const { use, corrections } = learn([
@@ -160,11 +163,22 @@ describe('a pair that settles in its own way', () => {
       ...bench({ kappa: 0.2, ...quiet }, pair),
     ]);
     const [own] = use.pairs ?? [];
-    expect(own?.names).toEqual(names);
+    expect(own?.materials).toEqual(names.map((name) => `material ${name}`));
     expect(own?.kappa).toBeLessThan(0.5);
-    expect(corrections.find(({ key }) => key === 'pair')).toMatchObject({ pair: names, used: true });
-    expect(kappaFor(use, pair[0]?.components ?? []).kappa).toBe(own?.kappa);
-    expect(kappaFor(use, RECIPES[1]?.components ?? []).kappa).toBe(use.kappa);
+    expect(corrections.find(({ key }) => key === 'pair')).toMatchObject({ pair: { names }, used: true });
+    expect(kappaFor(use, mixed(pair[0])).kappa).toBe(own?.kappa);
+    expect(kappaFor(use, mixed(RECIPES[1])).kappa).toBe(use.kappa);
+  });
+
+  it('stays with its materials when they are renamed, and is not passed on to others of the same name', () => {
+    const { use } = learn([
+      ...bench({ kappa: 1, ...quiet }, RECIPES.slice(1)),
+      ...bench({ kappa: 0.2, ...quiet }, pair),
+    ]);
+    const renamed = mixed(pair[0]).map((part) => ({ ...part, name: `${part.name}, as we call it now` }));
+    expect(kappaFor(use, renamed).kappa).toBe(use.pairs?.[0]?.kappa);
+    const namesakes = mixed(pair[0]).map((part) => ({ ...part, material: `another ${part.name}` }));
+    expect(kappaFor(use, namesakes).kappa).toBe(use.kappa);
   });
 
   it('needs three blends, and enough of both in each', () => {

@@ -19,10 +19,14 @@ export interface LearningUse {
   readonly pairs?: readonly PairShrink[];
 }
 
-/** A pair's own kappa, for blends that hold enough of both. */
-export interface PairShrink {
-  /** In the order of the alphabet. */
+/** Two materials that were mixed, by id, in the order of their ids; their names are for people. */
+export interface Pair {
+  readonly materials: readonly [string, string];
   readonly names: readonly [string, string];
+}
+
+/** A pair's own kappa, for blends that hold enough of both. */
+export interface PairShrink extends Pair {
   readonly kappa: number;
   readonly kappa_se: number;
 }

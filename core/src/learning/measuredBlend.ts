@@ -1,4 +1,5 @@
 import { evaluateBlend, prepareBlend, type BlendInput, type BlendScalars } from '../blend';
+import type { MixedPart } from './kappaFor';
 
 /** Properties by which a blend that was measured is held against its prediction. */
 export const MEASURABLE = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const;
@@ -15,6 +16,8 @@ export interface MeasuredBlend {
   readonly name: string;
   /** What the prediction was made from, in the container in which it was measured. */
   readonly input: BlendInput;
+  /** The material of each component, by id. */
+  readonly materials: readonly string[];
   readonly measured: Readonly<Partial<Record<MeasurableProperty, Measured>>>;
 }
 
@@ -22,6 +25,10 @@ export interface MeasuredBlend {
 export interface ReadyBlend extends MeasuredBlend {
   readonly predicted: (kappa: number) => BlendScalars;
 }
+
+/** What was mixed, by the materials. */
+export const partsOf = ({ input, materials }: MeasuredBlend): MixedPart[] =>
+  input.components.map(({ name, volume }, i) => ({ material: materials[i] ?? name, name, volume }));
 
 /** Prepares what does not depend on kappa once. */
 export function ready(one: MeasuredBlend): ReadyBlend {

@@ -18,6 +18,8 @@ export interface ComponentOrigin {
 
 /** A lot ready for the blend desk. */
 export interface LotComponent {
+  /** The material that it is of, by id: what the bench learns of it stays with it. */
+  readonly materialId: string;
   /** Without its volume, which the recipe gives. */
   readonly component: Omit<BlendComponent, 'volume'>;
   /** How uncertain each figure is. */
@@ -78,6 +80,7 @@ export function componentOfLot(
   if (price !== undefined) told('pricePerL', price);
 
   return {
+    materialId: lot.materialId,
     component: {
       name: lot.name,
       dryBulkDensity_gcc: density,

@@ -11,7 +11,7 @@ function packed(packingHabit: PackingHabit, drainedMore = 0, more: Partial<RunRe
 }
 
 const lossOf = (runs: readonly RunRecord[]) =>
-  lotCard({ id: 'lot', name: 'Pumice', code: 'P', materialClass: 'pumice-coarse', runs }).firming;
+  lotCard({ id: 'lot', name: 'Pumice', code: 'P', materialId: 'm', materialClass: 'pumice-coarse', runs }).firming;
 
 describe('the air that firming takes', () => {
   it('is the difference of a pair in one vessel, with its working', () => {

@@ -62,7 +62,7 @@ function stack(rings: number, height_cm: number): RunRecord {
 }
 
 const cardOf = (runs: readonly RunRecord[]) =>
-  lotCard({ id: 'lot', name: 'Bark', code: 'B1', materialClass: 'bark-fine', runs });
+  lotCard({ id: 'lot', name: 'Bark', code: 'B1', materialId: 'm', materialClass: 'bark-fine', runs });
 
 function fitted(curve: LotCurve | undefined): Extract<LotCurve, { kind: 'fitted' }> {
   if (curve?.kind !== 'fitted') throw new Error(`the curve is ${curve?.kind ?? 'missing'}`);

@@ -5,6 +5,8 @@ export interface LotRecord {
   readonly id: string;
   readonly name: string;
   readonly code: string;
+  /** The material that it is of, by id. */
+  readonly materialId: string;
   readonly materialClass?: string;
   /** Price of one pack, in the notebook's currency. */
   readonly price?: number;

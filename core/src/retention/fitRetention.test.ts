@@ -32,6 +32,16 @@ describe('fitting van Genuchten’s curve', () => {
     expect(checks).toEqual([]);
   });
 
+  it('divides the water by where on its own curve it is given up, nothing left over', () => {
+    const fit = fitRetention({ observations: HEADS.map((head) => point(head)) });
+    const at = (head_cm: number): number => thetaAt(truth, head_cm);
+    expect(fit.airAt10).toBeCloseTo(0.85 - at(10), 6);
+    expect(fit.easilyAvailable).toBeCloseTo(at(10) - at(50), 6);
+    expect(fit.buffering).toBeCloseTo(at(50) - at(100), 6);
+    expect(fit.lessAvailable).toBeCloseTo(at(100), 6);
+    expect(fit.airAt10 + fit.easilyAvailable + fit.buffering + fit.lessAvailable).toBeCloseTo(0.85, 6);
+  });
+
   it('recovers vessels of several depths, whose water is a mean over the height', () => {
     expectTruth(fitRetention({ observations: [4, 8, 15, 30, 60, 120].map(column) }).retention, 2e-4);
   });

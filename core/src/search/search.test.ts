@@ -32,6 +32,28 @@ function everyRecipe(more: Partial<RecipeSearchInput> = {}): number[][] {
   return all;
 }
 
+describe('the loss of a recipe', () => {
+  const air = { property: 'air', ideal: [0.3, 0.4], limits: [0.2, 0.6], weight: 3 } as const;
+  const pH = { property: 'pH', ideal: [5, 6], limits: [4, 7], weight: 1 } as const;
+
+  it('is the misses by their weights, whatever the weights add up to', () => {
+    expect(lossOf({ air: 0.25, pH: 5.5 }, [air, pH])).toBeCloseTo(0.375, 12);
+    expect(
+      lossOf({ air: 0.25, pH: 5.5 }, [
+        { ...air, weight: 30 },
+        { ...pH, weight: 10 },
+      ]),
+    ).toBeCloseTo(0.375, 12);
+    expect(lossOf({ air: 0.35, pH: 5.5 }, [air, pH])).toBe(0);
+  });
+
+  it('counts what the blend lacks as a whole miss, and as a broken must', () => {
+    expect(lossOf({ air: 0.25 }, [air, pH])).toBeCloseTo((3 * 0.5 + 1) / 4, 12);
+    expect(lossOf({ air: 0.25 }, [air, { ...pH, must: true }])).toBeUndefined();
+    expect(lossOf({ air: 0.61, pH: 5.5 }, [{ ...air, must: true }, pH])).toBeUndefined();
+  });
+});
+
 describe('every recipe', () => {
   it('is tried once: 84 ways to share 6 parts among 4, 50,388 for 12 among 8', () => {
     const all = everyRecipe();

@@ -69,6 +69,7 @@ export function pumiceLot(runs: readonly RunRecord[] = [runOf('saturate-drain-dr
     id: 'lot',
     name: 'Pumice 3–8 mm',
     code: 'PM-3',
+    materialId: 'pumice',
     materialClass: 'pumice-coarse',
     price: 9.6,
     packVolume_L: 40,

@@ -3,13 +3,13 @@ import type { FirstLead, Me, SessionState } from '@bent-pail/contract';
 import type { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
-import { UserEntity } from './entities';
-import { NOTEBOOK_ID, NotebookRow } from '../notebook/entities';
+import type { NotebookRow } from '../notebook/entities';
 import { conflict, HttpProblem, refused } from '../http/problems';
-import { notebookInfo, notebookRow } from '../notebook/service';
+import { changeNotebook, insertNotebook, knownNotebook, notebookRow } from '../notebook/repository';
+import { notebookInfo } from '../notebook/service';
 import { hashPassword, passwordMatches } from './passwords';
-import { findByName } from './people';
 import { toMe } from './me';
+import { changeUser, countUsers, holdPeople, insertUser, userCalled } from './repository';
 
 /** What a notebook is called until its first lead names it. */
 const UNNAMED = Object.freeze({ place: 'This bench', currency: '£', zone: 'Europe/London' });
@@ -27,17 +27,12 @@ export const DEMO_PEOPLE = Object.freeze({
   ],
 } as const);
 
-/** Somebody who may sign in and whose sessions go on. */
-const NEVER_ENDED = Object.freeze({ archivedAt: null, sessionsFrom: null });
-
 /** The notebook's own row, made on the first start; with `demo` also the demo people, with passwords nobody knows. */
 export async function openNotebook(db: DataSource, demo: boolean): Promise<NotebookRow> {
-  const notebooks = db.getRepository(NotebookRow);
-  const known = await notebooks.findOneBy({ id: NOTEBOOK_ID });
+  const known = await knownNotebook(db.manager);
   if (known !== null) return known;
   await db.transaction(async (manager) => {
-    await manager.insert(NotebookRow, {
-      id: NOTEBOOK_ID,
+    await insertNotebook(manager, {
       ...UNNAMED,
       ...(demo ? { place: DEMO_PEOPLE.place } : {}),
       measures: {},
@@ -49,15 +44,15 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
     const people = [{ name: DEMO_PEOPLE.lead, role: 'lead' } as const, ...DEMO_PEOPLE.others];
     for (const { name, role } of people) {
       const passwordHash = await hashPassword(randomBytes(24).toString('base64'));
-      await manager.insert(UserEntity, { id: uuidv7(), name, role, passwordHash, singleKeys: true, ...NEVER_ENDED });
+      await insertUser(manager, { id: uuidv7(), name, role, passwordHash });
     }
   });
-  return notebooks.findOneByOrFail({ id: NOTEBOOK_ID });
+  return notebookRow(db.manager);
 }
 
 export async function sessionState({ db, clock, networkAddress }: Context, me: Me | undefined): Promise<SessionState> {
-  const notebook = await notebookRow(db);
-  const users = await db.getRepository(UserEntity).count();
+  const notebook = await notebookRow(db.manager);
+  const users = await countUsers(db.manager);
   return {
     ...(me === undefined ? {} : { me }),
     notebook: notebookInfo(notebook),
@@ -69,7 +64,7 @@ export async function sessionState({ db, clock, networkAddress }: Context, me: M
 }
 
 export async function signIn({ db }: Context, name: string, password: string): Promise<Me> {
-  const user = await findByName(db.manager, name);
+  const user = await userCalled(db.manager, name);
   // The same work and the same sentence for a wrong name, so that names cannot be guessed.
   const matches =
     user === null ? await hashPassword(password).then(() => false) : await passwordMatches(user.passwordHash, password);
@@ -80,10 +75,10 @@ export async function signIn({ db }: Context, name: string, password: string): P
 }
 
 export async function demoSignIn({ db }: Context, name: string): Promise<Me> {
-  const notebook = await notebookRow(db);
+  const notebook = await notebookRow(db.manager);
   if (!notebook.demo)
     throw new HttpProblem(403, { code: 'not-demo', message: 'One-click sign-in is for demo notebooks.' });
-  const user = await findByName(db.manager, name);
+  const user = await userCalled(db.manager, name);
   if (user === null) throw refused('name', 'There is no such person in the demo.');
   return toMe(user);
 }
@@ -92,26 +87,18 @@ const hasLead = (): HttpProblem => conflict('This notebook has its first lead al
 
 export async function firstLead({ db }: Context, body: FirstLead): Promise<Me> {
   // Asked before anything is hashed: this door is open to everybody.
-  if ((await db.manager.count(UserEntity)) > 0) throw hasLead();
+  if ((await countUsers(db.manager)) > 0) throw hasLead();
   const passwordHash = await hashPassword(body.password);
   return db.transaction(async (manager) => {
-    await manager.query('lock table users in exclusive mode');
-    if ((await manager.count(UserEntity)) > 0) throw hasLead();
-    const user = {
-      id: uuidv7(),
-      name: body.name,
-      role: 'lead',
-      passwordHash,
-      singleKeys: true,
-      ...NEVER_ENDED,
-    } as const;
-    await manager.insert(UserEntity, user);
-    await manager.update(NotebookRow, { id: NOTEBOOK_ID }, { place: body.place });
+    await holdPeople(manager);
+    if ((await countUsers(manager)) > 0) throw hasLead();
+    const user = await insertUser(manager, { id: uuidv7(), name: body.name, role: 'lead', passwordHash });
+    await changeNotebook(manager, { place: body.place });
     return toMe(user);
   });
 }
 
 export async function editMe({ db }: Context, me: Me, singleKeys: boolean): Promise<Me> {
-  await db.getRepository(UserEntity).update({ id: me.id }, { singleKeys });
+  await changeUser(db.manager, me.id, { singleKeys });
   return { ...me, singleKeys };
 }

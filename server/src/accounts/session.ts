@@ -3,13 +3,13 @@ import type { Request, RequestHandler } from 'express';
 import type {} from '../http/guard';
 import type { SessionData } from 'express-session';
 import type { Context } from '../context';
-import { UserEntity } from './entities';
 import { toMe } from './me';
+import { userOf } from './repository';
 
 /** The person of a session, as the notebook has them now; nobody where they were switched off or the session was ended. */
 async function personOf({ db }: Context, { userId, since }: Partial<SessionData>): Promise<Me | undefined> {
   if (userId === undefined || since === undefined) return undefined;
-  const user = await db.getRepository(UserEntity).findOneBy({ id: userId });
+  const user = await userOf(db.manager, userId);
   if (user?.archivedAt !== null || since < (user.sessionsFrom?.getTime() ?? 0)) return undefined;
   return toMe(user);
 }

@@ -1,7 +1,8 @@
 import type { Protocol, RunSettings } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
-import { RunEntity } from './entities';
+import type { RunEntity } from './entities';
 import { usualInstruments } from '../instruments/service';
+import { insertRunRow } from './runRepository';
 import { keepWaits } from './runRows';
 
 /** Opens a sheet, to be read with what is usual until somebody says otherwise. */
@@ -24,6 +25,6 @@ export async function insertRun(
     readingSeq: 0,
     version: 1,
   };
-  await manager.insert(RunEntity, row);
+  await insertRunRow(manager, row);
   await keepWaits(manager, { ...row, number: 0 }, protocol);
 }

@@ -2,12 +2,13 @@ import type { KeptReading, Me, NewReading } from '@bent-pail/contract';
 import { readingRefusal } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { ReadingEntity, RunEntity } from './entities';
+import type { ReadingEntity } from './entities';
 import { stampColumns, stampReader } from '../instruments/stamps';
-import { conflict, notFound, refused } from '../http/problems';
-import { protocolOfRun } from '../protocols/known';
-import { requireOwnRun } from './ownRun';
+import { conflict, refused } from '../http/problems';
+import { protocolOfRun } from '../protocols/repository';
 import { toReading } from './records';
+import { holdRun } from './requireRun';
+import { correctionOf, insertReading, readingOf } from './runRepository';
 import { keepRunRows } from './runRows';
 
 /** A taken time may run ahead of the server's clock by this much before it is doubted. */
@@ -39,12 +40,12 @@ async function requireCorrectable(manager: EntityManager, runId: string, body: N
   if ((body.reason ?? '').trim().length < LEAST_REASON) {
     throw refused('reason', 'Say why it is corrected; the old value stays beside it.');
   }
-  const old = await manager.findOneBy(ReadingEntity, { id: body.corrects });
+  const old = await readingOf(manager, body.corrects);
   const sameCell = old?.runId === runId && old.replicate === body.replicate && old.step === body.step;
   if (!sameCell) {
     throw refused('corrects', 'A correction must name a reading of the same cell.');
   }
-  const already = await manager.findOneBy(ReadingEntity, { corrects: body.corrects });
+  const already = await correctionOf(manager, body.corrects);
   if (already !== null) {
     throw conflict('Somebody has corrected this reading already; look at both.', await toKept(manager, already));
   }
@@ -63,10 +64,8 @@ export async function keepReading(
   body: NewReading,
 ): Promise<KeptReading> {
   return db.transaction(async (manager) => {
-    const run = await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
-    if (run === null) throw notFound('run');
-    requireOwnRun(run, me);
-    const known = await manager.findOneBy(ReadingEntity, { id: body.id });
+    const run = await holdRun(manager, runId, me);
+    const known = await readingOf(manager, body.id);
     if (known !== null) {
       if (sameReading(known, runId, body)) return toKept(manager, known, me);
       throw conflict('A reading with this id is kept with other content.', await toKept(manager, known));
@@ -85,7 +84,6 @@ export async function keepReading(
     await requireCorrectable(manager, runId, body);
 
     const seq = run.readingSeq + 1;
-    await manager.query('update runs set reading_seq = $2 where id = $1', [runId, seq]);
     const step = protocol.steps.find((one) => one.key === body.step);
     const takenAt = new Date(body.takenAt);
     const row: ReadingEntity = {
@@ -104,7 +102,7 @@ export async function keepReading(
       reason: body.reason ?? null,
       ...(await stampColumns(manager, run.instrumentIds, step?.kind, takenAt)),
     };
-    await manager.insert(ReadingEntity, row);
+    await insertReading(manager, row);
     await keepRunRows(manager, { ...run, readingSeq: seq });
     return toKept(manager, row, me);
   });

@@ -3,22 +3,17 @@ import { defaultSettings, findMediaClass, guessClass, type Protocol } from '@ben
 import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
-import { BOUGHT, LotEntity, MaterialEntity } from '../shelf/entities';
-import { VesselEntity } from '../vessels/entities';
 import { keepOnce } from '../database/keepOnce';
 import { refused } from '../http/problems';
 import { requireProtocol } from '../protocols/service';
+import { countLotsOf, insertLot, insertMaterial, materialCalled } from '../shelf/lotRepository';
+import { insertVessel, measuredVessels } from '../vessels/repository';
 import { insertRun } from './insertRun';
 import { readSheet } from './readSheet';
 
 /** Vessels for a first run: those that were measured longest ago in use, else new ones that wait to be measured. */
 async function vesselsFor(manager: EntityManager, count: number, now: Date): Promise<string[]> {
-  const known = await manager.query<{ id: string }[]>(
-    `select v.id from vessels v where v.kind = 'vessel' and exists (select 1 from vessel_fillings f where f.vessel_id = v.id)
-     order by v.created_at, v.id limit $1`,
-    [count],
-  );
-  const ids = known.map((row) => row.id);
+  const ids = [...(await measuredVessels(manager, count))];
   while (ids.length < count) {
     const id = uuidv7();
     const vessel = {
@@ -29,7 +24,7 @@ async function vesselsFor(manager: EntityManager, count: number, now: Date): Pro
       baseDiameter_cm: null,
       createdAt: now,
     } as const;
-    await manager.insert(VesselEntity, { ...vessel, name: `Vessel ${String(ids.length + 1)}` });
+    await insertVessel(manager, { ...vessel, name: `Vessel ${String(ids.length + 1)}` });
     ids.push(id);
   }
   return ids;
@@ -56,38 +51,14 @@ interface Beginning {
 async function begin(manager: EntityManager, { protocol, me, body, now }: Beginning): Promise<void> {
   const name = body.name.trim();
   if (name === '') throw refused('name', 'Say what is in the pail.');
-  const known = await manager
-    .createQueryBuilder(MaterialEntity, 'm')
-    .where('lower(m.name) = lower(:name) or lower(:name) = any (select lower(a) from unnest(m.aliases) a)', { name })
-    .getOne();
+  const known = await materialCalled(manager, name);
   const mediaClass = known === null ? guessClass(name) : findMediaClass(known.classId ?? '');
   const materialId = known?.id ?? body.materialId;
   if (known === null) {
-    const classId = mediaClass?.id ?? null;
-    await manager.insert(MaterialEntity, {
-      id: materialId,
-      name,
-      kind: 'material',
-      classId,
-      aliases: [],
-      version: 1,
-    });
+    await insertMaterial(manager, { id: materialId, name, kind: 'material', classId: mediaClass?.id ?? null });
   }
-  const lots = await manager.countBy(LotEntity, { materialId });
-  await manager.insert(LotEntity, {
-    id: body.lotId,
-    materialId,
-    code: String(lots + 1),
-    source: null,
-    grade: null,
-    boughtOn: null,
-    price: null,
-    packVolume_L: null,
-    state: null,
-    createdAt: now,
-    version: 1,
-    ...BOUGHT,
-  });
+  const code = String((await countLotsOf(manager, materialId)) + 1);
+  await insertLot(manager, { id: body.lotId, materialId, code, createdAt: now });
   const replicateCount = protocol.replicates.usual;
   const run = {
     id: body.runId,

@@ -1,15 +1,16 @@
 import type { KeptReading, RemeasuredVessel, RunSheet } from '@bent-pail/contract';
 import { runVesselVolume_mL, type CalibrationStamp, type Exclusion, type RunRecord } from '@bent-pail/core';
-import { In, type EntityManager } from 'typeorm';
-import { UserEntity } from '../accounts/entities';
-import { ReopeningEntity, type ReadingEntity, type RunEntity } from './entities';
-import { LotEntity, MaterialEntity } from '../shelf/entities';
+import type { EntityManager } from 'typeorm';
+import { namesOf } from '../accounts/repository';
+import type { ReadingEntity, RunEntity } from './entities';
 import type { VesselEntity } from '../vessels/entities';
 import { optional } from '../database/optional';
-import { loadInstruments } from '../instruments/service';
+import { loadInstruments } from '../instruments/loadInstruments';
 import { asidesOf } from '../notes/service';
+import { lotAndMaterial } from '../shelf/lotRepository';
 import { toRunVessel, type Fillings } from '../vessels/fillings';
 import { fillingsOf, loadRunRows, protocolOf, settingsOf } from './runRecords';
+import { reopeningsOf } from './runRepository';
 
 /** Share of a vessel's volume under which nothing that is worked out from it looks otherwise. */
 const LEAST_CHANGE = 0.0005;
@@ -58,13 +59,11 @@ export function toReading(
 /** One run's sheet with everything that it rests on. */
 export async function loadSheet(manager: EntityManager, run: RunEntity): Promise<RunSheet> {
   const rows = await loadRunRows(manager, [run]);
-  const lot = await manager.findOneByOrFail(LotEntity, { id: run.lotId });
-  const material = await manager.findOneByOrFail(MaterialEntity, { id: lot.materialId });
-  const reopenings = await manager.find(ReopeningEntity, { where: { runId: run.id }, order: { keptAt: 'asc' } });
+  const { lot, material } = await lotAndMaterial(manager, run.lotId);
+  const reopenings = await reopeningsOf(manager, run.id);
   const people = [run.startedBy, ...[...rows.readings, ...rows.exclusions, ...reopenings].map(({ byUser }) => byUser)];
-  const users = await manager.findBy(UserEntity, { id: In([...new Set(people)]) });
+  const names = await namesOf(manager, people);
   const instruments = await loadInstruments(manager, run.instrumentIds);
-  const names = new Map(users.map((user) => [user.id, user.name]));
   const asides = await asidesOf(manager, run.id);
   const used = run.vesselIds.map((id) => rows.vessels.find((vessel) => vessel.id === id) as VesselEntity);
   const standsOn = fillingsOf(rows, run);

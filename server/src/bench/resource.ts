@@ -1,8 +1,8 @@
-import { IsNull } from 'typeorm';
 import type { Resource } from '../resource';
 import { RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity } from './entities';
 import { openRuns } from './repository';
 import { benchRoutes } from './routes';
+import { countOpenRuns } from './runRepository';
 
 export const bench: Resource = {
   name: 'bench',
@@ -11,7 +11,6 @@ export const bench: Resource = {
   waiting: async ({ db }, me) => (me.role === 'panellist' ? {} : { openRuns: await openRuns(db.manager, me) }),
   counts: async ({ db }, me) => {
     if (me.role === 'panellist') return {};
-    const mine = me.role === 'student' ? { studentId: me.id } : {};
-    return { openRuns: await db.manager.countBy(RunEntity, { finishedAt: IsNull(), ...mine }) };
+    return { openRuns: await countOpenRuns(db.manager, me.role === 'student' ? me.id : undefined) };
   },
 };

@@ -1,18 +1,21 @@
-import type { CalibrationStamp, RunRecord } from '@bent-pail/core';
-import { In, type EntityManager } from 'typeorm';
-import { ExclusionEntity, ReadingEntity, type RunEntity } from './entities';
-import { ProtocolEntity } from '../protocols/entities';
-import { VesselEntity, type FillingEntity } from '../vessels/entities';
+import type { CalibrationStamp, Protocol, RunRecord } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+import type { ExclusionEntity, ReadingEntity, RunEntity } from './entities';
+import type { FillingEntity, VesselEntity } from '../vessels/entities';
 import { optional } from '../database/optional';
 import { stampReader } from '../instruments/stamps';
-import { loadFillings, loadStamps, toRunVessel, type Fillings } from '../vessels/fillings';
+import { protocolOfRun } from '../protocols/repository';
+import { loadFillings, toRunVessel, type Fillings } from '../vessels/fillings';
+import { loadStamps, vesselsNamed } from '../vessels/repository';
+import { exclusionsOf, readingsOf } from './runRepository';
 
 /** Rows that some runs rest on. */
 export interface RunRows {
   readonly readings: readonly ReadingEntity[];
   readonly exclusions: readonly ExclusionEntity[];
   readonly vessels: readonly VesselEntity[];
-  readonly protocols: readonly ProtocolEntity[];
+  /** By the run that follows it. */
+  readonly protocols: ReadonlyMap<string, Protocol>;
   readonly fillings: Fillings;
   /** The fillings that a finished run stands on; undefined for one that stands on those that count now. */
   readonly stampOf: (run: RunEntity) => readonly string[] | undefined;
@@ -22,25 +25,19 @@ export interface RunRows {
 /** One after the other: within a transaction they share one connection. */
 export async function loadRunRows(manager: EntityManager, runs: readonly RunEntity[]): Promise<RunRows> {
   const runIds = runs.map((run) => run.id);
-  const readings = await manager.find(ReadingEntity, {
-    where: { runId: In(runIds) },
-    order: { runId: 'asc', seq: 'asc' },
-  });
-  const exclusions = await manager.find(ExclusionEntity, {
-    where: { runId: In(runIds) },
-    order: { runId: 'asc', replicate: 'asc' },
-  });
-  const vessels = await manager.findBy(VesselEntity, { id: In([...new Set(runs.flatMap((run) => run.vesselIds))]) });
+  const readings = await readingsOf(manager, runIds);
+  const exclusions = await exclusionsOf(manager, runIds);
+  const vessels = await vesselsNamed(
+    manager,
+    runs.flatMap((run) => run.vesselIds),
+  );
   const fillings = await loadFillings(
     manager,
     vessels.map(({ id }) => id),
   );
   const stamps = await loadStamps(manager, runIds);
-  const protocols = await manager.findBy(ProtocolEntity, [
-    ...new Map(
-      runs.map(({ protocolKey: key, protocolVersion: version }) => [`${key}@${String(version)}`, { key, version }]),
-    ).values(),
-  ]);
+  const protocols = new Map<string, Protocol>();
+  for (const run of runs) protocols.set(run.id, await protocolOfRun(manager, run));
   const stampOfReading = await stampReader(manager, readings);
   return {
     readings,
@@ -54,10 +51,8 @@ export async function loadRunRows(manager: EntityManager, runs: readonly RunEnti
 }
 
 /** The protocol that a run follows. */
-export function protocolOf({ protocols }: Pick<RunRows, 'protocols'>, run: RunEntity): ProtocolEntity['body'] {
-  const found = protocols.find(({ key, version }) => key === run.protocolKey && version === run.protocolVersion);
-  return (found as ProtocolEntity).body;
-}
+export const protocolOf = ({ protocols }: Pick<RunRows, 'protocols'>, run: RunEntity): Protocol =>
+  protocols.get(run.id) as Protocol;
 
 /** The fillings that a run's volumes are worked out from. */
 export function fillingsOf({ fillings, stampOf }: RunRows, run: RunEntity): readonly FillingEntity[] {

@@ -1,21 +1,20 @@
 import type { Me, NewExclusion, NewRun, Page, RunInstruments, RunRow, RunsAsked, RunSheet } from '@bent-pail/contract';
 import { inSentence, replicateName, runProgress } from '@bent-pail/core';
-import { In } from 'typeorm';
 import type { Context } from '../context';
-import { ExclusionEntity, RunEntity } from './entities';
-import { LotEntity } from '../shelf/entities';
-import { VesselEntity } from '../vessels/entities';
 import { keepOnce } from '../database/keepOnce';
-import { conflict, HttpProblem, notFound, refused } from '../http/problems';
+import { conflict, HttpProblem, refused } from '../http/problems';
 import { requireOneOfAKind } from '../instruments/service';
-import { notebookRow } from '../notebook/service';
+import { notebookRow } from '../notebook/repository';
 import { requireProtocol } from '../protocols/service';
+import { lotOf } from '../shelf/lotRepository';
+import { vesselsNamed } from '../vessels/repository';
 import { stampFinished } from '../vessels/takeUp';
 import { insertRun } from './insertRun';
-import { requireOwnRun } from './ownRun';
 import { readSheet } from './readSheet';
 import { loadSheet, toRunRecord } from './records';
 import { pageOfRuns } from './repository';
+import { holdRun, requireRun } from './requireRun';
+import { changeRun, exclusionsOf, insertExclusion } from './runRepository';
 import { keepRunRows } from './runRows';
 
 export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Promise<RunSheet> {
@@ -25,10 +24,10 @@ export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Pr
   }
   return db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'run', said: body }, async () => {
-      if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
-        throw refused('lotId', 'There is no such lot.');
-      const found = await manager.countBy(VesselEntity, { id: In(body.vesselIds) });
-      if (found !== new Set(body.vesselIds).size) throw refused('vesselIds', 'One of these vessels does not exist.');
+      if ((await lotOf(manager, body.lotId)) === null) throw refused('lotId', 'There is no such lot.');
+      const found = await vesselsNamed(manager, body.vesselIds);
+      if (found.length !== new Set(body.vesselIds).size)
+        throw refused('vesselIds', 'One of these vessels does not exist.');
       await insertRun(
         manager,
         {
@@ -51,33 +50,28 @@ export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Pr
 }
 
 export async function sheetFor({ db }: Context, me: Me, id: string): Promise<RunSheet> {
-  const run = await db.manager.findOneBy(RunEntity, { id });
-  if (run === null) throw notFound('run');
-  requireOwnRun(run, me);
-  return loadSheet(db.manager, run);
+  return loadSheet(db.manager, await requireRun(db.manager, id, me));
 }
 
 export async function listRuns({ db }: Context, me: Me, asked: RunsAsked): Promise<Page<RunRow>> {
-  const { zone } = await notebookRow(db);
+  const { zone } = await notebookRow(db.manager);
   return pageOfRuns(db.manager, me, asked, zone);
 }
 
 /** Takes a replicate out of the results, in sight; once given, a reason stands. */
 export async function exclude({ db, clock }: Context, me: Me, runId: string, body: NewExclusion): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    const run = await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
-    if (run === null) throw notFound('run');
-    requireOwnRun(run, me);
+    const run = await holdRun(manager, runId, me);
     if (body.replicate >= run.replicateCount)
       throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
     await keepOnce(manager, { id: body.id, what: 'exclusion', said: { ...body, runId } }, async () => {
-      const excluded = await manager.findBy(ExclusionEntity, { runId });
+      const excluded = await exclusionsOf(manager, [runId]);
       const known = excluded.find((one) => one.replicate === body.replicate);
       if (known !== undefined) throw conflict('This replicate is excluded already.', known.reason);
       if (excluded.length + 1 >= run.replicateCount)
         throw refused('replicate', 'The last replicate cannot be excluded; make a new run.');
       const { id, replicate, reason } = body;
-      await manager.insert(ExclusionEntity, {
+      await insertExclusion(manager, {
         id,
         runId,
         replicate,
@@ -99,11 +93,9 @@ export async function chooseInstruments(
   body: RunInstruments,
 ): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    const run = await manager.findOneBy(RunEntity, { id: runId });
-    if (run === null) throw notFound('run');
-    requireOwnRun(run, me);
+    await requireRun(manager, runId, me);
     await requireOneOfAKind(manager, body.instrumentIds);
-    await manager.update(RunEntity, { id: runId }, { instrumentIds: body.instrumentIds });
+    await changeRun(manager, runId, { instrumentIds: body.instrumentIds });
     return readSheet(manager, runId);
   });
 }
@@ -111,9 +103,7 @@ export async function chooseInstruments(
 /** Finishes a run whose cells are filled; finishing it again changes nothing. */
 export async function finishRun({ db, clock }: Context, me: Me, runId: string): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    const run = await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
-    if (run === null) throw notFound('run');
-    requireOwnRun(run, me);
+    const run = await holdRun(manager, runId, me);
     const sheet = await readSheet(manager, runId);
     if (run.finishedAt !== null) return sheet;
     const progress = runProgress(toRunRecord(sheet));
@@ -129,7 +119,7 @@ export async function finishRun({ db, clock }: Context, me: Me, runId: string): 
     const unmeasured = sheet.protocol.usesVessel && sheet.vessels.some((vessel) => vessel === undefined);
     if (unmeasured) throw refused('vessels', 'A vessel of this run is not measured yet.');
     const finishedAt = new Date(clock.now());
-    await manager.update(RunEntity, { id: runId }, { finishedAt });
+    await changeRun(manager, runId, { finishedAt });
     await stampFinished(manager, run, me, finishedAt);
     await keepRunRows(manager, { ...run, finishedAt });
     return readSheet(manager, runId);

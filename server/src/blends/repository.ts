@@ -3,6 +3,7 @@ import type { BlendRef, FlatLine, KeptRecipe } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
 import { Conditions, readPage, type SortBy } from '../database/paging';
+import { BlendEntity, BlendVersionEntity } from './entities';
 
 /** Blends by their newest version. */
 const LATEST = `
@@ -171,4 +172,22 @@ export async function holdBlend(
     now,
   ]);
   await manager.query('select id from blends where id = $1 for update', [id]);
+}
+
+export const countBlends = (manager: EntityManager): Promise<number> => manager.count(BlendEntity);
+
+export const blendOf = (manager: EntityManager, id: string): Promise<BlendEntity | null> =>
+  manager.findOneBy(BlendEntity, { id });
+
+/** A blend, held until the transaction ends. */
+export const heldBlend = (manager: EntityManager, id: string): Promise<BlendEntity | null> =>
+  manager.findOne(BlendEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+
+export const versionOf = (manager: EntityManager, blendId: string, n: number): Promise<BlendVersionEntity | null> =>
+  manager.findOneBy(BlendVersionEntity, { blendId, n });
+
+/** Keeps the next version of a blend that is held. */
+export async function insertVersion(manager: EntityManager, version: Omit<BlendVersionEntity, 'n'>): Promise<void> {
+  const n = (await manager.countBy(BlendVersionEntity, { blendId: version.blendId })) + 1;
+  await manager.insert(BlendVersionEntity, { ...version, n });
 }

@@ -8,22 +8,26 @@ import type {
   Page,
   Recipe,
 } from '@bent-pail/contract';
-import { CoreError, flatLines, predictDesk, type FlatLine } from '@bent-pail/core';
+import { blendMethod, CoreError, flatLines, predictDesk, type FlatLine } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { BlendEntity, BlendVersionEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
 import { learntUse } from '../learning/service';
-import { notebookRow } from '../notebook/service';
+import { notebookRow } from '../notebook/repository';
 import { lotsWithCards } from '../shelf/repository';
-import { blendsForDesk, holdBlend, pageOfBlends, versionsNamed, versionsOf } from './repository';
-
-/** Method version that a kept prediction was made with. */
-const METHOD = 'blend@1';
+import {
+  blendOf,
+  blendsForDesk,
+  holdBlend,
+  insertVersion,
+  pageOfBlends,
+  versionsNamed,
+  versionsOf,
+} from './repository';
 
 export async function listBlends({ db }: Context, asked: BlendsAsked): Promise<Page<BlendRow>> {
-  const { zone } = await notebookRow(db);
+  const { zone } = await notebookRow(db.manager);
   return pageOfBlends(db.manager, asked, zone);
 }
 
@@ -32,7 +36,7 @@ export function deskBlends({ db }: Context, ids: readonly string[]): Promise<rea
 }
 
 export async function blendPage({ db }: Context, id: string): Promise<BlendPage> {
-  const blend = await db.manager.findOneBy(BlendEntity, { id });
+  const blend = await blendOf(db.manager, id);
   if (blend === null) throw notFound('blend');
   return { id, name: blend.name, versions: await versionsOf(db.manager, id) };
 }
@@ -87,16 +91,14 @@ export async function keepVersion(context: Context, me: Me, body: NewBlendVersio
       const now = new Date(clock.now());
       await holdBlend(manager, { id: body.blendId, name: body.name.trim(), now });
       const { input, result } = await predict(manager, body.recipe, flat);
-      const n = (await manager.countBy(BlendVersionEntity, { blendId: body.blendId })) + 1;
-      await manager.insert(BlendVersionEntity, {
+      await insertVersion(manager, {
         id: body.id,
         blendId: body.blendId,
-        n,
         recipe: body.recipe,
         flat,
-        input: input as never,
-        result: result as never,
-        method: METHOD,
+        input,
+        result,
+        method: blendMethod.stamp,
         reason: body.reason ?? null,
         byUser: me.id,
         keptAt: now,

@@ -1,8 +1,9 @@
 import { EventEmitter, once } from 'node:events';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Cards } from '../context';
-import { keepMissingWaits, runsLackingFigures, writeFigures } from '../bench/runRows';
-import { measuredBatches } from '../learning/measured';
+import { runsLackingFigures, writeFigures } from '../bench/rowRepository';
+import { keepMissingWaits } from '../bench/runRows';
+import { measuredBatches } from '../learning/repository';
 import { loadLotRecord } from './lotRecord';
 import {
   unfollowed,

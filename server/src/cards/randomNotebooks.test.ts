@@ -180,6 +180,7 @@ async function recomputed({ shelf, runs }: World, lotId: string): Promise<LotRec
       id: string;
       name: string;
       code: string;
+      materialId: string;
       classId?: string;
       price?: number;
       packVolume_L?: number;
@@ -193,6 +194,7 @@ async function recomputed({ shelf, runs }: World, lotId: string): Promise<LotRec
     id: lotId,
     name: lot?.name ?? '',
     code: lot?.code ?? '',
+    materialId: lot?.materialId ?? '',
     ...(lot?.classId === undefined ? {} : { materialClass: lot.classId }),
     ...(lot?.price === undefined ? {} : { price: lot.price }),
     ...(lot?.packVolume_L === undefined ? {} : { packVolume_L: lot.packVolume_L }),

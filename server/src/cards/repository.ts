@@ -111,3 +111,11 @@ export async function writeLearning(manager: EntityManager, wanted: number, page
     JSON.stringify(page),
   ]);
 }
+
+/** How many cards and runs a notebook has. */
+export async function countNotebook(manager: EntityManager): Promise<{ readonly lots: number; readonly runs: number }> {
+  const [counted] = await manager.query<{ lots: number; runs: number }[]>(
+    'select (select count(*)::int from lot_cards) as lots, (select count(*)::int from runs) as runs',
+  );
+  return counted as { lots: number; runs: number };
+}

@@ -2,14 +2,18 @@ import type { Me, OwnPlant, OwnProfile, PlantRow, ProfileRow } from '@bent-pail/
 import { CoreError, requireTargets, TARGET_PROFILES } from '@bent-pail/core';
 import type { Context } from '../context';
 import { contentHash } from '../database/contentHash';
-import { UserEntity } from '../accounts/entities';
-import { GuideEntity, type GuideKind } from './entities';
+import { namesOf } from '../accounts/repository';
+import type { GuideKind } from './entities';
 import { conflict, notFound, refused } from '../http/problems';
+import { deleteGuide, guideOf, guidesOf, holdGuide, saveGuide } from './repository';
 
 /** Shipped uses first, then the notebook's own by name. */
 export async function listProfiles({ db }: Context): Promise<ProfileRow[]> {
-  const guides = await db.manager.find(GuideEntity, { where: { kind: 'profile' }, order: { keptAt: 'asc' } });
-  const people = new Map((await db.manager.find(UserEntity)).map((user) => [user.id, user.name]));
+  const guides = await guidesOf(db.manager, 'profile');
+  const people = await namesOf(
+    db.manager,
+    guides.flatMap(({ byUser }) => byUser ?? []),
+  );
   const own = guides.map(({ id, content, version, byUser }): ProfileRow => {
     const { targets, ...said } = content as Omit<OwnProfile, 'id' | 'version'>;
     return {
@@ -24,7 +28,7 @@ export async function listProfiles({ db }: Context): Promise<ProfileRow[]> {
 }
 
 export async function listPlants({ db }: Context): Promise<PlantRow[]> {
-  const guides = await db.manager.findBy(GuideEntity, { kind: 'plant' });
+  const guides = await guidesOf(db.manager, 'plant');
   return guides
     .map(({ id, content, version }): PlantRow => ({ id, ...(content as Omit<OwnPlant, 'id' | 'version'>), version }))
     .sort((a, b) => a.name.localeCompare(b.name));
@@ -35,15 +39,15 @@ async function keep(context: Context, me: Me, kind: GuideKind, body: OwnProfile 
   const { db, clock } = context;
   const { id, version, ...content } = body;
   await db.transaction(async (manager) => {
-    await manager.query('select pg_advisory_xact_lock(hashtext($1))', [id]);
-    const known = await manager.findOneBy(GuideEntity, { id });
+    await holdGuide(manager, id);
+    const known = await guideOf(manager, id);
     if (known !== null && known.kind !== kind) throw conflict('This id belongs to something else.');
     // The same again, because nobody answered the first time.
     if (known?.version === version + 1 && contentHash(known.content) === contentHash(content)) return;
     if ((known?.version ?? 0) !== version)
       throw conflict('Somebody else changed it meanwhile; look at it again before you change it.');
     const row = { id, kind, content: content as never, version: version + 1, byUser: me.id };
-    await manager.save(GuideEntity, { ...row, keptAt: new Date(clock.now()) });
+    await saveGuide(manager, { ...row, keptAt: new Date(clock.now()) });
   });
 }
 
@@ -68,14 +72,14 @@ export async function keepPlant(context: Context, me: Me, body: OwnPlant): Promi
 /** Takes a use or a plant off the list; a use that plants point to stays. */
 export async function dropGuide({ db }: Context, kind: GuideKind, id: string): Promise<void> {
   await db.transaction(async (manager) => {
-    const known = await manager.findOneBy(GuideEntity, { id, kind });
-    if (known === null) throw notFound(kind === 'profile' ? 'use of your own' : 'plant');
+    const known = await guideOf(manager, id);
+    if (known?.kind !== kind) throw notFound(kind === 'profile' ? 'use of your own' : 'plant');
     if (kind === 'profile') {
-      const plants = await manager.findBy(GuideEntity, { kind: 'plant' });
+      const plants = await guidesOf(manager, 'plant');
       const pointing = plants.find(({ content }) => (content as OwnPlant).profileId === id);
       if (pointing !== undefined)
         throw conflict(`${(pointing.content as OwnPlant).name} points to this use; give it another one first.`);
     }
-    await manager.delete(GuideEntity, { id });
+    await deleteGuide(manager, id);
   });
 }

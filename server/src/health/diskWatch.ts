@@ -1,8 +1,6 @@
 import type { DataSource } from 'typeorm';
+import { writes } from '../database/probe';
 import { diskFull, diskIsFull } from '../http/problems';
-
-/** Enough to need room on the disk, little enough to be nothing. */
-const PROBE = `create temporary table disk_probe on commit drop as select repeat('x', 8000) as row from generate_series(1, 32)`;
 
 /** Remembers that the disk was full when something was to be kept, until there is room again. */
 export class DiskWatch {
@@ -18,7 +16,7 @@ export class DiskWatch {
   async requireRoom(): Promise<void> {
     if (!this.full) return;
     try {
-      await this.db.transaction((manager) => manager.query(PROBE));
+      await writes(this.db);
       this.full = false;
     } catch (error) {
       throw diskIsFull(error) ? diskFull() : error;

@@ -1,3 +1,4 @@
+import { answers } from '../database/probe';
 import type { Api } from '../http/api';
 import type { Server } from '../resource';
 import { PUBLIC } from '../http/guard';
@@ -11,7 +12,7 @@ export function healthRoutes(api: Api, { db, clock, disk }: Server): void {
     response.json({ status: 'up' });
   });
   api.route('get', '/ready', PUBLIC, async (_request, response) => {
-    await db.query('select 1');
+    await answers(db);
     await disk.requireRoom();
     response.json({ status: 'ready' });
   });

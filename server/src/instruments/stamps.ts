@@ -1,7 +1,7 @@
 import { KIND_OF_STEP, stampOf, type CalibrationStamp, type Protocol } from '@bent-pail/core';
-import { In, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import type { ReadingEntity } from '../bench/entities';
-import { CalibrationEntity, InstrumentEntity } from './entities';
+import { calibrationInForce, calibrationsNamed, instrumentsNamed } from './repository';
 import { toCalibration, toInstrument } from './rows';
 
 export interface StampColumns {
@@ -21,15 +21,7 @@ export async function stampColumns(
 ): Promise<StampColumns> {
   const kind = stepKind === undefined ? undefined : KIND_OF_STEP[stepKind];
   if (kind === undefined || instrumentIds.length === 0) return UNSTAMPED;
-  const [found] = await manager.query<{ instrumentId: string; calibrationId: string | null; served: number }[]>(
-    `select i.id as "instrumentId", c.id as "calibrationId",
-       (select count(*)::int from readings r where r.calibration_id = c.id) as served
-     from instruments i
-     left join lateral (
-       select id from calibrations where instrument_id = i.id and at <= $3 order by at desc limit 1) c on true
-     where i.id = any($1) and i.kind = $2 limit 1`,
-    [instrumentIds, kind, takenAt],
-  );
+  const found = await calibrationInForce(manager, instrumentIds, kind, takenAt);
   if (found === undefined) return UNSTAMPED;
   const { instrumentId, calibrationId, served } = found;
   return calibrationId === null
@@ -46,8 +38,8 @@ export async function stampReader(
     ...new Set(readings.map((reading) => reading[key]).filter((id) => id !== null)),
   ];
   if (ids('instrumentId').length === 0) return () => undefined;
-  const instruments = await manager.findBy(InstrumentEntity, { id: In(ids('instrumentId')) });
-  const calibrations = await manager.findBy(CalibrationEntity, { id: In(ids('calibrationId')) });
+  const instruments = await instrumentsNamed(manager, ids('instrumentId'));
+  const calibrations = await calibrationsNamed(manager, ids('calibrationId'));
   return ({ instrumentId, calibrationId, calibrationReadings, takenAt }) => {
     const instrument = instruments.find((one) => one.id === instrumentId);
     if (instrument === undefined) return undefined;

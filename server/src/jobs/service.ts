@@ -1,22 +1,17 @@
 import type { Me, NewPlannedJobs, PlannedJobRow } from '@bent-pail/contract';
-import { IsNull } from 'typeorm';
 import type { Context } from '../context';
-import { UserEntity } from '../accounts/entities';
-import { PlannedJobEntity } from './entities';
+import { namesOf } from '../accounts/repository';
 import { keepOnce } from '../database/keepOnce';
 import { notFound } from '../http/problems';
-
-/** Open jobs in one list at most, the soonest first. */
-const LISTED = 200;
+import { insertJob, jobsToDo, markJob } from './repository';
 
 /** Work with a date that is not done, soonest first. */
 export async function openJobs({ db }: Context): Promise<PlannedJobRow[]> {
-  const jobs = await db.manager.find(PlannedJobEntity, {
-    where: { doneAt: IsNull() },
-    order: { at: 'asc' },
-    take: LISTED,
-  });
-  const people = new Map((await db.manager.find(UserEntity)).map((user) => [user.id, user.name]));
+  const jobs = await jobsToDo(db.manager);
+  const people = await namesOf(
+    db.manager,
+    jobs.map(({ byUser }) => byUser),
+  );
   return jobs.map(({ id, at, what, where, to, byUser }) => ({
     id,
     at: at.toISOString(),
@@ -38,7 +33,7 @@ export async function planJobs(context: Context, me: Me, { jobs }: NewPlannedJob
       await keepOnce(manager, { id: job.id, what: 'job', said: job }, async () => {
         const { id, at, what, where, to } = job;
         const open = { byUser: me.id, plannedAt, doneBy: null, doneAt: null };
-        await manager.insert(PlannedJobEntity, { id, at: new Date(at), what, where, to: to ?? null, ...open });
+        await insertJob(manager, { id, at: new Date(at), what, where, to: to ?? null, ...open });
       });
   });
   return openJobs(context);
@@ -48,7 +43,6 @@ export async function planJobs(context: Context, me: Me, { jobs }: NewPlannedJob
 export async function markDone(context: Context, me: Me, id: string, done: boolean): Promise<PlannedJobRow[]> {
   const { db, clock } = context;
   const change = done ? { doneBy: me.id, doneAt: new Date(clock.now()) } : { doneBy: null, doneAt: null };
-  const { affected } = await db.manager.update(PlannedJobEntity, { id }, change);
-  if (affected === 0) throw notFound('job');
+  if (!(await markJob(db.manager, id, change))) throw notFound('job');
   return openJobs(context);
 }

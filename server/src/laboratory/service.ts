@@ -1,16 +1,15 @@
 import type { ImportedReport, LabRequestRow, Me, NewLabRequest } from '@bent-pail/contract';
 import { LAB_REPORT, practiceReport } from '@bent-pail/core';
-import { In, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import type { Context, Ground } from '../context';
-import { UserEntity } from '../accounts/entities';
-import { RunEntity } from '../bench/entities';
-import { LabRequestEntity } from './entities';
-import { LotEntity, MaterialEntity } from '../shelf/entities';
+import { namesOf } from '../accounts/repository';
+import { runOf } from '../bench/runRepository';
+import type { LabRequestEntity } from './entities';
+import type { LotEntity, MaterialEntity } from '../shelf/entities';
+import { lotOf, lotRowsNamed, materialsNamed } from '../shelf/lotRepository';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
-
-/** Requests in one list at most, the newest first. */
-const LISTED = 50;
+import { insertRequest, newestRequests, requestOf, tieToRun } from './repository';
 
 /** A report is the same each time that it is looked at: chance comes from the request's id. */
 const seedOf = (id: string): number => Number.parseInt(id.replaceAll('-', '').slice(-8), 16);
@@ -20,9 +19,18 @@ async function toRows(
   requests: readonly LabRequestEntity[],
   now: number,
 ): Promise<LabRequestRow[]> {
-  const lots = await manager.findBy(LotEntity, { id: In(requests.map((request) => request.lotId)) });
-  const materials = await manager.findBy(MaterialEntity, { id: In(lots.map((lot) => lot.materialId)) });
-  const users = await manager.findBy(UserEntity, { id: In(requests.map((request) => request.askedBy)) });
+  const lots = await lotRowsNamed(
+    manager,
+    requests.map((request) => request.lotId),
+  );
+  const materials = await materialsNamed(
+    manager,
+    lots.map((lot) => lot.materialId),
+  );
+  const names = await namesOf(
+    manager,
+    requests.map((request) => request.askedBy),
+  );
   return requests.map((request) => {
     const lot = lots.find((one) => one.id === request.lotId) as LotEntity;
     const material = materials.find((one) => one.id === lot.materialId) as MaterialEntity;
@@ -32,7 +40,7 @@ async function toRows(
       id: request.id,
       lot: { id: lot.id, name: material.name, code: lot.code },
       askedAt: request.askedAt.toISOString(),
-      askedBy: users.find((user) => user.id === request.askedBy)?.name ?? '',
+      askedBy: names.get(request.askedBy) ?? '',
       readyAt: request.readyAt.toISOString(),
       ...(ready ? { report: practiceReport(sample, material.classId ?? undefined, seedOf(request.id)) } : {}),
       ...(request.runId === null ? {} : { runId: request.runId }),
@@ -41,7 +49,7 @@ async function toRows(
 }
 
 export async function listRequests({ db, clock }: Ground): Promise<LabRequestRow[]> {
-  const requests = await db.manager.find(LabRequestEntity, { order: { askedAt: 'desc' }, take: LISTED });
+  const requests = await newestRequests(db.manager);
   return toRows(db.manager, requests, clock.now());
 }
 
@@ -53,10 +61,9 @@ export async function awaitedReports(context: Context): Promise<LabRequestRow[]>
 export async function askLaboratory({ db, clock }: Context, me: Me, body: NewLabRequest): Promise<LabRequestRow[]> {
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'request', said: body }, async () => {
-      if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
-        throw refused('lotId', 'There is no such lot.');
+      if ((await lotOf(manager, body.lotId)) === null) throw refused('lotId', 'There is no such lot.');
       const now = clock.now();
-      await manager.insert(LabRequestEntity, {
+      await insertRequest(manager, {
         id: body.id,
         lotId: body.lotId,
         askedBy: me.id,
@@ -73,15 +80,15 @@ export async function askLaboratory({ db, clock }: Context, me: Me, body: NewLab
 export async function markImported(context: Context, id: string, { runId }: ImportedReport): Promise<LabRequestRow[]> {
   const { db, clock } = context;
   await db.transaction(async (manager) => {
-    const request = await manager.findOneBy(LabRequestEntity, { id });
+    const request = await requestOf(manager, id);
     if (request === null) throw notFound('request');
     if (request.readyAt.getTime() > clock.now()) throw refused('id', 'This report is not ready yet.');
     if (request.runId === runId) return;
     if (request.runId !== null) throw conflict('This report was imported before.');
-    const run = await manager.findOneBy(RunEntity, { id: runId });
+    const run = await runOf(manager, runId);
     if (run?.lotId !== request.lotId || run.protocolKey !== LAB_REPORT.key)
       throw refused('runId', 'The run must be a lab report on the lot that was sent.');
-    await manager.update(LabRequestEntity, { id }, { runId });
+    await tieToRun(manager, id, runId);
   });
   return listRequests(context);
 }

@@ -1,6 +1,7 @@
 import { EventEmitter } from 'node:events';
 import pg from 'pg';
 import type { Logger } from 'pino';
+import { listenToChanges } from '../database/listen';
 
 /** How long to wait before listening again after PostgreSQL was lost. */
 const AGAIN_MS = 1000;
@@ -35,7 +36,7 @@ export class Hub {
     this.client = client;
     try {
       await client.connect();
-      await client.query('listen bench_run; listen lot_cards');
+      await listenToChanges(client);
       this.events.emit('run', 'all');
       this.events.emit('cards');
     } catch (error) {

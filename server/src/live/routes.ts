@@ -1,6 +1,6 @@
 import { isStillIn } from '../accounts/session';
 
-import { RunEntity } from '../bench/entities';
+import { isRunOf } from '../bench/runRepository';
 import type { Api } from '../http/api';
 import type { Server } from '../resource';
 import { BENCH_READS, meOf } from '../http/guard';
@@ -32,7 +32,7 @@ export function liveRoutes(api: Api, server: Server): void {
     };
     const mayHear = async (heard: string): Promise<boolean> => {
       if (me.role !== 'student' || heard === 'all' || heard === 'counts') return true;
-      return (await db.manager.countBy(RunEntity, { id: heard, studentId: me.id })) > 0;
+      return isRunOf(db.manager, heard, me.id);
     };
     const end = (): void => {
       response.end();

@@ -1,10 +1,11 @@
 import { NewNote, PHOTO_LIMIT } from '@bent-pail/contract';
 import type { Context } from '../context';
+import { requireRun } from '../bench/requireRun';
 import { param, type Api } from '../http/api';
 import { readBody } from '../http/body';
 import { BENCH_READS, BENCH_WORKS, meOf } from '../http/guard';
 import { refused } from '../http/problems';
-import { addNote, addPhoto, photoJpeg, requireRun } from './service';
+import { addNote, addPhoto, photoJpeg } from './service';
 import { spooled, tooLarge } from './spool';
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
@@ -20,7 +21,7 @@ export function noteRoutes(api: Api, context: Context): void {
     const caption = typeof request.query.caption === 'string' ? request.query.caption : '';
     const [me, runId] = [meOf(request), param(request, 'id')];
     // Nothing is read of it before it is known that this person may send one.
-    await requireRun(context.db.manager, me, runId);
+    await requireRun(context.db.manager, runId, me);
     if (Number(request.get('content-length') ?? 0) > PHOTO_LIMIT) throw tooLarge();
     await spooled(request, PHOTO_LIMIT, (photo) => addPhoto(context, me, runId, { id, caption, photo }));
     response.status(204).end();

@@ -1,32 +1,24 @@
 import type { Me, NewNote, RunNote, RunPhoto } from '@bent-pail/contract';
-import { In, type EntityManager } from 'typeorm';
-import { requireOwnRun } from '../bench/ownRun';
+import type { EntityManager } from 'typeorm';
+import { namesOf } from '../accounts/repository';
+import { holdRun, requireRun } from '../bench/requireRun';
 import type { Context } from '../context';
-import { UserEntity } from '../accounts/entities';
-import { RunEntity } from '../bench/entities';
-import { NoteEntity, PhotoEntity } from './entities';
+import type { NoteEntity, PhotoEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 import { reencode } from './picture';
+import { asidesKept, countPhotos, insertNote, insertPhoto, isPhotoKept, pictureOf } from './repository';
 import type { SentPhoto } from './spool';
 
 /** A run has no album. */
 const MOST_PHOTOS = 24;
 const LONGEST_CAPTION = 200;
 
-/** The run, where it is one that this person may write beside. */
-export async function requireRun(manager: EntityManager, me: Me, runId: string): Promise<RunEntity> {
-  const run = await manager.findOneBy(RunEntity, { id: runId });
-  if (run === null) throw notFound('run');
-  requireOwnRun(run, me);
-  return run;
-}
-
 export async function addNote({ db, clock }: Context, me: Me, runId: string, body: NewNote): Promise<void> {
-  await requireRun(db.manager, me, runId);
+  await requireRun(db.manager, runId, me);
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'note', said: { ...body, runId } }, async () => {
-      await manager.insert(NoteEntity, { ...body, runId, byUser: me.id, keptAt: new Date(clock.now()) });
+      await insertNote(manager, { ...body, runId, byUser: me.id, keptAt: new Date(clock.now()) });
     }),
   );
 }
@@ -43,15 +35,15 @@ export async function addPhoto({ db, clock }: Context, me: Me, runId: string, up
   if (caption.length > LONGEST_CAPTION) throw refused('caption', 'Keep the caption under 200 letters.');
   const said = { runId, caption, sha256: photo.sha256 };
   // Decoded outside the transaction: it takes its time, and connections are few.
-  const isKnown = (await db.manager.countBy(PhotoEntity, { id })) > 0;
+  const isKnown = await isPhotoKept(db.manager, id);
   const picture = isKnown ? undefined : await reencode(photo);
   await db.transaction((manager) =>
     keepOnce(manager, { id, what: 'photo', said }, async () => {
       if (picture === undefined) throw conflict('A photo with this id is kept with other content.');
-      await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
-      if ((await manager.countBy(PhotoEntity, { runId })) >= MOST_PHOTOS)
+      await holdRun(manager, runId);
+      if ((await countPhotos(manager, runId)) >= MOST_PHOTOS)
         throw refused('photo', `A run keeps ${String(MOST_PHOTOS)} photos at most.`);
-      await manager.insert(PhotoEntity, {
+      await insertPhoto(manager, {
         id,
         runId,
         caption,
@@ -65,9 +57,9 @@ export async function addPhoto({ db, clock }: Context, me: Me, runId: string, up
 
 /** The picture itself, for those who may see its run. */
 export async function photoJpeg({ db }: Context, me: Me, id: string): Promise<Buffer> {
-  const photo = await db.manager.findOne(PhotoEntity, { where: { id }, select: { id: true, runId: true, jpeg: true } });
+  const photo = await pictureOf(db.manager, id);
   if (photo === null) throw notFound('photo');
-  await requireRun(db.manager, me, photo.runId);
+  await requireRun(db.manager, photo.runId, me);
   return photo.jpeg;
 }
 
@@ -78,13 +70,13 @@ export interface RunAsides {
 
 /** Notes and photos of a run, oldest first, without the pictures. */
 export async function asidesOf(manager: EntityManager, runId: string): Promise<RunAsides> {
-  const where = { where: { runId }, order: { keptAt: 'asc' } } as const;
-  const notes = await manager.find(NoteEntity, where);
-  const photos = await manager.find(PhotoEntity, where);
-  const people = [...new Set([...notes, ...photos].map(({ byUser }) => byUser))];
-  const users = people.length === 0 ? [] : await manager.findBy(UserEntity, { id: In(people) });
+  const { notes, photos } = await asidesKept(manager, runId);
+  const names = await namesOf(
+    manager,
+    [...notes, ...photos].map(({ byUser }) => byUser),
+  );
   const told = ({ byUser, keptAt }: NoteEntity | PhotoEntity): { readonly by: string; readonly keptAt: string } => ({
-    by: users.find(({ id }) => id === byUser)?.name ?? '',
+    by: names.get(byUser) ?? '',
     keptAt: keptAt.toISOString(),
   });
   return {

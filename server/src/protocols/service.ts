@@ -3,15 +3,14 @@ import { copyProtocol, CoreError, PROTOCOLS, sameContent, type Protocol } from '
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { contentHash } from '../database/contentHash';
-import { ProtocolEntity } from './entities';
 import { refused } from '../http/problems';
+import { insertProtocol, newestKept, ownProtocols } from './repository';
 
 /** A protocol at its newest version, or undefined. Shipped ones are taken from the program, which is newest. */
 export async function newestProtocol(manager: EntityManager, key: string): Promise<Protocol | undefined> {
   const shipped = PROTOCOLS.find((one) => one.key === key);
   if (shipped !== undefined) return shipped;
-  const [row] = await manager.find(ProtocolEntity, { where: { key }, order: { version: 'desc' }, take: 1 });
-  return row?.body;
+  return newestKept(manager, key);
 }
 
 export async function requireProtocol(manager: EntityManager, key: string): Promise<Protocol> {
@@ -22,10 +21,7 @@ export async function requireProtocol(manager: EntityManager, key: string): Prom
 
 /** Shipped protocols in their order, then the lead's copies by name, each at its newest version. */
 export async function listProtocols({ db }: Context): Promise<ProtocolRow[]> {
-  const own = await db.manager.query<{ body: Protocol; name: string }[]>(
-    `select distinct on (p.key) p.body, u.name from protocols p join users u on u.id = p.by_user
-     order by p.key, p.version desc`,
-  );
+  const own = await ownProtocols(db.manager);
   const shipped = PROTOCOLS.map((protocol): ProtocolRow => ({ protocol }));
   const copies = own.map(({ body, name }): ProtocolRow => ({ protocol: body, by: name }));
   return [...shipped, ...copies.sort((a, b) => a.protocol.label.localeCompare(b.protocol.label))];
@@ -42,14 +38,8 @@ export async function keepProtocol(context: Context, me: Me, body: NewProtocol):
       const protocol = copyProtocol(base, body, { key: body.key, version });
       // The same content again is the same version: a retry changes nothing.
       if (last !== undefined && sameContent({ ...last, version }, protocol)) return;
-      await manager.insert(ProtocolEntity, {
-        key: body.key,
-        version,
-        hash: contentHash(protocol),
-        body: protocol as never,
-        byUser: me.id,
-        keptAt: new Date(clock.now()),
-      });
+      const kept = { byUser: me.id, keptAt: new Date(clock.now()) };
+      await insertProtocol(manager, { key: body.key, version, hash: contentHash(protocol), ...kept }, protocol);
     } catch (error) {
       if (error instanceof CoreError) throw refused(error.path, error.sentence);
       throw error;

@@ -1,6 +1,7 @@
 import type { Me, Page, ScorecardsAsked } from '@bent-pail/contract';
+import type { Rubric } from '@bent-pail/core';
 import { In, IsNull, type EntityManager } from 'typeorm';
-import { RaterEntity, ScorecardEntity } from './entities';
+import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
 import { Conditions, readPage, type SortBy } from '../database/paging';
 
 const FROM = `
@@ -45,4 +46,59 @@ export async function pageOfScorecards(
 /** Sheets that somebody has not handed in yet. */
 export function sheetsOut(manager: EntityManager, me: Me): Promise<number> {
   return manager.countBy(RaterEntity, { userId: me.id, handedInAt: IsNull() });
+}
+
+export const countScorecards = (manager: EntityManager): Promise<number> => manager.count(ScorecardEntity);
+
+export const scorecardOf = (manager: EntityManager, id: string): Promise<ScorecardEntity | null> =>
+  manager.findOneBy(ScorecardEntity, { id });
+
+/** The rubric of a card, at the version that it was begun with. */
+export async function rubricOf(manager: EntityManager, card: ScorecardEntity): Promise<Rubric> {
+  const row = await manager.findOneByOrFail(RubricEntity, { key: card.rubricKey, version: card.rubricVersion });
+  return row.body;
+}
+
+export const ratersOf = (manager: EntityManager, scorecardId: string): Promise<RaterEntity[]> =>
+  manager.findBy(RaterEntity, { scorecardId });
+
+/** All ratings of a card, or those of one rater. */
+export const ratingsOf = (manager: EntityManager, scorecardId: string, userId?: string): Promise<RatingEntity[]> =>
+  manager.findBy(RatingEntity, { scorecardId, ...(userId === undefined ? {} : { userId }) });
+
+export async function insertScorecard(
+  manager: EntityManager,
+  card: ScorecardEntity,
+  raterIds: readonly string[],
+): Promise<void> {
+  await manager.insert(ScorecardEntity, card);
+  for (const userId of raterIds) await manager.insert(RaterEntity, { scorecardId: card.id, userId, handedInAt: null });
+}
+
+/** A rater's place on a card, held until the transaction ends where that is asked for. */
+export const placeOf = (
+  manager: EntityManager,
+  scorecardId: string,
+  userId: string,
+  hold: boolean,
+): Promise<RaterEntity | null> =>
+  manager.findOne(RaterEntity, {
+    where: { scorecardId, userId },
+    ...(hold ? { lock: { mode: 'pessimistic_write' } as const } : {}),
+  });
+
+export const placesOf = (manager: EntityManager, userId: string): Promise<RaterEntity[]> =>
+  manager.findBy(RaterEntity, { userId });
+
+/** A rating goes over the one before it: until the sheet is handed in it is nobody's but the rater's. */
+export async function keepRating(manager: EntityManager, rating: RatingEntity): Promise<void> {
+  await manager.upsert(RatingEntity, rating, ['scorecardId', 'userId', 'criterion']);
+}
+
+export async function markHandedIn(
+  manager: EntityManager,
+  { scorecardId, userId }: RaterEntity,
+  handedInAt: Date,
+): Promise<void> {
+  await manager.update(RaterEntity, { scorecardId, userId }, { handedInAt });
 }

@@ -1,6 +1,6 @@
 import { seesAll, type Resource } from '../resource';
 import { RubricEntity, ScorecardEntity, RaterEntity, RatingEntity } from './entities';
-import { sheetsOut } from './repository';
+import { countScorecards, sheetsOut } from './repository';
 import { scoreRoutes } from './routes';
 
 export const scores: Resource = {
@@ -9,7 +9,7 @@ export const scores: Resource = {
   routes: scoreRoutes,
   waiting: async ({ db }, me) => ({ sheetsToRate: await sheetsOut(db.manager, me) }),
   counts: async ({ db }, me) => ({
-    scorecards: seesAll(me) ? await db.manager.count(ScorecardEntity) : 0,
+    scorecards: seesAll(me) ? await countScorecards(db.manager) : 0,
     sheetsToRate: await sheetsOut(db.manager, me),
   }),
 };

@@ -9,21 +9,33 @@ import type {
   ScorecardsAsked,
 } from '@bent-pail/contract';
 import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
-import { In, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { UserEntity } from '../accounts/entities';
-import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
-import { LotEntity } from '../shelf/entities';
+import { namesOf, usersNamed } from '../accounts/repository';
+import type { RaterEntity, ScorecardEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { optional } from '../database/optional';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
-import { notebookRow } from '../notebook/service';
+import { notebookRow } from '../notebook/repository';
+import { lotOf } from '../shelf/lotRepository';
 import { lotsWithCards, type LotWithCard } from '../shelf/repository';
-import { pageOfScorecards } from './repository';
+import {
+  insertScorecard,
+  keepRating,
+  markHandedIn,
+  pageOfScorecards,
+  placeOf,
+  placesOf,
+  ratersOf,
+  ratingsOf,
+  rubricOf,
+  scorecardOf,
+} from './repository';
 
-async function rubricOf(manager: EntityManager, card: ScorecardEntity): Promise<Rubric> {
-  const row = await manager.findOneByOrFail(RubricEntity, { key: card.rubricKey, version: card.rubricVersion });
-  return row.body;
+async function requireCard(manager: EntityManager, id: string): Promise<ScorecardEntity> {
+  const card = await scorecardOf(manager, id);
+  if (card === null) throw notFound('scorecard');
+  return card;
 }
 
 const isIn = (raters: readonly RaterEntity[]): boolean => raters.every((rater) => rater.handedInAt !== null);
@@ -36,14 +48,18 @@ interface Judged {
 
 async function judge(manager: EntityManager, card: ScorecardEntity, lot: LotWithCard): Promise<Judged> {
   const rubric = await rubricOf(manager, card);
-  const raters = await manager.findBy(RaterEntity, { scorecardId: card.id });
-  const users = await manager.findBy(UserEntity, { id: In(raters.map((rater) => rater.userId)) });
-  const nameOf = (id: string): string => users.find((user) => user.id === id)?.name ?? '';
+  const raters = await ratersOf(manager, card.id);
+  const names = await namesOf(
+    manager,
+    raters.map((rater) => rater.userId),
+  );
+  const nameOf = (id: string): string => names.get(id) ?? '';
   const revealed = isIn(raters);
   // Blind until all are in: nobody's values leave the server before, not even into the score.
-  const rows = revealed ? await manager.findBy(RatingEntity, { scorecardId: card.id }) : [];
+  const rows = revealed ? await ratingsOf(manager, card.id) : [];
   const ratings: Rating[] = rows.map(({ criterion, userId, value, tags }) => ({
     criterion,
+    raterId: userId,
     rater: nameOf(userId),
     value,
     tags,
@@ -57,7 +73,11 @@ async function judge(manager: EntityManager, card: ScorecardEntity, lot: LotWith
     ...optional('pail', lot.row.pail),
     sampleCode: card.sampleCode,
     rubricLabel: rubric.label,
-    raters: raters.map((rater) => ({ name: nameOf(rater.userId), handedIn: rater.handedInAt !== null })),
+    raters: raters.map((rater) => ({
+      id: rater.userId,
+      name: nameOf(rater.userId),
+      handedIn: rater.handedInAt !== null,
+    })),
     revealed,
     ...(judged.result.overall === undefined ? {} : { overall: judged.result.overall }),
     missing: judged.result.missing,
@@ -66,7 +86,7 @@ async function judge(manager: EntityManager, card: ScorecardEntity, lot: LotWith
 }
 
 export async function listScorecards({ db }: Context, asked: ScorecardsAsked): Promise<Page<ScorecardRow>> {
-  const { zone } = await notebookRow(db);
+  const { zone } = await notebookRow(db.manager);
   const page = await pageOfScorecards(db.manager, asked, zone);
   const lots = await lotsWithCards(db.manager, [...new Set(page.rows.map(({ lotId }) => lotId))]);
   const rows: ScorecardRow[] = [];
@@ -78,12 +98,11 @@ export async function listScorecards({ db }: Context, asked: ScorecardsAsked): P
 }
 
 export async function scorecardPage({ db, cards }: Context, id: string): Promise<ScorecardPage> {
-  const card = await db.manager.findOneBy(ScorecardEntity, { id });
-  if (card === null) throw notFound('scorecard');
+  const card = await requireCard(db.manager, id);
   await cards.follow([card.lotId]);
   const [lot] = await lotsWithCards(db.manager, [card.lotId]);
   if (lot === undefined) throw notFound('lot');
-  const { currency } = await notebookRow(db);
+  const { currency } = await notebookRow(db.manager);
   return { ...(await judge(db.manager, card, lot)), currency };
 }
 
@@ -92,37 +111,32 @@ export async function addScorecard({ db, clock }: Context, body: NewScorecard): 
   if (rubric === undefined) throw refused('rubric', `There is no rubric "${body.rubric}".`);
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'scorecard', said: body }, async () => {
-      if ((await manager.findOneBy(LotEntity, { id: body.lotId })) === null)
-        throw refused('lotId', 'There is no such lot.');
+      if ((await lotOf(manager, body.lotId)) === null) throw refused('lotId', 'There is no such lot.');
       const raterIds = [...new Set(body.raterIds)];
-      const raters = await manager.findBy(UserEntity, { id: In(raterIds) });
+      const raters = await usersNamed(manager, raterIds);
       if (raters.length !== raterIds.length) throw refused('raterIds', 'One of these raters is not in this notebook.');
       const unable = raters.find((rater) => !['lead', 'tester', 'panellist'].includes(rater.role));
       if (unable !== undefined) throw refused('raterIds', `${unable.name} is a ${unable.role} and cannot rate.`);
       const { id, lotId, sampleCode } = body;
       const card = { id, lotId, sampleCode, rubricKey: rubric.key, rubricVersion: rubric.version };
-      await manager.insert(ScorecardEntity, { ...card, createdAt: new Date(clock.now()) });
-      for (const userId of raterIds) await manager.insert(RaterEntity, { scorecardId: id, userId, handedInAt: null });
+      await insertScorecard(manager, { ...card, createdAt: new Date(clock.now()) }, raterIds);
     }),
   );
   return { id: body.id };
 }
 
 /** A rater's place on a card; somebody else's card does not exist for them. */
-async function ownPlace(manager: EntityManager, me: Me, scorecardId: string, lock: boolean): Promise<RaterEntity> {
-  const place = await manager.findOne(RaterEntity, {
-    where: { scorecardId, userId: me.id },
-    ...(lock ? { lock: { mode: 'pessimistic_write' } as const } : {}),
-  });
+async function ownPlace(manager: EntityManager, me: Me, scorecardId: string, hold: boolean): Promise<RaterEntity> {
+  const place = await placeOf(manager, scorecardId, me.id, hold);
   if (place === null) throw notFound('sheet of yours');
   return place;
 }
 
 async function ownSheet(manager: EntityManager, me: Me, scorecardId: string): Promise<RaterSheet> {
   const place = await ownPlace(manager, me, scorecardId, false);
-  const card = await manager.findOneByOrFail(ScorecardEntity, { id: scorecardId });
-  const raters = await manager.findBy(RaterEntity, { scorecardId });
-  const ratings = await manager.findBy(RatingEntity, { scorecardId, userId: me.id });
+  const card = await requireCard(manager, scorecardId);
+  const raters = await ratersOf(manager, scorecardId);
+  const ratings = await ratingsOf(manager, scorecardId, me.id);
   return {
     scorecardId,
     sampleCode: card.sampleCode,
@@ -135,7 +149,7 @@ async function ownSheet(manager: EntityManager, me: Me, scorecardId: string): Pr
 }
 
 export async function listOwnSheets({ db }: Context, me: Me): Promise<RaterSheet[]> {
-  const places = await db.manager.findBy(RaterEntity, { userId: me.id });
+  const places = await placesOf(db.manager, me.id);
   return Promise.all(places.map((place) => ownSheet(db.manager, me, place.scorecardId)));
 }
 
@@ -153,7 +167,7 @@ export async function rate(
   return db.transaction(async (manager) => {
     const place = await ownPlace(manager, me, scorecardId, true);
     if (place.handedInAt !== null) throw conflict('This sheet is handed in and stays as it is.');
-    const card = await manager.findOneByOrFail(ScorecardEntity, { id: scorecardId });
+    const card = await requireCard(manager, scorecardId);
     const rubric = await rubricOf(manager, card);
     const line = rubric.criteria.find((one) => one.name === criterion && one.source.from === 'panel');
     if (line === undefined) throw notFound('criterion to rate');
@@ -161,11 +175,7 @@ export async function rate(
     const unknown = body.tags.find((tag) => line.tags?.includes(tag) !== true);
     if (unknown !== undefined) throw refused('tags', `There is no tag "${unknown}".`);
     const { value, tags } = body;
-    await manager.upsert(
-      RatingEntity,
-      { scorecardId, userId: me.id, criterion, value, tags, keptAt: new Date(clock.now()) },
-      ['scorecardId', 'userId', 'criterion'],
-    );
+    await keepRating(manager, { scorecardId, userId: me.id, criterion, value, tags, keptAt: new Date(clock.now()) });
     return ownSheet(manager, me, scorecardId);
   });
 }
@@ -182,7 +192,7 @@ export async function handIn({ db, clock }: Context, me: Me, scorecardId: string
     if (open !== undefined) {
       throw new HttpProblem(422, { code: 'missing', path: open.name, message: `${open.label} is not scored yet.` });
     }
-    await manager.update(RaterEntity, { scorecardId, userId: me.id }, { handedInAt: new Date(clock.now()) });
+    await markHandedIn(manager, place, new Date(clock.now()));
     return ownSheet(manager, me, scorecardId);
   });
 }

@@ -51,6 +51,3 @@ export class LotEntity {
   @Column('uuid', { name: 'blend_version_id', nullable: true })
   blendVersionId!: string | null;
 }
-
-/** Where a lot comes from that was bought or simply is there. */
-export const BOUGHT = Object.freeze({ preparedFrom: null, preparedHow: null, preparation: null, blendVersionId: null });

@@ -1,10 +1,11 @@
 import { seesAll, type Resource } from '../resource';
 import { MaterialEntity, LotEntity } from './entities';
+import { countLots } from './lotRepository';
 import { shelfRoutes } from './routes';
 
 export const shelf: Resource = {
   name: 'shelf',
   entities: [MaterialEntity, LotEntity],
   routes: shelfRoutes,
-  counts: async ({ db }, me) => ({ lots: seesAll(me) ? await db.manager.count(LotEntity) : 0 }),
+  counts: async ({ db }, me) => ({ lots: seesAll(me) ? await countLots(db.manager) : 0 }),
 };

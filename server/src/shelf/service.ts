@@ -12,11 +12,12 @@ import type {
 import { findMediaClass, materialSpread } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { BOUGHT, LotEntity, MaterialEntity } from './entities';
+import { LotEntity, MaterialEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
-import { notebookRow } from '../notebook/service';
+import { notebookRow } from '../notebook/repository';
 import { requireFreeCode } from '../stock/rules';
+import { changeAtVersion, insertLot, insertMaterial, lotOf, materialOf } from './lotRepository';
 import {
   countUsable,
   deskLotsNamed,
@@ -56,7 +57,7 @@ export async function lotPage({ db, cards }: Context, id: string): Promise<LotCa
   await cards.follow([id, ...(await siblingsOf(db.manager, id))]);
   const [lot] = await lotsWithCards(db.manager, [id]);
   if (lot === undefined) throw notFound('lot');
-  const { currency } = await notebookRow(db);
+  const { currency } = await notebookRow(db.manager);
   const kin = materialSpread(await kinOf(db.manager, lot.row.materialId));
   return { lot: lot.row, card: lot.card, kin, currency };
 }
@@ -66,14 +67,7 @@ export async function addMaterial({ db }: Context, body: NewMaterial): Promise<{
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'material', said: body }, async () => {
       const { id, name, kind, classId, aliases } = body;
-      await manager.insert(MaterialEntity, {
-        id,
-        name,
-        kind,
-        classId: classId ?? null,
-        aliases: aliases ?? [],
-        version: 1,
-      });
+      await insertMaterial(manager, { id, name, kind, classId: classId ?? null, aliases: aliases ?? [] });
     }),
   );
   return { id: body.id };
@@ -96,10 +90,10 @@ export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
   const { db, clock } = context;
   return db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'lot', said: body }, async () => {
-      if ((await manager.findOneBy(MaterialEntity, { id: body.materialId })) === null)
+      if ((await materialOf(manager, body.materialId)) === null)
         throw refused('materialId', 'There is no such material.');
       await requireFreeCode(manager, body.materialId, body.code);
-      await manager.insert(LotEntity, {
+      await insertLot(manager, {
         id: body.id,
         materialId: body.materialId,
         code: body.code,
@@ -110,8 +104,6 @@ export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
         packVolume_L: body.packVolume_L ?? null,
         state: body.state ?? null,
         createdAt: new Date(clock.now()),
-        version: 1,
-        ...BOUGHT,
       });
       await requireShown(context, manager, body.id);
     });
@@ -141,14 +133,8 @@ async function saveVersioned(
   what: string,
 ): Promise<void> {
   const fields = Object.fromEntries(Object.entries(patch).filter(([, value]) => value !== undefined));
-  const saved = await manager
-    .createQueryBuilder()
-    .update(entity)
-    .set({ ...fields, version: () => 'version + 1' })
-    .where('id = :id and version = :version', { id, version })
-    .execute();
-  if (saved.affected === 1) return;
-  const current = await manager.findOneBy<MaterialEntity | LotEntity>(entity, { id });
+  if (await changeAtVersion(manager, entity, { id, version }, fields)) return;
+  const current = await (entity === LotEntity ? lotOf(manager, id) : materialOf(manager, id));
   if (current === null) throw notFound(what);
   throw conflict(`Somebody changed this ${what} in the meantime; look at both.`, current);
 }

@@ -1,10 +1,11 @@
 import type { LotRow, Me, NewPrepared, PreparationRecord } from '@bent-pail/contract';
 import type { Context } from '../context';
-import { LotEntity } from '../shelf/entities';
+import type { LotEntity } from '../shelf/entities';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
+import { holdLots, insertLot, lotOf } from '../shelf/lotRepository';
 import { requireLot } from '../shelf/service';
-import { lockLots, move, stockOf } from './movements';
+import { move, stockOf } from './repository';
 import { requireFreeCode, said, SLACK_L } from './rules';
 
 /** A record with only what was noted. */
@@ -17,8 +18,8 @@ export async function prepareLot(context: Context, me: Me, fromId: string, body:
   const { db, clock } = context;
   await db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'lot', said: { ...body, fromId } }, async () => {
-      await lockLots(manager, [fromId]);
-      const from = await manager.findOneBy(LotEntity, { id: fromId });
+      await holdLots(manager, [fromId]);
+      const from = await lotOf(manager, fromId);
       if (from === null) throw notFound('lot');
       const left = (await stockOf(manager, [fromId])).get(fromId);
       if (left !== undefined && body.took_L !== undefined && body.took_L > left + SLACK_L)
@@ -26,19 +27,15 @@ export async function prepareLot(context: Context, me: Me, fromId: string, body:
       const now = clock.now();
       const insert = async (lot: Pick<LotEntity, 'id' | 'code' | 'state' | 'preparation'>): Promise<void> => {
         await requireFreeCode(manager, from.materialId, lot.code);
-        await manager.insert(LotEntity, {
+        await insertLot(manager, {
           ...lot,
           materialId: from.materialId,
           source: from.source,
           grade: from.grade,
           boughtOn: from.boughtOn,
-          price: null,
-          packVolume_L: null,
           createdAt: new Date(now),
-          version: 1,
           preparedFrom: fromId,
           preparedHow: body.how,
-          blendVersionId: null,
         });
       };
       const { took_L, made_L, water_L, minutes, tool, passes, rest } = body;

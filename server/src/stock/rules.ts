@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
-import { LotEntity } from '../shelf/entities';
 import { refused } from '../http/problems';
+import { isCodeTaken } from '../shelf/lotRepository';
 
 /** Tenths of a millilitre are no overdraft. */
 export const SLACK_L = 1e-4;
@@ -10,6 +10,5 @@ export const said = (litres: number): string => `${litres.toFixed(1)} L`;
 
 /** A code names one lot of a material. */
 export async function requireFreeCode(manager: EntityManager, materialId: string, code: string): Promise<void> {
-  if ((await manager.findOneBy(LotEntity, { materialId, code })) !== null)
-    throw refused('code', `This material has a lot ${code} already.`);
+  if (await isCodeTaken(manager, materialId, code)) throw refused('code', `This material has a lot ${code} already.`);
 }

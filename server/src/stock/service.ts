@@ -1,13 +1,14 @@
 import type { LotRow, Me, NewBatch, StockCount } from '@bent-pail/contract';
-import { In, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { BlendEntity, BlendVersionEntity } from '../blends/entities';
-import { LotEntity, MaterialEntity } from '../shelf/entities';
+import type { BlendEntity, BlendVersionEntity } from '../blends/entities';
+import { heldBlend, versionOf } from '../blends/repository';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
+import { holdLots, insertLot, insertMaterial, lotOf, lotRowsNamed, materialIdOfBlend } from '../shelf/lotRepository';
 import { lotsWithCards } from '../shelf/repository';
 import { requireLot } from '../shelf/service';
-import { lockLots, move, stockOf } from './movements';
+import { move, stockOf } from './repository';
 import { requireFreeCode, said, SLACK_L } from './rules';
 
 /** What is there of a lot as counted: the difference to what the movements say is one more movement. */
@@ -15,8 +16,8 @@ export async function countStock(context: Context, me: Me, lotId: string, body: 
   const { db, clock } = context;
   await db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'count', said: { ...body, lotId } }, async () => {
-      await lockLots(manager, [lotId]);
-      if ((await manager.findOneBy(LotEntity, { id: lotId })) === null) throw notFound('lot');
+      await holdLots(manager, [lotId]);
+      if ((await lotOf(manager, lotId)) === null) throw notFound('lot');
       const left = (await stockOf(manager, [lotId])).get(lotId);
       const change_L = body.stock_L - (left ?? 0);
       await move(manager, me, clock.now(), {
@@ -33,19 +34,9 @@ export async function countStock(context: Context, me: Me, lotId: string, body: 
 
 /** The material that batches of a blend are lots of; made with the first batch. */
 async function materialOfBlend(manager: EntityManager, blend: BlendEntity, materialId: string): Promise<string> {
-  const [known] = await manager.query<{ material_id: string }[]>(
-    `select l.material_id from lots l join blend_versions v on v.id = l.blend_version_id where v.blend_id = $1 limit 1`,
-    [blend.id],
-  );
-  if (known !== undefined) return known.material_id;
-  await manager.insert(MaterialEntity, {
-    id: materialId,
-    name: blend.name,
-    kind: 'material',
-    classId: null,
-    aliases: [],
-    version: 1,
-  });
+  const known = await materialIdOfBlend(manager, blend.id);
+  if (known !== undefined) return known;
+  await insertMaterial(manager, { id: materialId, name: blend.name, kind: 'material', classId: null });
   return materialId;
 }
 
@@ -75,7 +66,7 @@ async function requireStock(manager: EntityManager, taken: readonly Taken[]): Pr
     manager,
     taken.map(({ lotId }) => lotId),
   );
-  const lots = await manager.findBy(LotEntity, { id: In([...stock.keys()]) });
+  const lots = await lotRowsNamed(manager, [...stock.keys()]);
   for (const lotId of new Set(taken.map((one) => one.lotId))) {
     const left = stock.get(lotId);
     if (left === undefined) continue;
@@ -94,15 +85,15 @@ async function requireStock(manager: EntityManager, taken: readonly Taken[]): Pr
  */
 export async function makeBatch(context: Context, me: Me, blendId: string, n: number, body: NewBatch): Promise<LotRow> {
   const { db, clock, cards } = context;
-  const version = await db.manager.findOneBy(BlendVersionEntity, { blendId, n });
+  const version = await versionOf(db.manager, blendId, n);
   if (version === null) throw notFound('version of this blend');
   await cards.follow(version.flat.map(({ lotId }) => lotId));
   await db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'batch', said: { ...body, blendId, n } }, async () => {
-      const blend = await manager.findOne(BlendEntity, { where: { id: blendId }, lock: { mode: 'pessimistic_write' } });
+      const blend = await heldBlend(manager, blendId);
       if (blend === null) throw notFound('blend');
       const taken = await takenBy(manager, version, body.made_L);
-      await lockLots(
+      await holdLots(
         manager,
         taken.map(({ lotId }) => lotId),
       );
@@ -110,21 +101,11 @@ export async function makeBatch(context: Context, me: Me, blendId: string, n: nu
       const materialId = await materialOfBlend(manager, blend, body.materialId);
       await requireFreeCode(manager, materialId, body.code);
       const now = clock.now();
-      await manager.insert(LotEntity, {
+      await insertLot(manager, {
         id: body.id,
         materialId,
         code: body.code,
-        source: null,
-        grade: null,
-        boughtOn: null,
-        price: null,
-        packVolume_L: null,
-        state: null,
         createdAt: new Date(now),
-        version: 1,
-        preparedFrom: null,
-        preparedHow: null,
-        preparation: null,
         blendVersionId: version.id,
       });
       await move(manager, me, now, { lotId: body.id, change_L: body.made_L, reason: 'batch' });

@@ -1,6 +1,6 @@
 import type { Api } from '../http/api';
 import { BENCH_READS, meOf, SIGNED_IN } from '../http/guard';
-import { notebookRow } from '../notebook/service';
+import { notebookRow } from '../notebook/repository';
 import type { Server } from '../resource';
 import { benchCalendar } from './calendar';
 
@@ -10,7 +10,7 @@ export function todayRoutes(api: Api, { db, clock, networkAddress, waiting }: Se
     response.json(await waiting(meOf(request)));
   });
   api.route('get', '/today.ics', BENCH_READS, async (request, response) => {
-    const { place } = await notebookRow(db);
+    const { place } = await notebookRow(db.manager);
     const { openRuns: runs, labRequests: reports, planned } = await waiting(meOf(request));
     const all = { place, runs, reports, planned, ...(networkAddress === undefined ? {} : { networkAddress }) };
     response.setHeader('Content-Disposition', 'attachment; filename="bench.ics"');

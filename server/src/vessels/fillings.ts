@@ -1,9 +1,8 @@
 import type { RunVessel } from '@bent-pail/core';
-import { In, type EntityManager } from 'typeorm';
-import { FillingEntity, FillingExclusionEntity, RunStampEntity, type VesselEntity } from './entities';
-
-const optional = <K extends string, V>(key: K, value: V | null): Partial<Record<K, V>> =>
-  value === null ? {} : ({ [key]: value } as Record<K, V>);
+import type { EntityManager } from 'typeorm';
+import { optional } from '../database/optional';
+import type { FillingEntity, VesselEntity } from './entities';
+import { fillingsKept } from './repository';
 
 /** A vessel as the core takes it; undefined until its depth is known. */
 export function toRunVessel(vessel: VesselEntity, fillings: readonly FillingEntity[]): RunVessel | undefined {
@@ -29,27 +28,11 @@ export interface Fillings {
 }
 
 export async function loadFillings(manager: EntityManager, vesselIds: readonly string[]): Promise<Fillings> {
-  const all = await manager.find(FillingEntity, {
-    where: { vesselId: In([...vesselIds]) },
-    order: { keptAt: 'asc', id: 'asc' },
-  });
-  const exclusions = await manager.findBy(FillingExclusionEntity, { fillingId: In(all.map(({ id }) => id)) });
+  const { all, exclusions } = await fillingsKept(manager, vesselIds);
   const whyOut = ({ id }: FillingEntity): string | undefined => {
     const better = all.find((filling) => filling.corrects === id);
     if (better !== undefined) return `corrected: ${better.reason ?? ''}`;
     return exclusions.find((one) => one.fillingId === id)?.reason;
   };
   return { all, counting: all.filter((filling) => whyOut(filling) === undefined), whyOut };
-}
-
-/** The newest stamp of each run that has one: which fillings it stands on. */
-export async function loadStamps(
-  manager: EntityManager,
-  runIds: readonly string[],
-): Promise<ReadonlyMap<string, readonly string[]>> {
-  const stamps = await manager.find(RunStampEntity, {
-    where: { runId: In([...runIds]) },
-    order: { keptAt: 'asc', id: 'asc' },
-  });
-  return new Map(stamps.map(({ runId, fillingIds }) => [runId, fillingIds]));
 }

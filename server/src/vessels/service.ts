@@ -8,14 +8,15 @@ import type {
   VesselShape,
 } from '@bent-pail/contract';
 import { fillingDoubt, fillVolume_mL, requireContainer, runVesselVolume_mL } from '@bent-pail/core';
-import { IsNull, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
-import { UserEntity } from '../accounts/entities';
-import { RunEntity } from '../bench/entities';
-import { FillingEntity, FillingExclusionEntity, VesselEntity } from './entities';
+import { namesOf } from '../accounts/repository';
+import { openRunsOf } from '../bench/runRepository';
+import type { VesselEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { loadFillings, toRunVessel } from './fillings';
+import { allVessels, heldVessel, insertFilling, insertFillingExclusion, insertVessel, shapeVessel } from './repository';
 
 /** Letters that a reason has at least. */
 const LEAST_REASON = 3;
@@ -35,13 +36,7 @@ export async function addVessel({ db, clock }: Context, body: NewVessel): Promis
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'vessel', said: body }, async () => {
       const { id, name, kind, shape } = body;
-      await manager.insert(VesselEntity, {
-        id,
-        name,
-        kind,
-        ...shapeColumns(shape),
-        createdAt: new Date(clock.now()),
-      });
+      await insertVessel(manager, { id, name, kind, ...shapeColumns(shape), createdAt: new Date(clock.now()) });
     }),
   );
   return { id: body.id };
@@ -50,13 +45,13 @@ export async function addVessel({ db, clock }: Context, body: NewVessel): Promis
 /** A vessel is everybody's: a student measures only those of an open run that was given to them. */
 async function requireOwnVessel(manager: EntityManager, me: Me, vesselId: string): Promise<void> {
   if (me.role !== 'student') return;
-  const runs = await manager.find(RunEntity, { where: { studentId: me.id, finishedAt: IsNull() } });
+  const runs = await openRunsOf(manager, me.id);
   if (!runs.some(({ vesselIds }) => vesselIds.includes(vesselId)))
     throw new HttpProblem(403, { code: 'not-yours', message: 'This vessel belongs to no open run of yours.' });
 }
 
 async function holdVessel(manager: EntityManager, id: string): Promise<VesselEntity> {
-  const vessel = await manager.findOne(VesselEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+  const vessel = await heldVessel(manager, id);
   if (vessel === null) throw notFound('vessel');
   return vessel;
 }
@@ -84,7 +79,7 @@ export async function addFilling(
       if (vessel.height_cm === null) {
         if (shape === undefined)
           throw refused('shape.height_cm', 'Say how deep the vessel is inside, up to its fill line.');
-        await manager.update(VesselEntity, { id: vesselId }, shapeColumns(shape));
+        await shapeVessel(manager, vesselId, shapeColumns(shape));
       }
       const { counting } = await loadFillings(manager, [vesselId]);
       if (corrects !== undefined) {
@@ -100,7 +95,7 @@ export async function addFilling(
           path: 'sure',
           message: `${doubt} Fill and weigh it again, or say that it is right.`,
         });
-      await manager.insert(FillingEntity, {
+      await insertFilling(manager, {
         id,
         vesselId,
         empty_g,
@@ -132,7 +127,7 @@ export async function excludeFilling(
       if (!all.some(({ id }) => id === fillingId)) throw notFound('filling of this vessel');
       if (!counting.some(({ id }) => id === fillingId)) throw conflict('This filling counts no more already.');
       const { id, reason } = body;
-      await manager.insert(FillingExclusionEntity, {
+      await insertFillingExclusion(manager, {
         id,
         fillingId,
         reason,
@@ -147,7 +142,10 @@ export async function excludeFilling(
 /** Every filling of a vessel, newest first, with who measured it and why it counts no more. */
 export async function listFillings({ db }: Context, vesselId: string): Promise<FillingRow[]> {
   const { all, whyOut } = await loadFillings(db.manager, [vesselId]);
-  const people = new Map((await db.manager.find(UserEntity)).map((user) => [user.id, user.name]));
+  const people = await namesOf(
+    db.manager,
+    all.flatMap(({ byUser }) => byUser ?? []),
+  );
   return all.toReversed().map((filling) => {
     const { id, empty_g, full_g, waterTemp_C, keptAt, byUser } = filling;
     const out = whyOut(filling);
@@ -165,7 +163,7 @@ export async function listFillings({ db }: Context, vesselId: string): Promise<F
 }
 
 export async function listVessels({ db }: Pick<Context, 'db'>): Promise<VesselRow[]> {
-  const vessels = await db.manager.find(VesselEntity, { order: { createdAt: 'asc', id: 'asc' } });
+  const vessels = await allVessels(db.manager);
   const { counting } = await loadFillings(
     db.manager,
     vessels.map(({ id }) => id),

@@ -4,11 +4,12 @@ import { v7 as uuidv7 } from 'uuid';
 import { readSheet } from '../bench/readSheet';
 import { keepRunRows } from '../bench/runRows';
 import type { Context } from '../context';
-import { RunEntity } from '../bench/entities';
-import { RunStampEntity } from './entities';
+import type { RunEntity } from '../bench/entities';
+import { holdRun } from '../bench/requireRun';
 import { keepOnce } from '../database/keepOnce';
-import { notFound, refused } from '../http/problems';
+import { refused } from '../http/problems';
 import { loadFillings } from './fillings';
+import { insertStamp } from './repository';
 
 interface Stamping {
   readonly id: string;
@@ -21,7 +22,7 @@ interface Stamping {
 async function stamp(manager: EntityManager, { id, run, me, at, reason }: Stamping): Promise<void> {
   const { counting } = await loadFillings(manager, run.vesselIds);
   const fillingIds = counting.map((filling) => filling.id);
-  await manager.insert(RunStampEntity, { id, runId: run.id, fillingIds, reason, byUser: me.id, keptAt: at });
+  await insertStamp(manager, { id, runId: run.id, fillingIds, reason, byUser: me.id, keptAt: at });
 }
 
 /** Ties a run that is finished to the fillings of its vessels as they are; called in the transaction of finishing. */
@@ -38,8 +39,7 @@ export async function takeUpFillings(
 ): Promise<RunSheet> {
   return db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'stamp', said: { ...body, runId } }, async () => {
-      const run = await manager.findOne(RunEntity, { where: { id: runId }, lock: { mode: 'pessimistic_write' } });
-      if (run === null) throw notFound('run');
+      const run = await holdRun(manager, runId);
       if (run.finishedAt === null) throw refused('run', 'This run is open: it stands on the newest fillings anyway.');
       await stamp(manager, { id: body.id, run, me, at: new Date(clock.now()), reason: body.reason });
       await keepRunRows(manager, run);

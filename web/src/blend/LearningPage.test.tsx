@@ -61,7 +61,13 @@ describe('what the bench taught', () => {
     open({
       corrections: [
         correction({}),
-        correction({ key: 'pair', pair: ['Bark', 'Coir'], used: false, gain: 0.1, gain_se: 0.3 }),
+        correction({
+          key: 'pair',
+          pair: { materials: ['b', 'c'], names: ['Bark', 'Coir'] },
+          used: false,
+          gain: 0.1,
+          gain_se: 0.3,
+        }),
         correction({ key: 'air', value: -0.012, sd: 0.004 }),
       ],
     });

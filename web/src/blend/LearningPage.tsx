@@ -125,7 +125,7 @@ function CorrectionRow({ one }: { readonly one: Correction }): ReactElement {
   return (
     <article className={`correction ${one.used ? 'used' : ''}`}>
       <h3>
-        {one.pair === undefined ? name : one.pair.join(' with ')} <strong>{one.used ? 'used' : 'refused'}</strong>
+        {one.pair === undefined ? name : one.pair.names.join(' with ')} <strong>{one.used ? 'used' : 'refused'}</strong>
       </h3>
       <p>
         {means(one.value)}{' '}

@@ -8,6 +8,7 @@ function lotOf(id: string): LotComponent {
   const one = MEDIA_CLASSES.find((mediaClass) => mediaClass.id === id) as MediaClass;
   const { retention, spread, softness } = one;
   return {
+    materialId: id,
     component: {
       name: one.label,
       dryBulkDensity_gcc: one.dryBulkDensity_gcc.typical,

@@ -24,8 +24,8 @@ const card: ScorecardRow = {
   sampleCode: 'K7',
   rubricLabel: 'Pots, all-round',
   raters: [
-    { name: 'Wyn', handedIn: true },
-    { name: 'Petra', handedIn: false },
+    { id: 'w', name: 'Wyn', handedIn: true },
+    { id: 'p', name: 'Petra', handedIn: false },
   ],
   revealed: false,
   missing: ['smell', 'look'],

@@ -7,9 +7,24 @@ import { ScorecardPage } from './ScorecardPage';
 import { scoreSentence } from './scoreSentence';
 
 const rubric = RUBRICS[0] as Rubric;
-const bag = lotCard({ id: 'bag', name: 'Moorland', code: 'MA-1', price: 12, packVolume_L: 50, runs: [] });
-const said = (criterion: string, rater: string, value: number, tags: readonly string[] = []): Rating => ({
+const bag = lotCard({
+  id: 'bag',
+  name: 'Moorland',
+  code: 'MA-1',
+  materialId: 'm',
+  price: 12,
+  packVolume_L: 50,
+  runs: [],
+});
+const said = (
+  criterion: string,
+  rater: string,
+  value: number,
+  tags: readonly string[] = [],
+  raterId = rater,
+): Rating => ({
   criterion,
+  raterId,
   rater,
   value,
   tags,
@@ -32,7 +47,7 @@ function open(ratings: readonly Rating[]): void {
       lotCode: 'MA-1',
       sampleCode: 'K7',
       rubricLabel: rubric.label,
-      raters: ['Wyn', 'Petra'].map((name) => ({ name, handedIn: ratings.length > 0 })),
+      raters: ['Wyn', 'Petra'].map((name) => ({ id: name, name, handedIn: ratings.length > 0 })),
       revealed: ratings.length > 0,
       missing: [],
     },
@@ -73,9 +88,19 @@ describe('a card', () => {
   });
 });
 
+describe('two raters of one name', () => {
+  it('each have their own line', async () => {
+    open([said('smell', 'Petra', 8, [], 'one'), said('smell', 'Petra', 3, ['sour'], 'two')]);
+    const table = await screen.findByRole('table', { name: 'Who said what' });
+    expect(within(table).getAllByRole('rowheader', { name: 'Petra' })).toHaveLength(2);
+    expect(within(table).getByText('8.0')).toBeTruthy();
+    expect(within(table).getByText('3.0')).toBeTruthy();
+  });
+});
+
 describe('its sentence', () => {
   it('says nothing before anything is known', () => {
-    const empty = lotCard({ id: 'bag', name: 'Moorland', code: 'MA-1', runs: [] });
+    const empty = lotCard({ id: 'bag', name: 'Moorland', code: 'MA-1', materialId: 'm', runs: [] });
     expect(scoreSentence(scorecard(rubric, empty, []))).toBe('Nothing is measured or rated yet.');
   });
 

@@ -128,8 +128,8 @@ function Missing({ page }: { readonly page: PageData }): ReactElement | null {
 /** Every rater's own marks and tags, once all are in. */
 function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): ReactElement | null {
   const panel = criteria.filter((one) => one.raters.length > 0);
-  const names = [...new Set(panel.flatMap((one) => one.raters.map((rating) => rating.rater)))];
-  if (names.length === 0) return null;
+  const raters = [...new Map(panel.flatMap((one) => one.raters.map(({ raterId, rater }) => [raterId, rater])))];
+  if (raters.length === 0) return null;
   return (
     <table className="rows mt-4">
       <caption className="text-left text-[15px] font-bold">Who said what</caption>
@@ -144,11 +144,11 @@ function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): 
         </tr>
       </thead>
       <tbody>
-        {names.map((name) => (
-          <tr key={name}>
+        {raters.map(([id, name]) => (
+          <tr key={id}>
             <th scope="row">{name}</th>
             {panel.map((one) => {
-              const rating = one.raters.find((candidate) => candidate.rater === name);
+              const rating = one.raters.find((candidate) => candidate.raterId === id);
               return (
                 <td key={one.criterion.name}>
                   <span className="f">{rating === undefined ? '' : fixed(rating.value, 1)}</span>

@@ -6,7 +6,16 @@ import { thinker, type Thinker } from '../blend/thinks';
 /** A lot of a class that nobody tested, as the shelf lists it; its id is its class. */
 export function classRow(classId: string, name: string, more: Partial<DeskLot> = {}): DeskLot {
   const { price = 8, packVolume_L = 40, ...row } = more;
-  const card = lotCard({ id: classId, name, code: classId, materialClass: classId, price, packVolume_L, runs: [] });
+  const card = lotCard({
+    id: classId,
+    name,
+    code: classId,
+    materialId: classId,
+    materialClass: classId,
+    price,
+    packVolume_L,
+    runs: [],
+  });
   return {
     id: classId,
     materialId: classId,

@@ -108,6 +108,7 @@ export function cardPageOf(
     id: 'lot',
     name: 'Pumice',
     code: 'PM-3',
+    materialId: 'material',
     materialClass: 'pumice-coarse',
     ...(row.price === undefined ? {} : { price: row.price }),
     ...(row.packVolume_L === undefined ? {} : { packVolume_L: row.packVolume_L }),

@@ -32,7 +32,7 @@ describe('the checks of an intake', () => {
 
 describe('what came, in words', () => {
   const said = (packVolume_L: number | undefined, ...figures: LotFigure[]): string =>
-    intakeSentence(packVolume_L, { ...lotCard({ id: '', name: '', code: '', runs: [] }), figures });
+    intakeSentence(packVolume_L, { ...lotCard({ id: '', name: '', code: '', materialId: '', runs: [] }), figures });
 
   it.each([
     [undefined, [], 'The label’s volume is not noted.'],

@@ -13,11 +13,6 @@ export async function stockOf(manager: EntityManager, lotIds: readonly string[])
   return new Map(rows.map((row) => [row.lot_id, Number(row.left)]));
 }
 
-/** Holds lots until the transaction ends, always in the same order, so that two batches wait for each other. */
-export async function lockLots(manager: EntityManager, lotIds: readonly string[]): Promise<void> {
-  await manager.query('select id from lots where id = any($1) order by id for update', [lotIds]);
-}
-
 interface Movement {
   readonly lotId: string;
   readonly change_L: number;

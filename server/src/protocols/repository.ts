@@ -19,3 +19,24 @@ export async function protocolOfRun(
   own.set(name, body);
   return body;
 }
+
+/** The newest version that is kept of a protocol. */
+export async function newestKept(manager: EntityManager, key: string): Promise<Protocol | undefined> {
+  const [row] = await manager.find(ProtocolEntity, { where: { key }, order: { version: 'desc' }, take: 1 });
+  return row?.body;
+}
+
+/** The leads' copies, each at its newest version, with who made it. */
+export const ownProtocols = (manager: EntityManager): Promise<{ readonly body: Protocol; readonly name: string }[]> =>
+  manager.query(
+    `select distinct on (p.key) p.body, u.name from protocols p join users u on u.id = p.by_user
+     order by p.key, p.version desc`,
+  );
+
+export async function insertProtocol(
+  manager: EntityManager,
+  row: Omit<ProtocolEntity, 'body'>,
+  body: Protocol,
+): Promise<void> {
+  await manager.insert(ProtocolEntity, { ...row, body: body as never });
+}

@@ -1,0 +1,20 @@
+import type { EntityManager } from 'typeorm';
+import { NOTEBOOK_ID, NotebookRow } from './entities';
+
+/** The notebook's own row, where it was opened before. */
+export const knownNotebook = (manager: EntityManager): Promise<NotebookRow | null> =>
+  manager.findOneBy(NotebookRow, { id: NOTEBOOK_ID });
+
+export const notebookRow = (manager: EntityManager): Promise<NotebookRow> =>
+  manager.findOneByOrFail(NotebookRow, { id: NOTEBOOK_ID });
+
+export async function insertNotebook(manager: EntityManager, row: Omit<NotebookRow, 'id'>): Promise<void> {
+  await manager.insert(NotebookRow, { id: NOTEBOOK_ID, ...row });
+}
+
+export async function changeNotebook(
+  manager: EntityManager,
+  change: Partial<Pick<NotebookRow, 'place' | 'currency' | 'zone' | 'measures'>>,
+): Promise<void> {
+  if (Object.keys(change).length > 0) await manager.update(NotebookRow, { id: NOTEBOOK_ID }, change);
+}
