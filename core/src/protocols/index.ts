@@ -39,6 +39,7 @@ import { SMELL } from './smell';
 import { SQUEEZE } from './squeeze';
 import { UNKNOWNS } from './unknowns';
 import { WEEDS } from './weeds';
+import { WET_MAT } from './wetMat';
 import { DRAIN_CURVE } from './drainCurve';
 import { KITCHEN_FORM } from './kitchenForm';
 import { RINSE } from './rinse';
@@ -65,7 +66,7 @@ const GROUPS: readonly { readonly label: string; readonly protocols: readonly (P
   },
   {
     label: 'Drainage and wetting',
-    protocols: [DRAIN_CURVE, POUR_TEST, CONSTANT_HEAD, FALLING_HEAD, DROP_PENETRATION, HYDRATION_EFFICIENCY],
+    protocols: [DRAIN_CURVE, POUR_TEST, CONSTANT_HEAD, FALLING_HEAD, DROP_PENETRATION, HYDRATION_EFFICIENCY, WET_MAT],
   },
   {
     label: 'pH and salts',

@@ -11,4 +11,5 @@ export {
   type DropTimeInput,
   type WettingClass,
 } from './dropTime';
+export { matUptake, matUptakeMethod, type MatUptakeInput } from './matUptake';
 export { hydration, hydrationMethod, HYDRATION, type HydrationInput, type HydrationResult } from './hydration';
