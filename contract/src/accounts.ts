@@ -17,6 +17,13 @@ export class SignIn {
   password!: string;
 }
 
+/** One click into a demo: by name, or as its lead. */
+export class DemoSignIn {
+  @Optional()
+  @IsWords(80, 'Name somebody of the demo.')
+  name?: string;
+}
+
 /** The first lead of an empty notebook. */
 export class FirstLead {
   @IsWords(80, 'Type a name of 1 to 80 letters.')

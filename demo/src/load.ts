@@ -1,9 +1,9 @@
-import type { Me } from '@bent-pail/contract';
 import { openNotebook } from '@bent-pail/server/accounts/service';
 import { patientMaker } from '@bent-pail/server/cards/rebuild';
 import { beginPlants } from '@bent-pail/server/database/beginPlants';
 import { importShipped } from '@bent-pail/server/database/importShipped';
 import { UserEntity } from '@bent-pail/server/accounts/entities';
+import { principalOf, type Principal } from '@bent-pail/server/http/principal';
 import { NotebookRow } from '@bent-pail/server/notebook/entities';
 import type { DataSource } from 'typeorm';
 import { blendHappenings } from './blends';
@@ -56,7 +56,10 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
   await openNotebook(db, true);
   const users = await db.getRepository(UserEntity).find();
   const people = new Map(
-    users.map(({ id, name, role, singleKeys }): [string, Me] => [name, { id, name, role, singleKeys }]),
+    users.map(({ id, name, role, singleKeys }): [string, Principal] => [
+      name,
+      principalOf({ id, name, role, singleKeys }),
+    ]),
   );
   const clock = new SetClock(now);
   const cards = patientMaker(db);

@@ -1,4 +1,4 @@
-import type { Me } from '@bent-pail/contract';
+import type { Principal } from '@bent-pail/server/http/principal';
 import type { Clock } from '@bent-pail/server/clock';
 import type { Context } from '@bent-pail/server/context';
 import type { NotebookFiles } from './files';
@@ -23,7 +23,7 @@ export interface Loading {
   readonly files: NotebookFiles;
   /** When the demo is loaded; all dates are offsets from it. */
   readonly loadedAt: number;
-  readonly people: ReadonlyMap<string, Me>;
+  readonly people: ReadonlyMap<string, Principal>;
   /** Ids by lot code and by vessel name, filled as the shelf is loaded. */
   readonly lots: Map<string, string>;
   readonly vessels: Map<string, string>;

@@ -1,5 +1,6 @@
-import { NewExclusion, NewReading, NewRun, type Me } from '@bent-pail/contract';
+import { NewExclusion, NewReading, NewRun } from '@bent-pail/contract';
 import { PROTOCOLS, RUN_DEFAULTS, type Protocol } from '@bent-pail/core';
+import type { Principal } from '@bent-pail/server/http/principal';
 import { keepReading } from '@bent-pail/server/bench/keepReading';
 import { exclude, finishRun, startRun } from '@bent-pail/server/bench/service';
 import { readBody } from '@bent-pail/server/http/body';
@@ -38,7 +39,7 @@ export function runHappenings(loading: Loading): Happening[] {
   });
 }
 
-async function start(loading: Loading, me: Me, id: string, run: RunFile, protocol: Protocol): Promise<void> {
+async function start(loading: Loading, me: Principal, id: string, run: RunFile, protocol: Protocol): Promise<void> {
   const body = {
     id,
     lotId: named(loading.lots, run.lot, 'lot'),
@@ -56,7 +57,7 @@ async function start(loading: Loading, me: Me, id: string, run: RunFile, protoco
 }
 
 /** What was left out is left out, and a run that was not broken off is finished. */
-async function close({ context }: Loading, me: Me, id: string, run: RunFile): Promise<void> {
+async function close({ context }: Loading, me: Principal, id: string, run: RunFile): Promise<void> {
   for (const exclusion of run.excluded ?? []) {
     await exclude(context, me, id, readBody(NewExclusion, { id: uuidv7(), ...exclusion }));
   }
@@ -64,7 +65,13 @@ async function close({ context }: Loading, me: Me, id: string, run: RunFile): Pr
 }
 
 /** One reading; where the file says that it was mistyped first, the wrong one and its correction. */
-async function read({ context, clock }: Loading, me: Me, runId: string, run: RunFile, planned: Planned): Promise<void> {
+async function read(
+  { context, clock }: Loading,
+  me: Principal,
+  runId: string,
+  run: RunFile,
+  planned: Planned,
+): Promise<void> {
   const { replicate, step } = planned;
   const value = planned.value === 'now' ? clock.now() / 1000 : planned.value;
   const keep = async (typed: number, more: object): Promise<string> => {

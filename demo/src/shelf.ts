@@ -1,4 +1,5 @@
-import { NewFilling, NewLot, NewMaterial, NewVessel, StockCount, type Me } from '@bent-pail/contract';
+import { NewFilling, NewLot, NewMaterial, NewVessel, StockCount } from '@bent-pail/contract';
+import type { Principal } from '@bent-pail/server/http/principal';
 import { readBody } from '@bent-pail/server/http/body';
 import { addLot, addMaterial } from '@bent-pail/server/shelf/service';
 import { countStock } from '@bent-pail/server/stock/service';
@@ -45,7 +46,7 @@ async function putLot(loading: Loading, materialId: string, lot: LotFile): Promi
 }
 
 /** The files do not say who counted and who filled. */
-const whoever = ({ people }: Loading): Me => [...people.values()][0] as Me;
+const whoever = ({ people }: Loading): Principal => [...people.values()][0] as Principal;
 
 /** Vessels, measured by the water that fills them. */
 export function vesselHappenings(loading: Loading): Happening[] {

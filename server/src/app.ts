@@ -1,6 +1,6 @@
 import compression from 'compression';
 import connectPgSimple from 'connect-pg-simple';
-import express, { type Express, type RequestHandler } from 'express';
+import express, { type Express, type RequestHandler, type Router } from 'express';
 import session from 'express-session';
 import helmet from 'helmet';
 import pg from 'pg';
@@ -8,6 +8,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { v7 as uuidv7 } from 'uuid';
 import { whoIsThis } from './accounts/session';
+import { signInLimit } from './accounts/signInLimit';
 import { Calculator } from './calc/calculator';
 import { CardMaker } from './cards/cardMaker';
 import { threadWorkshop, type Workshop } from './cards/workshop';
@@ -15,7 +16,7 @@ import type { Context, Ground } from './context';
 import { DiskWatch } from './health/diskWatch';
 import { NEEDS_NO_SESSION } from './health/routes';
 import { Hub } from './live/hub';
-import { Api } from './http/api';
+import { apiRouter } from './http/api';
 import { knownHosts } from './http/hosts';
 import { servePages, serveTrust } from './http/pages';
 import { plainBody } from './http/plainBody';
@@ -44,7 +45,8 @@ const BODY_LIMIT = '256kb';
 
 export interface App {
   readonly express: Express;
-  readonly api: Api;
+  /** The routes as they are served. */
+  readonly router: Router;
   readonly cards: CardMaker;
   /** Ends open streams, so that the server can close. */
   hangUp: () => void;
@@ -102,8 +104,7 @@ export function createApp(options: AppOptions): App {
   const calculator = new Calculator();
   const disk = new DiskWatch(context.db);
   const server: Server = { ...context, hub, calculator, disk, waiting: waitingIn(context), counts: countsIn(context) };
-  const api = new Api();
-  for (const { routes } of RESOURCES) routes?.(api, server);
+  const router = apiRouter(RESOURCES.flatMap(({ routes }) => routes?.(server) ?? []));
 
   app.use(
     '/api',
@@ -127,7 +128,8 @@ export function createApp(options: AppOptions): App {
     unless(NEEDS_NO_SESSION, whoIsThis(context)),
     express.json({ limit: BODY_LIMIT }),
     plainBody,
-    api.router,
+    signInLimit(),
+    router,
     () => {
       throw notFound('address');
     },
@@ -142,7 +144,7 @@ export function createApp(options: AppOptions): App {
 
   return {
     express: app,
-    api,
+    router,
     cards,
     hangUp: () => {
       hub.hangUp();

@@ -1,5 +1,6 @@
-import type { Counts, Me, TodayPage } from '@bent-pail/contract';
+import type { Counts, TodayPage } from '@bent-pail/contract';
 import type { Context } from './context';
+import type { Principal } from './http/principal';
 import { RESOURCES } from './resources';
 
 const NOTHING_WAITS: TodayPage = Object.freeze({ openRuns: [], sheetsToRate: 0, labRequests: [], planned: [] });
@@ -8,9 +9,9 @@ const NOTHING_COUNTED: Counts = Object.freeze({ lots: 0, openRuns: 0, blends: 0,
 /** What waits for somebody, put together from what each resource has for them. */
 export const waitingIn =
   (context: Context) =>
-  async (me: Me): Promise<TodayPage> => {
+  async (who: Principal): Promise<TodayPage> => {
     const parts = await Promise.all(
-      RESOURCES.flatMap(({ waiting }) => (waiting === undefined ? [] : [waiting(context, me)])),
+      RESOURCES.flatMap(({ waiting }) => (waiting === undefined ? [] : [waiting(context, who)])),
     );
     return Object.assign({}, NOTHING_WAITS, ...parts) as TodayPage;
   };
@@ -18,9 +19,9 @@ export const waitingIn =
 /** The numbers of the bench edge, put together from all resources. */
 export const countsIn =
   (context: Context) =>
-  async (me: Me): Promise<Counts> => {
+  async (who: Principal): Promise<Counts> => {
     const parts = await Promise.all(
-      RESOURCES.flatMap(({ counts }) => (counts === undefined ? [] : [counts(context, me)])),
+      RESOURCES.flatMap(({ counts }) => (counts === undefined ? [] : [counts(context, who)])),
     );
     return Object.assign({}, NOTHING_COUNTED, ...parts) as Counts;
   };

@@ -5,7 +5,8 @@
  * The uncorrected prediction is never lost.
  */
 export { learn, type Correction, type LearnedBlend, type LearnedProperty, type Learning } from './learn';
-export { LEARNING, NO_LEARNING, type LearningUse, type Pair, type PairShrink } from './learningUse';
-export { kappaFor, PAIR_SHARE, type MixedPart } from './kappaFor';
+export { LEARNING, NO_LEARNING, type LearningUse } from './learningUse';
+export { kappaFor, PAIR_SHARE } from './kappaFor';
+export { type MixedPart, type Pair, type PairShrink } from './pair';
 export { fitKappa, KAPPA_PRIOR, type KappaFit } from './kappa';
 export { MEASURABLE, type Measured, type MeasurableProperty, type MeasuredBlend } from './measuredBlend';

@@ -1,14 +1,8 @@
-import type { LearningUse, Pair } from './learningUse';
+import type { LearningUse } from './learningUse';
+import type { MixedPart, Pair } from './pair';
 
 /** A pair counts where each of the two has at least this part of the volume. */
 export const PAIR_SHARE = 0.15;
-
-/** What is mixed, by the material that it is of: two materials of one name are two, and a renamed one stays itself. */
-export interface MixedPart {
-  readonly material: string;
-  readonly name: string;
-  readonly volume: number;
-}
 
 /** Each material's part of the volume, with what it is called. */
 function shares(parts: readonly MixedPart[]): ReadonlyMap<string, { readonly name: string; readonly share: number }> {

@@ -1,7 +1,7 @@
 import { meanOf, sdOf } from '../statistics';
 import { fitReady, type KappaFit } from './kappa';
 import { kappaFor, pairsOf } from './kappaFor';
-import { LEARNING, NO_LEARNING, type Biased, type LearningUse, type Pair, type PairShrink } from './learningUse';
+import { LEARNING, NO_LEARNING, type Biased, type LearningUse } from './learningUse';
 import {
   MEASURABLE,
   partsOf,
@@ -10,6 +10,7 @@ import {
   type MeasuredBlend,
   type ReadyBlend,
 } from './measuredBlend';
+import type { Pair, PairShrink } from './pair';
 
 const BIASED = Object.keys(LEARNING.biasPrior) as readonly Biased[];
 

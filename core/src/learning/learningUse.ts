@@ -1,4 +1,5 @@
 import { KAPPA_PRIOR } from './kappa';
+import type { PairShrink } from './pair';
 
 /** From how many blends on anything is learnt, and how large a bias is believed in before it is seen. */
 export const LEARNING = Object.freeze({
@@ -17,18 +18,6 @@ export interface LearningUse {
   readonly bias: Readonly<Partial<Record<Biased, number>>>;
   /** Pairs that settle into each other in their own way; absent where none was learnt. */
   readonly pairs?: readonly PairShrink[];
-}
-
-/** Two materials that were mixed, by id, in the order of their ids; their names are for people. */
-export interface Pair {
-  readonly materials: readonly [string, string];
-  readonly names: readonly [string, string];
-}
-
-/** A pair's own kappa, for blends that hold enough of both. */
-export interface PairShrink extends Pair {
-  readonly kappa: number;
-  readonly kappa_se: number;
 }
 
 export const NO_LEARNING: LearningUse = Object.freeze({

@@ -1,5 +1,5 @@
 import { evaluateBlend, prepareBlend, type BlendInput, type BlendScalars } from '../blend';
-import type { MixedPart } from './kappaFor';
+import type { MixedPart } from './pair';
 
 /** Properties by which a blend that was measured is held against its prediction. */
 export const MEASURABLE = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const;

@@ -4,6 +4,7 @@ import type { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
 import type { NotebookRow } from '../notebook/entities';
+import { personOf, type Principal } from '../http/principal';
 import { conflict, HttpProblem, refused } from '../http/problems';
 import { changeNotebook, insertNotebook, knownNotebook, notebookRow } from '../notebook/repository';
 import { notebookInfo } from '../notebook/service';
@@ -50,11 +51,14 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
   return notebookRow(db.manager);
 }
 
-export async function sessionState({ db, clock, networkAddress }: Context, me: Me | undefined): Promise<SessionState> {
+export async function sessionState(
+  { db, clock, networkAddress }: Context,
+  who: Principal | undefined,
+): Promise<SessionState> {
   const notebook = await notebookRow(db.manager);
   const users = await countUsers(db.manager);
   return {
-    ...(me === undefined ? {} : { me }),
+    ...(who === undefined ? {} : { me: personOf(who) }),
     notebook: notebookInfo(notebook),
     demo: notebook.demo,
     needsFirstLead: users === 0,
@@ -98,7 +102,7 @@ export async function firstLead({ db }: Context, body: FirstLead): Promise<Me> {
   });
 }
 
-export async function editMe({ db }: Context, me: Me, singleKeys: boolean): Promise<Me> {
-  await changeUser(db.manager, me.id, { singleKeys });
-  return { ...me, singleKeys };
+export async function editMe({ db }: Context, who: Principal, singleKeys: boolean): Promise<Me> {
+  await changeUser(db.manager, who.id, { singleKeys });
+  return { ...personOf(who), singleKeys };
 }

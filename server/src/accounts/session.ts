@@ -1,6 +1,7 @@
 import type { Me } from '@bent-pail/contract';
 import type { Request, RequestHandler } from 'express';
 import type {} from '../http/guard';
+import { principalOf } from '../http/principal';
 import type { SessionData } from 'express-session';
 import type { Context } from '../context';
 import { toMe } from './me';
@@ -22,7 +23,7 @@ export const whoIsThis =
   (context: Context): RequestHandler =>
   async (request, _response, next) => {
     const me = await personOf(context, request.session);
-    if (me !== undefined) request.me = me;
+    if (me !== undefined) request.who = principalOf(me);
     next();
   };
 
@@ -47,7 +48,7 @@ export async function beginSession(request: Request, me: Me, now: number): Promi
   });
   request.session.userId = me.id;
   request.session.since = now;
-  request.me = me;
+  request.who = principalOf(me);
 }
 
 export function endSession(request: Request): Promise<void> {

@@ -16,6 +16,7 @@ const nameIn = (body: unknown): string => {
 export const signInLimit = (): RequestHandler =>
   rateLimit({
     ...WRONG_TRIES,
+    skip: ({ method, path }) => method !== 'POST' || !/^\/session(\/|$)/.test(path),
     standardHeaders: 'draft-8',
     legacyHeaders: false,
     skipSuccessfulRequests: true,

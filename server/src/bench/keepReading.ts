@@ -1,9 +1,10 @@
-import type { KeptReading, Me, NewReading } from '@bent-pail/contract';
+import type { KeptReading, NewReading } from '@bent-pail/contract';
 import { readingRefusal } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import type { ReadingEntity } from './entities';
 import { stampColumns, stampReader } from '../instruments/stamps';
+import type { Principal } from '../http/principal';
 import { conflict, refused } from '../http/problems';
 import { protocolOfRun } from '../protocols/repository';
 import { toReading } from './records';
@@ -17,9 +18,9 @@ const AHEAD_MS = 24 * 3600 * 1000;
 /** Letters that a reason has at least. */
 const LEAST_REASON = 3;
 
-async function toKept(manager: EntityManager, row: ReadingEntity, me?: Me): Promise<KeptReading> {
+async function toKept(manager: EntityManager, row: ReadingEntity, who?: Principal): Promise<KeptReading> {
   const stampOfReading = await stampReader(manager, [row]);
-  return toReading(row, new Map(me === undefined ? [] : [[row.byUser, me.name]]), stampOfReading(row));
+  return toReading(row, new Map(who === undefined ? [] : [[row.byUser, who.name]]), stampOfReading(row));
 }
 
 function sameReading(row: ReadingEntity, runId: string, body: NewReading): boolean {
@@ -59,15 +60,15 @@ async function requireCorrectable(manager: EntityManager, runId: string, body: N
  */
 export async function keepReading(
   { db, clock }: Context,
-  me: Me,
+  who: Principal,
   runId: string,
   body: NewReading,
 ): Promise<KeptReading> {
   return db.transaction(async (manager) => {
-    const run = await holdRun(manager, runId, me);
+    const run = await holdRun(manager, runId, who);
     const known = await readingOf(manager, body.id);
     if (known !== null) {
-      if (sameReading(known, runId, body)) return toKept(manager, known, me);
+      if (sameReading(known, runId, body)) return toKept(manager, known, who);
       throw conflict('A reading with this id is kept with other content.', await toKept(manager, known));
     }
     if (run.finishedAt !== null && body.corrects === undefined) {
@@ -97,13 +98,13 @@ export async function keepReading(
       unit: body.mVTemp_C === undefined ? (step?.unit ?? '') : 'mV',
       takenAt,
       keptAt: new Date(now),
-      byUser: me.id,
+      byUser: who.id,
       corrects: body.corrects ?? null,
       reason: body.reason ?? null,
       ...(await stampColumns(manager, run.instrumentIds, step?.kind, takenAt)),
     };
     await insertReading(manager, row);
     await keepRunRows(manager, { ...run, readingSeq: seq });
-    return toKept(manager, row, me);
+    return toKept(manager, row, who);
   });
 }

@@ -1,8 +1,9 @@
-import type { Me, OpenRunRow, Page, RunRow, RunsAsked } from '@bent-pail/contract';
+import type { OpenRunRow, Page, RunRow, RunsAsked } from '@bent-pail/contract';
 import type { RunWaits } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
 import { Conditions, readPage, type SortBy } from '../database/paging';
+import { givenTo, type Principal } from '../http/principal';
 
 const FROM = `
   from runs r
@@ -43,12 +44,13 @@ const SORTS: Readonly<Record<NonNullable<RunsAsked['sort']>, SortBy>> = {
 /** One page of the runs that somebody may see. */
 export async function pageOfRuns(
   manager: EntityManager,
-  me: Me,
+  who: Principal,
   asked: RunsAsked,
   zone: string,
 ): Promise<Page<RunRow>> {
   const conditions = new Conditions();
-  if (me.role === 'student') conditions.and(`r.student_id = ${conditions.value(me.id)}`);
+  const given = givenTo(who);
+  if (given !== undefined) conditions.and(`r.student_id = ${conditions.value(given)}`);
   conditions.find(asked.find, `concat_ws(' ', m.name, l.code, p.body ->> 'label', u.name, 'run ' || r.number)`);
   if (asked.lot !== undefined) conditions.and(`r.lot_id = ${conditions.value(asked.lot)}`);
   if (asked.protocol !== undefined) conditions.and(`r.protocol_key = ${conditions.value(asked.protocol)}`);
@@ -74,13 +76,12 @@ export const MOST_OPEN = 200;
 const NOTHING: RunWaits = { due: [], holds: [], next: [] };
 
 /** The open runs that somebody may see, newest first, each with what it waits for. */
-export async function openRuns(manager: EntityManager, me: Me): Promise<readonly OpenRunRow[]> {
-  const own = me.role === 'student' ? me.id : null;
+export async function openRuns(manager: EntityManager, who: Principal): Promise<readonly OpenRunRow[]> {
   const rows = await manager.query<(Row & { readonly waits: RunWaits | null })[]>(
     `select ${ROW}, s.waits ${FROM} left join run_states s on s.run_id = r.id
      where r.finished_at is null and ($1::uuid is null or r.student_id = $1)
      order by r.started_at desc, r.id desc limit ${String(MOST_OPEN)}`,
-    [own],
+    [givenTo(who) ?? null],
   );
   return rows.map((row) => ({ ...toRow(row), waits: row.waits ?? NOTHING }));
 }

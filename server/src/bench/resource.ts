@@ -1,3 +1,4 @@
+import { givenTo } from '../http/principal';
 import type { Resource } from '../resource';
 import { RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity } from './entities';
 import { openRuns } from './repository';
@@ -8,9 +9,7 @@ export const bench: Resource = {
   name: 'bench',
   entities: [RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity],
   routes: benchRoutes,
-  waiting: async ({ db }, me) => (me.role === 'panellist' ? {} : { openRuns: await openRuns(db.manager, me) }),
-  counts: async ({ db }, me) => {
-    if (me.role === 'panellist') return {};
-    return { openRuns: await countOpenRuns(db.manager, me.role === 'student' ? me.id : undefined) };
-  },
+  waiting: async ({ db }, who) => (who.scope.runs === 'none' ? {} : { openRuns: await openRuns(db.manager, who) }),
+  counts: async ({ db }, who) =>
+    who.scope.runs === 'none' ? {} : { openRuns: await countOpenRuns(db.manager, givenTo(who)) },
 };

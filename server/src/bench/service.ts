@@ -1,7 +1,8 @@
-import type { Me, NewExclusion, NewRun, Page, RunInstruments, RunRow, RunsAsked, RunSheet } from '@bent-pail/contract';
+import type { NewExclusion, NewRun, Page, RunInstruments, RunRow, RunsAsked, RunSheet } from '@bent-pail/contract';
 import { inSentence, replicateName, runProgress } from '@bent-pail/core';
 import type { Context } from '../context';
 import { keepOnce } from '../database/keepOnce';
+import type { Principal } from '../http/principal';
 import { conflict, HttpProblem, refused } from '../http/problems';
 import { requireOneOfAKind } from '../instruments/service';
 import { notebookRow } from '../notebook/repository';
@@ -17,7 +18,7 @@ import { holdRun, requireRun } from './requireRun';
 import { changeRun, exclusionsOf, insertExclusion } from './runRepository';
 import { keepRunRows } from './runRows';
 
-export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Promise<RunSheet> {
+export async function startRun({ db, clock }: Context, who: Principal, body: NewRun): Promise<RunSheet> {
   const protocol = await requireProtocol(db.manager, body.protocol);
   if (protocol.usesVessel && body.vesselIds.length !== body.replicates) {
     throw refused('vesselIds', `Name one vessel for each of the ${String(body.replicates)} replicates.`);
@@ -38,7 +39,7 @@ export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Pr
           vesselIds: protocol.usesVessel ? body.vesselIds : [],
           sample: body.sample ?? null,
           studentId: body.studentId ?? null,
-          startedBy: me.id,
+          startedBy: who.id,
           startedAt: new Date(clock.now()),
         },
         protocol,
@@ -49,19 +50,24 @@ export async function startRun({ db, clock }: Context, me: Me, body: NewRun): Pr
   });
 }
 
-export async function sheetFor({ db }: Context, me: Me, id: string): Promise<RunSheet> {
-  return loadSheet(db.manager, await requireRun(db.manager, id, me));
+export async function sheetFor({ db }: Context, who: Principal, id: string): Promise<RunSheet> {
+  return loadSheet(db.manager, await requireRun(db.manager, id, who));
 }
 
-export async function listRuns({ db }: Context, me: Me, asked: RunsAsked): Promise<Page<RunRow>> {
+export async function listRuns({ db }: Context, who: Principal, asked: RunsAsked): Promise<Page<RunRow>> {
   const { zone } = await notebookRow(db.manager);
-  return pageOfRuns(db.manager, me, asked, zone);
+  return pageOfRuns(db.manager, who, asked, zone);
 }
 
 /** Takes a replicate out of the results, in sight; once given, a reason stands. */
-export async function exclude({ db, clock }: Context, me: Me, runId: string, body: NewExclusion): Promise<RunSheet> {
+export async function exclude(
+  { db, clock }: Context,
+  who: Principal,
+  runId: string,
+  body: NewExclusion,
+): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    const run = await holdRun(manager, runId, me);
+    const run = await holdRun(manager, runId, who);
     if (body.replicate >= run.replicateCount)
       throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
     await keepOnce(manager, { id: body.id, what: 'exclusion', said: { ...body, runId } }, async () => {
@@ -76,7 +82,7 @@ export async function exclude({ db, clock }: Context, me: Me, runId: string, bod
         runId,
         replicate,
         reason,
-        byUser: me.id,
+        byUser: who.id,
         keptAt: new Date(clock.now()),
       });
       await keepRunRows(manager, run);
@@ -88,12 +94,12 @@ export async function exclude({ db, clock }: Context, me: Me, runId: string, bod
 /** What a run is read with from now on; readings that are kept stay as they were stamped. */
 export async function chooseInstruments(
   { db }: Context,
-  me: Me,
+  who: Principal,
   runId: string,
   body: RunInstruments,
 ): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    await requireRun(manager, runId, me);
+    await requireRun(manager, runId, who);
     await requireOneOfAKind(manager, body.instrumentIds);
     await changeRun(manager, runId, { instrumentIds: body.instrumentIds });
     return readSheet(manager, runId);
@@ -101,9 +107,9 @@ export async function chooseInstruments(
 }
 
 /** Finishes a run whose cells are filled; finishing it again changes nothing. */
-export async function finishRun({ db, clock }: Context, me: Me, runId: string): Promise<RunSheet> {
+export async function finishRun({ db, clock }: Context, who: Principal, runId: string): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    const run = await holdRun(manager, runId, me);
+    const run = await holdRun(manager, runId, who);
     const sheet = await readSheet(manager, runId);
     if (run.finishedAt !== null) return sheet;
     const progress = runProgress(toRunRecord(sheet));
@@ -120,7 +126,7 @@ export async function finishRun({ db, clock }: Context, me: Me, runId: string): 
     if (unmeasured) throw refused('vessels', 'A vessel of this run is not measured yet.');
     const finishedAt = new Date(clock.now());
     await changeRun(manager, runId, { finishedAt });
-    await stampFinished(manager, run, me, finishedAt);
+    await stampFinished(manager, run, who, finishedAt);
     await keepRunRows(manager, { ...run, finishedAt });
     return readSheet(manager, runId);
   });

@@ -1,4 +1,5 @@
-import { seesAll, type Resource } from '../resource';
+import { seesAll } from '../http/principal';
+import type { Resource } from '../resource';
 import { BlendEntity, BlendVersionEntity } from './entities';
 import { countBlends } from './repository';
 import { blendRoutes } from './routes';

@@ -1,22 +1,31 @@
 import { CALC_NAMES, calcSchema } from '@bent-pail/contract/calc';
-import { param, type Api } from '../http/api';
-import type { Server } from '../resource';
+import { defineRoute, type Route } from '../http/defineRoute';
 import { SIGNED_IN } from '../http/guard';
 import { notFound } from '../http/problems';
+import type { Server } from '../resource';
 
 /** The same calculations as on the command line, with the same bodies and the same sentences. */
-export function calcRoutes(api: Api, { calculator }: Server): void {
-  api.route('get', '/calc', SIGNED_IN, (_request, response) => {
-    response.json({ names: CALC_NAMES });
-  });
-  api.route('get', '/calc/:name/schema', SIGNED_IN, (request, response) => {
-    const schema = calcSchema(param(request, 'name'));
-    if (schema === undefined) throw notFound('calculation');
-    response.json(schema);
-  });
-  api.route('post', '/calc/:name', SIGNED_IN, async (request, response) => {
-    const answer = await calculator.calculate({ name: param(request, 'name'), input: request.body as unknown });
-    if (answer.ok) response.set('Calc-Method', answer.method).json(answer.result);
-    else response.status(422).json({ error: answer.error });
-  });
-}
+export const calcRoutes = ({ calculator }: Server): Route[] => [
+  defineRoute({ method: 'get', address: '/calc', guard: SIGNED_IN, answer: () => ({ names: CALC_NAMES }) }),
+  defineRoute({
+    method: 'get',
+    address: '/calc/:name/schema',
+    guard: SIGNED_IN,
+    answer: ({ params }) => {
+      const schema = calcSchema(params.name);
+      if (schema === undefined) throw notFound('calculation');
+      return schema;
+    },
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/calc/:name',
+    guard: SIGNED_IN,
+    // The schema of the calculation looks at the body, and refuses it as the command line does.
+    respond: async ({ params, request }, response) => {
+      const answer = await calculator.calculate({ name: params.name, input: request.body as unknown });
+      if (answer.ok) response.set('Calc-Method', answer.method).json(answer.result);
+      else response.status(422).json({ error: answer.error });
+    },
+  }),
+];

@@ -2,7 +2,7 @@ import { once } from 'node:events';
 import type { Response } from 'express';
 import Papa from 'papaparse';
 import type { Context } from '../context';
-import { param, type Api } from '../http/api';
+import { defineRoute, type Route } from '../http/defineRoute';
 import { READS } from '../http/guard';
 import { notFound } from '../http/problems';
 import { cardsToTell, resultsToTell, runsToTell, type Wanted } from './repository';
@@ -41,12 +41,17 @@ async function send(response: Response, table: Table, parts: AsyncGenerator<read
 }
 
 /** Tidy tables for spreadsheets: readings, results, cards; of all, of one run or of one lot. */
-export function exportRoutes(api: Api, context: Context): void {
-  api.route('get', '/exports/:name', READS, async (request, response) => {
-    const table = param(request, 'name').replace(/\.csv$/, '');
-    if (!isTable(table)) throw notFound('table');
-    const wanted = { run: asUuid(request.query.run), lot: asUuid(request.query.lot) };
-    if (wanted.lot !== undefined) await context.cards.follow([wanted.lot]);
-    await send(response, table, rowsOf(context, table, wanted));
-  });
-}
+export const exportRoutes = (context: Context): Route[] => [
+  defineRoute({
+    method: 'get',
+    address: '/exports/:name',
+    guard: READS,
+    respond: async ({ params, request }, response) => {
+      const table = params.name.replace(/\.csv$/, '');
+      if (!isTable(table)) throw notFound('table');
+      const wanted = { run: asUuid(request.query.run), lot: asUuid(request.query.lot) };
+      if (wanted.lot !== undefined) await context.cards.follow([wanted.lot]);
+      await send(response, table, rowsOf(context, table, wanted));
+    },
+  }),
+];

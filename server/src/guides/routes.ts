@@ -1,29 +1,42 @@
 import { OwnPlant, OwnProfile } from '@bent-pail/contract';
 import type { Context } from '../context';
-import { param, type Api } from '../http/api';
-import { readBody } from '../http/body';
-import { meOf, READS, WORKS } from '../http/guard';
+import { defineRoute, type Route } from '../http/defineRoute';
+import { READS, WORKS } from '../http/guard';
 import { dropGuide, keepPlant, keepProfile, listPlants, listProfiles } from './service';
 
-export function guideRoutes(api: Api, context: Context): void {
-  api.route('get', '/profiles', READS, async (_request, response) => {
-    response.json(await listProfiles(context));
-  });
-  api.route('post', '/profiles', WORKS, async (request, response) => {
-    response.json(await keepProfile(context, meOf(request), readBody(OwnProfile, request.body)));
-  });
-  api.route('delete', '/profiles/:id', WORKS, async (request, response) => {
-    await dropGuide(context, 'profile', param(request, 'id'));
-    response.json(await listProfiles(context));
-  });
-  api.route('get', '/plants', READS, async (_request, response) => {
-    response.json(await listPlants(context));
-  });
-  api.route('post', '/plants', WORKS, async (request, response) => {
-    response.json(await keepPlant(context, meOf(request), readBody(OwnPlant, request.body)));
-  });
-  api.route('delete', '/plants/:id', WORKS, async (request, response) => {
-    await dropGuide(context, 'plant', param(request, 'id'));
-    response.json(await listPlants(context));
-  });
-}
+export const guideRoutes = (context: Context): Route[] => [
+  defineRoute({ method: 'get', address: '/profiles', guard: READS, answer: () => listProfiles(context) }),
+  defineRoute({
+    method: 'post',
+    address: '/profiles',
+    guard: WORKS,
+    body: OwnProfile,
+    answer: ({ who, body }) => keepProfile(context, who, body),
+  }),
+  defineRoute({
+    method: 'delete',
+    address: '/profiles/:id',
+    guard: WORKS,
+    answer: async ({ params }) => {
+      await dropGuide(context, 'profile', params.id);
+      return listProfiles(context);
+    },
+  }),
+  defineRoute({ method: 'get', address: '/plants', guard: READS, answer: () => listPlants(context) }),
+  defineRoute({
+    method: 'post',
+    address: '/plants',
+    guard: WORKS,
+    body: OwnPlant,
+    answer: ({ who, body }) => keepPlant(context, who, body),
+  }),
+  defineRoute({
+    method: 'delete',
+    address: '/plants/:id',
+    guard: WORKS,
+    answer: async ({ params }) => {
+      await dropGuide(context, 'plant', params.id);
+      return listPlants(context);
+    },
+  }),
+];

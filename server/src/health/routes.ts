@@ -1,22 +1,23 @@
 import { answers } from '../database/probe';
-import type { Api } from '../http/api';
-import type { Server } from '../resource';
+import { defineRoute, type Route } from '../http/defineRoute';
 import { PUBLIC } from '../http/guard';
+import type { Server } from '../resource';
 
 /** Addresses that answer whoever asks, without looking at who it is. */
 export const NEEDS_NO_SESSION: ReadonlySet<string> = new Set(['/health', '/ready', '/time']);
 
 /** Whether the server lives, whether its database answers and has room, and what time it is. */
-export function healthRoutes(api: Api, { db, clock, disk }: Server): void {
-  api.route('get', '/health', PUBLIC, (_request, response) => {
-    response.json({ status: 'up' });
-  });
-  api.route('get', '/ready', PUBLIC, async (_request, response) => {
-    await answers(db);
-    await disk.requireRoom();
-    response.json({ status: 'ready' });
-  });
-  api.route('get', '/time', PUBLIC, (_request, response) => {
-    response.json({ now: clock.now() });
-  });
-}
+export const healthRoutes = ({ db, clock, disk }: Server): Route[] => [
+  defineRoute({ method: 'get', address: '/health', guard: PUBLIC, answer: () => ({ status: 'up' }) }),
+  defineRoute({
+    method: 'get',
+    address: '/ready',
+    guard: PUBLIC,
+    answer: async () => {
+      await answers(db);
+      await disk.requireRoom();
+      return { status: 'ready' };
+    },
+  }),
+  defineRoute({ method: 'get', address: '/time', guard: PUBLIC, answer: () => ({ now: clock.now() }) }),
+];

@@ -1,25 +1,10 @@
-import { Router, type Request, type Response } from 'express';
-import { guard, type Access } from './guard';
+import { Router } from 'express';
+import type { Route } from './defineRoute';
+import { guard } from './guard';
 
-type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
-type Handler = (request: Request, response: Response) => Promise<void> | void;
-
-/**
- * The one way to add a route: method, address, who may use it, what it does. Addresses are whole (`/lots/:id`), so that
- * the router can be read as a list.
- */
-export class Api {
-  readonly router = Router();
-
-  route(method: Method, address: string, access: Access, handler: Handler): this {
-    this.router[method](address, guard(access), async (request, response) => {
-      await handler(request, response);
-    });
-    return this;
-  }
-}
-
-/** A parameter of the address; the router has made sure that it is there. */
-export function param(request: Request, name: string): string {
-  return String(request.params[name]);
+/** Every route of the server, each behind the guard that it names. */
+export function apiRouter(routes: readonly Route[]): Router {
+  const router = Router();
+  for (const { method, address, guard: access, handle } of routes) router[method](address, guard(access), handle);
+  return router;
 }

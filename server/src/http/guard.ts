@@ -1,5 +1,6 @@
-import type { Me, Role } from '@bent-pail/contract';
-import type { Request, RequestHandler } from 'express';
+import type { Role } from '@bent-pail/contract';
+import type { RequestHandler } from 'express';
+import { whoAsks } from './principal';
 import { HttpProblem } from './problems';
 
 /** Who may use a route. Every route states one; a test walks the live router and fails on any that does not. */
@@ -28,28 +29,13 @@ declare module 'express-session' {
   }
 }
 
-declare module 'express-serve-static-core' {
-  interface Request {
-    /** Who is signed in, as the notebook has them at this very request. */
-    me?: Me;
-  }
-}
-
-/** The person who is signed in; only behind a guard that lets nobody else through. */
-export function meOf(request: Request): Me {
-  const { me } = request;
-  if (me === undefined)
-    throw new HttpProblem(401, { code: 'signed-out', message: 'Sign in first; what you typed is kept here.' });
-  return me;
-}
-
 /** A guard that carries what it lets through, so that it can be read off the router. */
 export function guard(access: Access): Guard {
   const handler: RequestHandler = (request, _response, next) => {
     if (access.kind !== 'public') {
-      const me = meOf(request);
-      if (access.kind === 'roles' && !access.roles.includes(me.role)) {
-        throw new HttpProblem(403, { code: 'not-yours', message: `A ${me.role} may not do this.` });
+      const { role } = whoAsks(request);
+      if (access.kind === 'roles' && !access.roles.includes(role)) {
+        throw new HttpProblem(403, { code: 'not-yours', message: `A ${role} may not do this.` });
       }
     }
     next();

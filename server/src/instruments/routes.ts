@@ -1,19 +1,25 @@
 import { NewCalibration, NewInstrument } from '@bent-pail/contract';
 import type { Context } from '../context';
-import { param, type Api } from '../http/api';
-import { readBody } from '../http/body';
-import { BENCH_READS, meOf, WORKS } from '../http/guard';
+import { defineRoute, type Route } from '../http/defineRoute';
+import { BENCH_READS, WORKS } from '../http/guard';
 import { addCalibration, addInstrument, listInstruments } from './service';
 
-export function instrumentRoutes(api: Api, context: Context): void {
-  api.route('get', '/instruments', BENCH_READS, async (_request, response) => {
-    response.json(await listInstruments(context));
-  });
-  api.route('post', '/instruments', WORKS, async (request, response) => {
-    response.status(201).json(await addInstrument(context, readBody(NewInstrument, request.body)));
-  });
-  api.route('post', '/instruments/:id/calibrations', WORKS, async (request, response) => {
-    const body = readBody(NewCalibration, request.body);
-    response.status(201).json(await addCalibration(context, meOf(request), param(request, 'id'), body));
-  });
-}
+export const instrumentRoutes = (context: Context): Route[] => [
+  defineRoute({ method: 'get', address: '/instruments', guard: BENCH_READS, answer: () => listInstruments(context) }),
+  defineRoute({
+    method: 'post',
+    address: '/instruments',
+    guard: WORKS,
+    body: NewInstrument,
+    status: 201,
+    answer: ({ body }) => addInstrument(context, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/instruments/:id/calibrations',
+    guard: WORKS,
+    body: NewCalibration,
+    status: 201,
+    answer: ({ who, params, body }) => addCalibration(context, who, params.id, body),
+  }),
+];

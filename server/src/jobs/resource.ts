@@ -1,4 +1,5 @@
-import { seesAll, type Resource } from '../resource';
+import { seesAll } from '../http/principal';
+import type { Resource } from '../resource';
 import { PlannedJobEntity } from './entities';
 import { openJobs } from './service';
 import { jobRoutes } from './routes';

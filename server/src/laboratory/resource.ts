@@ -1,4 +1,5 @@
-import { seesAll, type Resource } from '../resource';
+import { seesAll } from '../http/principal';
+import type { Resource } from '../resource';
 import { LabRequestEntity } from './entities';
 import { awaitedReports } from './service';
 import { laboratoryRoutes } from './routes';

@@ -1,10 +1,8 @@
 import type { Context } from '../context';
-import type { Api } from '../http/api';
+import { defineRoute, type Route } from '../http/defineRoute';
 import { READS } from '../http/guard';
 import { learningPage } from './service';
 
-export function learningRoutes(api: Api, { db }: Context): void {
-  api.route('get', '/learning', READS, async (_request, response) => {
-    response.json(await learningPage(db.manager));
-  });
-}
+export const learningRoutes = ({ db }: Context): Route[] => [
+  defineRoute({ method: 'get', address: '/learning', guard: READS, answer: () => learningPage(db.manager) }),
+];

@@ -1,10 +1,11 @@
-import type { Me, NewNote, RunNote, RunPhoto } from '@bent-pail/contract';
+import type { NewNote, RunNote, RunPhoto } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
 import { namesOf } from '../accounts/repository';
 import { holdRun, requireRun } from '../bench/requireRun';
 import type { Context } from '../context';
 import type { NoteEntity, PhotoEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
+import type { Principal } from '../http/principal';
 import { conflict, notFound, refused } from '../http/problems';
 import { reencode } from './picture';
 import { asidesKept, countPhotos, insertNote, insertPhoto, isPhotoKept, pictureOf } from './repository';
@@ -14,11 +15,11 @@ import type { SentPhoto } from './spool';
 const MOST_PHOTOS = 24;
 const LONGEST_CAPTION = 200;
 
-export async function addNote({ db, clock }: Context, me: Me, runId: string, body: NewNote): Promise<void> {
-  await requireRun(db.manager, runId, me);
+export async function addNote({ db, clock }: Context, who: Principal, runId: string, body: NewNote): Promise<void> {
+  await requireRun(db.manager, runId, who);
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'note', said: { ...body, runId } }, async () => {
-      await insertNote(manager, { ...body, runId, byUser: me.id, keptAt: new Date(clock.now()) });
+      await insertNote(manager, { ...body, runId, byUser: who.id, keptAt: new Date(clock.now()) });
     }),
   );
 }
@@ -29,7 +30,7 @@ interface Upload {
   readonly photo: SentPhoto;
 }
 
-export async function addPhoto({ db, clock }: Context, me: Me, runId: string, upload: Upload): Promise<void> {
+export async function addPhoto({ db, clock }: Context, who: Principal, runId: string, upload: Upload): Promise<void> {
   const { id, photo } = upload;
   const caption = upload.caption.trim();
   if (caption.length > LONGEST_CAPTION) throw refused('caption', 'Keep the caption under 200 letters.');
@@ -48,7 +49,7 @@ export async function addPhoto({ db, clock }: Context, me: Me, runId: string, up
         runId,
         caption,
         ...picture,
-        byUser: me.id,
+        byUser: who.id,
         keptAt: new Date(clock.now()),
       });
     }),
@@ -56,10 +57,10 @@ export async function addPhoto({ db, clock }: Context, me: Me, runId: string, up
 }
 
 /** The picture itself, for those who may see its run. */
-export async function photoJpeg({ db }: Context, me: Me, id: string): Promise<Buffer> {
+export async function photoJpeg({ db }: Context, who: Principal, id: string): Promise<Buffer> {
   const photo = await pictureOf(db.manager, id);
   if (photo === null) throw notFound('photo');
-  await requireRun(db.manager, photo.runId, me);
+  await requireRun(db.manager, photo.runId, who);
   return photo.jpeg;
 }
 

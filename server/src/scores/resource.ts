@@ -1,4 +1,5 @@
-import { seesAll, type Resource } from '../resource';
+import { seesAll } from '../http/principal';
+import type { Resource } from '../resource';
 import { RubricEntity, ScorecardEntity, RaterEntity, RatingEntity } from './entities';
 import { countScorecards, sheetsOut } from './repository';
 import { scoreRoutes } from './routes';

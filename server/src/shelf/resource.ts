@@ -1,4 +1,5 @@
-import { seesAll, type Resource } from '../resource';
+import { seesAll } from '../http/principal';
+import type { Resource } from '../resource';
 import { MaterialEntity, LotEntity } from './entities';
 import { countLots } from './lotRepository';
 import { shelfRoutes } from './routes';

@@ -16,8 +16,8 @@ export interface LiveRoute {
 }
 
 /** The routes as the running router has them, not as somebody listed them. */
-export function liveRoutes({ api }: Pick<App, 'api'>): LiveRoute[] {
-  const layers = api.router.stack as unknown as readonly Layer[];
+export function liveRoutes({ router }: Pick<App, 'router'>): LiveRoute[] {
+  const layers = router.stack as unknown as readonly Layer[];
   return layers.flatMap(({ route }) =>
     route === undefined
       ? []

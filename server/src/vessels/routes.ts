@@ -1,33 +1,49 @@
 import { FillingExclusion, NewFilling, NewVessel, TakeUpFillings } from '@bent-pail/contract';
 import type { Context } from '../context';
-import { param, type Api } from '../http/api';
-import { readBody } from '../http/body';
-import { BENCH_READS, BENCH_WORKS, meOf, WORKS } from '../http/guard';
+import { defineRoute, type Route } from '../http/defineRoute';
+import { BENCH_READS, BENCH_WORKS, WORKS } from '../http/guard';
 import { addFilling, addVessel, excludeFilling, listFillings, listVessels } from './service';
 import { takeUpFillings } from './takeUp';
 
 /** Vessels and pots, which everybody at the bench shares, and the water that measures them. */
-export function vesselRoutes(api: Api, context: Context): void {
-  api.route('get', '/vessels', BENCH_READS, async (_request, response) => {
-    response.json(await listVessels(context));
-  });
-  api.route('post', '/vessels', WORKS, async (request, response) => {
-    response.status(201).json(await addVessel(context, readBody(NewVessel, request.body)));
-  });
-  api.route('get', '/vessels/:id/fillings', BENCH_READS, async (request, response) => {
-    response.json(await listFillings(context, param(request, 'id')));
-  });
-  api.route('post', '/vessels/:id/fillings', BENCH_WORKS, async (request, response) => {
-    const body = readBody(NewFilling, request.body);
-    response.status(201).json(await addFilling(context, meOf(request), param(request, 'id'), body));
-  });
-  api.route('post', '/vessels/:id/fillings/:filling/exclusion', WORKS, async (request, response) => {
-    const body = readBody(FillingExclusion, request.body);
-    const [id, filling] = [param(request, 'id'), param(request, 'filling')];
-    response.status(201).json(await excludeFilling(context, meOf(request), id, filling, body));
-  });
-  api.route('post', '/runs/:id/fillings', WORKS, async (request, response) => {
-    const body = readBody(TakeUpFillings, request.body);
-    response.status(201).json(await takeUpFillings(context, meOf(request), param(request, 'id'), body));
-  });
-}
+export const vesselRoutes = (context: Context): Route[] => [
+  defineRoute({ method: 'get', address: '/vessels', guard: BENCH_READS, answer: () => listVessels(context) }),
+  defineRoute({
+    method: 'post',
+    address: '/vessels',
+    guard: WORKS,
+    body: NewVessel,
+    status: 201,
+    answer: ({ body }) => addVessel(context, body),
+  }),
+  defineRoute({
+    method: 'get',
+    address: '/vessels/:id/fillings',
+    guard: BENCH_READS,
+    answer: ({ params }) => listFillings(context, params.id),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/vessels/:id/fillings',
+    guard: BENCH_WORKS,
+    body: NewFilling,
+    status: 201,
+    answer: ({ who, params, body }) => addFilling(context, who, params.id, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/vessels/:id/fillings/:filling/exclusion',
+    guard: WORKS,
+    body: FillingExclusion,
+    status: 201,
+    answer: ({ who, params, body }) => excludeFilling(context, who, params.id, params.filling, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/runs/:id/fillings',
+    guard: WORKS,
+    body: TakeUpFillings,
+    status: 201,
+    answer: ({ who, params, body }) => takeUpFillings(context, who, params.id, body),
+  }),
+];

@@ -1,12 +1,4 @@
-import type {
-  FillingExclusion,
-  FillingRow,
-  Me,
-  NewFilling,
-  NewVessel,
-  VesselRow,
-  VesselShape,
-} from '@bent-pail/contract';
+import type { FillingExclusion, FillingRow, NewFilling, NewVessel, VesselRow, VesselShape } from '@bent-pail/contract';
 import { fillingDoubt, fillVolume_mL, requireContainer, runVesselVolume_mL } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
@@ -14,6 +6,7 @@ import { namesOf } from '../accounts/repository';
 import { openRunsOf } from '../bench/runRepository';
 import type { VesselEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
+import { givenTo, type Principal } from '../http/principal';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { loadFillings, toRunVessel } from './fillings';
 import { allVessels, heldVessel, insertFilling, insertFillingExclusion, insertVessel, shapeVessel } from './repository';
@@ -42,10 +35,11 @@ export async function addVessel({ db, clock }: Context, body: NewVessel): Promis
   return { id: body.id };
 }
 
-/** A vessel is everybody's: a student measures only those of an open run that was given to them. */
-async function requireOwnVessel(manager: EntityManager, me: Me, vesselId: string): Promise<void> {
-  if (me.role !== 'student') return;
-  const runs = await openRunsOf(manager, me.id);
+/** A vessel is everybody's: whoever is limited to given runs measures only those of an open one of them. */
+async function requireOwnVessel(manager: EntityManager, who: Principal, vesselId: string): Promise<void> {
+  const given = givenTo(who);
+  if (given === undefined) return;
+  const runs = await openRunsOf(manager, given);
   if (!runs.some(({ vesselIds }) => vesselIds.includes(vesselId)))
     throw new HttpProblem(403, { code: 'not-yours', message: 'This vessel belongs to no open run of yours.' });
 }
@@ -67,7 +61,7 @@ function requireReason(reason: string | undefined): void {
  */
 export async function addFilling(
   { db, clock }: Context,
-  me: Me,
+  who: Principal,
   vesselId: string,
   body: NewFilling,
 ): Promise<VesselRow> {
@@ -75,7 +69,7 @@ export async function addFilling(
     keepOnce(manager, { id: body.id, what: 'filling', said: { ...body, vesselId } }, async () => {
       const { id, empty_g, full_g, waterTemp_C, shape, corrects } = body;
       const vessel = await holdVessel(manager, vesselId);
-      await requireOwnVessel(manager, me, vesselId);
+      await requireOwnVessel(manager, who, vesselId);
       if (vessel.height_cm === null) {
         if (shape === undefined)
           throw refused('shape.height_cm', 'Say how deep the vessel is inside, up to its fill line.');
@@ -101,7 +95,7 @@ export async function addFilling(
         empty_g,
         full_g,
         waterTemp_C,
-        byUser: me.id,
+        byUser: who.id,
         corrects: corrects ?? null,
         reason: body.reason?.trim() ?? null,
         keptAt: new Date(clock.now()),
@@ -114,7 +108,7 @@ export async function addFilling(
 /** Takes a filling out of a vessel's volume, in sight; it stays in the list with the reason. */
 export async function excludeFilling(
   context: Context,
-  me: Me,
+  who: Principal,
   vesselId: string,
   fillingId: string,
   body: FillingExclusion,
@@ -131,7 +125,7 @@ export async function excludeFilling(
         id,
         fillingId,
         reason,
-        byUser: me.id,
+        byUser: who.id,
         keptAt: new Date(clock.now()),
       });
     }),
