@@ -24,7 +24,7 @@ import { answerProblems, notFound } from './http/problems';
 import { sameOriginWrites } from './http/sameOrigin';
 import type { Server } from './resource';
 import { RESOURCES } from './resources';
-import { countsIn, waitingIn } from './together';
+import { countsIn, TABLES, waitingIn } from './together';
 
 export interface AppOptions {
   readonly ground: Ground;
@@ -103,7 +103,8 @@ export function createApp(options: AppOptions): App {
   void cards.start();
   const calculator = new Calculator();
   const disk = new DiskWatch(context.db);
-  const server: Server = { ...context, hub, calculator, disk, waiting: waitingIn(context), counts: countsIn(context) };
+  const together = { waiting: waitingIn(context), counts: countsIn(context), tables: TABLES };
+  const server: Server = { ...context, hub, calculator, disk, ...together };
   const router = apiRouter(RESOURCES.flatMap(({ routes }) => routes?.(server) ?? []));
 
   app.use(

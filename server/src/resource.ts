@@ -1,6 +1,7 @@
 import type { Counts, TodayPage } from '@bent-pail/contract';
 import type { Calculator } from './calc/calculator';
 import type { Context } from './context';
+import type { Table } from './exports/table';
 import type { DiskWatch } from './health/diskWatch';
 import type { Route } from './http/defineRoute';
 import type { Principal } from './http/principal';
@@ -11,6 +12,8 @@ export interface Server extends Context {
   readonly hub: Hub;
   readonly calculator: Calculator;
   readonly disk: DiskWatch;
+  /** What can be had for spreadsheets, of all resources. */
+  readonly tables: readonly Table[];
   /** What waits for somebody, put together from all resources. */
   readonly waiting: (who: Principal) => Promise<TodayPage>;
   /** The numbers of the bench edge, put together from all resources. */
@@ -23,6 +26,8 @@ export interface Resource {
   /** Its tables. */
   readonly entities?: readonly (new () => object)[];
   readonly routes?: (server: Server) => readonly Route[];
+  /** What of it can be had for spreadsheets. */
+  readonly tables?: readonly Table[];
   /** What it puts into Today, for whom it concerns. */
   readonly waiting?: (context: Context, who: Principal) => Promise<Partial<TodayPage>>;
   /** Its numbers at the bench edge: quick, and nothing but numbers. */

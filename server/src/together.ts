@@ -25,3 +25,6 @@ export const countsIn =
     );
     return Object.assign({}, NOTHING_COUNTED, ...parts) as Counts;
   };
+
+/** What can be had for spreadsheets. */
+export const TABLES = RESOURCES.flatMap(({ tables }) => tables ?? []);

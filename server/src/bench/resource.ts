@@ -4,11 +4,13 @@ import { RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity } from './en
 import { openRuns } from './repository';
 import { benchRoutes } from './routes';
 import { countOpenRuns } from './runRepository';
+import { readings, results } from './tables';
 
 export const bench: Resource = {
   name: 'bench',
   entities: [RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity],
   routes: benchRoutes,
+  tables: [readings, results],
   waiting: async ({ db }, who) => (who.scope.runs === 'none' ? {} : { openRuns: await openRuns(db.manager, who) }),
   counts: async ({ db }, who) =>
     who.scope.runs === 'none' ? {} : { openRuns: await countOpenRuns(db.manager, givenTo(who)) },

@@ -1,20 +1,11 @@
 import { once } from 'node:events';
 import type { Response } from 'express';
 import Papa from 'papaparse';
-import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { READS } from '../http/guard';
 import { notFound } from '../http/problems';
-import { cardsToTell, resultsToTell, runsToTell, type Wanted } from './repository';
-import { cardRow, COLUMNS, readingRows, resultRow, type Row, type Table } from './tables';
-
-const isTable = (name: string): name is Table => Object.hasOwn(COLUMNS, name);
-
-async function* rowsOf({ db }: Context, table: Table, wanted: Wanted): AsyncGenerator<readonly Row[]> {
-  if (table === 'cards') for await (const rows of cardsToTell(db.manager, wanted)) yield rows.map(cardRow);
-  else if (table === 'results') for await (const rows of resultsToTell(db.manager, wanted)) yield rows.map(resultRow);
-  else for await (const runs of runsToTell(db.manager, wanted)) yield readingRows(runs);
-}
+import type { Server } from '../resource';
+import type { Row, Table } from './table';
 
 /** Text that a spreadsheet would take for a formula, whatever stands before it or in the lines after: made harmless. */
 const FORMULA = /^\s*[=+\-@\t\r]|^[\t\r\n]/;
@@ -23,12 +14,17 @@ const asUuid = (value: unknown): string | undefined =>
   typeof value === 'string' && /^[0-9a-f-]{36}$/i.test(value) ? value : undefined;
 
 /** Writes what comes as it comes; a reader who is slow is waited for. */
-async function send(response: Response, table: Table, parts: AsyncGenerator<readonly Row[]>): Promise<void> {
-  const columns = [...COLUMNS[table]];
+async function send(
+  response: Response,
+  { name, columns: headings }: Table,
+  rows: AsyncIterable<readonly Row[]>,
+): Promise<void> {
+  const columns = [...headings];
+  const parts = rows[Symbol.asyncIterator]();
   const csv = (rows: readonly Row[], header: boolean): string =>
     Papa.unparse([...rows], { columns, header, escapeFormulae: FORMULA, newline: '\r\n' });
   const first = await parts.next();
-  response.setHeader('Content-Disposition', `attachment; filename="bent-pail-${table}.csv"`);
+  response.setHeader('Content-Disposition', `attachment; filename="bent-pail-${name}.csv"`);
   response.type('text/csv');
   response.write(Papa.unparse([columns], { newline: '\r\n' }));
   for (let part = first; part.done !== true; part = await parts.next()) {
@@ -41,17 +37,17 @@ async function send(response: Response, table: Table, parts: AsyncGenerator<read
 }
 
 /** Tidy tables for spreadsheets: readings, results, cards; of all, of one run or of one lot. */
-export const exportRoutes = (context: Context): Route[] => [
+export const exportRoutes = (server: Server): Route[] => [
   defineRoute({
     method: 'get',
     address: '/exports/:name',
     guard: READS,
     respond: async ({ params, request }, response) => {
-      const table = params.name.replace(/\.csv$/, '');
-      if (!isTable(table)) throw notFound('table');
+      const table = server.tables.find(({ name }) => name === params.name.replace(/\.csv$/, ''));
+      if (table === undefined) throw notFound('table');
       const wanted = { run: asUuid(request.query.run), lot: asUuid(request.query.lot) };
-      if (wanted.lot !== undefined) await context.cards.follow([wanted.lot]);
-      await send(response, table, rowsOf(context, table, wanted));
+      if (wanted.lot !== undefined) await server.cards.follow([wanted.lot]);
+      await send(response, table, table.rows(server, wanted));
     },
   }),
 ];

@@ -1,19 +1,10 @@
-import type { RunFigureRow } from '../bench/runFigures';
-import type { FigureRow } from '../cards/workedOut';
-import { In, type EntityManager } from 'typeorm';
-import { loadRunRows, type RunRows } from '../bench/runRecords';
-import { UserEntity } from '../accounts/entities';
-import { RunEntity } from '../bench/entities';
-import { LotEntity, MaterialEntity } from '../shelf/entities';
-
-/** All of a table, or what belongs to one run or one lot. */
-export interface Wanted {
-  readonly run: string | undefined;
-  readonly lot: string | undefined;
-}
-
-/** Rows read at a time: a whole notebook never stands in memory. */
-const AT_A_TIME = Object.freeze({ runs: 40, figures: 2000 });
+import type { EntityManager } from 'typeorm';
+import { namesOf } from '../accounts/repository';
+import { AT_A_TIME, type Wanted } from '../exports/table';
+import { lotRowsNamed, materialsNamed } from '../shelf/lotRepository';
+import { RunEntity } from './entities';
+import type { RunFigureRow } from './runFigures';
+import { loadRunRows, type RunRows } from './runRecords';
 
 /** Some runs with their readings, and what they are called by. */
 export interface RunsToTell {
@@ -38,10 +29,18 @@ export async function* runsToTell(manager: EntityManager, { run, lot }: Wanted):
     if (last === undefined) return;
     after = last.number;
     const rows = await loadRunRows(manager, runs);
-    const lots = await manager.findBy(LotEntity, { id: In(runs.map(({ lotId }) => lotId)) });
-    const materials = await manager.findBy(MaterialEntity, { id: In(lots.map(({ materialId }) => materialId)) });
-    const users = await manager.findBy(UserEntity, { id: In([...new Set(rows.readings.map(({ byUser }) => byUser))]) });
-    const names = new Map(users.map(({ id, name }) => [id, name]));
+    const lots = await lotRowsNamed(
+      manager,
+      runs.map(({ lotId }) => lotId),
+    );
+    const materials = await materialsNamed(
+      manager,
+      lots.map(({ materialId }) => materialId),
+    );
+    const names = await namesOf(
+      manager,
+      rows.readings.map(({ byUser }) => byUser),
+    );
     yield {
       runs,
       rows,
@@ -83,36 +82,5 @@ export async function* resultsToTell(
     if (last === undefined) return;
     yield rows;
     after = [last.run, last.place];
-  }
-}
-
-/** A figure of a card, with the lot that it belongs to and the runs that it rests on. */
-export interface CardFigureRow extends FigureRow {
-  readonly lotId: string;
-  readonly place: number;
-  readonly material: string;
-  readonly lot: string;
-  readonly runs: string | null;
-  readonly newest: Date | null;
-}
-
-/** Every figure of the cards, lot by lot, some at a time. */
-export async function* cardsToTell(manager: EntityManager, { lot }: Wanted): AsyncGenerator<readonly CardFigureRow[]> {
-  for (let after: readonly [string, number] = ['00000000-0000-0000-0000-000000000000', -1]; ;) {
-    const rows: CardFigureRow[] = await manager.query<CardFigureRow[]>(
-      `select f.lot_id as "lotId", f.place, m.name as material, l.code as lot, f.property, f.method, f.origin, f.mean, f.sd, f.se,
-         f.n, f.words, f.trouble, runs.numbers as runs, runs.newest
-       from lot_figures f join lots l on l.id = f.lot_id join materials m on m.id = l.material_id
-       left join lateral (
-         select string_agg(r.number::text, ' ' order by r.finished_at desc) as numbers, max(r.finished_at) as newest
-         from runs r where r.id = any (f.run_ids)) runs on true
-       where (f.lot_id, f.place) > ($1::uuid, $2) and ($3::uuid is null or l.id = $3)
-       order by f.lot_id, f.place limit ${String(AT_A_TIME.figures)}`,
-      [...after, lot ?? null],
-    );
-    const last = rows.at(-1);
-    if (last === undefined) return;
-    yield rows;
-    after = [last.lotId, last.place];
   }
 }

@@ -1,9 +1,8 @@
-import { property, replicateName, sampleWords, type CalibrationTrouble, type PropertyKey } from '@bent-pail/core';
-import type { CardFigureRow, ResultRow, RunsToTell } from './repository';
-import { protocolOf } from '../bench/runRecords';
-
-/** One row of a tidy table; a missing value is an empty cell. */
-export type Row = Readonly<Record<string, string | number | null | undefined>>;
+import { replicateName, sampleWords } from '@bent-pail/core';
+import { SUMMARY, summaryColumns, TROUBLE } from '../exports/summaryColumns';
+import type { Row, Table } from '../exports/table';
+import { protocolOf } from './runRecords';
+import { resultsToTell, runsToTell, type ResultRow, type RunsToTell } from './tableRepository';
 
 const READING_COLUMNS = [
   'run',
@@ -26,20 +25,8 @@ const READING_COLUMNS = [
   'calibration_note',
 ];
 
-const SUMMARY = ['property', 'unit', 'mean', 'sd', 'se', 'n', 'words'];
-const TROUBLE = ['calibration', 'calibration_note'];
-
-/** Headings of each table. */
-export const COLUMNS = {
-  readings: READING_COLUMNS,
-  results: ['run', 'finished_at', 'protocol', 'material', 'lot', ...SUMMARY, 'sample', ...TROUBLE],
-  cards: ['material', 'lot', ...SUMMARY, 'method', 'origin', 'runs', 'newest', ...TROUBLE],
-} as const satisfies Readonly<Record<string, readonly string[]>>;
-
-export type Table = keyof typeof COLUMNS;
-
 /** Every reading of some runs, corrected ones too: one row each. */
-export function readingRows({ runs, rows, lotOf, nameOf }: RunsToTell): Row[] {
+function readingRows({ runs, rows, lotOf, nameOf }: RunsToTell): Row[] {
   const corrected = new Set(rows.readings.map(({ corrects }) => corrects));
   return runs.flatMap((run) => {
     const { key, version, steps } = protocolOf(rows, run);
@@ -71,24 +58,8 @@ export function readingRows({ runs, rows, lotOf, nameOf }: RunsToTell): Row[] {
   });
 }
 
-interface Summarised {
-  readonly property: string;
-  readonly mean: number;
-  readonly sd: number | null;
-  readonly se: number | null;
-  readonly n: number;
-  readonly words: string | null;
-  readonly trouble: object | null;
-}
-
-function summaryColumns({ property: key, mean, sd, se, n, words, trouble }: Summarised): Row {
-  const { label, unit } = property(key as PropertyKey);
-  const { state, sentence } = (trouble ?? {}) as Partial<CalibrationTrouble>;
-  return { property: label, unit, mean, sd, se, n, words, calibration: state, calibration_note: sentence };
-}
-
 /** What some finished runs came to: one row a property. */
-export const resultRow = (row: ResultRow): Row => ({
+const resultRow = (row: ResultRow): Row => ({
   ...summaryColumns(row),
   run: row.run,
   finished_at: row.finishedAt.toISOString(),
@@ -98,13 +69,18 @@ export const resultRow = (row: ResultRow): Row => ({
   sample: row.sample === null ? undefined : sampleWords(row.sample),
 });
 
-/** Every figure of some lots' cards: one row each. */
-export const cardRow = (row: CardFigureRow): Row => ({
-  ...summaryColumns(row),
-  material: row.material,
-  lot: row.lot,
-  method: row.method,
-  origin: row.origin,
-  runs: row.runs,
-  newest: row.newest?.toISOString(),
-});
+export const readings: Table = {
+  name: 'readings',
+  columns: READING_COLUMNS,
+  rows: async function* ({ db }, wanted) {
+    for await (const runs of runsToTell(db.manager, wanted)) yield readingRows(runs);
+  },
+};
+
+export const results: Table = {
+  name: 'results',
+  columns: ['run', 'finished_at', 'protocol', 'material', 'lot', ...SUMMARY, 'sample', ...TROUBLE],
+  rows: async function* ({ db }, wanted) {
+    for await (const rows of resultsToTell(db.manager, wanted)) yield rows.map(resultRow);
+  },
+};

@@ -1,0 +1,20 @@
+import type { Context } from '../context';
+
+/** One row of a tidy table; a missing value is an empty cell. */
+export type Row = Readonly<Record<string, string | number | null | undefined>>;
+
+/** All of a table, or what belongs to one run or one lot. */
+export interface Wanted {
+  readonly run: string | undefined;
+  readonly lot: string | undefined;
+}
+
+/** Rows read at a time: a whole notebook never stands in memory. */
+export const AT_A_TIME = Object.freeze({ runs: 40, figures: 2000 });
+
+/** What a resource writes for spreadsheets: a name, headings with their units, rows some at a time. */
+export interface Table {
+  readonly name: string;
+  readonly columns: readonly string[];
+  readonly rows: (context: Context, wanted: Wanted) => AsyncIterable<readonly Row[]>;
+}
