@@ -292,4 +292,11 @@ export const MUTATIONS = [
     from: 'e ** 3 / (1 - e) ** 2',
     to: 'e ** 2 / (1 - e) ** 2',
   },
+  {
+    method: 'mat-uptake',
+    formula: 'water drawn up, for each hour',
+    file: 'wetting/matUptake.ts',
+    from: '(time_min / 60)',
+    to: 'time_min',
+  },
 ];
