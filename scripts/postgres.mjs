@@ -57,10 +57,10 @@ function processesIn(folder) {
 }
 
 /**
- * The database `name` of a folder (made if missing). Returns `{ start, stop, query, url, say, data, child }`; `start`
+ * The database `name` of a folder (made if missing); one for tests outlives its own death, not the machine's. Returns `{ start, stop, query, url, say, data, child }`; `start`
  * refuses with a sentence where another process has it, or where what is there is neither a whole database nor nothing.
  */
-export function cluster(folder, name) {
+export function cluster(folder, name, { forTests = false } = {}) {
   const bin = postgresPrograms();
   const place = placeOf(folder, name);
   const { data } = place;
@@ -164,6 +164,7 @@ export function cluster(folder, name) {
       'password_encryption=scram-sha-256',
       'timezone=UTC',
       'max_connections=80',
+      ...(forTests ? ['fsync=off', 'full_page_writes=off'] : []),
     ].flatMap((option) => ['-c', option]);
     const out = fs.openSync(log, 'a');
     child = guarded(`${bin}/postgres`, ['-D', data, ...options], {

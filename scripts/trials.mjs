@@ -11,7 +11,12 @@ const NOTEBOOKS = 40;
 
 const done = spawnSync(
   process.execPath,
-  [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', 'server', 'server/src/cards/randomNotebooks'],
+  [
+    path.join(ROOT, 'node_modules/vitest/vitest.mjs'),
+    'run',
+    ...['--project', 'server', '--project', 'core'],
+    ...['server/src/cards/randomNotebooks', 'core/src/learning', 'core/src/retention'],
+  ],
   { stdio: 'inherit', cwd: ROOT, env: { ...process.env, BENT_PAIL_TRIALS: String(NOTEBOOKS) } },
 );
 process.exitCode = done.status ?? 1;

@@ -18,7 +18,7 @@ interface Scratch extends Cluster {
 
 interface Scripts {
   readonly scratchCluster: () => Scratch;
-  readonly cluster: (folder: string, name: string) => Cluster;
+  readonly cluster: (folder: string, name: string, options: { readonly forTests: boolean }) => Cluster;
   readonly freePort: (from: number) => Promise<number>;
 }
 

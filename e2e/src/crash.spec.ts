@@ -7,8 +7,8 @@ import { ROOT, scripts } from './cluster';
 
 /** A seeded sample in every test run; `npm run crash` does all of it. */
 const FULL = process.env.BENT_PAIL_CRASH === 'full';
-const KILLS = FULL ? 500 : 10;
-const DATABASE_DEATHS = FULL ? 20 : 2;
+const KILLS = FULL ? 500 : 5;
+const DATABASE_DEATHS = FULL ? 20 : 1;
 const SEED = Number(process.env.BENT_PAIL_SEED ?? '20261128');
 const WRITERS = 4;
 /** A server lives so long before it is killed, ms. */

@@ -6,7 +6,7 @@ import { ROOT, scripts, TEMPLATES } from './cluster';
 /** One PostgreSQL for all journeys, with the demo notebook and an empty one to copy from. */
 export default async function setup(): Promise<() => Promise<void>> {
   const { cluster } = await scripts();
-  const own = cluster(path.join(ROOT, '.data'), 'e2e');
+  const own = cluster(path.join(ROOT, '.data'), 'e2e', { forTests: true });
   process.env.BENT_PAIL_E2E_DATABASE = await own.start();
   const admin = new pg.Client({ connectionString: own.url('postgres') });
   await admin.connect();

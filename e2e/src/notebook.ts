@@ -123,4 +123,17 @@ export const test = base.extend<Fixtures>({
   },
 });
 
+/** For journeys that only look: they share the demo notebook of their worker, and leave it as it was. */
+export const look = base.extend<object, { readonly notebook: Notebook }>({
+  notebook: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off this pattern.
+    async ({}, use) => {
+      const notebook = await Notebook.open('demo');
+      await use(notebook);
+      await notebook.close();
+    },
+    { scope: 'worker' },
+  ],
+});
+
 export { expect } from '@playwright/test';

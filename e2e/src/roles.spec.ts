@@ -1,4 +1,4 @@
-import { expect, test } from './notebook';
+import { expect, look, test } from './notebook';
 import { Person } from './person';
 
 const STATIONS: Readonly<Record<string, readonly string[]>> = {
@@ -10,7 +10,7 @@ const STATIONS: Readonly<Record<string, readonly string[]>> = {
 };
 
 for (const [name, words] of Object.entries(STATIONS)) {
-  test(`${name} sees the stations of the role, with the numbers that never change`, async ({ browser, notebook }) => {
+  look(`${name} sees the stations of the role, with the numbers that never change`, async ({ browser, notebook }) => {
     const me = await Person.enter(browser, notebook, name);
     await expect(me.page.locator('.edge ol .w')).toHaveText([...words]);
     const numbers = await me.page.locator('.edge ol .down i').allInnerTexts();
@@ -18,7 +18,7 @@ for (const [name, words] of Object.entries(STATIONS)) {
   });
 }
 
-test('a reader looks and finds nothing to press that would write', async ({ browser, notebook }) => {
+look('a reader looks and finds nothing to press that would write', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Visitor');
   for (const address of ['/shelf', '/bench', '/blend', '/score']) {
     await me.go(address);

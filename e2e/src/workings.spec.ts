@@ -1,5 +1,5 @@
 import type { BlendRow, LotRow, ScorecardRow } from '@bent-pail/contract';
-import { expect, test } from './notebook';
+import { expect, look } from './notebook';
 import { Person } from './person';
 
 /** A number that was pressed: what it shows, and what its working says that it was worked out from. */
@@ -49,7 +49,7 @@ async function checkWorkings(me: Person, least: number): Promise<void> {
   }
 }
 
-test('every number of card, blend and score can be worked out again by calc', async ({ browser, notebook }) => {
+look('every number of card, blend and score can be worked out again by calc', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Isla Brandreth');
   const lots = await me.list<LotRow>('/lots');
   for (const code of ['PM-3', 'TW-1', 'LF-1']) {
@@ -68,7 +68,7 @@ test('every number of card, blend and score can be worked out again by calc', as
   await checkWorkings(me, 8);
 });
 
-test('the drawer leads down to the readings: W opens, sources go deeper, Esc closes', async ({ browser, notebook }) => {
+look('the drawer leads down to the readings: W opens, sources go deeper, Esc closes', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Isla Brandreth');
   const lots = await me.list<LotRow>('/lots');
   await me.go(`/shelf/lots/${(lots.find((one) => one.code === 'BK-7') as LotRow).id}`);

@@ -1,23 +1,47 @@
 import { spawnSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
+import { calcCommand } from './command';
 
 const ROOT = path.resolve(import.meta.dirname, '../../..');
 
+interface Said {
+  readonly status: number | null;
+  readonly answer: unknown;
+  readonly text: string;
+}
+
+const answerIn = (text: string): unknown => (text.startsWith('{') ? JSON.parse(text) : undefined);
+
+/** The command within this process; its input comes from a file. */
+function here(args: readonly string[]): Said {
+  let text = '';
+  const out = vi.spyOn(process.stdout, 'write').mockImplementation((part) => {
+    text += String(part);
+    return true;
+  });
+  const status = calcCommand(args);
+  out.mockRestore();
+  return { status, answer: answerIn(text), text };
+}
+
+function fileWith(content: string): string {
+  const file = path.join(tmpdir(), `calc-${randomUUID()}.json`);
+  writeFileSync(file, content);
+  return file;
+}
+
 /** The command as a script would call it, as a process of its own. */
-function calc(
-  args: readonly string[],
-  input = '',
-): { readonly status: number | null; readonly answer: unknown; readonly text: string; readonly noise: string } {
+function calc(args: readonly string[], input: string): Said & { readonly noise: string } {
   const done = spawnSync(process.execPath, ['--import', 'tsx', path.join(ROOT, 'server/src/calc/main.ts'), ...args], {
     input,
     encoding: 'utf8',
     env: { ...process.env, TSX_TSCONFIG_PATH: path.join(ROOT, 'tsconfig.tsx.json') },
   });
-  const answer: unknown = done.stdout.startsWith('{') ? JSON.parse(done.stdout) : undefined;
-  return { status: done.status, answer, text: done.stdout, noise: done.stderr };
+  return { status: done.status, answer: answerIn(done.stdout), text: done.stdout, noise: done.stderr };
 }
 
 const good = JSON.stringify({ vesselVolume_mL: 1000, waterAdded_mL: 520, drained_mL: 210 });
@@ -28,25 +52,29 @@ describe('calc on the command line', () => {
   });
 
   it('reads a file where one is named', () => {
-    const file = path.join(tmpdir(), `calc-${String(process.pid)}.json`);
-    writeFileSync(file, good);
-    expect(calc(['kitchen', '--in', file])).toMatchObject({ status: 0, answer: { airSpace: 0.21 } });
+    expect(here(['kitchen', '--in', fileWith(good)])).toMatchObject({ status: 0, answer: { airSpace: 0.21 } });
   });
 
   it('lists its names and prints a schema', () => {
-    expect(calc(['--list']).text.split('\n')).toContain('container-capacity');
-    expect(calc(['kitchen', '--schema']).answer).toMatchObject({ type: 'object', additionalProperties: false });
+    expect(here(['--list']).text.split('\n')).toContain('container-capacity');
+    expect(here(['kitchen', '--schema']).answer).toMatchObject({ type: 'object', additionalProperties: false });
   });
 
   it.each([
-    ['input that is not JSON', ['kitchen'], 'vessel', 'input'],
-    ['an unknown name', ['sorcery'], '{}', 'name'],
-    ['a file that is not there', ['kitchen', '--in', '/nowhere/at/all.json'], '', 'in'],
-    ['an option that it does not have', ['kitchen', '--loud'], good, 'arguments'],
-  ])('%s ends with 2 and one sentence', (_, args, input, at) => {
-    const { status, answer, noise } = calc(args, input);
+    ['input that is not JSON', ['kitchen', '--in', fileWith('vessel')], 'input'],
+    ['an unknown name', ['sorcery'], 'name'],
+    ['a file that is not there', ['kitchen', '--in', '/nowhere/at/all.json'], 'in'],
+    ['an option that it does not have', ['kitchen', '--loud'], 'arguments'],
+  ])('%s ends with 2 and one sentence', (_, args, at) => {
+    const { status, answer } = here(args);
     expect(status).toBe(2);
     expect(answer).toMatchObject({ error: { path: at, message: expect.stringMatching(/^[^\n]+$/) as string } });
+  });
+
+  it('refuses as a process too: the sentence on standard output, nothing beside it', () => {
+    const { status, answer, noise } = calc(['kitchen'], 'vessel');
+    expect(status).toBe(2);
+    expect(answer).toMatchObject({ error: { path: 'input' } });
     expect(noise).toBe('');
   });
 });

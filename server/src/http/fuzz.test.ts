@@ -8,7 +8,7 @@ import { liveRoutes, type LiveRoute } from '../testing/liveRoutes';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 
 /** A seeded sample in every test run; `npm run crash` sends all of it. */
-const BODIES = process.env.BENT_PAIL_CRASH === 'full' ? 20_000 : 1000;
+const BODIES = process.env.BENT_PAIL_CRASH === 'full' ? 20_000 : 300;
 const SEED = Number(process.env.BENT_PAIL_SEED ?? '20261128');
 
 /** Fields of all bodies that the server knows, so that a good part of what is sent gets further than the door. */

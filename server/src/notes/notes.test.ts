@@ -103,11 +103,11 @@ describe('photos beside a run', () => {
     expect((await sheetOf(run.id)).photos).toHaveLength(1);
   });
 
-  it('by the dozen at once are decoded one after the other, and leave no file behind', async () => {
+  it('by the handful at once are decoded one after the other, and leave no file behind', async () => {
     const run = await startRun(tester, shelf, 'look');
     const file = await picture(3000, 2000);
-    const answers = await Promise.all(Array.from({ length: 12 }, () => upload(run.id, uuidv7(), file)));
-    expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 12 }, () => 204));
+    const answers = await Promise.all(Array.from({ length: 5 }, () => upload(run.id, uuidv7(), file)));
+    expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 5 }, () => 204));
     expect(readdirSync(tmpdir()).filter((name) => name.startsWith('bent-pail-photo-'))).toEqual([]);
   });
 

@@ -17,9 +17,9 @@ const ROOT = path.resolve(import.meta.dirname, '../../..');
 /** One real PostgreSQL for all server tests; each test file makes a database of its own in it. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   const { cluster } = (await import(path.join(ROOT, 'scripts/postgres.mjs'))) as {
-    cluster: (folder: string, name: string) => Cluster;
+    cluster: (folder: string, name: string, options: { readonly forTests: boolean }) => Cluster;
   };
-  const postgres = cluster(path.join(ROOT, '.data'), 'test');
+  const postgres = cluster(path.join(ROOT, '.data'), 'test', { forTests: true });
   project.provide('databaseUrl', await postgres.start());
   return () => postgres.stop();
 }
