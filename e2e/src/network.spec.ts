@@ -36,7 +36,7 @@ test.describe('at an address that is not secure', () => {
     browser,
     notebook,
   }) => {
-    const me = await Person.enter(browser, byName(notebook), 'Tam Oswin');
+    const me = await Person.throughTheDoor(browser, byName(notebook), 'Tam Oswin');
     expect(await me.page.evaluate(() => [window.isSecureContext, 'locks' in navigator])).toEqual([false, false]);
     await expect(me.page.getByText('This address is not secure.')).toBeVisible();
     const runId = await me.openSheet();

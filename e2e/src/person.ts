@@ -33,6 +33,14 @@ export class Person {
     return person;
   }
 
+  /** The same, through the door itself. */
+  static async throughTheDoor(browser: Browser, notebook: Pick<Notebook, 'url'>, name: string): Promise<Person> {
+    const context = await browser.newContext({ locale: 'en-GB', timezoneId: 'Europe/London' });
+    const person = new Person(await context.newPage(), notebook);
+    await person.signIn(name);
+    return person;
+  }
+
   get context(): BrowserContext {
     return this.page.context();
   }
