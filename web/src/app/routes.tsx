@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import { createBrowserRouter, type RouteObject } from 'react-router';
+import { blendQuery, deskLotsQuery, learningQuery, profilesQuery, queryClient } from '../shared/queries';
 import { NothingHere } from './NothingHere';
 import { OneMoment } from './OneMoment';
 import { Shell } from './Shell';
@@ -9,6 +10,19 @@ import { Stumbled } from './Stumbled';
 const page = (path: string, load: () => Promise<ComponentType>): RouteObject => ({
   path,
   lazy: async () => ({ Component: await load() }),
+});
+
+/** The desk asks for what its prediction waits for while its script, the largest, is on its way. */
+const desk = (path: string): RouteObject => ({
+  ...page(path, async () => (await import('../blend/BlendDeskPage')).BlendDeskPage),
+  loader: ({ params: { id } }) => {
+    void queryClient.prefetchQuery(learningQuery);
+    void queryClient.prefetchQuery(profilesQuery);
+    void queryClient.prefetchQuery(deskLotsQuery([]));
+    if (id !== undefined) void queryClient.prefetchQuery(blendQuery(id));
+    return null;
+  },
+  shouldRevalidate: () => false,
 });
 
 /** Addresses of the product; a folder of the source is a view. */
@@ -39,10 +53,10 @@ export const router = createBrowserRouter([
       page('/blend/compare', async () => (await import('../blend/compare/ComparePage')).ComparePage),
       page('/blend/plants', async () => (await import('../blend/plants/PlantsPage')).PlantsPage),
       page('/blend/uses', async () => (await import('../blend/profiles/ProfilesPage')).ProfilesPage),
-      page('/blend/desk', async () => (await import('../blend/BlendDeskPage')).BlendDeskPage),
-      page('/blend/:id', async () => (await import('../blend/BlendDeskPage')).BlendDeskPage),
+      desk('/blend/desk'),
+      desk('/blend/:id'),
       page('/blend/:id/versions/:n/sheet', async () => (await import('../blend/sheet/BatchSheetPage')).BatchSheetPage),
-      page('/blend/:id/versions/:n', async () => (await import('../blend/BlendDeskPage')).BlendDeskPage),
+      desk('/blend/:id/versions/:n'),
       page('/score', async () => (await import('../score/ScoreListPage')).ScoreListPage),
       page('/score/cards/:id', async () => (await import('../score/ScorecardPage')).ScorecardPage),
       page('/score/sheets/:id', async () => (await import('../score/RatePage')).RatePage),
