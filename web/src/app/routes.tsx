@@ -16,10 +16,14 @@ const page = (path: string, load: () => Promise<ComponentType>): RouteObject => 
 const desk = (path: string): RouteObject => ({
   ...page(path, async () => (await import('../blend/BlendDeskPage')).BlendDeskPage),
   loader: ({ params: { id } }) => {
-    void queryClient.prefetchQuery(learningQuery);
-    void queryClient.prefetchQuery(profilesQuery);
-    void queryClient.prefetchQuery(deskLotsQuery([]));
-    if (id !== undefined) void queryClient.prefetchQuery(blendQuery(id));
+    const asked = [
+      queryClient.query(learningQuery),
+      queryClient.query(profilesQuery),
+      queryClient.query(deskLotsQuery([])),
+      ...(id === undefined ? [] : [queryClient.query(blendQuery(id))]),
+    ];
+    // What cannot be had is told by the page, which asks for it again.
+    for (const one of asked) one.catch(() => undefined);
     return null;
   },
   shouldRevalidate: () => false,
