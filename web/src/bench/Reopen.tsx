@@ -39,7 +39,7 @@ export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | 
     );
   return (
     <form
-      className="flex basis-full flex-wrap items-end gap-4"
+      className="order-last flex basis-full flex-wrap items-end gap-4 pt-2"
       aria-label="Open the run again"
       onSubmit={(event: SubmitEvent) => {
         event.preventDefault();
