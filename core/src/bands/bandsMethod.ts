@@ -1,6 +1,9 @@
+import { GOLDEN_PARTS } from '../blend';
 import { defineMethod } from '../method';
 import { bands } from './bands';
 import { BANDS_INPUT } from './bandsInput';
+
+const [HARD, SOFT] = GOLDEN_PARTS;
 
 export const bandsMethod = defineMethod({
   name: 'bands',
@@ -12,34 +15,11 @@ export const bandsMethod = defineMethod({
   golden: {
     input: {
       components: [
+        { ...HARD, volume_se: 0.05 },
         {
-          name: 'pumice',
-          volume: 2,
-          volume_se: 0.05,
-          dryBulkDensity_gcc: 0.5,
-          retention: { thetaR: 0.16, thetaS: 0.68, alpha_percm: 1.7, n: 1.6 },
-          interparticleVoid: 0.43,
-          d50_mm: 5,
-          spread: 1.8,
-          pH: 7,
-          buffer_meqPerLpH: 2,
-          ec_dSm: 0.1,
-          pricePerL: 0.3,
-        },
-        {
-          name: 'peat',
-          volume: 1,
-          dryBulkDensity_gcc: 0.09,
+          ...SOFT,
           dryBulkDensity_gcc_se: 0.004,
-          retention: { thetaR: 0.2, thetaS: 0.93, alpha_percm: 0.12, alpha_percm_se: 0.02, n: 1.7 },
-          interparticleVoid: 0.5,
-          d50_mm: 0.9,
-          spread: 2.4,
-          softness: 0.7,
-          pH: 4,
-          buffer_meqPerLpH: 30,
-          ec_dSm: 0.2,
-          pricePerL: 0.1,
+          retention: { ...SOFT.retention, alpha_percm_se: 0.02 },
         },
       ],
       container: { height_cm: 15 },

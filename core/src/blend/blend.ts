@@ -4,6 +4,7 @@ import { fitCurve, type CurvePoint, type Retention } from '../retention';
 import { BLEND_INPUT, requireBlendInput, type BlendInput } from './blendInput';
 import { blendCautions } from './cautions';
 import { blendWaterAt, evaluateBlend, type BlendScalars } from './evaluateBlend';
+import { GOLDEN_PARTS } from './goldenParts';
 import { CURVE_HEADS_CM, prepareBlend } from './prepareBlend';
 
 export interface BlendResult extends BlendScalars {
@@ -121,35 +122,7 @@ export const blendMethod = defineMethod({
   },
   golden: {
     input: {
-      components: [
-        {
-          name: 'pumice',
-          volume: 2,
-          dryBulkDensity_gcc: 0.5,
-          retention: { thetaR: 0.16, thetaS: 0.68, alpha_percm: 1.7, n: 1.6 },
-          interparticleVoid: 0.43,
-          d50_mm: 5,
-          spread: 1.8,
-          pH: 7,
-          buffer_meqPerLpH: 2,
-          ec_dSm: 0.1,
-          pricePerL: 0.3,
-        },
-        {
-          name: 'peat',
-          volume: 1,
-          dryBulkDensity_gcc: 0.09,
-          retention: { thetaR: 0.2, thetaS: 0.93, alpha_percm: 0.12, n: 1.7 },
-          interparticleVoid: 0.5,
-          d50_mm: 0.9,
-          spread: 2.4,
-          softness: 0.7,
-          pH: 4,
-          buffer_meqPerLpH: 30,
-          ec_dSm: 0.2,
-          pricePerL: 0.1,
-        },
-      ],
+      components: GOLDEN_PARTS,
       container: { height_cm: 15, topDiameter_cm: 16, baseDiameter_cm: 12 },
       model: 'packing',
       lime_meqPerL: 5,

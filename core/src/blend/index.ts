@@ -17,3 +17,4 @@ export {
 } from './blendInput';
 export { evaluateBlend, type BlendScalars, type EvaluatedBlend } from './evaluateBlend';
 export { BLEND_HEADS, CURVE_HEADS_CM, prepareBlend, type PreparedBlend } from './prepareBlend';
+export { GOLDEN_PARTS } from './goldenParts';

@@ -1,4 +1,4 @@
-import { BLEND_DEFAULTS, evaluateBlend, prepareBlend } from '../blend';
+import { BLEND_DEFAULTS, evaluateBlend, GOLDEN_PARTS, prepareBlend } from '../blend';
 import type { Check } from '../errors';
 import { defineMethod } from '../method';
 import { finished, type Steps } from '../numeric';
@@ -71,33 +71,7 @@ export const recipeSearchMethod = defineMethod({
   outputs: {},
   golden: {
     input: {
-      components: [
-        {
-          name: 'pumice',
-          dryBulkDensity_gcc: 0.5,
-          retention: { thetaR: 0.16, thetaS: 0.68, alpha_percm: 1.7, n: 1.6 },
-          interparticleVoid: 0.43,
-          d50_mm: 5,
-          spread: 1.8,
-          pH: 7,
-          buffer_meqPerLpH: 2,
-          ec_dSm: 0.1,
-          pricePerL: 0.3,
-        },
-        {
-          name: 'peat',
-          dryBulkDensity_gcc: 0.09,
-          retention: { thetaR: 0.2, thetaS: 0.93, alpha_percm: 0.12, n: 1.7 },
-          interparticleVoid: 0.5,
-          d50_mm: 0.9,
-          spread: 2.4,
-          softness: 0.7,
-          pH: 4,
-          buffer_meqPerLpH: 30,
-          ec_dSm: 0.2,
-          pricePerL: 0.1,
-        },
-      ],
+      components: GOLDEN_PARTS,
       parts: 6,
       container: { height_cm: 15 },
       targets: [{ property: 'air', ideal: [0.3, 0.35], limits: [0.2, 0.5], weight: 1 }],
