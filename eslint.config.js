@@ -17,23 +17,14 @@ export default tseslint.config(
   js.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],
-    extends: [...tseslint.configs.strictTypeChecked, ...tseslint.configs.stylisticTypeChecked],
-    // One program for all workspaces: with one for each, the core was read and checked seven times over.
-    languageOptions: { parserOptions: { project: './tsconfig.all.json', tsconfigRootDir: import.meta.dirname } },
+    extends: [...tseslint.configs.strict, ...tseslint.configs.stylistic],
     rules: {
-      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
-      '@typescript-eslint/prefer-nullish-coalescing': 'error',
       '@typescript-eslint/no-unused-vars': [
         'error',
         { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
       ],
       '@typescript-eslint/no-extraneous-class': 'off',
       '@typescript-eslint/no-non-null-assertion': 'error',
-      // `as` says which type is meant; `!` says nothing.
-      '@typescript-eslint/non-nullable-type-assertion-style': 'off',
-      // The contract’s classes are shapes on the page and instances only where they are checked.
-      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
-      '@typescript-eslint/no-misused-spread': 'off',
       '@typescript-eslint/method-signature-style': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',
       'no-console': 'error',
@@ -100,19 +91,11 @@ export default tseslint.config(
       ],
     },
   },
-  // The service worker knows a worker's globals, which a page does not have.
-  {
-    files: ['web/worker/**/*.ts'],
-    languageOptions: { parserOptions: { project: './web/worker/tsconfig.json', tsconfigRootDir: import.meta.dirname } },
-  },
   // Tables of data, one line an entry.
   {
     files: ['core/src/recipes/fixtures/*.ts', 'contract/src/calc/calc.test.ts'],
     rules: { 'max-lines': 'off' },
   },
-  // A test names the shape that it expects of an answer.
-  { files: ['e2e/**/*.ts'], rules: { '@typescript-eslint/no-unnecessary-type-parameters': 'off' } },
-  { files: ['**/*.test.{ts,tsx}'], rules: { '@typescript-eslint/no-unsafe-assignment': 'off' } },
   {
     files: ['**/*.mjs', '*.js', '*.cjs', '.dependency-cruiser.cjs'],
     languageOptions: { globals: { ...globals.node, fetch: 'readonly' } },

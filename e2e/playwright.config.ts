@@ -15,6 +15,9 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
+    // What is about the time without a server lets it in; the others would only fill its stores.
+    serviceWorkers: 'block',
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -1,5 +1,6 @@
 // Builds the interface and the server into their dist folders; `build({ ifStale: true })` only what has changed.
 import fs from 'node:fs';
+import { isBuiltin } from 'node:module';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -30,7 +31,19 @@ function isStale(what, stamp) {
   return SOURCES[what].some((source) => newest(path.join(ROOT, source)) > built);
 }
 
-/** Bundles programs of ours for Node: packages stay packages, our own workspaces are built in. */
+/** Packages that find files of theirs beside themselves: machine code, a thread's first script. */
+const STAY_OUTSIDE = new Set(['sharp', '@node-rs/argon2', 'piscina']);
+
+/** Whether an import stays one: Node's own, those, and what a package would use if somebody had installed it. */
+function staysOutside(id) {
+  // The bundler's own helpers are no package that is installed.
+  if (/^[./\0]/.test(id) || path.isAbsolute(id) || id.startsWith('@oxc-project/')) return false;
+  if (isBuiltin(id)) return true;
+  const name = id.split('/', id.startsWith('@') ? 2 : 1).join('/');
+  return STAY_OUTSIDE.has(name) || !fs.existsSync(path.join(ROOT, 'node_modules', name));
+}
+
+/** Bundles programs of ours for Node, packages too: read from one file they start in half the time. */
 export async function bundle(input, dir) {
   fs.rmSync(dir, { recursive: true, force: true });
   const { rolldown } = await import('rolldown');
@@ -38,8 +51,7 @@ export async function bundle(input, dir) {
     input,
     platform: 'node',
     tsconfig: path.join(ROOT, 'tsconfig.base.json'),
-    external: (id) =>
-      /^[^./]/.test(id) && !path.isAbsolute(id) && !id.startsWith('@bent-pail/') && !id.startsWith('@oxc-project/'),
+    external: staysOutside,
   });
   await built.write({ dir, format: 'esm', entryFileNames: '[name].js', sourcemap: true });
   await built.close();

@@ -64,7 +64,10 @@ try {
   const unit = path.join(scratch, 'unit.json');
   // Linting keeps one core for long; what else there is goes on beside it.
   await Promise.all([
-    check('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']),
+    (async () => {
+      await check('lint with types', [bin('oxlint/bin/oxlint')]);
+      await check('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']);
+    })(),
     (async () => {
       await check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
       await check('types', [path.join(ROOT, 'scripts/types.mjs')]);

@@ -1,4 +1,4 @@
-// Types of everything, tests included; two programs at a time.
+// Types of everything, tests included, by the native compiler; two programs at a time.
 import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { ROOT } from './build.mjs';
@@ -15,7 +15,7 @@ const PROJECTS = [
 ];
 const AT_ONCE = 2;
 
-const tsc = path.join(ROOT, 'node_modules/typescript/bin/tsc');
+const tsc = path.join(ROOT, 'node_modules/@typescript/native/bin/tsc');
 const waiting = [...PROJECTS];
 let failed = false;
 

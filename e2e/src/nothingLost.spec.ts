@@ -11,6 +11,8 @@ interface Kept {
   readonly corrects: string | null;
 }
 
+test.use({ serviceWorkers: 'allow' });
+
 const readings = (notebook: Notebook, runId: string): Promise<Kept[]> =>
   notebook.rows<Kept & Record<string, unknown>>(
     'select id, seq, replicate, step, value, corrects from readings where run_id = $1 order by seq',

@@ -9,7 +9,7 @@ export class Person {
     private readonly notebook: Pick<Notebook, 'url'>,
   ) {}
 
-  /** A browser of one's own, signed in by the demo's one click. */
+  /** A browser of one's own, signed in by the demo's one click; its page is not on any address yet. */
   static async enter(
     browser: Browser,
     notebook: Pick<Notebook, 'url'>,
@@ -27,10 +27,7 @@ export class Person {
       data: { name },
       headers: { origin: notebook.url },
     });
-    const person = new Person(await context.newPage(), notebook);
-    await person.page.goto(notebook.url);
-    await person.page.getByRole('navigation', { name: 'Order of the work' }).waitFor();
-    return person;
+    return new Person(await context.newPage(), notebook);
   }
 
   /** The same, through the door itself. */
@@ -58,7 +55,7 @@ export class Person {
 
   /** Asks the API as this person. */
   async ask<T>(address: string): Promise<T> {
-    return this.page.evaluate(async (at) => (await fetch(`/api${at}`)).json() as Promise<never>, address);
+    return (await this.tell<T>('GET', address)).body;
   }
 
   /** The rows of a list's first page, as long as a page can be. */
@@ -69,20 +66,16 @@ export class Person {
   async tell<T>(
     method: string,
     address: string,
-    body: unknown,
+    body?: unknown,
   ): Promise<{ readonly status: number; readonly body: T }> {
-    return this.page.evaluate(
-      async ([how, at, what]) => {
-        const answer = await fetch(`/api${at}`, {
-          method: how,
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify(what),
-        });
-        const text = await answer.text();
-        return { status: answer.status, body: (text === '' ? undefined : JSON.parse(text)) as never };
-      },
-      [method, address, body] as const,
-    );
+    const { url } = this.notebook;
+    const answer = await this.context.request.fetch(`${url}/api${address}`, {
+      method,
+      headers: { origin: url },
+      ...(body === undefined ? {} : { data: body }),
+    });
+    const text = await answer.text();
+    return { status: answer.status(), body: (text === '' ? undefined : JSON.parse(text)) as T };
   }
 
   /** Opens a new sheet for pH readings of the first lot; returns the run's id. */

@@ -12,6 +12,7 @@ const STATIONS: Readonly<Record<string, readonly string[]>> = {
 for (const [name, words] of Object.entries(STATIONS)) {
   look(`${name} sees the stations of the role, with the numbers that never change`, async ({ browser, notebook }) => {
     const me = await Person.enter(browser, notebook, name);
+    await me.go('/');
     await expect(me.page.locator('.edge ol .w')).toHaveText([...words]);
     const numbers = await me.page.locator('.edge ol .down i').allInnerTexts();
     expect(numbers).toEqual(words.map((word) => ({ Shelf: '1', Bench: '2', Blend: '3', Score: '5' })[word]));
@@ -31,6 +32,7 @@ test('single keys go from station to station, ? shows them all, and they can be 
   notebook,
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
+  await me.go('/');
   await me.page.keyboard.press('3');
   await expect(me.page.getByRole('heading', { name: 'Blend', exact: true })).toBeVisible();
   await me.page.keyboard.press('?');

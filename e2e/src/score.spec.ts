@@ -35,7 +35,7 @@ test('a product, two raters, blind until both are in, then a score with its part
     }
     await expect(rater.page.getByText(/Handed in|All are in/)).toBeVisible();
     // Nobody reads another's marks: not by the card, not by the other's sheet.
-    expect((await rater.tell('GET', `/scorecards/${id}`, undefined).catch(() => ({ status: 0 }))).status).not.toBe(200);
+    expect((await rater.tell('GET', `/scorecards/${id}`).catch(() => ({ status: 0 }))).status).not.toBe(200);
     const own = await rater.ask<RaterSheet>(`/sheets/${id}`);
     const marks = new Map(own.ratings.map((one) => [one.criterion, one.value]));
     expect(['smell', 'look', 'feel'].map((criterion) => marks.get(criterion))).toEqual(scores);
