@@ -3,6 +3,9 @@ import type { BlendRow, LotRow, RaterSheet, RunRow, ScorecardRow } from '@bent-p
 import { expect, look } from './notebook';
 import { Person } from './person';
 
+// What the console says would else be about the worker that is kept out.
+look.use({ serviceWorkers: 'allow' });
+
 const SIZES = {
   desk: { width: 1280, height: 800 },
   tablet: { width: 820, height: 1180 },

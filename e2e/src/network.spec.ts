@@ -138,8 +138,9 @@ test('started for the house’s network it is there over HTTPS, with a certifica
     const phone = await signIn(browser, address, { viewport: { width: 390, height: 844 } });
     expect(await phone.page.evaluate(() => window.isSecureContext)).toBe(true);
     await expect(phone.page.getByText('This address is not secure.')).toHaveCount(0);
+    const bench = await signIn(browser, own);
     const [runId, lotId, materialId] = [randomUUID(), randomUUID(), randomUUID()];
-    const begun = await phone.tell('POST', '/quick-start', {
+    const begun = await bench.tell('POST', '/quick-start', {
       ...{ name: 'Pumice', protocol: 'ph-1to5' },
       ...{ runId, lotId, materialId },
     });
@@ -147,12 +148,11 @@ test('started for the house’s network it is there over HTTPS, with a certifica
     await phone.go(`/bench/runs/${runId}`);
     await phone.read(5.1);
     await expect(phone.kept()).toHaveCount(1);
-    await phone.tell('POST', '/jobs', {
+    await bench.tell('POST', '/jobs', {
       jobs: [{ id: randomUUID(), at: '2026-12-01T08:00:00Z', what: 'Soak', where: 'Tub', to: `/bench/runs/${runId}` }],
     });
 
     // What is printed at the bench computer leads phones to the address of the house.
-    const bench = await signIn(browser, own);
     await bench.page.goto(`${own}/shelf/lots/${lotId}/labels`);
     await expect(
       bench.page.getByRole('img', { name: `Code for ${address}/shelf/lots/${lotId}` }).first(),
