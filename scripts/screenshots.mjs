@@ -159,7 +159,7 @@ for (const view of VIEWS.filter(({ name }) => wanted === undefined || wanted.inc
   // Of a list its first page, as long as a page can be.
   const api = (address) =>
     page.evaluate(async (at) => {
-      const isList = ['/lots', '/runs', '/blends', '/scorecards'].includes(at);
+      const isList = ['/lots', '/runs', '/blends', '/scorecards', '/sheets'].includes(at);
       const answer = await (await fetch(`/api${at}${isList ? '?limit=200' : ''}`)).json();
       return isList ? answer.rows : answer;
     }, address);

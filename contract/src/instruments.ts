@@ -12,6 +12,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsMoment, IsReal, IsWords } from './decorators';
+import { ListAsked } from './lists';
 
 export class NewInstrument {
   @IsUUID('all', { message: 'The id must be a UUID.' })
@@ -69,12 +70,17 @@ export class RunInstruments {
   instrumentIds!: string[];
 }
 
-/** An instrument with all its calibrations, newest first, and how many readings the newest has served. */
+/** What the list of an instrument's calibrations is asked for. Days are those on which they were made. */
+export class CalibrationsAsked extends ListAsked {}
+
+/** An instrument with its newest calibrations, how many it has had, and how many readings the newest has served. */
 export interface InstrumentRow {
   readonly id: string;
   readonly name: string;
   readonly kind: InstrumentKind;
   readonly showsMv: boolean;
+  /** The newest few, newest first. */
   readonly calibrations: readonly CalibrationRecord[];
+  readonly calibrated: number;
   readonly readings: number;
 }

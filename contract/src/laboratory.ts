@@ -1,5 +1,7 @@
 import { IsIn, IsUUID } from 'class-validator';
 import { LAB_DELAYS_min } from './choices';
+import { Optional } from './decorators';
+import { ListAsked } from './lists';
 
 export type LabDelay_min = (typeof LAB_DELAYS_min)[number];
 
@@ -17,6 +19,18 @@ export class NewLabRequest {
 export class ImportedReport {
   @IsUUID('all', { message: 'Name the run by its id.' })
   runId!: string;
+}
+
+/** What the list of samples that were sent is asked for. Days are those on which they were sent. */
+export class LabRequestsAsked extends ListAsked {
+  @Optional()
+  @IsUUID('all', { message: 'Name the lot by its id.' })
+  lot?: string;
+
+  /** Awaited until its report is a run. */
+  @Optional()
+  @IsIn(['awaited', 'kept'], { message: 'A report is awaited or kept.' })
+  state?: 'awaited' | 'kept';
 }
 
 export interface LabRequestRow {

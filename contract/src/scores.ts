@@ -48,6 +48,26 @@ export interface RaterSheet {
   readonly ratersIn: number;
 }
 
+/** What a rater's list of own sheets is asked for; those to be handed in come first. */
+export class SheetsAsked extends ListAsked {
+  @Optional()
+  @IsIn(['out', 'handed-in'], { message: 'A sheet is out or handed-in.' })
+  state?: 'out' | 'handed-in';
+}
+
+/** A rater's own sheet as a line of a list. */
+export interface SheetRow {
+  readonly scorecardId: string;
+  readonly sampleCode: string;
+  readonly rubricLabel: string;
+  readonly handedIn: boolean;
+  /** Criteria that the rater has marked, of those that are marked by a panel. */
+  readonly marked: number;
+  readonly criteria: number;
+  readonly raters: number;
+  readonly ratersIn: number;
+}
+
 /** What the list of scorecards is asked for. Days are those on which a card was begun. */
 export class ScorecardsAsked extends ListAsked {
   @Optional()

@@ -63,7 +63,7 @@ export async function loadSheet(manager: EntityManager, run: RunEntity): Promise
   const reopenings = await reopeningsOf(manager, run.id);
   const people = [run.startedBy, ...[...rows.readings, ...rows.exclusions, ...reopenings].map(({ byUser }) => byUser)];
   const names = await namesOf(manager, people);
-  const instruments = await loadInstruments(manager, run.instrumentIds);
+  const instruments = await loadInstruments(manager, { ids: run.instrumentIds, calibrations: 1 });
   const asides = await asidesOf(manager, run.id);
   const used = run.vesselIds.map((id) => rows.vessels.find((vessel) => vessel.id === id) as VesselEntity);
   const standsOn = fillingsOf(rows, run);
@@ -84,7 +84,7 @@ export async function loadSheet(manager: EntityManager, run: RunEntity): Promise
       reason: row.reason,
       ...optional('by', names.get(row.byUser)),
     })),
-    instruments: instruments.map((one) => ({ ...one, calibrations: one.calibrations.slice(0, 1) })),
+    instruments,
     ...asides,
     startedAt: run.startedAt.toISOString(),
     startedBy: names.get(run.startedBy) ?? '',

@@ -93,6 +93,51 @@ describe('a notebook with ten times the readings', () => {
   });
 });
 
+describe('what every form takes whole', () => {
+  const own = `select gen_random_uuid() as id from generate_series(1, 50)`;
+  const guide = (kind: string): string =>
+    `insert into guides (id, kind, content, version, kept_at)
+     select gen_random_uuid(), kind, content, 1, now() from (select * from guides where kind = '${kind}' limit 1) g,
+     generate_series(1, 50)`;
+
+  it.each([
+    [
+      '/vessels',
+      `with made as (insert into vessels (id, name, kind, created_at) select id, 'V ' || id, 'vessel', now() from (${own}) o returning id)
+       insert into vessel_fillings (id, vessel_id, empty_g, full_g, water_temp_c, kept_at)
+       select gen_random_uuid(), id, 300, 1300, 20, now() from made`,
+    ],
+    [
+      '/instruments',
+      `with made as (insert into instruments (id, name, kind, shows_mv, created_at)
+         select id, 'Pen ' || id, 'pH', true, now() from (${own}) o returning id)
+       insert into calibrations (id, instrument_id, at, temp_c, points, by_user, kept_at)
+       select gen_random_uuid(), made.id, now() - n * interval '1 day', 20,
+         '[{"nominal": 4.01, "shown": 171}, {"nominal": 7, "shown": 0}]', (select id from users limit 1), now()
+       from made, generate_series(1, 20) n`,
+    ],
+    ['/plants', guide('plant')],
+    [
+      '/users',
+      `insert into users (id, name, role, password_hash, single_keys) select id, 'Panellist ' || id, 'panellist', '', true from (${own}) o`,
+    ],
+    [
+      '/protocols',
+      `insert into protocols (key, version, hash, body, by_user, kept_at)
+       select 'copy-' || o.id, 1, 'h' || o.id, jsonb_set(body, '{key}', to_jsonb('copy-' || o.id)), (select id from users limit 1), now()
+       from (select body from protocols limit 1) p, (${own}) o`,
+    ],
+  ])('%s asks as often for fifty more as for a few', async (address, fiftyMore) => {
+    const length = async (): Promise<number> => (await small.me.get<unknown[]>(address)).body.length;
+    await small.server.db.query(fiftyMore);
+    const [before, few] = [await length(), await asked(small, address)];
+    await small.server.db.query(fiftyMore);
+    expect(await length()).toBe(before + 50);
+    const many = await asked(small, address);
+    expect(many.queries).toBe(few.queries);
+  });
+});
+
 describe('a list that is asked page by page', () => {
   const all = async (address: string, limit: number): Promise<{ readonly id: string }[]> => {
     const rows: { readonly id: string }[] = [];

@@ -1,13 +1,13 @@
-import type { InstrumentRow, LotCardPage, RunSheet, ScorecardPage } from '@bent-pail/contract';
-import { predictDesk, reduceRun } from '@bent-pail/core';
+import type { InstrumentRow, LotCardPage, Page, RunSheet, ScorecardPage } from '@bent-pail/contract';
+import { predictDesk, reduceRun, type CalibrationRecord } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { toRunRecord } from '../bench/records';
 import { putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
-import { startTestServer, type Client, type TestServer } from '../testing/testServer';
+import { startTestServer, type TestServer } from '../testing/testServer';
 
 let server: TestServer;
-let tester: Client;
+let tester: Awaited<ReturnType<TestServer['as']>>;
 let shelf: Pumice;
 let penId: string;
 
@@ -72,6 +72,38 @@ describe('a calibration', () => {
     expect(ahead.status).toBe(422);
     const twin = await tester.post('/instruments', { id: uuidv7(), name: 'red PEN', kind: 'pH', showsMv: true });
     expect(twin.status).toBe(422);
+  });
+});
+
+describe('a pen that is calibrated every day', () => {
+  it('shows its newest three, how many it has had, and all of them page by page', async () => {
+    const id = uuidv7();
+    await tester.post('/instruments', { id, name: 'Daily pen', kind: 'pH', showsMv: true });
+    const made: string[] = [];
+    for (let i = 0; i < 8; i += 1) {
+      const one = uuidv7();
+      await tester.post(`/instruments/${id}/calibrations`, {
+        id: one,
+        at: new Date(server.clock.now()).toISOString(),
+        temp_C: 20,
+        points: GOOD,
+      });
+      made.unshift(one);
+      server.clock.forward(24 * 60);
+    }
+    const { body: rows } = await tester.get<InstrumentRow[]>('/instruments');
+    const row = rows.find((each) => each.id === id);
+    expect(row?.calibrated).toBe(8);
+    expect(row?.calibrations.map((each) => each.id)).toEqual(made.slice(0, 3));
+    const page = async (asked: string) =>
+      (await tester.get<Page<CalibrationRecord>>(`/instruments/${id}/calibrations?limit=5${asked}`)).body;
+    const first = await page('');
+    const second = await page(`&after=${String(first.next)}`);
+    expect([...first.rows, ...second.rows].map((each) => each.id)).toEqual(made);
+    expect(first.total).toBe(8);
+    expect(first.rows[0]).toMatchObject({ points: GOOD, by: tester.me.name });
+    expect(second.next).toBeUndefined();
+    expect((await tester.get(`/instruments/${uuidv7()}/calibrations`)).status).toBe(404);
   });
 });
 

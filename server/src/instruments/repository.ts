@@ -1,6 +1,9 @@
-import type { InstrumentKind } from '@bent-pail/core';
+import type { CalibrationsAsked, Page } from '@bent-pail/contract';
+import type { CalibrationRecord, InstrumentKind } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
+import { Conditions, readPage, type SortBy } from '../database/paging';
 import { CalibrationEntity, InstrumentEntity } from './entities';
+import { toCalibration } from './rows';
 
 export const instrumentOf = (manager: EntityManager, id: string): Promise<InstrumentEntity | null> =>
   manager.findOneBy(InstrumentEntity, { id });
@@ -12,12 +15,51 @@ export const instrumentsNamed = (manager: EntityManager, ids?: readonly string[]
     order: { kind: 'asc', name: 'asc' },
   });
 
-/** Calibrations of some instruments, newest first. */
-export const calibrationsOf = (
+/** Of each instrument the newest few calibrations, newest first, and how many it has had. */
+export async function newestCalibrations(
   manager: EntityManager,
   instrumentIds: readonly string[],
-): Promise<CalibrationEntity[]> =>
-  manager.find(CalibrationEntity, { where: { instrumentId: In([...instrumentIds]) }, order: { at: 'desc' } });
+  most: number,
+): Promise<{ readonly newest: readonly CalibrationEntity[]; readonly had: ReadonlyMap<string, number> }> {
+  const ids = await manager.query<{ id: string }[]>(
+    `select c.id from unnest($1::uuid[]) as i (id)
+     cross join lateral (select id from calibrations where instrument_id = i.id order by at desc, id desc limit $2) c`,
+    [instrumentIds, most],
+  );
+  const newest = await manager.find(CalibrationEntity, {
+    where: { id: In(ids.map(({ id }) => id)) },
+    order: { at: 'desc', id: 'desc' },
+  });
+  const counted = await manager.query<{ id: string; n: number }[]>(
+    'select instrument_id as id, count(*)::int as n from calibrations where instrument_id = any($1) group by 1',
+    [instrumentIds],
+  );
+  return { newest, had: new Map(counted.map(({ id, n }) => [id, n])) };
+}
+
+const NEWEST: SortBy = { sql: 'c.at', type: 'timestamptz', usual: 'down' };
+
+/** One page of an instrument's calibrations. */
+export async function pageOfCalibrations(
+  manager: EntityManager,
+  instrumentId: string,
+  asked: CalibrationsAsked,
+  zone: string,
+): Promise<Page<CalibrationRecord>> {
+  const conditions = new Conditions();
+  conditions.and(`c.instrument_id = ${conditions.value(instrumentId)}`);
+  conditions.find(asked.find, 'u.name');
+  conditions.days('c.at', asked, zone);
+  const page = await readPage<CalibrationEntity & { readonly by: string }>(manager, {
+    select: 'c.id, c.at, c.temp_c as "temp_C", c.points, u.name as by',
+    from: 'from calibrations c join users u on u.id = c.by_user',
+    id: 'c.id',
+    conditions,
+    sort: NEWEST,
+    asked,
+  });
+  return { ...page, rows: page.rows.map((row) => toCalibration(row, row.by)) };
+}
 
 export const calibrationsNamed = (manager: EntityManager, ids: readonly string[]): Promise<CalibrationEntity[]> =>
   manager.findBy(CalibrationEntity, { id: In([...ids]) });

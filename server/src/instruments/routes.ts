@@ -1,8 +1,8 @@
-import { NewCalibration, NewInstrument } from '@bent-pail/contract';
+import { CalibrationsAsked, NewCalibration, NewInstrument } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { BENCH_READS, WORKS } from '../http/guard';
-import { addCalibration, addInstrument, listInstruments } from './service';
+import { addCalibration, addInstrument, listCalibrations, listInstruments } from './service';
 
 export const instrumentRoutes = (context: Context): Route[] => [
   defineRoute({ method: 'get', address: '/instruments', guard: BENCH_READS, answer: () => listInstruments(context) }),
@@ -13,6 +13,13 @@ export const instrumentRoutes = (context: Context): Route[] => [
     body: NewInstrument,
     status: 201,
     answer: ({ body }) => addInstrument(context, body),
+  }),
+  defineRoute({
+    method: 'get',
+    address: '/instruments/:id/calibrations',
+    guard: BENCH_READS,
+    query: CalibrationsAsked,
+    answer: ({ params, query }) => listCalibrations(context, params.id, query),
   }),
   defineRoute({
     method: 'post',

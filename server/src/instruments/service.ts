@@ -1,9 +1,10 @@
-import type { InstrumentRow, NewCalibration, NewInstrument, Me } from '@bent-pail/contract';
-import { CoreError, judgeCalibration, KIND_OF_STEP, type Protocol } from '@bent-pail/core';
+import type { CalibrationsAsked, InstrumentRow, NewCalibration, NewInstrument, Me, Page } from '@bent-pail/contract';
+import { CoreError, judgeCalibration, KIND_OF_STEP, type CalibrationRecord, type Protocol } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
+import { notebookRow } from '../notebook/repository';
 import { loadInstruments } from './loadInstruments';
 import {
   insertCalibration,
@@ -12,13 +13,27 @@ import {
   instrumentsNamed,
   isInstrumentCalled,
   lastCalibrated,
+  pageOfCalibrations,
 } from './repository';
+
+/** Calibrations that are shown with each instrument of the list. */
+const LISTED = 3;
 
 /** How far ahead of the server's clock a calibration may be dated. */
 const AHEAD_MS = 24 * 3600 * 1000;
 
 export async function listInstruments({ db }: Pick<Context, 'db'>): Promise<InstrumentRow[]> {
-  return loadInstruments(db.manager);
+  return loadInstruments(db.manager, { calibrations: LISTED });
+}
+
+export async function listCalibrations(
+  { db }: Pick<Context, 'db'>,
+  instrumentId: string,
+  asked: CalibrationsAsked,
+): Promise<Page<CalibrationRecord>> {
+  if ((await instrumentOf(db.manager, instrumentId)) === null) throw notFound('instrument');
+  const { zone } = await notebookRow(db.manager);
+  return pageOfCalibrations(db.manager, instrumentId, asked, zone);
 }
 
 export async function addInstrument({ db, clock }: Context, body: NewInstrument): Promise<InstrumentRow[]> {

@@ -1,4 +1,4 @@
-import type { LabRequestRow, LotCardPage, RunSheet, TodayPage } from '@bent-pail/contract';
+import type { LabRequestRow, LotCardPage, Page, RunSheet, TodayPage } from '@bent-pail/contract';
 import { LAB_REPORT, readLabReport } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
@@ -16,11 +16,13 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const send = async (delay_min: number, id = uuidv7()) => {
-  const answer = await tester.post<LabRequestRow[]>('/laboratory', { id, lotId: shelf.lotId, delay_min });
-  return { id, status: answer.status, rows: answer.body };
+  const answer = await tester.post<LabRequestRow>('/laboratory', { id, lotId: shelf.lotId, delay_min });
+  return { id, status: answer.status, row: answer.body };
 };
+const list = async (asked = ''): Promise<Page<LabRequestRow>> =>
+  (await tester.get<Page<LabRequestRow>>(`/laboratory?${asked.includes('limit') ? '' : 'limit=200'}${asked}`)).body;
 const rowOf = async (id: string): Promise<LabRequestRow | undefined> =>
-  (await tester.get<LabRequestRow[]>('/laboratory')).body.find((row) => row.id === id);
+  (await list()).rows.find((row) => row.id === id);
 
 /** A lab report on the lot, filled from the text of the report and finished. */
 async function keep(report: string): Promise<RunSheet> {
@@ -48,8 +50,8 @@ describe('the practice laboratory', () => {
 
   it('is asked once by one id, and only about lots that there are', async () => {
     const { id } = await send(1);
-    const again = await send(1, id);
-    expect(again.rows.filter((row) => row.id === id)).toHaveLength(1);
+    expect((await send(1, id)).row.id).toBe(id);
+    expect((await list()).rows.filter((row) => row.id === id)).toHaveLength(1);
     const body = { id: uuidv7(), lotId: uuidv7(), delay_min: 1 };
     expect((await tester.post('/laboratory', body)).status).toBe(422);
     expect((await tester.post('/laboratory', { ...body, lotId: shelf.lotId, delay_min: 7 })).status).toBe(422);
@@ -85,5 +87,43 @@ describe('the practice laboratory', () => {
     expect((await tester.post(`/laboratory/${id}/imported`, { runId: run.id })).status).toBe(200);
     const second = await keep('Nitrate N;60;mg/L\nAmmonium N;4;mg/L');
     expect((await tester.post(`/laboratory/${id}/imported`, { runId: second.id })).status).toBe(409);
+  });
+});
+
+describe('what was sent over the years', () => {
+  it('is there page by page, and found by lot, day and whether its report is a run', async () => {
+    const { materialId } = shelf;
+    const lotId = uuidv7();
+    await tester.post('/lots', { id: lotId, materialId, code: 'PM-9' });
+    const sent: string[] = [];
+    for (let i = 0; i < 5; i += 1) {
+      const id = uuidv7();
+      await tester.post('/laboratory', { id, lotId, delay_min: 1 });
+      sent.unshift(id);
+      server.clock.forward(2);
+    }
+    const walked: string[] = [];
+    let after = '';
+    do {
+      const { rows, next, total } = await list(`&limit=2&lot=${lotId}${after}`);
+      expect(total).toBe(5);
+      walked.push(...rows.map(({ id }) => id));
+      after = next === undefined ? '' : `&after=${next}`;
+    } while (after !== '');
+    expect(walked).toEqual(sent);
+    expect((await list('&find=pm-9')).total).toBe(5);
+    expect((await list(`&lot=${lotId}&state=kept`)).total).toBe(0);
+    expect((await list(`&lot=${lotId}&state=awaited&to=2020-01-01`)).total).toBe(0);
+  });
+
+  it('still waits in Today when sixty were sent after it', async () => {
+    const { id } = await send(1);
+    server.clock.forward(1);
+    for (let i = 0; i < 60; i += 1) {
+      await send(1);
+      server.clock.forward(1);
+    }
+    const { labRequests } = (await tester.get<TodayPage>('/today')).body;
+    expect(labRequests.map((row) => row.id)).toContain(id);
   });
 });

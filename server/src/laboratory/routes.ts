@@ -1,11 +1,17 @@
-import { ImportedReport, NewLabRequest } from '@bent-pail/contract';
+import { ImportedReport, LabRequestsAsked, NewLabRequest } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { READS, WORKS } from '../http/guard';
 import { askLaboratory, listRequests, markImported } from './service';
 
 export const laboratoryRoutes = (context: Context): Route[] => [
-  defineRoute({ method: 'get', address: '/laboratory', guard: READS, answer: () => listRequests(context) }),
+  defineRoute({
+    method: 'get',
+    address: '/laboratory',
+    guard: READS,
+    query: LabRequestsAsked,
+    answer: ({ query }) => listRequests(context, query),
+  }),
   defineRoute({
     method: 'post',
     address: '/laboratory',

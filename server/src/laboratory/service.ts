@@ -1,4 +1,4 @@
-import type { ImportedReport, LabRequestRow, Me, NewLabRequest } from '@bent-pail/contract';
+import type { ImportedReport, LabRequestRow, LabRequestsAsked, Me, NewLabRequest, Page } from '@bent-pail/contract';
 import { LAB_REPORT, practiceReport } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context, Ground } from '../context';
@@ -9,7 +9,8 @@ import type { LotEntity, MaterialEntity } from '../shelf/entities';
 import { lotOf, lotRowsNamed, materialsNamed } from '../shelf/lotRepository';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
-import { insertRequest, newestRequests, requestOf, tieToRun } from './repository';
+import { notebookRow } from '../notebook/repository';
+import { insertRequest, pageOfRequests, requestOf, tieToRun, unkeptRequests } from './repository';
 
 /** A report is the same each time that it is looked at: chance comes from the request's id. */
 const seedOf = (id: string): number => Number.parseInt(id.replaceAll('-', '').slice(-8), 16);
@@ -48,17 +49,26 @@ async function toRows(
   });
 }
 
-export async function listRequests({ db, clock }: Ground): Promise<LabRequestRow[]> {
-  const requests = await newestRequests(db.manager);
-  return toRows(db.manager, requests, clock.now());
+export async function listRequests({ db, clock }: Ground, asked: LabRequestsAsked): Promise<Page<LabRequestRow>> {
+  const { zone } = await notebookRow(db.manager);
+  const page = await pageOfRequests(db.manager, asked, zone);
+  return { ...page, rows: await toRows(db.manager, page.rows, clock.now()) };
 }
 
 /** Requests whose report is not a run yet, ready or not. */
-export async function awaitedReports(context: Context): Promise<LabRequestRow[]> {
-  return (await listRequests(context)).filter((request) => request.runId === undefined);
+export async function awaitedReports({ db, clock }: Ground): Promise<LabRequestRow[]> {
+  return toRows(db.manager, await unkeptRequests(db.manager), clock.now());
 }
 
-export async function askLaboratory({ db, clock }: Context, me: Me, body: NewLabRequest): Promise<LabRequestRow[]> {
+async function requestRow({ db, clock }: Ground, id: string): Promise<LabRequestRow> {
+  const request = await requestOf(db.manager, id);
+  const [row] = request === null ? [] : await toRows(db.manager, [request], clock.now());
+  if (row === undefined) throw notFound('request');
+  return row;
+}
+
+export async function askLaboratory(context: Context, me: Me, body: NewLabRequest): Promise<LabRequestRow> {
+  const { db, clock } = context;
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'request', said: body }, async () => {
       if ((await lotOf(manager, body.lotId)) === null) throw refused('lotId', 'There is no such lot.');
@@ -73,11 +83,11 @@ export async function askLaboratory({ db, clock }: Context, me: Me, body: NewLab
       });
     }),
   );
-  return listRequests({ db, clock });
+  return requestRow(context, body.id);
 }
 
 /** Ties a report to the run that it became; a run of another lot or another sheet is refused. */
-export async function markImported(context: Context, id: string, { runId }: ImportedReport): Promise<LabRequestRow[]> {
+export async function markImported(context: Context, id: string, { runId }: ImportedReport): Promise<LabRequestRow> {
   const { db, clock } = context;
   await db.transaction(async (manager) => {
     const request = await requestOf(manager, id);
@@ -90,5 +100,5 @@ export async function markImported(context: Context, id: string, { runId }: Impo
       throw refused('runId', 'The run must be a lab report on the lot that was sent.');
     await tieToRun(manager, id, runId);
   });
-  return listRequests(context);
+  return requestRow(context, id);
 }

@@ -1,4 +1,4 @@
-import type { Me, Page, ScorecardsAsked } from '@bent-pail/contract';
+import type { Me, Page, ScorecardsAsked, SheetRow, SheetsAsked } from '@bent-pail/contract';
 import type { Rubric } from '@bent-pail/core';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
@@ -41,6 +41,40 @@ export async function pageOfScorecards(
   });
   const cards = await manager.findBy(ScorecardEntity, { id: In(page.rows.map(({ id }) => id)) });
   return { ...page, rows: page.rows.flatMap(({ id }) => cards.find((card) => card.id === id) ?? []) };
+}
+
+/** Those to be handed in come before the last that were. */
+const OUT_FIRST: SortBy = { sql: `coalesce(o.handed_in_at, 'infinity')`, type: 'timestamptz', usual: 'down' };
+
+/** One page of a rater's own sheets. */
+export async function pageOfSheets(
+  manager: EntityManager,
+  me: Me,
+  asked: SheetsAsked,
+  zone: string,
+): Promise<Page<SheetRow>> {
+  const conditions = new Conditions();
+  conditions.and(`o.user_id = ${conditions.value(me.id)}`);
+  conditions.find(asked.find, `concat_ws(' ', s.sample_code, b.body ->> 'label')`);
+  if (asked.state !== undefined) conditions.and(`o.handed_in_at is ${asked.state === 'out' ? '' : 'not '}null`);
+  conditions.days('s.created_at', asked, zone);
+  const page = await readPage<SheetRow & { readonly sort_value: string; readonly sort_id: string }>(manager, {
+    select: `s.id as "scorecardId", s.sample_code as "sampleCode", b.body ->> 'label' as "rubricLabel",
+      o.handed_in_at is not null as "handedIn",
+      (select count(*)::int from ratings t where t.scorecard_id = s.id and t.user_id = o.user_id) as marked,
+      (select count(*)::int from jsonb_array_elements(b.body -> 'criteria') c where c -> 'source' ->> 'from' = 'panel') as criteria,
+      (select count(*)::int from scorecard_raters r where r.scorecard_id = s.id) as raters,
+      (select count(*)::int from scorecard_raters r where r.scorecard_id = s.id and r.handed_in_at is not null) as "ratersIn"`,
+    from: `
+      from scorecard_raters o
+      join scorecards s on s.id = o.scorecard_id
+      join rubrics b on b.key = s.rubric_key and b.version = s.rubric_version`,
+    id: 's.id',
+    conditions,
+    sort: OUT_FIRST,
+    asked,
+  });
+  return { ...page, rows: page.rows.map(({ sort_value, sort_id, ...row }) => row) };
 }
 
 /** Sheets that somebody has not handed in yet. */
@@ -86,9 +120,6 @@ export const placeOf = (
     where: { scorecardId, userId },
     ...(hold ? { lock: { mode: 'pessimistic_write' } as const } : {}),
   });
-
-export const placesOf = (manager: EntityManager, userId: string): Promise<RaterEntity[]> =>
-  manager.findBy(RaterEntity, { userId });
 
 /** A rating goes over the one before it: until the sheet is handed in it is nobody's but the rater's. */
 export async function keepRating(manager: EntityManager, rating: RatingEntity): Promise<void> {

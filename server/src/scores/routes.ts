@@ -1,4 +1,4 @@
-import { NewScorecard, RatingBody, ScorecardsAsked } from '@bent-pail/contract';
+import { NewScorecard, RatingBody, ScorecardsAsked, SheetsAsked } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { RATES, READS, WORKS } from '../http/guard';
@@ -26,7 +26,13 @@ export const scoreRoutes = (context: Context): Route[] => [
     status: 201,
     answer: ({ body }) => addScorecard(context, body),
   }),
-  defineRoute({ method: 'get', address: '/sheets', guard: RATES, answer: ({ who }) => listOwnSheets(context, who) }),
+  defineRoute({
+    method: 'get',
+    address: '/sheets',
+    guard: RATES,
+    query: SheetsAsked,
+    answer: ({ who, query }) => listOwnSheets(context, who, query),
+  }),
   defineRoute({
     method: 'get',
     address: '/sheets/:id',

@@ -1,4 +1,5 @@
-import type { BlendPage, KeptReading, RaterSheet, RunSheet, ScorecardPage } from '@bent-pail/contract';
+import type { BlendPage, KeptReading, Page, RaterSheet, RunSheet, ScorecardPage, SheetRow } from '@bent-pail/contract';
+import { RUBRICS } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { fillSheet, putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
@@ -89,6 +90,42 @@ describe('a panel', () => {
     });
     await rateAll(one, id, 6);
     expect((await rate(one, id, 'smell', 9)).status).toBe(409);
+  });
+});
+
+describe('a rater’s own sheets', () => {
+  it('are listed with how far they are, those to be handed in first, page by page', async () => {
+    const rater = await server.as('panellist');
+    const begin = async (sampleCode: string): Promise<string> => {
+      const id = uuidv7();
+      const raterIds = [rater.me.id, two.me.id];
+      await tester.post('/scorecards', { id, lotId: shelf.lotId, rubric: 'pots-all-round', sampleCode, raterIds });
+      server.clock.forward(1);
+      return id;
+    };
+    const [first, second, third] = [await begin('A1'), await begin('B2'), await begin('C3')];
+    await rateAll(rater, first, 6);
+    server.clock.forward(1);
+    await rateAll(rater, third, 6);
+    await rate(rater, second, 'smell', 4);
+    const sheets = async (asked = '') => (await rater.get<Page<SheetRow>>(`/sheets${asked}`)).body;
+    const all = await sheets();
+    expect(all.rows.map(({ scorecardId }) => scorecardId)).toEqual([second, third, first]);
+    expect(all.rows[0]).toEqual({
+      scorecardId: second,
+      sampleCode: 'B2',
+      rubricLabel: RUBRICS[0]?.label,
+      handedIn: false,
+      marked: 1,
+      criteria: 3,
+      raters: 2,
+      ratersIn: 0,
+    });
+    const { next } = await sheets('?limit=2');
+    expect((await sheets(`?limit=2&after=${String(next)}`)).rows.map(({ sampleCode }) => sampleCode)).toEqual(['A1']);
+    expect((await sheets('?state=handed-in')).total).toBe(2);
+    expect((await sheets('?find=c3')).total).toBe(1);
+    expect((await sheets('?state=lost')) as unknown).toMatchObject({ error: { path: 'state' } });
   });
 });
 

@@ -7,6 +7,8 @@ import type {
   ScorecardPage,
   ScorecardRow,
   ScorecardsAsked,
+  SheetRow,
+  SheetsAsked,
 } from '@bent-pail/contract';
 import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
@@ -24,8 +26,8 @@ import {
   keepRating,
   markHandedIn,
   pageOfScorecards,
+  pageOfSheets,
   placeOf,
-  placesOf,
   ratersOf,
   ratingsOf,
   rubricOf,
@@ -148,9 +150,9 @@ async function ownSheet(manager: EntityManager, me: Me, scorecardId: string): Pr
   };
 }
 
-export async function listOwnSheets({ db }: Context, me: Me): Promise<RaterSheet[]> {
-  const places = await placesOf(db.manager, me.id);
-  return Promise.all(places.map((place) => ownSheet(db.manager, me, place.scorecardId)));
+export async function listOwnSheets({ db }: Context, me: Me, asked: SheetsAsked): Promise<Page<SheetRow>> {
+  const { zone } = await notebookRow(db.manager);
+  return pageOfSheets(db.manager, me, asked, zone);
 }
 
 export function ownSheetOf({ db }: Context, me: Me, scorecardId: string): Promise<RaterSheet> {

@@ -75,6 +75,7 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
     },
     onSuccess: async (rows) => {
       queryClient.setQueryData(instrumentsQuery.queryKey, rows);
+      await queryClient.invalidateQueries({ queryKey: [...instrumentsQuery.queryKey, row.id] });
       await queryClient.invalidateQueries({ queryKey: ['runs'] });
       await queryClient.invalidateQueries({ queryKey: ['today'] });
       onDone();

@@ -1,48 +1,26 @@
 import type { InstrumentRow } from '@bent-pail/contract';
-import { judgeCalibration, type JudgedCalibration } from '@bent-pail/core';
+import { judgeCalibration, type CalibrationRecord, type JudgedCalibration } from '@bent-pail/core';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
+import { Await } from '../shared/Await';
 import { Figure } from '../shared/Figure';
 import { clockTime, day } from '../shared/format';
+import { More, rowsOf } from '../shared/lists/More';
+import { calibrationPagesQuery } from '../shared/queries';
 import { useSession } from '../shared/useSession';
 import { SlopeBar } from './SlopeBar';
 
-const SHOWN = 3;
 const WORD = { good: 'good', caution: 'so so', failed: 'failed' } as const;
 
 /** The calibrations of an instrument, newest first, each with what it came to. */
 export function CalibrationLog({ row }: { readonly row: InstrumentRow }): ReactElement | null {
-  const { notebook } = useSession();
   const [all, setAll] = useState(false);
   if (row.calibrations.length === 0) return null;
-  const shown = all ? row.calibrations : row.calibrations.slice(0, SHOWN);
+  if (all) return <WholeLog row={row} />;
   return (
     <>
-      <table className="rows log">
-        <tbody>
-          {shown.map((calibration, i) => {
-            const judged = judgeCalibration(row, calibration);
-            return (
-              <tr key={calibration.id}>
-                <th scope="row">
-                  {day(calibration.at, notebook.zone)},{' '}
-                  <span className="f">{clockTime(Date.parse(calibration.at), notebook.zone)}</span>
-                  <small className="q block">
-                    {calibration.by}
-                    {i === 0 ? `, ${String(row.readings)} readings since` : ''}
-                  </small>
-                </th>
-                <td>
-                  <Outcome judged={judged} />
-                </td>
-                <td className="w-16">
-                  <b>{WORD[judged.state]}</b>
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-      {row.calibrations.length > SHOWN && !all && (
+      <Log row={row} calibrations={row.calibrations} />
+      {row.calibrated > row.calibrations.length && (
         <button
           type="button"
           className="underline underline-offset-2 min-h-11"
@@ -50,10 +28,60 @@ export function CalibrationLog({ row }: { readonly row: InstrumentRow }): ReactE
             setAll(true);
           }}
         >
-          All {row.calibrations.length}
+          All {row.calibrated}
         </button>
       )}
     </>
+  );
+}
+
+function WholeLog({ row }: { readonly row: InstrumentRow }): ReactElement {
+  const query = useInfiniteQuery(calibrationPagesQuery(row.id));
+  return (
+    <Await query={query}>
+      {(data) => (
+        <>
+          <Log row={row} calibrations={rowsOf(data)} />
+          <More query={query} what="calibrations" />
+        </>
+      )}
+    </Await>
+  );
+}
+
+interface LogProps {
+  readonly row: InstrumentRow;
+  readonly calibrations: readonly CalibrationRecord[];
+}
+
+function Log({ row, calibrations }: LogProps): ReactElement {
+  const { notebook } = useSession();
+  return (
+    <table className="rows log">
+      <tbody>
+        {calibrations.map((calibration, i) => {
+          const judged = judgeCalibration(row, calibration);
+          return (
+            <tr key={calibration.id}>
+              <th scope="row">
+                {day(calibration.at, notebook.zone)},{' '}
+                <span className="f">{clockTime(Date.parse(calibration.at), notebook.zone)}</span>
+                <small className="q block">
+                  {calibration.by}
+                  {i === 0 ? `, ${String(row.readings)} readings since` : ''}
+                </small>
+              </th>
+              <td>
+                <Outcome judged={judged} />
+              </td>
+              <td className="w-16">
+                <b>{WORD[judged.state]}</b>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }
 

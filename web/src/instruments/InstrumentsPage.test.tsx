@@ -21,6 +21,7 @@ const pen = (more: Partial<InstrumentRow> = {}): InstrumentRow => ({
   kind: 'pH',
   showsMv: true,
   calibrations: [],
+  calibrated: 0,
   readings: 0,
   ...more,
 });
@@ -60,6 +61,29 @@ describe('what a pen is worth today', () => {
   it('is asked for where there is no instrument yet', async () => {
     open();
     expect(await screen.findByText('What do you read pH and salts with?')).toBeDefined();
+  });
+});
+
+describe('the log of a pen that is calibrated every day', () => {
+  it('shows the newest few, and all of them page by page when somebody asks', async () => {
+    const days = Array.from({ length: 7 }, (_, i) => calibration(`2026-11-2${String(7 - i)}T09:00:00Z`, 173));
+    openPage(<InstrumentsPage />, {
+      role: 'tester',
+      answers: {
+        '/instruments': [pen({ calibrations: days.slice(0, 3), calibrated: 7 })],
+        '/instruments/pen/calibrations': (asked: URLSearchParams) =>
+          asked.get('after') === null
+            ? { rows: days.slice(0, 5), total: 7, next: 'here' }
+            : { rows: days.slice(5), total: 7 },
+      },
+    });
+    const log = within(await screen.findByRole('region', { name: 'Red pen' }));
+    expect(log.getAllByRole('row')).toHaveLength(3);
+    await userEvent.click(log.getByRole('button', { name: 'All 7' }));
+    await userEvent.click(await log.findByRole('button', { name: 'Show more calibrations' }));
+    expect(await log.findByText('21 Nov,', { exact: false })).toBeDefined();
+    expect(log.getAllByRole('row')).toHaveLength(7);
+    expect(log.queryByRole('button', { name: /^Show more/ })).toBeNull();
   });
 });
 

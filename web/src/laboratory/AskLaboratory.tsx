@@ -6,7 +6,7 @@ import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { Choice } from '../shared/Field';
 import { LotChoice } from '../shared/lots/LotChoice';
-import { laboratoryQuery, queryClient } from '../shared/queries';
+import { queryClient } from '../shared/queries';
 
 const [A_MINUTE, A_DAY, FIVE_DAYS] = LAB_DELAYS_min;
 const DELAYS = [
@@ -22,10 +22,10 @@ export function AskLaboratory({ firstLot }: { readonly firstLot: LotRow | undefi
   const ask = useMutation({
     mutationFn: () => {
       const said: Omit<NewLabRequest, 'id'> = { lotId: lot?.id ?? '', delay_min: Number(delay) };
-      return once(['laboratory', said], (id) => api.post<LabRequestRow[]>('/laboratory', { id: id(), ...said }));
+      return once(['laboratory', said], (id) => api.post<LabRequestRow>('/laboratory', { id: id(), ...said }));
     },
-    onSuccess: async (rows) => {
-      queryClient.setQueryData(laboratoryQuery.queryKey, rows);
+    onSuccess: async () => {
+      await queryClient.invalidateQueries({ queryKey: ['laboratory'] });
       await queryClient.invalidateQueries({ queryKey: ['today'] });
     },
   });

@@ -1,11 +1,14 @@
-import type { LabRequestRow } from '@bent-pail/contract';
-import { useQuery } from '@tanstack/react-query';
+import type { LabRequestRow, LabRequestsAsked } from '@bent-pail/contract';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { clockTime, day } from '../shared/format';
 import { useFirstLot } from '../shared/lots/LotChoice';
-import { laboratoryQuery } from '../shared/queries';
+import { AskedBy, ListBar } from '../shared/lists/ListBar';
+import { More, rowsOf, totalOf } from '../shared/lists/More';
+import { useAsked } from '../shared/lists/useAsked';
+import { labRequestPagesQuery, type Asked } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
@@ -13,10 +16,20 @@ import { AskLaboratory } from './AskLaboratory';
 import { ImportReport } from './ImportReport';
 import './laboratory.css';
 
+/** So many are seen at one look: there is nothing to find among them. */
+const FEW = 5;
+const STATES = [
+  { key: '', words: 'all of them' },
+  { key: 'awaited', words: 'no run yet' },
+  { key: 'kept', words: 'a run already' },
+];
+
 /** Samples that were sent away, and reports that came back. */
 export function LaboratoryPage(): ReactElement {
   const { isPending, first } = useFirstLot(undefined);
-  const requests = useQuery(laboratoryQuery);
+  const [asked, ask] = useAsked(['find', 'state']);
+  const isAsked = Object.keys(asked).length > 0;
+  const requests = useInfiniteQuery(labRequestPagesQuery(asked as Asked<LabRequestsAsked>));
   const works = useWorks();
   const [opened, setOpened] = useState<string>();
   return (
@@ -29,15 +42,40 @@ export function LaboratoryPage(): ReactElement {
         <p className="q p-5">One moment.</p>
       ) : (
         <Await query={requests}>
-          {(rows) => (
+          {(data) => (
             <div className="laboratory">
               <section aria-label="Sent away">
                 <h2>The practice laboratory</h2>
                 {works && <AskLaboratory firstLot={first} />}
-                <Requests rows={rows} opened={opened} onOpen={works ? setOpened : undefined} />
+                {(isAsked || totalOf(data) > FEW) && (
+                  <ListBar
+                    find={asked.find ?? ''}
+                    placeholder="material, lot"
+                    onFind={(text) => {
+                      ask('find', text);
+                    }}
+                  >
+                    <AskedBy
+                      label="Only"
+                      value={asked.state ?? ''}
+                      options={STATES}
+                      onChange={(key) => {
+                        ask('state', key);
+                      }}
+                    />
+                  </ListBar>
+                )}
+                <Requests rows={rowsOf(data)} opened={opened} onOpen={works ? setOpened : undefined} />
+                {isAsked && totalOf(data) === 0 && <p className="q mt-3">No sample is like that.</p>}
+                {!isAsked && totalOf(data) === 0 && <p className="q mt-3">Nothing was sent yet.</p>}
+                <More query={requests} what="samples" />
               </section>
               {works && (
-                <ImportReport key={opened ?? ''} firstLot={first} request={rows.find((row) => row.id === opened)} />
+                <ImportReport
+                  key={opened ?? ''}
+                  firstLot={first}
+                  request={rowsOf(data).find((row) => row.id === opened)}
+                />
               )}
             </div>
           )}
@@ -56,7 +94,6 @@ interface RequestsProps {
 function Requests({ rows, opened, onOpen }: RequestsProps): ReactElement {
   const { notebook } = useSession();
   const now = useServerNow(5000);
-  if (rows.length === 0) return <p className="q mt-3">Nothing was sent yet.</p>;
   return (
     <ul className="lab-requests">
       {rows.map((row) => (

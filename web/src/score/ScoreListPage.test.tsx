@@ -1,5 +1,4 @@
-import type { RaterSheet, ScorecardRow } from '@bent-pail/contract';
-import { RUBRICS, type Rubric } from '@bent-pail/core';
+import type { ScorecardRow, SheetRow } from '@bent-pail/contract';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
@@ -30,16 +29,17 @@ const card: ScorecardRow = {
   revealed: false,
   missing: ['smell', 'look'],
 };
-const sheet: RaterSheet = {
+const sheet: SheetRow = {
   scorecardId: 'c1',
   sampleCode: 'K7',
-  rubric: RUBRICS[0] as Rubric,
-  ratings: [{ criterion: 'smell', value: 6, tags: [] }],
+  rubricLabel: 'Pots, all-round',
+  marked: 1,
+  criteria: 3,
   handedIn: false,
   raters: 2,
   ratersIn: 1,
 };
-const answers = { ...lists({ scorecards: [card], lots: [bag] }), '/sheets': [sheet], '/users': people };
+const answers = { ...lists({ scorecards: [card], lots: [bag], sheets: [sheet] }), '/users': people };
 
 describe('cards and sheets', () => {
   it('say how many raters are in and what is missing, and keep an open card’s mark back', async () => {
@@ -59,7 +59,7 @@ describe('cards and sheets', () => {
   });
 
   it('say so when no sample waits', async () => {
-    openPage(<ScoreListPage />, { answers: { ...answers, '/sheets': [] }, role: 'panellist' });
+    openPage(<ScoreListPage />, { answers: { ...answers, ...lists({}) }, role: 'panellist' });
     expect(await screen.findByText('No sample waits for you.')).toBeTruthy();
   });
 });
@@ -89,7 +89,7 @@ describe('judging a product', () => {
         address: '/scorecards',
         body: expect.objectContaining({
           lotId: 'bag',
-          rubric: RUBRICS[0]?.key,
+          rubric: 'pots-all-round',
           sampleCode: 'B2',
           raterIds: ['p1', 't1'],
         }) as object,

@@ -1,5 +1,5 @@
-import type { RaterSheet, ScorecardRow, ScorecardsAsked } from '@bent-pail/contract';
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import type { ScorecardRow, ScorecardsAsked, SheetRow } from '@bent-pail/contract';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Await } from '../shared/Await';
@@ -9,7 +9,7 @@ import { LotPail } from '../shared/pail/LotPail';
 import { AskedBy, ListBar } from '../shared/lists/ListBar';
 import { More, rowsOf, totalOf } from '../shared/lists/More';
 import { useAsked } from '../shared/lists/useAsked';
-import { scorecardPagesQuery, sheetsQuery, type Asked } from '../shared/queries';
+import { scorecardPagesQuery, sheetPagesQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useWorks } from '../shared/useSession';
 import { NewCard } from './NewCard';
@@ -50,21 +50,22 @@ export function ScoreListPage(): ReactElement {
 }
 
 function OwnSheets(): ReactElement {
-  const query = useQuery(sheetsQuery);
+  const query = useInfiniteQuery(sheetPagesQuery({}));
   const { role } = useMe();
   return (
     <Await query={query}>
-      {(sheets) => {
-        if (sheets.length === 0)
+      {(data) => {
+        if (totalOf(data) === 0)
           return role === 'panellist' ? <EmptyPail question="No sample waits for you." /> : <></>;
         return (
           <section className="px-5 pt-3" aria-label="Your sheets">
             <h2>Your sheets</h2>
             <ul className="border-t-[1.5px]">
-              {sheets.map((sheet) => (
+              {rowsOf(data).map((sheet) => (
                 <SheetLine key={sheet.scorecardId} sheet={sheet} />
               ))}
             </ul>
+            <More query={query} what="sheets" />
           </section>
         );
       }}
@@ -72,16 +73,15 @@ function OwnSheets(): ReactElement {
   );
 }
 
-function SheetLine({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
-  const panel = sheet.rubric.criteria.filter((criterion) => criterion.source.from === 'panel').length;
+function SheetLine({ sheet }: { readonly sheet: SheetRow }): ReactElement {
   const state = sheet.handedIn
     ? `handed in; ${String(sheet.ratersIn)} of ${String(sheet.raters)} raters are in`
-    : `${String(sheet.ratings.length)} of ${String(panel)} scored`;
+    : `${String(sheet.marked)} of ${String(sheet.criteria)} scored`;
   return (
     <li className="border-b border-zinc2">
       <Link className="flex min-h-12 items-center gap-4 no-underline" to={`/score/sheets/${sheet.scorecardId}`}>
         <b className="f text-[22px]">{sheet.sampleCode}</b>
-        <span className="flex-1">{sheet.rubric.label}</span>
+        <span className="flex-1">{sheet.rubricLabel}</span>
         <small>{state}</small>
       </Link>
     </li>

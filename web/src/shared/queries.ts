@@ -8,6 +8,7 @@ import type {
   FillingRow,
   InstrumentRow,
   LabRequestRow,
+  LabRequestsAsked,
   LotCardPage,
   LearningPage,
   ListAsked,
@@ -24,11 +25,14 @@ import type {
   ScorecardPage,
   ScorecardRow,
   ScorecardsAsked,
+  SheetRow,
+  SheetsAsked,
   SessionState,
   TodayPage,
   UserRow,
   VesselRow,
 } from '@bent-pail/contract';
+import type { CalibrationRecord } from '@bent-pail/core';
 import {
   infiniteQueryOptions,
   keepPreviousData,
@@ -79,11 +83,6 @@ export function forgetAllButSession(): void {
   queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] });
 }
 
-export const laboratoryQuery = queryOptions({
-  queryKey: ['laboratory'],
-  queryFn: () => api.get<LabRequestRow[]>('/laboratory'),
-  refetchInterval: 30000,
-});
 export const todayQuery = queryOptions({
   queryKey: ['today'],
   queryFn: () => api.get<TodayPage>('/today'),
@@ -120,6 +119,10 @@ const pages = <T>(key: readonly string[], address: string, asked: object) =>
 
 export type Asked<T extends ListAsked> = Partial<Omit<T, 'after'>>;
 
+export const labRequestPagesQuery = (asked: Asked<LabRequestsAsked>) => ({
+  ...pages<LabRequestRow>(['laboratory'], '/laboratory', asked),
+  refetchInterval: 30000,
+});
 export const lotPagesQuery = (asked: Asked<LotsAsked>) => ({
   ...pages<LotRow>(['lots'], '/lots', asked),
   refetchInterval: ({
@@ -161,6 +164,8 @@ export const instrumentsQuery = queryOptions({
   queryKey: ['instruments'],
   queryFn: () => api.get<InstrumentRow[]>('/instruments'),
 });
+export const calibrationPagesQuery = (instrumentId: string) =>
+  pages<CalibrationRecord>(['instruments', instrumentId], `/instruments/${instrumentId}/calibrations`, {});
 export const protocolsQuery = queryOptions({
   queryKey: ['protocols'],
   queryFn: () => api.get<ProtocolRow[]>('/protocols'),
@@ -190,7 +195,7 @@ export const scorecardPagesQuery = (asked: Asked<ScorecardsAsked>) =>
   pages<ScorecardRow>(['scorecards'], '/scorecards', asked);
 export const scorecardQuery = (id: string) =>
   queryOptions({ queryKey: ['scorecards', id], queryFn: () => api.get<ScorecardPage>(`/scorecards/${id}`) });
-export const sheetsQuery = queryOptions({ queryKey: ['sheets'], queryFn: () => api.get<RaterSheet[]>('/sheets') });
+export const sheetPagesQuery = (asked: Asked<SheetsAsked>) => pages<SheetRow>(['sheets'], '/sheets', asked);
 export const sheetQuery = (id: string) =>
   queryOptions({ queryKey: ['sheets', id], queryFn: () => api.get<RaterSheet>(`/sheets/${id}`) });
 export const usersQuery = queryOptions({ queryKey: ['users'], queryFn: () => api.get<UserRow[]>('/users') });

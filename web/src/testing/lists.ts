@@ -1,4 +1,14 @@
-import type { BlendRow, DeskBlend, DeskLot, LotRow, Page, RunRow, ScorecardRow } from '@bent-pail/contract';
+import type {
+  BlendRow,
+  DeskBlend,
+  DeskLot,
+  LabRequestRow,
+  LotRow,
+  Page,
+  RunRow,
+  ScorecardRow,
+  SheetRow,
+} from '@bent-pail/contract';
 
 /** One page that holds all of a list. */
 export const pageOf = <T>(rows: readonly T[]): Page<T> => ({ rows, total: rows.length });
@@ -19,6 +29,8 @@ interface Listed {
   readonly blends?: readonly (BlendRow | DeskBlend)[];
   readonly runs?: readonly RunRow[];
   readonly scorecards?: readonly ScorecardRow[];
+  readonly sheets?: readonly SheetRow[];
+  readonly labRequests?: readonly LabRequestRow[];
 }
 
 /** Lists as the server answers for them: filtered and in pages, and what a desk has at hand. */
@@ -27,6 +39,8 @@ export function lists({
   blends = [],
   runs = [],
   scorecards = [],
+  sheets = [],
+  labRequests = [],
 }: Listed): Readonly<Record<string, unknown>> {
   const lotsLike: Answering = (asked) => {
     const ids = asked.get('ids')?.split(',');
@@ -46,6 +60,12 @@ export function lists({
           asked.get('state') === null || (asked.get('state') === 'open') === (finishedAt === undefined),
       ),
     );
+  const requestsLike: Answering = (asked) =>
+    pageOf(
+      labRequests.filter(
+        ({ runId }) => asked.get('state') === null || (asked.get('state') === 'awaited') === (runId === undefined),
+      ),
+    );
   return {
     '/lots': lotsLike,
     '/lots/desk': { lots, total: lots.length },
@@ -53,5 +73,7 @@ export function lists({
     '/blends/desk': blends,
     '/runs': runsLike,
     '/scorecards': pageOf(scorecards),
+    '/sheets': pageOf(sheets),
+    '/laboratory': requestsLike,
   };
 }

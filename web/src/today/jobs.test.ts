@@ -69,6 +69,7 @@ describe('what is on the bench', () => {
       kind: 'pH',
       showsMv: true,
       readings: 3,
+      calibrated: 1,
       calibrations: [
         {
           id: 'c',
