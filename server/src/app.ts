@@ -90,6 +90,8 @@ export function createApp(options: AppOptions): App {
     tableName: 'session',
     createTableIfMissing: false,
     pruneSessionInterval: 3600,
+    // The cookie ends when it ends: a write for each request would make each wait for the disk.
+    disableTouch: true,
     errorLog: (...parts: unknown[]) => {
       logger.warn({ parts: parts.map(String) }, 'session store');
     },

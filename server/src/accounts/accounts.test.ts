@@ -59,6 +59,18 @@ describe('an empty notebook', () => {
   });
 });
 
+describe('a session', () => {
+  it('is written when somebody signs in, and by no request after that', async () => {
+    const lead = await demo.as('lead');
+    const rows = () => demo.db.query<object[]>('select xmin::text, * from session order by sid');
+    const before = await rows();
+    await new Promise((resolve) => setTimeout(resolve, 1100));
+    for (const address of ['/session', '/counts', '/today']) await lead.get(address);
+    expect(before.length).toBeGreaterThan(0);
+    expect(await rows()).toEqual(before);
+  });
+});
+
 describe('people', () => {
   it('are added by the lead and may then sign in', async () => {
     const lead = await demo.as('lead');
