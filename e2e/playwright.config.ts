@@ -4,7 +4,8 @@ export default defineConfig({
   testDir: './src',
   testMatch: '**/*.spec.ts',
   globalSetup: './src/globalSetup.ts',
-  workers: 2,
+  // Journeys wait a good part of their time: a third fills what two leave of two cores.
+  workers: 3,
   fullyParallel: true,
   retries: 1,
   timeout: 90000,
