@@ -65,6 +65,26 @@ export default tseslint.config(
       'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: ['pre'] }],
     },
   },
+  // Controls stand in the kit, where they have our own look; sizes of type are nine.
+  {
+    files: ['web/src/**/*.tsx'],
+    ignores: ['**/*.test.tsx', 'web/src/kit/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'JSXOpeningElement[name.name="select"]', message: 'A choice is kit/Choice.' },
+        {
+          selector:
+            'JSXOpeningElement[name.name="input"] > JSXAttribute[name.name="type"][value.value=/^(checkbox|radio)$/]',
+          message: 'A box is kit/Check, one of a few is kit/OneOf.',
+        },
+        {
+          selector: ':matches(Literal[value=/text-.[0-9]/], TemplateElement[value.raw=/text-.[0-9]/])',
+          message: 'A size of type is one of the nine in app/styles.css.',
+        },
+      ],
+    },
+  },
   // Services decide; what is asked of the database stands in repositories.
   {
     files: ['server/src/**/*.ts'],

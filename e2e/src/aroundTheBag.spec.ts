@@ -12,7 +12,7 @@ test('a bag is taken in: label against truth, the next check is offered, lots of
   await isla.go(`/shelf/lots/${idOf('OS-1')}/intake`);
   await expect(isla.page.getByText(/The label says 50 L; poured out it was 6 % less/)).toBeVisible();
   await isla.page.getByRole('link', { name: 'Next check' }).click();
-  await expect(isla.page.getByLabel('Protocol')).toHaveValue('smell');
+  await expect(isla.page.getByLabel('Protocol')).toHaveText('Smell');
 
   await isla.go(`/shelf/lots/${idOf('PM-4')}/intake`);
   await isla.page.getByRole('textbox', { name: /^within/ }).fill('0.01');
@@ -28,8 +28,8 @@ test('a sample goes to the practice laboratory, and its report becomes a run and
 }) => {
   const tam = await Person.enter(browser, notebook, 'Tam Oswin');
   await tam.go('/bench/laboratory');
-  await tam.page.getByLabel('A sample of').selectOption({ label: 'Coir pith, rinsed, CO-2' });
-  await tam.page.getByLabel('It takes').selectOption({ label: 'a day' });
+  await tam.choose('A sample of', 'Coir pith, rinsed, CO-2');
+  await tam.choose('It takes', 'a day');
   await tam.page.getByRole('button', { name: 'Send it' }).click();
   const coirs = tam.page.getByRole('listitem').filter({ hasText: 'Coir pith, rinsed, CO-2' });
   await expect(coirs.getByText(/^expected/)).toBeVisible();
@@ -57,7 +57,7 @@ test('a run says how its sample was taken, dries until it stands still, and take
   await tam.go(`/bench?lot=${coir}&protocol=saturate-drain-dry`);
   await expect(tam.page.getByText(/First moisten it until a squeezed handful just holds/)).toBeVisible();
   await tam.page.getByLabel('Replicates').fill('1');
-  await tam.page.getByLabel('Taken from').selectOption('bag');
+  await tam.choose('Taken from', /bag/);
   await tam.page.getByLabel('Increments').fill('1');
   await tam.page.getByRole('button', { name: 'Open the sheet' }).click();
   await expect(tam.page.getByText('one grab from the bag', { exact: true })).toBeVisible();

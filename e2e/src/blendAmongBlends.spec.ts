@@ -8,13 +8,13 @@ test('takes a kept blend as a part of another, and three blends stand side by si
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
   await me.go('/blend/desk');
-  await me.page.getByLabel('Add a lot').selectOption({ label: 'Bark and pumice, version 1' });
-  await me.page.getByLabel('Add a lot').selectOption({ label: 'Green compost, GC-1' });
+  await me.choose('Add a lot', 'Bark and pumice, version 1');
+  await me.choose('Add a lot', 'Green compost, GC-1');
   await me.page.getByLabel('Parts of Green compost, typed').fill('1-2');
   await me.page.getByLabel('Parts of Green compost, typed').press('Enter');
   await me.page.getByRole('tab', { name: 'More or less of it' }).click();
   await expect(me.page.getByRole('region', { name: 'What is left open' })).toContainText('2 ways');
-  await me.page.getByLabel('Recipe shown in').selectOption('% by volume');
+  await me.choose('Recipe shown in', '% by volume');
   await expect(me.page.getByText('33.3 %')).toBeVisible();
   await me.page.getByLabel('Name of the blend').fill('Fed bark');
   await me.page.getByRole('button', { name: 'Keep it' }).click();
@@ -46,7 +46,7 @@ test('keeps a use of its own, and ranks the blends for a plant that points to it
   await me.go('/blend/plants');
   await me.page.getByRole('button', { name: /^Orchid on bark/ }).click();
   await me.page.getByRole('button', { name: 'Change this plant' }).click();
-  await me.page.getByLabel('Its use').selectOption('Orchids of ours');
+  await me.choose('Its use', 'Orchids of ours');
   await me.page.getByRole('button', { name: 'Keep it' }).click();
   const suits = me.page.getByRole('region', { name: 'What suits it' });
   await expect(suits).toContainText('Orchids of ours');

@@ -2,6 +2,9 @@ import type { Page as Rows } from '@bent-pail/contract';
 import type { Browser, BrowserContext, Locator, Page } from '@playwright/test';
 import type { Notebook } from './notebook';
 
+/** The protocol that most journeys type pH by. */
+export const PH = 'pH, 1:5 in water';
+
 /** Somebody at a browser, who does things in the words of the work. */
 export class Person {
   constructor(
@@ -78,10 +81,16 @@ export class Person {
     return { status: answer.status(), body: (text === '' ? undefined : JSON.parse(text)) as T };
   }
 
+  /** Sets a choice to what is called so. */
+  async choose(choice: Locator | string, words: string | RegExp): Promise<void> {
+    await (typeof choice === 'string' ? this.page.getByLabel(choice, { exact: true }) : choice).click();
+    await this.page.getByRole('option', { name: words }).first().click();
+  }
+
   /** Opens a new sheet for pH readings of the first lot; returns the run's id. */
   async openSheet(replicates = 5): Promise<string> {
     await this.go('/bench?start');
-    await this.page.getByLabel('Protocol').selectOption('ph-1to5');
+    await this.choose('Protocol', PH);
     await this.page.getByLabel('Replicates').fill(String(replicates));
     await this.page.getByRole('button', { name: 'Open the sheet' }).click();
     await this.cell.waitFor();

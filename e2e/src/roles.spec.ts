@@ -1,5 +1,5 @@
 import { expect, look, test } from './notebook';
-import { Person } from './person';
+import { Person, PH } from './person';
 
 const STATIONS: Readonly<Record<string, readonly string[]>> = {
   'Isla Brandreth': ['Shelf', 'Bench', 'Blend', 'Score'],
@@ -56,7 +56,7 @@ test('signing out warns while readings wait, and they are sent when one signs in
 }) => {
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
   await me.go('/bench?start');
-  await me.page.getByLabel('Protocol').selectOption('ph-1to5');
+  await me.choose('Protocol', PH);
   await me.page.getByRole('button', { name: 'Open the sheet' }).click();
   await me.cell.waitFor();
   const sheet = me.page.url();

@@ -5,9 +5,7 @@ import { Person } from './person';
 test('a product, two raters, blind until both are in, then a score with its parts', async ({ browser, notebook }) => {
   const lead = await Person.enter(browser, notebook, 'Isla Brandreth');
   await lead.go('/score?start');
-  await lead.page
-    .getByRole('combobox', { name: 'Product', exact: true })
-    .selectOption({ label: 'Kettlerigg Bark Blend, KB-1' });
+  await lead.choose(lead.page.getByRole('combobox', { name: 'Product', exact: true }), 'Kettlerigg Bark Blend, KB-1');
   await lead.page.getByLabel('Blind code').fill('Z9');
   await lead.page.getByRole('button', { name: 'Open the card' }).click();
   await expect(lead.page.getByText('Sample Z9. Blind: 0 of 2 raters are in.')).toBeVisible();

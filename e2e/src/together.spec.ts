@@ -1,5 +1,5 @@
 import { expect, test } from './notebook';
-import { Person } from './person';
+import { Person, PH } from './person';
 
 /** What two people at one sheet see of each other must not take longer. */
 const AT_ONCE_MS = 2000;
@@ -10,7 +10,7 @@ test('two people at one sheet: each sees the other’s readings at once, and a c
 }) => {
   const tam = await Person.enter(browser, notebook, 'Tam Oswin');
   await tam.go('/bench?start');
-  await tam.page.getByLabel('Protocol').selectOption('ph-1to5');
+  await tam.choose('Protocol', PH);
   await tam.page.getByRole('button', { name: 'Open the sheet' }).click();
   await tam.cell.waitFor();
   const isla = await Person.enter(browser, notebook, 'Isla Brandreth');
@@ -53,7 +53,7 @@ test('a calibration that fails is kept as it is, and the readings made on it say
   await expect(pen.getByText('Failed', { exact: true })).toBeVisible();
 
   await isla.go('/bench?start');
-  await isla.page.getByLabel('Protocol').selectOption('ph-1to2');
+  await isla.choose('Protocol', 'pH, 1:2 in water');
   await isla.page.getByRole('button', { name: 'Open the sheet' }).click();
   await expect(isla.page.getByText(/The calibration of Red pen had failed/).first()).toBeVisible();
   for (const value of [5.1, 5.2, 5.15]) await isla.read(value);
@@ -68,7 +68,7 @@ test('a calibration that fails is kept as it is, and the readings made on it say
 test('what is judged by classes is chosen by digit, and told in words', async ({ browser, notebook }) => {
   const tam = await Person.enter(browser, notebook, 'Tam Oswin');
   await tam.go('/bench?start');
-  await tam.page.getByLabel('Protocol').selectOption('squeeze');
+  await tam.choose('Protocol', 'Fist squeeze');
   await tam.page.getByRole('button', { name: 'Open the sheet' }).click();
   await expect(tam.page.getByRole('button', { name: /just moist/ })).toBeVisible();
   for (const digit of ['2', '2', '2', '3']) {

@@ -43,7 +43,7 @@ export function Door({ session }: { readonly session: SessionState }): ReactElem
           label="Bent Pail"
         />
         <div>
-          <h1 className="text-[40px] leading-none font-bold">Bent Pail</h1>
+          <h1 className="text-key leading-none font-bold">Bent Pail</h1>
           <p className="q mt-2 max-w-[26ch]">
             Weigh what you have, know what your blend will do, say which bag is worth it, and be able to show why.
           </p>
@@ -61,7 +61,7 @@ function Demo(): ReactElement {
   const [first, ...others] = DEMO;
   return (
     <section className="flex flex-col gap-4">
-      <h2 className="text-[22px]">The Tollgarth notebook</h2>
+      <h2 className="text-lead">The Tollgarth notebook</h2>
       <p>This is a demo with made-up data. Anyone at this computer can open it with one click, without a password.</p>
       <button
         type="button"
@@ -114,7 +114,7 @@ function SignIn({ place }: { readonly place: string }): ReactElement {
   };
   return (
     <form className="flex flex-col gap-4" onSubmit={submit}>
-      <h2 className="text-[22px]">Sign in to {place}</h2>
+      <h2 className="text-lead">Sign in to {place}</h2>
       <label className="field">
         <span>Name</span>
         <input
@@ -159,7 +159,7 @@ function FirstLead(): ReactElement {
   };
   return (
     <form className="flex flex-col gap-4" onSubmit={submit}>
-      <h2 className="text-[22px]">An empty notebook</h2>
+      <h2 className="text-lead">An empty notebook</h2>
       <p className="q">You are its first lead. Everyone else gets a name from you.</p>
       <label className="field">
         <span>Where is this bench?</span>

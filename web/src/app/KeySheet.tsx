@@ -24,8 +24,8 @@ export function KeySheet({ open, onOpenChange }: KeySheetProps): ReactElement {
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/40" />
         <Dialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(440px,94vw)] -translate-x-1/2 -translate-y-1/2 border-[3px] border-ink bg-paper p-6">
-          <Dialog.Title className="text-[22px]">Keys</Dialog.Title>
-          <Dialog.Description className="q mb-3 text-sm">
+          <Dialog.Title className="text-lead">Keys</Dialog.Title>
+          <Dialog.Description className="q mb-3 text-small">
             Single keys work when no field has the cursor.
           </Dialog.Description>
           <table className="rows">

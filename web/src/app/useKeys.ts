@@ -3,9 +3,11 @@ import { useNavigate } from 'react-router';
 import { useWorking } from '../shared/workingStore';
 import type { Station } from './stations';
 
+/** Letters belong to a field, and in a choice they find what begins with them. */
 function isTyping(target: EventTarget | null): boolean {
   return (
-    target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+    target instanceof HTMLElement &&
+    (target.isContentEditable || target.closest('input, textarea, [role=combobox], [role=listbox]') !== null)
   );
 }
 

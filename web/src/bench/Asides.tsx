@@ -5,7 +5,7 @@ import { useRef, useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { clockTime, day } from '../shared/format';
 import { queryClient, runQuery } from '../shared/queries';
 import { useSession } from '../shared/useSession';

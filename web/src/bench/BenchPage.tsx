@@ -150,7 +150,7 @@ function RunTable({ title, query }: RunTableProps): ReactElement | null {
   return (
     <section className="px-5 pt-4" aria-label={title}>
       <h2>
-        {title} <span className="f text-[14px] font-normal">{totalOf(query.data)}</span>
+        {title} <span className="f text-small font-normal">{totalOf(query.data)}</span>
       </h2>
       <table className="rows mt-1">
         <thead>

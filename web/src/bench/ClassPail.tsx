@@ -16,13 +16,13 @@ export function ClassPail({ sheet }: { readonly sheet: RunSheet }): ReactElement
   if (pail === undefined || mediaClass === undefined) return null;
   const { air, water } = mediaClass.inVessel10cm;
   const usual = ([lo, hi]: readonly [number, number]): ReactElement => (
-    <span className="f text-[15px]">
+    <span className="f text-body">
       {lo.toFixed(2)}–{hi.toFixed(2)}
     </span>
   );
   return (
     <figure className="m-0 mt-5">
-      <figcaption className="mb-2 text-[15px] font-semibold">What its class usually does</figcaption>
+      <figcaption className="mb-2 text-body font-semibold">What its class usually does</figcaption>
       <ReadPail
         shape={shapeOf({ height_cm: pail.height_cm }, 'vessel')}
         fill={{ ...pail, kind: 'parted' }}
@@ -33,7 +33,7 @@ export function ClassPail({ sheet }: { readonly sheet: RunSheet }): ReactElement
           { part: 'water', figure: usual(water.range) },
         ]}
       />
-      <p className="q mt-2 text-[13.5px]">{mediaClass.label}, drained, in 10 cm.</p>
+      <p className="q mt-2 text-small">{mediaClass.label}, drained, in 10 cm.</p>
     </figure>
   );
 }

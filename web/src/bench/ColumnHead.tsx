@@ -21,7 +21,7 @@ export function ColumnHead({ replicate, lit, hold, now, zone, air, excluded }: C
   return (
     <th scope="col" className={`rep-head ${lit ? 'lit' : ''}`}>
       <span className="flex items-end gap-2">
-        <b className="text-[22px] leading-none">{replicateName(replicate)}</b>
+        <b className="text-lead leading-none">{replicateName(replicate)}</b>
         <PailMark
           shape={shapeOf({ height_cm: 12 }, 'vessel')}
           fill={air === undefined ? { kind: 'empty' } : { kind: 'unsplit', air }}
@@ -48,7 +48,7 @@ export function ColumnHead({ replicate, lit, hold, now, zone, air, excluded }: C
           >
             {over ? '0:00' : duration(left)}
           </span>
-          {over && <span className="f block text-[13px]">{duration(left)} over</span>}
+          {over && <span className="f block text-small">{duration(left)} over</span>}
           <Tube share={Math.min(1, Math.max(0, left / Math.max(1, hold.deadline - hold.startedAt)))} />
         </>
       )}

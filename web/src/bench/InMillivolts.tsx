@@ -1,24 +1,26 @@
 import type { ReactElement } from 'react';
 import { useMillivolts } from './millivolts';
+import { OneOf } from '../kit/OneOf';
+
+const UNITS = [
+  { key: 'pH', words: 'pH' },
+  { key: 'mV', words: 'mV' },
+] as const;
 
 /** Under a pH cell whose pen shows mV: which of the two is typed, and how warm the extract is. */
 export function InMillivolts(): ReactElement {
   const { on, temp, set } = useMillivolts();
   return (
-    <div className="in-mv" role="group" aria-label="How it is typed">
-      {(['pH', 'mV'] as const).map((unit) => (
-        <label key={unit}>
-          <input
-            type="radio"
-            name="ph-typed-in"
-            checked={on === (unit === 'mV')}
-            onChange={() => {
-              set({ on: unit === 'mV' });
-            }}
-          />
-          {unit}
-        </label>
-      ))}
+    <div className="in-mv">
+      <OneOf
+        label="How it is typed"
+        unseen
+        value={on ? 'mV' : 'pH'}
+        options={UNITS}
+        onChange={(unit) => {
+          set({ on: unit === 'mV' });
+        }}
+      />
       {on && (
         <label>
           at

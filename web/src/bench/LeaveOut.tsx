@@ -6,6 +6,7 @@ import type { RunSheet } from '@bent-pail/contract';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
+import { Choice } from '../kit/Choice';
 
 /** Takes a replicate out of the results, in sight, with its reason. */
 export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -40,25 +41,18 @@ export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement 
         <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/40" />
         <Dialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(440px,94vw)] -translate-x-1/2 -translate-y-1/2 border-[3px] border-ink bg-paper p-6">
           <form className="flex flex-col gap-4" onSubmit={submit}>
-            <Dialog.Title className="text-[22px]">Leave a replicate out</Dialog.Title>
-            <Dialog.Description className="q text-sm">
+            <Dialog.Title className="text-lead">Leave a replicate out</Dialog.Title>
+            <Dialog.Description className="q text-small">
               Its readings stay on the sheet, struck through, with your name and reason.
             </Dialog.Description>
-            <label className="field">
-              <span>Which one</span>
-              <select
-                value={replicate}
-                onChange={(event) => {
-                  setChosen(Number(event.target.value));
-                }}
-              >
-                {counted.map((i) => (
-                  <option key={i} value={i}>
-                    {replicateName(i)}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <Choice
+              label="Which one"
+              value={String(replicate)}
+              options={counted.map((i) => ({ key: String(i), words: replicateName(i) }))}
+              onChange={(i) => {
+                setChosen(Number(i));
+              }}
+            />
             <label className="field">
               <span>Why</span>
               <input

@@ -71,7 +71,7 @@ function StartTime({ step, replicate, standing, mayWrite, onKeep, onMove }: Fill
   }, []);
   if (standing !== undefined) {
     return (
-      <p className="mt-6 text-left text-[14.5px]">
+      <p className="mt-6 text-left text-small">
         Running since it was started. A timer is a deadline; it needs no watching.
       </p>
     );
@@ -201,7 +201,7 @@ function TypedCell({
       <div id="cell-doubt" aria-live="polite">
         {doubt?.kind === 'sentence' && <p className="sorry mt-2 text-left">{doubt.sentence}</p>}
         {doubt?.kind === 'ask' && (
-          <div className="mt-2 flex items-center justify-between gap-2 text-left text-[14px]">
+          <div className="mt-2 flex items-center justify-between gap-2 text-left text-small">
             Which is meant?
             {doubt.choices.map((choice) => (
               <button
@@ -220,11 +220,10 @@ function TypedCell({
       </div>
       <span className="mt-2 flex items-center justify-end gap-4">
         {step.optional === true && standing === undefined && text === '' && (
-          <span className="q text-[14px]">may stay empty</span>
+          <span className="q text-small">may stay empty</span>
         )}
         <button type="button" className="act keep" disabled={!mayWrite} onClick={keep}>
-          {standing === undefined ? 'Keep' : 'Correct'}{' '}
-          <kbd className="f rounded-sm border px-1 text-[12px]">Enter</kbd>
+          {standing === undefined ? 'Keep' : 'Correct'} <kbd className="f rounded-sm border px-1 text-note">Enter</kbd>
         </button>
       </span>
     </>

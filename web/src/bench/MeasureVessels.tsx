@@ -1,6 +1,6 @@
 import type { RunSheet } from '@bent-pail/contract';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { numberOf } from '../shared/numberOf';
 import { FillingFields } from '../shared/filling/FillingFields';
 import { FillingTrouble } from '../shared/filling/FillingTrouble';
@@ -37,7 +37,7 @@ function MeasureOne({ vessel, left }: MeasureOneProps): ReactElement {
       <StepPicture picture="level" />
       <div className="max-w-[30ch] self-center">
         <h2>How much does {vessel.name} hold?</h2>
-        <p className="q text-[14px]">
+        <p className="q text-small">
           Bungs in, fill it with water to its fill line, and weigh it.{' '}
           {left > 1 ? `${String(left - 1)} more after this.` : 'The last one.'}
         </p>

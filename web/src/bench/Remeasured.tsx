@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { fixed } from '../shared/format';
 import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
@@ -16,7 +16,7 @@ export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElemen
   if (sheet.remeasured.length === 0) return null;
   return (
     <section className="border-b-[1.5px] border-ink bg-paper px-5 py-3" aria-label="Vessels measured again since">
-      <p className="max-w-[80ch] text-[14.5px]">
+      <p className="max-w-[80ch] text-small">
         <b>Measured again since:</b>{' '}
         {sheet.remeasured
           .map(({ name, was_mL, now_mL }) => `${name}, ${fixed(was_mL, 0)} mL then and ${fixed(now_mL, 0)} mL now`)

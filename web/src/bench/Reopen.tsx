@@ -2,7 +2,7 @@ import type { RunSheet } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
 import { useWorks } from '../shared/useSession';

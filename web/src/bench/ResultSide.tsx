@@ -22,7 +22,7 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
     <aside className="side" aria-label="Results so far">
       {first === undefined ? (
         <>
-          <p className="q text-[15px]">
+          <p className="q text-body">
             Results appear here as readings come in, while there is still time to repeat one.
           </p>
           <ClassPail sheet={run.sheet} />
@@ -31,14 +31,14 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
         <Headline run={run} lead={first} />
       )}
       {run.sheet.finishedAt !== undefined && (
-        <p className="mt-3 text-[16px] font-semibold">
+        <p className="mt-3 text-head font-semibold">
           {runSentence(run.result)} <Link to={`/shelf/lots/${run.sheet.lot.id}`}>Open the card</Link>
         </p>
       )}
       {properties.length > 1 && <Others properties={properties.filter((one) => one !== first)} />}
       <Checks checks={checks} finished={run.sheet.finishedAt !== undefined} />
       {run.record.exclusions.map((exclusion) => (
-        <p key={exclusion.replicate} className="q mt-2 text-[14px]">
+        <p key={exclusion.replicate} className="q mt-2 text-small">
           {replicateName(exclusion.replicate)} is left out by {exclusion.by}: {exclusion.reason}. Its values are kept.
         </p>
       ))}
@@ -65,15 +65,15 @@ function Headline({ run, lead }: { readonly run: LiveRun; readonly lead: RunProp
             origin="measured"
             working={lead.working}
             words={lead.words}
-            className={lead.words === undefined ? 'text-[38px]' : 'text-[24px]'}
+            className={lead.words === undefined ? 'text-key' : 'text-title'}
           />
-          <span className="q text-[15px]">
+          <span className="q text-body">
             {counted} of {total}
             {lead.summary.sd === undefined && lead.words === undefined ? ', no spread' : ''}
           </span>
         </p>
       )}
-      <p className="q mt-1 text-[14px]">
+      <p className="q mt-1 text-small">
         {plain}.{unkept > 0 ? ` ${String(unkept)} typed, not yet kept.` : ''}
       </p>
       {lead.property === 'airSpace' && <Pails run={run} lead={lead} />}
@@ -105,7 +105,7 @@ function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunPropert
                 tier="medium"
                 k={72 / height}
               />
-              <figcaption className="text-[13.5px] font-semibold">
+              <figcaption className="text-small font-semibold">
                 {replicateName(replicate)} <span className="f font-normal">{value.toFixed(3)}</span>
               </figcaption>
             </figure>
@@ -113,7 +113,7 @@ function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunPropert
         })}
       </div>
       {range !== undefined && (
-        <p className="q mt-2 text-[13px]">
+        <p className="q mt-2 text-small">
           Its class has{' '}
           <span className="f lab">
             {range[0].toFixed(2)}–{range[1].toFixed(2)}
@@ -173,7 +173,7 @@ function Checks({ checks, finished }: { readonly checks: readonly Check[]; reado
         </div>
       ))}
       {quiet.map((check) => (
-        <p key={`${check.code}${String(check.replicate)}`} className="q mt-2 text-[13.5px]">
+        <p key={`${check.code}${String(check.replicate)}`} className="q mt-2 text-small">
           {check.message}
         </p>
       ))}

@@ -156,7 +156,7 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
           <h2>
             {sheet.lot.name}, {sheet.lot.code}: {replicateName(task.replicate)}
           </h2>
-          <p className="text-[17px] font-semibold">{task.step.label}</p>
+          <p className="text-head font-semibold">{task.step.label}</p>
           <p>{task.step.say}</p>
           {early && <p className="q">Not before its time is over, in {duration(task.notBefore - now)}.</p>}
         </div>

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { instrumentsQuery, queryClient, runQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
+import { Choice } from '../kit/Choice';
 
 const NOUN: Readonly<Record<InstrumentKind, string>> = { pH: 'pH pen', ec: 'EC meter', scale: 'Scale' };
 const NOW_EVERY_MS = 60000;
@@ -33,27 +34,22 @@ export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactEl
       {kinds.map((kind) => {
         const chosen = sheet.instruments.find((one) => one.kind === kind);
         return (
-          <label key={kind} className="field">
-            <span>{NOUN[kind]}</span>
-            <select
+          <div key={kind}>
+            <Choice
+              label={NOUN[kind]}
               value={chosen?.id ?? ''}
               disabled={choose.isPending}
-              onChange={(event) => {
+              options={[
+                { key: '', words: 'none on record' },
+                ...rows.filter((row) => row.kind === kind).map(({ id, name }) => ({ key: id, words: name })),
+              ]}
+              onChange={(id) => {
                 const others = sheet.instruments.filter((one) => one.kind !== kind).map((one) => one.id);
-                choose.mutate(event.target.value === '' ? others : [...others, event.target.value]);
+                choose.mutate(id === '' ? others : [...others, id]);
               }}
-            >
-              <option value="">none on record</option>
-              {rows
-                .filter((row) => row.kind === kind)
-                .map((row) => (
-                  <option key={row.id} value={row.id}>
-                    {row.name}
-                  </option>
-                ))}
-            </select>
+            />
             {chosen !== undefined && <Worth row={rows.find((row) => row.id === chosen.id) ?? chosen} />}
-          </label>
+          </div>
         );
       })}
       {choose.error !== null && (

@@ -139,7 +139,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           )}
           <Asides sheet={sheet} mayWrite={mayWrite} />
           <History sheet={sheet} />
-          <div className="flex flex-wrap gap-x-6 px-5 py-2 text-[14px]">
+          <div className="flex flex-wrap gap-x-6 px-5 py-2 text-small">
             <Link to={`/bench/runs/${sheet.id}/print`}>On paper</Link>
             <Reopen sheet={sheet} />
             {me.role !== 'student' && (

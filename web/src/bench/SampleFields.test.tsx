@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
 import { describe, expect, it } from 'vitest';
 import { NO_SAMPLE, SampleFields, type TypedSample } from './SampleFields';
+import { choose } from '../testing/choose';
 
 describe('the sample of a run', () => {
   it('asks for nothing until it is said where it came from, then shows where to dig', async () => {
@@ -14,7 +15,7 @@ describe('the sample of a run', () => {
     }
     render(<Page />);
     expect(screen.queryByLabelText('Increments')).toBeNull();
-    await userEvent.selectOptions(screen.getByLabelText('Taken from'), 'a heap');
+    await choose(screen.getByLabelText('Taken from'), 'a heap');
     await userEvent.clear(screen.getByLabelText('Increments'));
     await userEvent.type(screen.getByLabelText('Increments'), '5');
     await userEvent.click(screen.getByLabelText(/sunken fines/));

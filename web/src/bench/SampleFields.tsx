@@ -1,8 +1,10 @@
 import type { SamplePlan } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { Choice, Field } from '../shared/Field';
+import { Choice } from '../kit/Choice';
+import { Field } from '../kit/Field';
 import './bench.css';
 import { SamplePicture } from './SamplePicture';
+import { Check } from '../kit/Check';
 
 /** A sample plan as it is typed. */
 export interface TypedSample {
@@ -75,26 +77,20 @@ export function SampleFields({ sample, onChange }: SampleFieldsProps): ReactElem
               set({ combined });
             }}
           />
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={sample.finesMixedBack}
-              onChange={(event) => {
-                set({ finesMixedBack: event.target.checked });
-              }}
-            />
-            sunken fines mixed back in
-          </label>
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={sample.moistened}
-              onChange={(event) => {
-                set({ moistened: event.target.checked });
-              }}
-            />
-            moistened, left closed overnight
-          </label>
+          <Check
+            label="sunken fines mixed back in"
+            checked={sample.finesMixedBack}
+            onChange={(finesMixedBack) => {
+              set({ finesMixedBack });
+            }}
+          />
+          <Check
+            label="moistened, left closed overnight"
+            checked={sample.moistened}
+            onChange={(moistened) => {
+              set({ moistened });
+            }}
+          />
           <SamplePicture from={sample.from} increments={Number(sample.increments) || 0} />
         </>
       )}

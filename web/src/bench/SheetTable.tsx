@@ -144,7 +144,7 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
         <SheetCell key={replicate} {...props} replicate={replicate} isLit={isLit && lit.replicate === replicate} />
       ))}
       {step.once === true && run.sheet.replicateCount > 1 && (
-        <td className="q text-[14px]" colSpan={run.sheet.replicateCount - 1}>
+        <td className="q text-small" colSpan={run.sheet.replicateCount - 1}>
           once for all
         </td>
       )}
@@ -177,7 +177,7 @@ function SheetCell(
       </td>
     );
   }
-  if (standing === undefined && !isAsked(step, run.cells, at)) return <td className="q text-[14px]">dry</td>;
+  if (standing === undefined && !isAsked(step, run.cells, at)) return <td className="q text-small">dry</td>;
   const column = lit?.replicate === replicate && step.once !== true ? 'litc' : '';
   const struck = run.record.exclusions.some((exclusion) => exclusion.replicate === replicate) && step.once !== true;
   return (
@@ -194,7 +194,7 @@ function SheetCell(
           <Shown key={reading.id} reading={reading} step={step} zone={zone} waiting={run.waitingIds.has(reading.id)} />
         ))}
         {cell.replaced.map((reading) => (
-          <s key={reading.id} className="q block text-[13px]">
+          <s key={reading.id} className="q block text-small">
             {shownReading(reading, step, zone)}
           </s>
         ))}

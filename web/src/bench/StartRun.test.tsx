@@ -7,6 +7,7 @@ import { cardPageOf, sheetOf } from '../testing/fixtures';
 import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
 import { StartRun } from './StartRun';
+import { choose } from '../testing/choose';
 
 const lot = (id: string, classId: string): LotRow => ({ ...cardPageOf([]).lot, id, classId, name: classId });
 const vessel = (i: number, height_cm: number): VesselRow => ({
@@ -62,10 +63,10 @@ describe('starting a run', () => {
 
   it('asks for the load where it is pressed, and sends the sample as it was noted', async () => {
     const told = open();
-    await userEvent.selectOptions(await screen.findByLabelText('Packed'), 'pressed');
+    await choose(await screen.findByLabelText('Packed'), /^pressed/i);
     await userEvent.clear(screen.getByLabelText('Load, g/cm²'));
     await userEvent.type(screen.getByLabelText('Load, g/cm²'), '25');
-    await userEvent.selectOptions(screen.getByLabelText('Taken from'), 'bag');
+    await choose(screen.getByLabelText('Taken from'), /bag|like of Old Sluice/);
     await press();
     await vi.waitFor(() => {
       expect(told).toHaveLength(1);

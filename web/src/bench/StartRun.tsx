@@ -6,7 +6,8 @@ import { useNavigate } from 'react-router';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
-import { Choice, Field } from '../shared/Field';
+import { Choice } from '../kit/Choice';
+import { Field } from '../kit/Field';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { fixed } from '../shared/format';
 import { numberOf } from '../shared/numberOf';
@@ -151,7 +152,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
         Open the sheet
       </button>
       <SampleFields sample={sample} onChange={setSample} />
-      <p className="q basis-full text-[14px]">
+      <p className="q basis-full text-small">
         {shedsWater && protocol.usesVessel && (
           <b className="text-ink">
             First moisten it until a squeezed handful just holds, and leave it closed overnight: dry, it sheds

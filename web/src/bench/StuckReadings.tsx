@@ -49,7 +49,7 @@ function LetGo({ entry, onLetGo }: { readonly entry: Waiting; readonly onLetGo: 
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-20 bg-ink/40" />
         <AlertDialog.Content className="fixed top-1/2 left-1/2 z-30 flex w-[min(440px,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 border-[3px] border-ink bg-paper p-6">
-          <AlertDialog.Title className="text-[22px]">Let this reading go?</AlertDialog.Title>
+          <AlertDialog.Title className="text-lead">Let this reading go?</AlertDialog.Title>
           <AlertDialog.Description>
             {replicateName(replicate)}, {step}: <span className="f">{value}</span>. It is kept nowhere else, and cannot
             be brought back.

@@ -13,7 +13,7 @@ export function AwaitLarder({ named, children }: AwaitLarderProps): ReactElement
   if (larder !== undefined) return children(larder);
   if (error !== null)
     return (
-      <p className="p-5 text-lg font-semibold" role="alert">
+      <p className="p-5 text-head font-semibold" role="alert">
         {sentenceOf(error)}
       </p>
     );

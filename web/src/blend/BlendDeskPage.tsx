@@ -37,7 +37,7 @@ export function BlendDeskPage(): ReactElement {
   const { larder, error } = useLarder({ lines, lotIds });
   if (error !== null && larder === undefined)
     return (
-      <p className="p-5 text-lg font-semibold" role="alert">
+      <p className="p-5 text-head font-semibold" role="alert">
         {sentenceOf(error)}
       </p>
     );

@@ -16,6 +16,7 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { MOST_COMPARED } from './compare/compared';
 import { recipeText } from './recipeText';
+import { Check } from '../kit/Check';
 
 const SORT_WORDS: Readonly<Record<(typeof BLEND_SORTS)[number], string>> = {
   newest: 'newest first',
@@ -134,7 +135,7 @@ function BlendTable({ blends, children }: BlendTableProps): ReactElement {
       {children}
       <p className="py-3">
         {chosen.length < 2 ? (
-          <span className="q text-[14px]">Tick two to six to see them side by side in one pot.</span>
+          <span className="q text-small">Tick two to six to see them side by side in one pot.</span>
         ) : (
           <Link className="alt" to={`/blend/compare?with=${chosen.map((id) => `blend:${id}`).join(',')}`}>
             Put these {chosen.length} side by side
@@ -168,7 +169,7 @@ function BlendLine({ blend, chosen, onChoose }: BlendLineProps): ReactElement {
         />
       </td>
       <td className="!text-left">
-        <Link className="inline-flex min-h-11 items-center text-[16px] font-semibold" to={`/blend/${blend.id}`}>
+        <Link className="inline-flex min-h-11 items-center text-head font-semibold" to={`/blend/${blend.id}`}>
           {blend.name}
         </Link>
         <small className="block pb-1">
@@ -191,17 +192,14 @@ function BlendLine({ blend, chosen, onChoose }: BlendLineProps): ReactElement {
       </td>
       <td className="f">{fixed(100 * shrink, 1)} %</td>
       <td className="max-sm:hidden">
-        <label className="inline-flex min-h-11 min-w-11 items-center justify-center">
-          <input
-            type="checkbox"
-            className="h-5 w-5"
-            aria-label={`Compare ${blend.name}`}
-            checked={chosen}
-            onChange={(event) => {
-              onChoose(blend.id, event.target.checked);
-            }}
-          />
-        </label>
+        <Check
+          label={`Compare ${blend.name}`}
+          unseen
+          checked={chosen}
+          onChange={(checked) => {
+            onChoose(blend.id, checked);
+          }}
+        />
       </td>
       <td className="f">{pricePerL === undefined ? '' : `${notebook.currency}${fixed(pricePerL, 2)}/L`}</td>
     </tr>

@@ -9,6 +9,7 @@ import { blendRow, deskViewOf } from '../testing/desk';
 import { openPage, type Told } from '../testing/page';
 import { DeskHead } from './DeskHead';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { choose } from '../testing/choose';
 
 const lines = [
   { lotId: 'bark-graded', parts: 3 },
@@ -97,9 +98,9 @@ describe('target and pot', () => {
   it('are part of the recipe, and the target can be taken off', async () => {
     const { now } = head();
     const user = userEvent.setup();
-    await user.selectOptions(screen.getByLabelText('Target'), 'acid-lovers');
+    await choose(screen.getByLabelText('Target'), /acid/i, user);
     expect(now().recipe.target).toBe('acid-lovers');
-    await user.selectOptions(screen.getByLabelText('Target'), '');
+    await choose(screen.getByLabelText('Target'), 'none', user);
     expect('target' in now().recipe).toBe(false);
     await user.click(screen.getByRole('button', { name: /^My pot/ }));
     await user.click(screen.getByRole('button', { name: 'Pot 9 cm' }));

@@ -15,6 +15,7 @@ import { useWorks } from '../shared/useSession';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
 import { ModelChoice } from './ModelChoice';
 import { VersionLine } from './VersionLine';
+import { Choice } from '../kit/Choice';
 
 interface DeskHeadProps {
   readonly draft: BlendDraft;
@@ -61,24 +62,18 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
           {
             term: 'Target',
             value: (
-              <select
-                aria-label="Target"
-                className="min-h-8 max-w-[190px] bg-transparent font-semibold"
+              <Choice
+                label="Target"
+                look="bare"
+                className="max-w-[190px]"
                 value={recipe.target ?? ''}
-                onChange={(event) => {
+                options={[{ key: '', words: 'none' }, ...profiles.map(({ id, label }) => ({ key: id, words: label }))]}
+                onChange={(chosen) => {
                   const { target, ...untargeted } = recipe;
-                  const chosen = event.target.value;
                   if (chosen !== target)
                     onChange({ ...draft, recipe: chosen === '' ? untargeted : { ...recipe, target: chosen } });
                 }}
-              >
-                <option value="">none</option>
-                {profiles.map((profile) => (
-                  <option key={profile.id} value={profile.id}>
-                    {profile.label}
-                  </option>
-                ))}
-              </select>
+              />
             ),
           },
           {

@@ -33,14 +33,14 @@ export function DoseLine({ result, target, lime_meqPerL, onLime }: DoseLineProps
   const [what, grams] =
     lime_gPerMadeL === undefined ? ['sulphur', sulphur_gPerMadeL ?? 0] : ['ground limestone, pure', lime_gPerMadeL];
   return (
-    <div className="mt-2 text-[14px]">
+    <div className="mt-2 text-small">
       <p>
         To bring the pH to {fixed(aim, 1)}: <b className="f">{fixed(grams, 2)} g</b> of {what} to a litre made.{' '}
         {checks[0]?.message}{' '}
         {Math.abs(meqPerMadeL - lime_meqPerL) > 0.05 && (
           <button
             type="button"
-            className="tie text-[14px]"
+            className="tie text-small"
             onClick={() => {
               onLime(Math.round(10 * meqPerMadeL) / 10);
             }}

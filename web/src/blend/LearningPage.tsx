@@ -91,7 +91,7 @@ function Taught({ page }: { readonly page: PageData }): ReactElement {
             ))}
           </tbody>
         </table>
-        <p className="q mt-1 text-[13px]">Measured less predicted; bold where it is more than twice what is doubted.</p>
+        <p className="q mt-1 text-small">Measured less predicted; bold where it is more than twice what is doubted.</p>
       </section>
     </div>
   );

@@ -6,6 +6,7 @@ import { expect, it } from 'vitest';
 import { deskViewOf } from '../testing/desk';
 import { openPage } from '../testing/page';
 import { ModelChoice } from './ModelChoice';
+import { choose } from '../testing/choose';
 
 it('takes a measured shrink with its model, and leaves it with it', async () => {
   const user = userEvent.setup();
@@ -23,13 +24,13 @@ it('takes a measured shrink with its model, and leaves it with it', async () => 
     );
   }
   openPage(<Chosen />);
-  await user.selectOptions(screen.getByLabelText('Mixing model'), 'measured');
+  await choose(screen.getByLabelText('Mixing model'), 'measured shrink', user);
   const field = screen.getByLabelText('Measured shrink, percent');
   await user.clear(field);
   await user.type(field, '12,5');
   expect(now).toMatchObject({ model: 'measured', shrink: 0.125 });
-  await user.selectOptions(screen.getByLabelText('How volumes are measured'), '0.25');
+  await choose(screen.getByLabelText('How volumes are measured'), /by eye/, user);
   expect(now.scoopShare).toBe(0.25);
-  await user.selectOptions(screen.getByLabelText('Mixing model'), 'average');
+  await choose(screen.getByLabelText('Mixing model'), 'plain average', user);
   expect(now).not.toHaveProperty('shrink');
 });

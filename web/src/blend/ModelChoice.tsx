@@ -1,11 +1,18 @@
 import type { Recipe } from '@bent-pail/contract';
 import { parseNumber } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
+import { Choice, type Option } from '../kit/Choice';
 
 interface ModelChoiceProps {
   readonly recipe: Recipe;
   readonly onRecipe: (recipe: Recipe) => void;
 }
+
+const MODELS: readonly Option<Recipe['model']>[] = [
+  { key: 'packing', words: 'packing' },
+  { key: 'average', words: 'plain average' },
+  { key: 'measured', words: 'measured shrink' },
+];
 
 /** How careful the volumes are: the part that a line may be off. */
 const SCOOPS = [
@@ -19,20 +26,16 @@ export function ModelChoice({ recipe, onRecipe }: ModelChoiceProps): ReactElemen
   const [typed, setTyped] = useState<string>();
   return (
     <span className="flex flex-col">
-      <select
-        aria-label="Mixing model"
-        className="min-h-8 bg-transparent font-semibold"
+      <Choice
+        label="Mixing model"
+        look="bare"
         value={recipe.model}
-        onChange={(event) => {
-          const model = event.target.value as Recipe['model'];
+        options={MODELS}
+        onChange={(model) => {
           const { shrink, ...others } = recipe;
           onRecipe(model === 'measured' ? { ...others, model, shrink: shrink ?? 0.1 } : { ...others, model });
         }}
-      >
-        <option value="packing">packing</option>
-        <option value="average">plain average</option>
-        <option value="measured">measured shrink</option>
-      </select>
+      />
       {recipe.model === 'measured' && (
         <label className="flex items-center gap-1">
           <input
@@ -53,20 +56,16 @@ export function ModelChoice({ recipe, onRecipe }: ModelChoiceProps): ReactElemen
           %
         </label>
       )}
-      <select
-        aria-label="How volumes are measured"
-        className="min-h-8 bg-transparent text-[14px]"
+      <Choice
+        label="How volumes are measured"
+        look="bare"
+        className="text-small font-normal"
         value={String(recipe.scoopShare ?? SCOOPS[0].share)}
-        onChange={(event) => {
-          onRecipe({ ...recipe, scoopShare: Number(event.target.value) });
+        options={SCOOPS.map(({ share, words }) => ({ key: String(share), words }))}
+        onChange={(share) => {
+          onRecipe({ ...recipe, scoopShare: Number(share) });
         }}
-      >
-        {SCOOPS.map(({ share, words }) => (
-          <option key={share} value={share}>
-            {words}
-          </option>
-        ))}
-      </select>
+      />
     </span>
   );
 }

@@ -29,7 +29,7 @@ export function PredictedPail({ result, pot, children }: PredictedPailProps): Re
       digits={2}
       origin="worked-out"
       working={find(part)?.working}
-      className="text-[25px]"
+      className="text-title"
     />
   );
   return (
@@ -57,7 +57,7 @@ export function PredictedPail({ result, pot, children }: PredictedPailProps): Re
                     origin="worked-out"
                     working={find('totalPorosity')?.working}
                     lessThan1By={{ label: 'Total porosity', value: totalPorosity }}
-                    className="text-[25px]"
+                    className="text-title"
                   />
                 ),
               },
@@ -87,7 +87,7 @@ function PlainAverage({
   const off3 = Math.abs(off) < 0.005 ? 'the same' : `${Math.abs(off).toFixed(2)} too ${off > 0 ? 'airy' : 'close'}`;
   return (
     <figure className="m-0 w-[92px] flex-none border-l border-zinc3 pl-3">
-      <figcaption className="mb-2 text-[13px]">
+      <figcaption className="mb-2 text-small">
         <b className="block">Plain average</b>
         says air {plain('air').toFixed(2)}; {off3}
       </figcaption>
@@ -106,7 +106,7 @@ function Remarks({ result }: { readonly result: DeskResult }): ReactElement | nu
   const { checks } = result.result;
   if (checks.length === 0) return null;
   return (
-    <ul className="mt-2 text-[13.5px]">
+    <ul className="mt-2 text-small">
       {checks.map((check) => (
         <li key={check.message} className={check.severity === 'note' ? 'q py-0.5' : 'check my-1 px-2 py-1'}>
           {check.message}

@@ -31,7 +31,7 @@ export function VersionLine({ page, shown, changed, result, draftKey }: VersionL
       {changed && (
         <button
           type="button"
-          className="tie !min-h-0 text-[14px]"
+          className="tie !min-h-0 text-small"
           onClick={() => {
             drop(draftKey);
           }}

@@ -69,18 +69,18 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
           says={slices.map(({ name, air }) => `${name} ${air.toFixed(2)} air`).join(', ')}
         />
       </div>
-      <p className="q mt-1 text-[14px]">
+      <p className="q mt-1 text-small">
         {foot === 0
           ? 'No height of this pot has less than 0.10 air.'
           : `Below the wet foot, ${foot.toFixed(1)} cm, there is less than 0.10 air.`}{' '}
         These are draining values: a mat, or weak watering of a dry pot, leaves less.
       </p>
-      <dl className="mt-2 flex border-t-[1.5px] text-[14px]">
+      <dl className="mt-2 flex border-t-[1.5px] text-small">
         {slices.map(({ name, air }) => (
           <div key={name} className="flex-1 border-r border-zinc3 py-1 pl-3 first:pl-0 last:border-r-0">
             <dt className="q">{name}</dt>
             <dd>
-              <span className="f text-[18px] font-medium">{air.toFixed(2)}</span> <span className="q">air</span>
+              <span className="f text-head font-medium">{air.toFixed(2)}</span> <span className="q">air</span>
             </dd>
           </div>
         ))}

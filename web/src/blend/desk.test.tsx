@@ -14,6 +14,7 @@ import { BlendDeskPage } from './BlendDeskPage';
 import { BlendListPage } from './BlendListPage';
 import { DeskFigures } from './DeskFigures';
 import { useDrafts } from './draftStore';
+import { choose } from '../testing/choose';
 
 vi.mock('./thinker', () => ({ think: thinkHere }));
 // Predicted at once, without a worker.
@@ -85,7 +86,7 @@ describe('a new blend', () => {
     await partsOf('Bark');
     const figure = () => screen.getByRole('button', { name: /^Air space: / }).textContent;
     const before = figure();
-    await user.selectOptions(screen.getByLabelText('Add a lot'), 'coir-pith');
+    await choose(screen.getByLabelText('Add a lot'), /^Coir/, user);
     await user.click(screen.getByRole('button', { name: 'More parts of Coir' }));
     expect(figure()).not.toBe(before);
     expect(useDrafts.getState().drafts.new?.recipe.lines.map(({ lotId }) => lotId)).toEqual([

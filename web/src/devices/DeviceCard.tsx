@@ -2,8 +2,10 @@ import { LINE_PATTERNS, type DeviceKind } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { choosePort, hasSerial } from '../shared/devices/lineSource';
 import { keepPort, useDevices, type SourceKind } from '../shared/devices/deviceStore';
-import { Choice, Field } from '../shared/Field';
+import { Choice } from '../kit/Choice';
+import { Field } from '../kit/Field';
 import { lineSays, patternRefusal } from './lineSays';
+import { Check } from '../kit/Check';
 
 const SOURCES: readonly { readonly key: SourceKind; readonly words: string }[] = [
   { key: 'none', words: 'nothing: I type' },
@@ -96,24 +98,20 @@ export function DeviceCard({ kind, name, fills }: DeviceCardProps): ReactElement
               change(kind, { pattern: source });
             }}
           />
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={setting.marksStable}
-              onChange={(event) => {
-                change(kind, { marksStable: event.target.checked });
-              }}
-            />
-            It marks a stable reading itself
-          </label>
+          <Check
+            label="It marks a stable reading itself"
+            checked={setting.marksStable}
+            onChange={(marksStable) => {
+              change(kind, { marksStable });
+            }}
+          />
           {refusal !== undefined && (
             <p className="sorry" role="alert">
               {refusal}
             </p>
           )}
           <Field label="Try a line" mode="text" value={line} onChange={setLine} placeholder="paste what it wrote" />
-          <output className="text-[15px]">{line === '' ? ' ' : lineSays(setting, line)}</output>
+          <output className="text-body">{line === '' ? ' ' : lineSays(setting, line)}</output>
         </>
       )}
     </section>

@@ -5,7 +5,7 @@ import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
 import { CautionStrip } from '../shared/CautionStrip';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { numberOf } from '../shared/numberOf';
 import { instrumentsQuery, queryClient } from '../shared/queries';
 import { serverNow } from '../shared/serverClock';
@@ -118,7 +118,7 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
       ))}
       <div className="flex items-end gap-3">
         <Field label="At, °C" mode="decimal" value={temperature} className="w-24" onChange={setTemperature} />
-        <p className="flex-1 text-[14.5px]" aria-live="polite">
+        <p className="flex-1 text-small" aria-live="polite">
           {judged === undefined ? (
             <span className="q">What it is worth shows here before it is kept.</span>
           ) : (

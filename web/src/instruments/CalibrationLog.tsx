@@ -87,7 +87,7 @@ function Log({ row, calibrations }: LogProps): ReactElement {
 
 function Outcome({ judged }: { readonly judged: JudgedCalibration }): ReactElement {
   const { working, words, slopePercent } = judged;
-  if (slopePercent === undefined) return <span className="f text-[13px]">{words}</span>;
+  if (slopePercent === undefined) return <span className="f text-small">{words}</span>;
   return (
     <>
       <SlopeBar percent={slopePercent} />
@@ -98,7 +98,7 @@ function Outcome({ judged }: { readonly judged: JudgedCalibration }): ReactEleme
         unit="%"
         origin="measured"
         working={working}
-        className="text-[15px]"
+        className="text-body"
       />
     </>
   );

@@ -96,7 +96,7 @@ function InstrumentCard({ row, works }: { readonly row: InstrumentRow; readonly 
         </span>
         <strong className={`state ${stamp.state}`}>{STATE_WORD[stamp.state]}</strong>
       </header>
-      <p className="min-h-[2.6em] text-[14.5px]">
+      <p className="min-h-[2.6em] text-small">
         {stamp.sentence === '' ? 'The next reading stands on it.' : `${stamp.sentence} The next reading would say so.`}
       </p>
       <CalibrationLog row={row} />

@@ -3,7 +3,8 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
-import { Choice, Field } from '../shared/Field';
+import { Choice } from '../kit/Choice';
+import { Field } from '../kit/Field';
 import { instrumentsQuery, queryClient } from '../shared/queries';
 
 const KINDS = [

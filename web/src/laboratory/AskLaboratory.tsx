@@ -4,7 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
-import { Choice } from '../shared/Field';
+import { Choice } from '../kit/Choice';
 import { LotChoice } from '../shared/lots/LotChoice';
 import { queryClient } from '../shared/queries';
 

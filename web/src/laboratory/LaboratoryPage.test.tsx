@@ -6,6 +6,7 @@ import { classRow } from '../testing/desk';
 import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
 import { LaboratoryPage } from './LaboratoryPage';
+import { choose } from '../testing/choose';
 
 const coir = { ...classRow('coir-pith', 'Coir pith'), id: 'coir' };
 const sent = (n: number, more: Partial<LabRequestRow> = {}): LabRequestRow => ({
@@ -32,7 +33,7 @@ it('asks the server for those that are no run yet among many', async () => {
   openPage(<LaboratoryPage />, { answers: lists({ lots: [coir], labRequests }), role: 'reader' });
   const list = within(await screen.findByRole('region', { name: 'Sent away' }));
   expect(list.getAllByRole('listitem')).toHaveLength(6);
-  await userEvent.selectOptions(list.getByLabelText('Only'), 'no run yet');
+  await choose(list.getByLabelText('Only'), 'no run yet');
   expect(await list.findByText('Coir pith, CO-3')).toBeTruthy();
   expect(list.getAllByRole('listitem')).toHaveLength(1);
 });

@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 
 /** Another password for oneself, and the way to sign out everywhere else. */
 export function OwnPassword(): ReactElement {
@@ -45,7 +45,7 @@ export function OwnPassword(): ReactElement {
         </p>
       )}
       {error === null && (change.isSuccess || end.isSuccess) && (
-        <p className="basis-full text-[14px]" role="status">
+        <p className="basis-full text-small" role="status">
           {change.isSuccess ? 'Changed; you are signed out everywhere else.' : 'Signed out everywhere else.'}
         </p>
       )}

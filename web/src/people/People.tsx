@@ -3,7 +3,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { Await } from '../shared/Await';
-import { Choice, Field } from '../shared/Field';
+import { Choice } from '../kit/Choice';
+import { Field } from '../kit/Field';
 import { queryClient, usersQuery } from '../shared/queries';
 import { useMe } from '../shared/useSession';
 import { AddPerson } from './AddPerson';
@@ -130,7 +131,7 @@ function ChangePerson({ user }: { readonly user: UserRow }): ReactElement {
         </p>
       ) : (
         done !== '' && (
-          <p className="basis-full text-[14px]" role="status">
+          <p className="basis-full text-small" role="status">
             {done}
           </p>
         )

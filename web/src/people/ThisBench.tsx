@@ -2,7 +2,8 @@ import type { EditNotebook, Measures, NotebookInfo } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
-import { Choice, Field } from '../shared/Field';
+import { Choice } from '../kit/Choice';
+import { Field } from '../kit/Field';
 import { numberOf } from '../shared/numberOf';
 import { queryClient, sessionQuery } from '../shared/queries';
 import { useMe, useSession } from '../shared/useSession';
@@ -91,7 +92,7 @@ function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElem
           />
         ))}
       </fieldset>
-      <p className="q text-[14px] md:col-span-2">
+      <p className="q text-small md:col-span-2">
         Fill it level as you always do, tip it into a jug with marks, read the jug; three times, and type the mean.
         Recipes that are kept stay as they are.
       </p>

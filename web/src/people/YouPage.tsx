@@ -11,11 +11,14 @@ import { useMe, useSession } from '../shared/useSession';
 import { OwnPassword } from './OwnPassword';
 import { People } from './People';
 import { ThisBench } from './ThisBench';
+import { Check } from '../kit/Check';
+import type { Option } from '../kit/Choice';
+import { OneOf } from '../kit/OneOf';
 
-const THEMES: readonly (readonly [Theme, string])[] = [
-  ['device', 'as the device says'],
-  ['light', 'light'],
-  ['dark', 'dark'],
+const THEMES: readonly Option<Theme>[] = [
+  { key: 'device', words: 'as the device says' },
+  { key: 'light', words: 'light' },
+  { key: 'dark', words: 'dark' },
 ];
 
 /** One's own settings, the way out, and for the lead everyone's names. */
@@ -39,39 +42,19 @@ export function YouPage(): ReactElement {
       <div className="grid gap-8 p-5 md:grid-cols-2">
         <section className="flex flex-col gap-4">
           <h2>This page</h2>
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={me.singleKeys}
-              onChange={(event) => {
-                keys.mutate(event.target.checked);
-              }}
-            />
-            Single keys work: 0 to 8, /, W, ?
-          </label>
+          <Check
+            label="Single keys work: 0 to 8, /, W, ?"
+            checked={me.singleKeys}
+            onChange={(on) => {
+              keys.mutate(on);
+            }}
+          />
           {keys.error !== null && (
             <p className="sorry" role="alert">
               {sentenceOf(keys.error)}
             </p>
           )}
-          <fieldset className="flex flex-wrap gap-x-5">
-            <legend className="font-semibold">Colours</legend>
-            {THEMES.map(([key, words]) => (
-              <label key={key} className="flex min-h-11 items-center gap-2">
-                <input
-                  type="radio"
-                  name="theme"
-                  className="size-5"
-                  checked={theme === key}
-                  onChange={() => {
-                    choose(key);
-                  }}
-                />
-                {words}
-              </label>
-            ))}
-          </fieldset>
+          <OneOf label="Colours" value={theme} options={THEMES} onChange={choose} />
           <h3 className="mt-2">Your password</h3>
           <OwnPassword />
           <SignOut />

@@ -1,5 +1,5 @@
 import type { Role } from '@bent-pail/contract';
-import type { Option } from '../shared/Field';
+import type { Option } from '../kit/Choice';
 
 /** What each role is for, in the order in which one looks for them. */
 export const ROLE_WORDS: readonly Option<Role>[] = [

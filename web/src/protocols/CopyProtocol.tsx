@@ -4,7 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { protocolsQuery, queryClient } from '../shared/queries';
 import { editsOf, hasBounds, ownMinutes, typedCopy, waitsBy, type TypedCopy, type TypedStep } from './copyEdits';
 

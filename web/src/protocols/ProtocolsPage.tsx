@@ -107,7 +107,7 @@ function One({ row: { protocol, by }, copying, onCopying, onKept }: OneProps): R
     <section aria-label={protocol.label}>
       <header className="flex flex-wrap items-start gap-3">
         <div className="flex-1">
-          <h2 className="text-[22px]">{protocol.label}</h2>
+          <h2 className="text-lead">{protocol.label}</h2>
           <p>{protocol.plain}</p>
           <p className="q">
             Takes {protocol.takes}. Usually {protocol.replicates.usual}{' '}

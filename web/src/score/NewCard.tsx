@@ -9,6 +9,8 @@ import { totalOf } from '../shared/lists/More';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { once } from '../shared/once';
 import { activeUsersQuery, queryClient, scorecardPagesQuery } from '../shared/queries';
+import { Check } from '../kit/Check';
+import { Choice } from '../kit/Choice';
 
 /** Letters and digits that are not mistaken for one another on a cup. */
 const CODE_LETTERS = 'ABCDEFGHJKLMNPRSTUVWXYZ';
@@ -76,21 +78,12 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
       aria-label="Judge a product"
     >
       <LotChoice label="Product" chosen={lot} among={PRODUCTS} onChoose={setLot} />
-      <label className="field">
-        <span>For</span>
-        <select
-          value={rubric}
-          onChange={(event) => {
-            setRubric(event.target.value);
-          }}
-        >
-          {RUBRICS.map((one) => (
-            <option key={one.key} value={one.key}>
-              {one.label}: {one.use}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Choice
+        label="For"
+        value={rubric}
+        options={RUBRICS.map((one) => ({ key: one.key, words: `${one.label}: ${one.use}` }))}
+        onChange={setRubric}
+      />
       <label className="field w-24">
         <span>Blind code</span>
         <input
@@ -102,19 +95,16 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
         />
       </label>
       <fieldset className="flex flex-wrap gap-x-5">
-        <legend className="text-[14px] font-semibold">Who smells, looks, feels</legend>
+        <legend className="text-small font-semibold">Who smells, looks, feels</legend>
         {raters.map((one) => (
-          <label key={one.id} className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={chosen.includes(one.id)}
-              onChange={(event) => {
-                setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id));
-              }}
-            />
-            {one.name}
-          </label>
+          <Check
+            key={one.id}
+            label={one.name}
+            checked={chosen.includes(one.id)}
+            onChange={(checked) => {
+              setChosen(checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id));
+            }}
+          />
         ))}
       </fieldset>
       <button type="submit" className="act" disabled={add.isPending}>

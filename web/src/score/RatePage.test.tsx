@@ -5,6 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { openPage, type Told } from '../testing/page';
 import { RatePage } from './RatePage';
+import { isTicked } from '../testing/choose';
 
 const ID = '0190a000-0000-7000-8000-0000000000c1';
 const rated = (criterion: string, value: number) => ({ criterion, value, tags: [] });
@@ -78,7 +79,7 @@ describe('a rater’s sheet', () => {
     await user.click(screen.getByRole('button', { name: 'Feel' }));
     await user.click(screen.getByRole('button', { name: 'Smell …' }));
     expect(screen.getByRole('slider').getAttribute('aria-valuenow')).toBe('5.5');
-    expect(screen.getByLabelText<HTMLInputElement>('sour').checked).toBe(true);
+    expect(isTicked(screen.getByLabelText('sour'))).toBe(true);
   });
 
   it('hands in with every mark that was moved, once all have one', async () => {

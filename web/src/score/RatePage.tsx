@@ -10,6 +10,7 @@ import { EmptyPail } from '../shared/EmptyPail';
 import { queryClient, sheetQuery } from '../shared/queries';
 import { RateScale } from './RateScale';
 import './score.css';
+import { Check } from '../kit/Check';
 
 /** A rater's own sheet on a phone: one sample, one criterion at a time, blind. */
 export function RatePage(): ReactElement {
@@ -50,7 +51,7 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
         <b>{sheet.sampleCode}</b>
       </span>
       <span className="px-3 py-2">
-        <h1 className="text-[20px] leading-tight">{sheet.rubric.label}, your sheet</h1>
+        <h1 className="text-lead leading-tight">{sheet.rubric.label}, your sheet</h1>
         <small>
           {sheet.ratings.length} of {panel.length} scored. Blind until all {sheet.raters} are in.
         </small>
@@ -169,9 +170,9 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
         <RateScale criterion={criterion} value={value} onValue={setValue} />
         <div className="rate-side">
           <h2>{criterion.label}</h2>
-          <p className="q text-[14px]">{criterion.plain}</p>
+          <p className="q text-small">{criterion.plain}</p>
           <p className="big">{value === undefined ? '–' : value.toFixed(1)}</p>
-          <p className="min-h-6 text-[16px] font-semibold">
+          <p className="min-h-6 text-head font-semibold">
             {value === undefined ? 'slide the mark' : wordAt(criterion, value)}
           </p>
           <span className="stepper mt-2">
@@ -200,16 +201,14 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
             <fieldset className="tags mt-3">
               <legend className="font-semibold">Anything of this?</legend>
               {criterion.tags.map((tag) => (
-                <label key={tag}>
-                  <input
-                    type="checkbox"
-                    checked={tags.includes(tag)}
-                    onChange={(event) => {
-                      move({ tags: event.target.checked ? [...tags, tag] : tags.filter((one) => one !== tag) });
-                    }}
-                  />
-                  {tag}
-                </label>
+                <Check
+                  key={tag}
+                  label={tag}
+                  checked={tags.includes(tag)}
+                  onChange={(checked) => {
+                    move({ tags: checked ? [...tags, tag] : tags.filter((one) => one !== tag) });
+                  }}
+                />
               ))}
             </fieldset>
           )}

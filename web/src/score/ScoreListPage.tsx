@@ -80,7 +80,7 @@ function SheetLine({ sheet }: { readonly sheet: SheetRow }): ReactElement {
   return (
     <li className="border-b border-zinc2">
       <Link className="flex min-h-12 items-center gap-4 no-underline" to={`/score/sheets/${sheet.scorecardId}`}>
-        <b className="f text-[22px]">{sheet.sampleCode}</b>
+        <b className="f text-lead">{sheet.sampleCode}</b>
         <span className="flex-1">{sheet.rubricLabel}</span>
         <small>{state}</small>
       </Link>
@@ -128,7 +128,7 @@ function Cards(): ReactElement {
             </ListBar>
             <div className="px-5 pt-3">
               <table className="rows">
-                <caption className="pb-1 text-left text-[17px] font-bold">Scorecards</caption>
+                <caption className="pb-1 text-left text-head font-bold">Scorecards</caption>
                 <thead>
                   <tr>
                     <th scope="col" colSpan={2}>
@@ -167,7 +167,7 @@ function CardLine({ card }: { readonly card: ScorecardRow }): ReactElement {
         <LotPail pail={card.pail} size={28} />
       </td>
       <td className="!text-left">
-        <Link className="inline-flex min-h-11 items-center text-[16px] font-semibold" to={`/score/cards/${card.id}`}>
+        <Link className="inline-flex min-h-11 items-center text-head font-semibold" to={`/score/cards/${card.id}`}>
           {card.productName}, {card.lotCode}
         </Link>
         <small className="block pb-1">
@@ -182,7 +182,7 @@ function CardLine({ card }: { readonly card: ScorecardRow }): ReactElement {
         {card.overall === undefined ? (
           <span className="q">none yet</span>
         ) : (
-          <span className="fig worked-out text-[20px]">{fixed(card.overall, 1)}</span>
+          <span className="fig worked-out text-lead">{fixed(card.overall, 1)}</span>
         )}
       </td>
     </tr>

@@ -53,7 +53,7 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
           <h2>Overall</h2>
           <p className="mt-1 flex items-baseline gap-3">
             {overall === undefined ? (
-              <span className="text-[22px] font-semibold">none yet</span>
+              <span className="text-lead font-semibold">none yet</span>
             ) : (
               <>
                 <Figure
@@ -62,7 +62,7 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
                   digits={1}
                   origin="worked-out"
                   working={card.overallWorking}
-                  className="text-[52px]"
+                  className="text-cell"
                 />
                 <span className="q">of 10</span>
                 {band !== undefined && band[1] > band[0] && (
@@ -73,7 +73,7 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
               </>
             )}
           </p>
-          <p className="mt-2 text-[16.5px] leading-tight font-semibold">{scoreSentence(card)}</p>
+          <p className="mt-2 text-head leading-tight font-semibold">{scoreSentence(card)}</p>
           {card.criteria.map((one) => (
             <Troubled key={one.criterion.name} criterion={one} />
           ))}
@@ -93,7 +93,7 @@ function Troubled({ criterion }: { readonly criterion: CardCriterion }): ReactEl
   if (criterion.trouble === undefined) return null;
   return (
     <div className="mt-3">
-      <b className="text-[14px]">{criterion.criterion.label}</b>
+      <b className="text-small">{criterion.criterion.label}</b>
       <Trouble trouble={criterion.trouble} />
     </div>
   );
@@ -105,8 +105,8 @@ function Missing({ page }: { readonly page: PageData }): ReactElement | null {
   const lines = page.card.criteria.filter((one) => missing.includes(one.criterion.name));
   return (
     <div className="mt-4 border-t-[1.5px] pt-2">
-      <h3 className="text-[15px]">Not in yet: {lines.map((one) => inSentence(one.criterion.label)).join(', ')}</h3>
-      <p className="text-[14px]">
+      <h3 className="text-body">Not in yet: {lines.map((one) => inSentence(one.criterion.label)).join(', ')}</h3>
+      <p className="text-small">
         The others carry the weight; nothing missing counts as zero.
         {couldBe !== undefined && (
           <>
@@ -117,7 +117,7 @@ function Missing({ page }: { readonly page: PageData }): ReactElement | null {
         )}
       </p>
       {lines.some((one) => one.criterion.source.from === 'lot') && (
-        <p className="mt-1 text-[14px]">
+        <p className="mt-1 text-small">
           <Link to={`/bench?lot=${page.row.lotId}`}>Measure what the bench can give</Link>
         </p>
       )}
@@ -132,7 +132,7 @@ function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): 
   if (raters.length === 0) return null;
   return (
     <table className="rows mt-4">
-      <caption className="text-left text-[15px] font-bold">Who said what</caption>
+      <caption className="text-left text-body font-bold">Who said what</caption>
       <thead>
         <tr>
           <th scope="col">Rater</th>

@@ -46,7 +46,7 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
   if (score === undefined) {
     return (
       <div className="bar none" style={{ flex: criterion.weight }}>
-        <span className="v text-[14px] font-semibold">not in yet</span>
+        <span className="v text-small font-semibold">not in yet</span>
       </div>
     );
   }
@@ -60,7 +60,7 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
           digits={1}
           origin="worked-out"
           working={working}
-          className="text-[21px]"
+          className="text-lead"
         />
       </span>
       {half > 0 && score > 0 && (
@@ -77,10 +77,10 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
 function Found({ one, currency }: { readonly one: CardCriterion; readonly currency: string }): ReactElement {
   const { criterion, found, foundWorking, raters, label } = one;
   if (found === undefined)
-    return <span className="q text-[13px]">{criterion.source.from === 'panel' ? 'blind still' : 'not measured'}</span>;
+    return <span className="q text-small">{criterion.source.from === 'panel' ? 'blind still' : 'not measured'}</span>;
   if (raters.length > 0) {
     return (
-      <span className="f q text-[13px]">
+      <span className="f q text-small">
         {raters.length} raters{one.spread === undefined ? '' : `, ±${fixed(one.spread, 1)}`}
       </span>
     );
@@ -94,7 +94,7 @@ function Found({ one, currency }: { readonly one: CardCriterion; readonly curren
       unit={unit}
       origin={label === true ? 'label' : criterion.kind === 'price' ? 'worked-out' : 'measured'}
       working={foundWorking}
-      className="text-[14px]"
+      className="text-small"
     />
   );
 }

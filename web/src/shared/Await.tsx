@@ -13,7 +13,7 @@ export function Await<T>({ query, children }: AwaitProps<T>): ReactElement {
   if (query.error !== null) {
     return (
       <div className="flex flex-col items-start gap-3 p-5" role="alert">
-        <p className="text-lg font-semibold">{sentenceOf(query.error)}</p>
+        <p className="text-head font-semibold">{sentenceOf(query.error)}</p>
         <button type="button" className="alt" onClick={() => void query.refetch()}>
           Try again
         </button>

@@ -20,7 +20,7 @@ export function EmptyPail({ question, children }: EmptyPailProps): ReactElement 
         label="An empty pail"
       />
       <div className="flex flex-col items-start gap-4 pb-2">
-        <h2 className="max-w-[20ch] text-[28px] leading-none">{question}</h2>
+        <h2 className="max-w-[20ch] text-title leading-none">{question}</h2>
         {children}
       </div>
     </div>

@@ -17,7 +17,7 @@ export function WorkingDrawer(): ReactElement | null {
   const text = wordsOf(top.working.text);
   return (
     <aside className="drawer" aria-label="Working">
-      <h2 ref={heading} tabIndex={-1} className="flex items-baseline justify-between text-[19px]">
+      <h2 ref={heading} tabIndex={-1} className="flex items-baseline justify-between text-lead">
         <span>Working</span>
         <span className="flex gap-4">
           {stack.length > 1 && (
@@ -30,19 +30,19 @@ export function WorkingDrawer(): ReactElement | null {
           </button>
         </span>
       </h2>
-      <p className="q text-sm">
+      <p className="q text-small">
         {top.label}. {text?.sentence}
       </p>
       <div className="sumbox">
-        <p className="text-[14.5px]">= {text?.formula}</p>
+        <p className="text-small">= {text?.formula}</p>
         <InputTable rows={inputRows(top.working)} />
-        <p className="text-[14.5px]">
-          = <span className="f text-[20px] font-medium">{top.shown}</span> <span className="q f">{top.unit}</span>
+        <p className="text-small">
+          = <span className="f text-lead font-medium">{top.shown}</span> <span className="q f">{top.unit}</span>
         </p>
       </div>
       <Sources sources={top.working.from ?? []} />
       <Again number={top} />
-      <p className="q mt-4 text-[13px]">
+      <p className="q mt-4 text-small">
         {text?.source} Method {top.working.method}.
       </p>
     </aside>
@@ -74,7 +74,7 @@ function Sources({ sources }: { readonly sources: readonly Source[] }): ReactEle
   if (sources.length === 0) return null;
   return (
     <>
-      <h3 className="mt-4 border-b-[1.5px] pb-1 text-[14.5px]">What it came from</h3>
+      <h3 className="mt-4 border-b-[1.5px] pb-1 text-small">What it came from</h3>
       <table className="rows">
         <tbody>
           {sources.map((source) => {
@@ -120,18 +120,13 @@ function Sources({ sources }: { readonly sources: readonly Source[] }): ReactEle
 function Again({ number }: { readonly number: OpenNumber }): ReactElement {
   const { calc, input, pick } = number.working;
   return (
-    <details className="mt-4 text-sm">
+    <details className="mt-4 text-small">
       <summary className="min-h-8 cursor-pointer font-semibold">Work it out again elsewhere</summary>
       <p className="q mt-1">
         Give this to <span className="f">calc {calc}</span>; the number is <span className="f">{pick}</span> in its
         answer.
       </p>
-      <pre
-        className="box f mt-2 max-h-60 overflow-auto py-2 text-[12px]"
-        data-calc={calc}
-        data-pick={pick}
-        tabIndex={0}
-      >
+      <pre className="box f mt-2 max-h-60 overflow-auto py-2 text-note" data-calc={calc} data-pick={pick} tabIndex={0}>
         {JSON.stringify(input, null, 1)}
       </pre>
     </details>

@@ -1,6 +1,6 @@
 import type { ProtocolRow } from '@bent-pail/contract';
 import { PROTOCOL_GROUPS } from '@bent-pail/core';
-import type { Option } from './Field';
+import type { Option } from '../kit/Choice';
 
 /** Protocols to choose from: the house's own first, then the shipped ones by what they tell of. */
 export function protocolOptions(rows: readonly ProtocolRow[]): Option<string>[] {

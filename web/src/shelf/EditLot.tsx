@@ -61,10 +61,10 @@ export function EditLot({ lot }: { readonly lot: LotRow }): ReactElement {
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/40" />
         <Dialog.Content className="fixed top-1/2 left-1/2 z-30 max-h-[94vh] w-[min(680px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto border-[3px] border-ink bg-paper p-6">
-          <Dialog.Title className="text-[22px]">
+          <Dialog.Title className="text-lead">
             {lot.name}, {lot.code}
           </Dialog.Title>
-          <Dialog.Description className="q mb-3 text-sm">
+          <Dialog.Description className="q mb-3 text-small">
             Measured values are not changed here: they come from runs.
           </Dialog.Description>
           <form className="grid gap-4 md:grid-cols-2" onSubmit={submit}>

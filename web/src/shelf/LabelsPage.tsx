@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { Await } from '../shared/Await';
-import { Choice } from '../shared/Field';
+import { Choice } from '../kit/Choice';
 import { day } from '../shared/format';
 import { OnPaper } from '../shared/OnPaper';
 import { Qr } from '../shared/Qr';

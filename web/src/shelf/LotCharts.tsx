@@ -50,7 +50,7 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
           options={depthOptions}
         />
       </div>
-      <p className="q mt-1 text-[13px]">
+      <p className="q mt-1 text-small">
         {curve.note} Draining values: a mat, or weak watering of a dry pot, leaves less.
       </p>
     </>

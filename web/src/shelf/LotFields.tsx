@@ -1,6 +1,7 @@
 import { MEDIA_CLASSES } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { sentenceAt } from '../shared/api';
+import { Choice } from '../kit/Choice';
 
 export interface LotFieldValues {
   readonly classId: string;
@@ -11,6 +12,11 @@ export interface LotFieldValues {
   readonly packVolume_L: string;
   readonly state: string;
 }
+
+const CLASSES = [
+  { key: '', words: 'not known yet' },
+  ...MEDIA_CLASSES.map(({ id, label }) => ({ key: id, words: label })),
+];
 
 export const NO_FIELDS: LotFieldValues = {
   classId: '',
@@ -50,22 +56,14 @@ export function LotFields({ values, onChange, error, currency }: LotFieldsProps)
   );
   return (
     <>
-      <label className="field">
-        <span>Kind of stuff</span>
-        <select
-          value={values.classId}
-          onChange={(event) => {
-            onChange({ ...values, classId: event.target.value });
-          }}
-        >
-          <option value="">not known yet</option>
-          {MEDIA_CLASSES.map((mediaClass) => (
-            <option key={mediaClass.id} value={mediaClass.id}>
-              {mediaClass.label}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Choice
+        label="Kind of stuff"
+        value={values.classId}
+        options={CLASSES}
+        onChange={(classId) => {
+          onChange({ ...values, classId });
+        }}
+      />
       {field('source', 'Where from', { placeholder: 'heap by the potting shed' })}
       {field('grade', 'Grade', { placeholder: '3-8 mm, screened' })}
       {field('boughtOn', 'Came on', { type: 'date' })}

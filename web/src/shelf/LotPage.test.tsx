@@ -4,6 +4,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { cardPageOf, PUMICE, sheetOf } from '../testing/fixtures';
 import { openPage } from '../testing/page';
 import { LotPage } from './LotPage';
+import { choose } from '../testing/choose';
 
 // A canvas cannot be drawn on here; what the charts are given is tested where they are made.
 vi.mock('../shared/chart/Chart', () => ({ Chart: () => null }));
@@ -47,7 +48,7 @@ describe('the card of a lot', () => {
   it('makes a prepared lot with what was noted, and what was parted off', async () => {
     const told = openPage(<LotPage />, { ...at, answers: { '/lots/lot': cardPageOf([good]) } });
     await userEvent.click(await screen.findByRole('button', { name: 'Prepare a lot from it' }));
-    await userEvent.selectOptions(screen.getByLabelText('It was'), 'sieved');
+    await choose(screen.getByLabelText('It was'), /^sieved/i);
     await userEvent.type(screen.getByLabelText('Taken, L'), '20');
     await userEvent.type(screen.getByLabelText('Minutes'), '25');
     await userEvent.type(screen.getByLabelText(/Mesh, plate/), '4 mm mesh');

@@ -68,7 +68,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         {works && <NextAct page={page} />}
       </TitleBlock>
       {lot.following === true && (
-        <p className="check mx-5 mt-4 p-2 text-[14.5px]" role="status">
+        <p className="check mx-5 mt-4 p-2 text-small" role="status">
           Something that this card rests on has changed: it is being worked out again, and shows the figures of before.
         </p>
       )}
@@ -95,7 +95,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
               <EditLot lot={lot} />
             </p>
           )}
-          <p className="mt-3 flex flex-wrap gap-x-6 text-[14px]">
+          <p className="mt-3 flex flex-wrap gap-x-6 text-small">
             <Link to={`/shelf/lots/${lot.id}/intake`}>Intake: label, faults, bag against bag</Link>
             <Link to={`/shelf/lots/${lot.id}/print`}>On paper</Link>
             <Link to={`/shelf/lots/${lot.id}/labels`}>Labels to print</Link>

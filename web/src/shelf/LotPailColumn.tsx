@@ -33,7 +33,7 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
       {card.pail === undefined ? (
         <div className="flex items-end gap-4">
           <LotPail pail={undefined} size={LARGE} tier="large" />
-          <p className="max-w-[18ch] pb-2 text-[17px] font-semibold">
+          <p className="max-w-[18ch] pb-2 text-head font-semibold">
             Nobody has weighed this yet, and its class is not named.
           </p>
         </div>
@@ -42,7 +42,7 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
       )}
       {there !== undefined && card.pail !== undefined && (
         <>
-          <p className="mt-3 text-[16.5px] leading-tight font-semibold">
+          <p className="mt-3 text-head leading-tight font-semibold">
             {sentence(card)} In {pot.name.toLowerCase()} it would hold {there.water.toFixed(2)} water and{' '}
             {there.air.toFixed(2)} air.
           </p>
@@ -80,7 +80,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
           sd={figure?.summary.sd}
           origin={measured ? 'measured' : 'label'}
           working={figure?.working}
-          className="text-[23px]"
+          className="text-title"
           bare
         />
       ),
@@ -102,7 +102,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
           {...(porosity === undefined
             ? {}
             : { lessThan1By: { label: 'Total porosity', value: porosity.summary.mean } })}
-          className="text-[23px]"
+          className="text-title"
           bare
         />
       ),
@@ -118,7 +118,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
         k={LARGE / pail.height_cm}
         readings={readings}
       />
-      <p className="q mt-2 text-[14px]">
+      <p className="q mt-2 text-small">
         {measured
           ? `As measured in the ${method ?? 'vessel'}.`
           : `What its class usually is in ${String(pail.height_cm)} cm; not measured here.`}
@@ -141,7 +141,7 @@ function TwoPails({
     <div className="mt-3 flex items-end gap-5 border-b-[1.5px] pb-2">
       <figure className="m-0">
         <LotPail pail={pail} size={pail.height_cm * k} tier="medium" />
-        <figcaption className="q text-[13px]">{pail.height_cm} cm vessel</figcaption>
+        <figcaption className="q text-small">{pail.height_cm} cm vessel</figcaption>
       </figure>
       <figure className="m-0">
         <PailMark
@@ -151,7 +151,7 @@ function TwoPails({
           tier="medium"
           k={k}
         />
-        <figcaption className="text-[13px]">
+        <figcaption className="text-small">
           <PotPicker pot={pot} onChange={onPot} />
           <span className="flex gap-4">
             <Figure
@@ -196,7 +196,7 @@ function Missing({
               {one.what} <small>{one.classSays}</small>
             </span>
             {works && (
-              <Link className="text-[14px] whitespace-nowrap" to={`/bench?lot=${lotId}&protocol=${one.protocol}`}>
+              <Link className="text-small whitespace-nowrap" to={`/bench?lot=${lotId}&protocol=${one.protocol}`}>
                 measure it
               </Link>
             )}

@@ -4,7 +4,7 @@ import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { fixed } from '../shared/format';
 import { numberOf } from '../shared/numberOf';
 import { lotQuery, queryClient } from '../shared/queries';

@@ -10,6 +10,7 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
 import { lotBody } from './lotBody';
 import { LotFields, NO_FIELDS } from './LotFields';
+import { Check } from '../kit/Check';
 
 /** A lot of a new material or of one that is on the shelf; a name is all that it needs. */
 export function NewLotPage(): ReactElement {
@@ -91,17 +92,12 @@ export function NewLotPage(): ReactElement {
             <span className="sorry">{sentenceAt(keep.error, 'code')}</span>
           )}
         </label>
-        <label className="flex min-h-11 items-center gap-3 md:col-span-2">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={product}
-            onChange={(event) => {
-              setProduct(event.target.checked);
-            }}
-          />
-          A bought, bagged product to be judged
-        </label>
+        <Check
+          label="A bought, bagged product to be judged"
+          checked={product}
+          onChange={setProduct}
+          className="md:col-span-2"
+        />
         <LotFields values={fields} onChange={setFields} error={keep.error} currency={notebook.currency} />
         {keep.error !== null && (
           <p className="sorry md:col-span-2" role="alert">

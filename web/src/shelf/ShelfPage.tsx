@@ -124,8 +124,8 @@ function LotTable({ title, query }: LotTableProps): ReactElement | null {
   return (
     <section className="px-5 pt-4" aria-label={title}>
       <table className="rows shelf-rows">
-        <caption className="pb-1 text-left text-[17px] font-bold">
-          {title} <span className="f text-[14px] font-normal">{totalOf(query.data)}</span>
+        <caption className="pb-1 text-left text-head font-bold">
+          {title} <span className="f text-small font-normal">{totalOf(query.data)}</span>
         </caption>
         <thead>
           <tr>

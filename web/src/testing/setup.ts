@@ -8,6 +8,14 @@ vi.mock('../shared/chart/Chart', () => ({
     createElement('figure', null, title, createElement('div', { role: 'img', 'aria-label': says })),
 }));
 
+// A choice holds the pointer and brings what is chosen into sight; nothing is laid out here.
+Object.assign(Element.prototype, {
+  hasPointerCapture: () => false,
+  setPointerCapture: () => undefined,
+  releasePointerCapture: () => undefined,
+  scrollIntoView: () => undefined,
+});
+
 afterEach(() => {
   cleanup();
 });

@@ -73,7 +73,7 @@ function TimelineRow({
   return (
     <li className="tl-row">
       <Link to={`/bench/runs/${run.id}`} className="no-underline">
-        <b className="block text-[16px] leading-tight">
+        <b className="block text-head leading-tight">
           {run.lotName}, {run.lotCode}
         </b>
         <small>
@@ -97,7 +97,7 @@ function TimelineRow({
           <small>waits for a reading</small>
         ) : (
           <>
-            <b className="f text-[19px] font-medium">{over ? `${duration(left)} over` : duration(left)}</b>
+            <b className="f text-lead font-medium">{over ? `${duration(left)} over` : duration(left)}</b>
             <small>
               {over ? `${hold?.name ?? ''} done` : `until ${clockTime((hold as { deadline: number }).deadline, zone)}`}
             </small>

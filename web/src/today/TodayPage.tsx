@@ -92,7 +92,7 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
       <h2>
         Due, in order{' '}
         {jobs.some((job) => job.at !== undefined) && (
-          <a className="ml-2 text-[13.5px] font-normal underline underline-offset-2" href="/api/today.ics" download>
+          <a className="ml-2 text-small font-normal underline underline-offset-2" href="/api/today.ics" download>
             into your calendar
           </a>
         )}

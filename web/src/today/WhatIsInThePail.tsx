@@ -54,16 +54,16 @@ export function WhatIsInThePail(): ReactElement {
             Start a run
           </button>
         </div>
-        <p className="mt-3 text-[16px]">One name is enough. The rest can wait until you know it.</p>
+        <p className="mt-3 text-head">One name is enough. The rest can wait until you know it.</p>
         {start.error !== null && (
           <p className="sorry mt-3" role="alert">
             {sentenceOf(start.error)}
           </p>
         )}
-        <div className="mt-5 border-t-[1.5px] pt-2 text-[14px]">
+        <div className="mt-5 border-t-[1.5px] pt-2 text-small">
           <button
             type="button"
-            className="tie text-[15.5px]"
+            className="tie text-body"
             disabled={start.isPending}
             onClick={() => {
               start.mutate('kitchen-form');

@@ -1,6 +1,6 @@
 import type { FillingRow, VesselRow } from '@bent-pail/contract';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { numberOf } from '../shared/numberOf';
 import { FillingFields } from '../shared/filling/FillingFields';
 import { FillingTrouble } from '../shared/filling/FillingTrouble';

@@ -2,7 +2,7 @@ import type { FillingRow } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
-import { Field } from '../shared/Field';
+import { Field } from '../kit/Field';
 import { fixed } from '../shared/format';
 import { once } from '../shared/once';
 import { fillingsQuery, queryClient, vesselsQuery } from '../shared/queries';

@@ -49,9 +49,9 @@ function Vessel({ vessel }: { readonly vessel: VesselRow }): ReactElement {
   return (
     <li className="break-inside-avoid border-b border-zinc2 py-2">
       <div className="flex min-h-11 flex-wrap items-baseline gap-x-4">
-        <h2 className="min-w-24 text-[17px]">{name}</h2>
-        <span className="f text-[19px]">{volume_mL === undefined ? '?' : `${fixed(volume_mL, 0)} mL`}</span>
-        <span className="q text-[14px]">
+        <h2 className="min-w-24 text-head">{name}</h2>
+        <span className="f text-lead">{volume_mL === undefined ? '?' : `${fixed(volume_mL, 0)} mL`}</span>
+        <span className="q text-small">
           {volume_mL === undefined ? 'not measured yet' : basis} · {kind === 'pot' ? 'pot' : 'test vessel'},{' '}
           {sizeOf(vessel)}
         </span>

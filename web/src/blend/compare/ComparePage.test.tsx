@@ -5,6 +5,7 @@ import { blendRow, SHELF, thinkHere } from '../../testing/desk';
 import { lists } from '../../testing/lists';
 import { openPage } from '../../testing/page';
 import { ComparePage } from './ComparePage';
+import { choose } from '../../testing/choose';
 
 vi.mock('../thinker', () => ({ think: thinkHere }));
 
@@ -43,7 +44,7 @@ it('puts another one beside, and takes one away', async () => {
   const user = userEvent.setup();
   open('1');
   await screen.findByRole('link', { name: 'Scree' });
-  await user.selectOptions(screen.getByLabelText('Put another one beside'), `blend:${ID}2`);
+  await choose(screen.getByLabelText('Put another one beside'), 'Wet mix', user);
   expect(await screen.findByRole('link', { name: 'Wet mix' })).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Take Scree away' }));
   expect(screen.queryByRole('link', { name: 'Scree' })).toBeNull();

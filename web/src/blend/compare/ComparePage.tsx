@@ -14,6 +14,7 @@ import { useThought, type Question } from '../useThought';
 import { AwaitLarder } from '../AwaitLarder';
 import { comparedOf, keysOf, MOST_COMPARED } from './compared';
 import { CompareTable } from './CompareTable';
+import { Choice } from '../../kit/Choice';
 
 /** Up to six blends and lots as pails at one pot, with what differs beyond its bands. */
 export function ComparePage(): ReactElement {
@@ -110,30 +111,22 @@ interface AddComparedProps {
 }
 
 function AddCompared({ lots, blends, keys, onAdd }: AddComparedProps): ReactElement {
-  const option = (key: string, words: string): ReactElement | null =>
-    keys.includes(key) ? null : (
-      <option key={key} value={key}>
-        {words}
-      </option>
-    );
+  const options = [
+    ...blends.map(({ id, name }) => ({ key: `blend:${id}`, words: name, group: 'Blends' })),
+    ...lots
+      .filter(({ component }) => component !== undefined)
+      .map(({ id, name, code }) => ({ key: `lot:${id}`, words: `${name}, ${code}`, group: 'Lots and products' })),
+  ];
   return (
     <p className="px-5 pt-3">
-      <select
-        className="box"
-        aria-label="Put another one beside"
+      <Choice
+        label="Put another one beside"
+        look="unseen"
         value=""
-        onChange={(event) => {
-          if (event.target.value !== '') onAdd(event.target.value);
-        }}
-      >
-        <option value="">put another one beside</option>
-        <optgroup label="Blends">{blends.map(({ id, name }) => option(`blend:${id}`, name))}</optgroup>
-        <optgroup label="Lots and products">
-          {lots
-            .filter(({ component }) => component !== undefined)
-            .map(({ id, name, code }) => option(`lot:${id}`, `${name}, ${code}`))}
-        </optgroup>
-      </select>
+        unchosen="put another one beside"
+        options={options.filter(({ key }) => !keys.includes(key))}
+        onChange={onAdd}
+      />
     </p>
   );
 }

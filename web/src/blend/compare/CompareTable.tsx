@@ -60,13 +60,13 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
                       k={110 / Math.max(shape.height_cm, shape.topDiameter_cm)}
                     />
                   )}
-                  <span className="mt-2 block text-[16px] leading-tight font-semibold text-ink">
+                  <span className="mt-2 block text-head leading-tight font-semibold text-ink">
                     <span className="f">{letter(i)}</span> <Link to={to}>{name}</Link>
                   </span>
                   <small>{small}</small>{' '}
                   <button
                     type="button"
-                    className="tie text-[13px]"
+                    className="tie text-small"
                     aria-label={`Take ${name} away`}
                     onClick={() => {
                       onRemove(key);
@@ -131,7 +131,7 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
                   digits={places}
                   origin="worked-out"
                   working={figure.working}
-                  className="text-[19px]"
+                  className="text-lead"
                   bare
                 />
                 <small className="f block">

@@ -3,7 +3,8 @@ import { CoreError, geometricVolume_mL } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { CautionStrip } from '../../shared/CautionStrip';
-import { Choice, Field } from '../../shared/Field';
+import { Choice } from '../../kit/Choice';
+import { Field } from '../../kit/Field';
 import { fixed } from '../../shared/format';
 import type { DeskView } from '../deskView';
 import { MakeBatch } from './MakeBatch';
@@ -63,7 +64,7 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
               </p>
             )}
             {version === undefined ? (
-              <p className="q mt-3 text-[14px]">Keep the recipe as a version, and it can be mixed from stock.</p>
+              <p className="q mt-3 text-small">Keep the recipe as a version, and it can be mixed from stock.</p>
             ) : (
               <MakeBatch key={version.id} blendId={blendId} version={version} made_L={batch.quantity.finished_L} />
             )}
@@ -115,7 +116,7 @@ function WantFields({ want, onWant }: { readonly want: Want; readonly onWant: (w
 function Reach({ batch }: { readonly batch: Batch }): ReactElement {
   const { reach, quantity } = batch;
   return (
-    <p className="text-[16px] leading-tight font-semibold">
+    <p className="text-head leading-tight font-semibold">
       {reach !== undefined &&
         `${reach.limitedBy} runs out first${reach.pots === undefined ? '' : `: ${String(reach.pots)} ${reach.pots === 1 ? 'pot' : 'pots'}`}. `}
       {fixed(quantity.loose_L, 0)} L loose make {fixed(quantity.finished_L, 0)} L.

@@ -3,7 +3,8 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import { Chart } from '../../shared/chart/Chart';
 import type { ChartInk } from '../../shared/chart/ink';
-import { Choice, Field } from '../../shared/Field';
+import { Choice } from '../../kit/Choice';
+import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../shared/format';
 import { serverNow } from '../../shared/serverClock';
@@ -122,7 +123,7 @@ export function Feeding({ view, found }: FeedingProps): ReactElement {
       ) : (
         <>
           <FeedingChart fed={both.fed} unfed={both.unfed} />
-          <p className="text-[14.5px]">
+          <p className="text-small">
             {shortSaid(both.unfed, 'Unfed')} {shortSaid(both.fed, 'With the plan')} Its salt reaches{' '}
             <span className="f">{fixed(Math.max(...both.fed.days.map((day) => day.ecRise_dSm)), 2)} dS/m</span> above
             the blend’s own.

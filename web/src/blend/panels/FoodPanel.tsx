@@ -13,7 +13,8 @@ import {
   type Working,
 } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { Choice, Field } from '../../shared/Field';
+import { Choice } from '../../kit/Choice';
+import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../shared/format';
 import type { DeskView } from '../deskView';
@@ -64,7 +65,7 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
         <Verdict found={found} />
         <Nutrients judged={found.judged} input={input} />
         {found.checks.map((check) => (
-          <p key={check.code} className="q mt-1 text-[13.5px]">
+          <p key={check.code} className="q mt-1 text-small">
             {check.message}
           </p>
         ))}
@@ -91,7 +92,7 @@ function Verdict({ found }: { readonly found: NutrientsResult }): ReactElement {
       : limiting === undefined
         ? 'Nothing that was reported falls short.'
         : `${elementName(limiting)} runs short first.`;
-  return <p className="mt-3 text-[16px] leading-tight font-semibold">{sentence}</p>;
+  return <p className="mt-3 text-head leading-tight font-semibold">{sentence}</p>;
 }
 
 function Nutrients({

@@ -53,7 +53,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
         </tbody>
       </table>
       {limit !== undefined && answers !== undefined && <Salty view={view} limit={limit} answers={answers} />}
-      <p className="q mt-2 text-[13.5px]">
+      <p className="q mt-2 text-small">
         Say under “more” what a line is in for, and its job is checked against these numbers.
       </p>
     </section>
@@ -96,7 +96,7 @@ function Salty({ view, limit, answers }: SaltyProps): ReactElement | null {
   });
   if (salty.length === 0) return null;
   return (
-    <ul className="mt-2 text-[14.5px]">
+    <ul className="mt-2 text-small">
       {salty.map(({ lot, share, now }) => (
         <li key={lot.id} className={now > share ? 'check my-1 px-2 py-1' : ''}>
           Of {lot.name} at most <b className="f">{fixed(100 * share, 0)} %</b> before the blend passes{' '}

@@ -1,5 +1,5 @@
 import { useState, type ReactElement } from 'react';
-import { Field } from '../../shared/Field';
+import { Field } from '../../kit/Field';
 import { fixed } from '../../shared/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
@@ -65,7 +65,7 @@ export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null 
           })}
         </tbody>
       </table>
-      <p className="q mt-1 text-[13.5px]">A bag counts with its true litres where they were measured.</p>
+      <p className="q mt-1 text-small">A bag counts with its true litres where they were measured.</p>
     </>
   );
 }

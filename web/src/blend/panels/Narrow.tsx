@@ -25,7 +25,7 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
         What would narrow {inSentence(property(asked).label)} most{' '}
         <small className="whitespace-nowrap">of its spread</small>
       </h2>
-      {bands === undefined && <p className="q mt-2 text-[14px]">Drawing {fixed(2000, 0)} times.</p>}
+      {bands === undefined && <p className="q mt-2 text-small">Drawing {fixed(2000, 0)} times.</p>}
       <ol className="mt-1">
         {drivers.map(({ input, share }) => {
           const { words, link, act } = driverWords(input, lots);
@@ -34,10 +34,10 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
               key={input}
               className="relative flex min-h-9 items-baseline justify-between gap-3 border-b border-zinc2 pt-1"
             >
-              <span className="text-[15px]">
+              <span className="text-body">
                 {words}{' '}
                 {link !== undefined && share >= WORTH && (
-                  <Link className="tie whitespace-nowrap text-[13.5px]" to={link}>
+                  <Link className="tie whitespace-nowrap text-small" to={link}>
                     {act}
                   </Link>
                 )}
@@ -48,7 +48,7 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
           );
         })}
       </ol>
-      <p className="q mt-2 text-[13px]">
+      <p className="q mt-2 text-small">
         Press a figure’s name to ask about it. Bands come from{' '}
         <span className="whitespace-nowrap">{fixed(2000, 0)}</span> seeded draws of all that is uncertain; an unmeasured
         lot has its class’s spread.

@@ -22,6 +22,7 @@ import { limitsOf, type Limits } from './partLimits';
 import { SearchLimits } from './SearchLimits';
 import { typedNumber } from './standStore';
 import { useSearch } from './useSearch';
+import { Choice } from '../../kit/Choice';
 
 interface NearestRecipesProps {
   readonly view: DeskView;
@@ -83,42 +84,32 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
             : 'miss 0 is inside every window'}
         </small>
       </h2>
-      <div className="mt-1 flex flex-wrap items-center gap-3 text-[14px]">
-        <label className="flex items-center gap-2">
+      <div className="mt-1 flex flex-wrap items-center gap-3 text-small">
+        <span className="inline-flex items-center gap-2">
           Share
-          <select
-            className="box !min-h-9"
-            aria-label="Whole parts"
-            value={parts}
-            onChange={(event) => {
-              setParts(Number(event.target.value));
+          <Choice
+            label="Whole parts"
+            look="unseen"
+            value={String(parts)}
+            options={PARTS.map((count) => ({ key: String(count), words: String(count) }))}
+            onChange={(count) => {
+              setParts(Number(count));
             }}
-          >
-            {PARTS.map((count) => (
-              <option key={count} value={count}>
-                {count}
-              </option>
-            ))}
-          </select>
+          />
           parts
-        </label>
-        <select
-          className="box !min-h-9"
-          aria-label="Search among another lot too"
+        </span>
+        <Choice
+          label="Search among another lot too"
+          look="unseen"
           value=""
-          onChange={(event) => {
-            if (event.target.value !== '') setMore([...more, event.target.value]);
-          }}
-        >
-          <option value="">among another lot too</option>
-          {lots
+          unchosen="among another lot too"
+          options={lots
             .filter((lot) => lot.component !== undefined && lot.kind === 'material' && !chosen.includes(lot))
-            .map((lot) => (
-              <option key={lot.id} value={lot.id}>
-                {lot.name}, {lot.code}
-              </option>
-            ))}
-        </select>
+            .map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}` }))}
+          onChange={(id) => {
+            setMore([...more, id]);
+          }}
+        />
         {state.kind === 'running' ? (
           <button type="button" className="alt !min-h-9" onClick={cancel}>
             Stop, {Math.round(100 * state.share)} % tried
@@ -213,14 +204,14 @@ function Found(props: FoundProps): ReactElement {
                 tier="medium"
                 k={54 / Math.max(shape.height_cm, shape.topDiameter_cm)}
               />
-              <span className="f block text-[17px] font-medium">
+              <span className="f block text-head font-medium">
                 {recipe.parts.map((own) => (own === 0 ? '·' : String(own))).join(' ')}
               </span>
-              <span className="f block text-[13px]">
+              <span className="f block text-small">
                 air {recipe.air.toFixed(2)}
                 {recipe.pH === undefined ? '' : `  pH ${recipe.pH.toFixed(1)}`}
               </span>
-              <span className="f block text-[13px]">
+              <span className="f block text-small">
                 {recipe.pricePerL === undefined
                   ? 'no price'
                   : `${notebook.currency}${recipe.pricePerL.toFixed(2)} per L`}
@@ -228,7 +219,7 @@ function Found(props: FoundProps): ReactElement {
               <span className="miss">
                 <span style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }} />
               </span>
-              <span className="f block text-[13px]">miss {recipe.loss.toFixed(2)}</span>
+              <span className="f block text-small">miss {recipe.loss.toFixed(2)}</span>
               <small className="block leading-tight">{weakestSaid(weakest[i])}</small>
             </button>
           </li>

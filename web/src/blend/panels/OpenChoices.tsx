@@ -26,7 +26,7 @@ export function OpenChoices({ view }: { readonly view: DeskView }): ReactElement
   const results = useThought(ask);
   if (!isOpen(recipe.lines))
     return (
-      <p className="q mt-3 text-[14px]">
+      <p className="q mt-3 text-small">
         Nothing is left open. Type a range such as 2-3 into a line, or name under “more” what else would do, and every
         way is predicted here.
       </p>

@@ -13,7 +13,8 @@ import {
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { CautionStrip } from '../../shared/CautionStrip';
-import { Choice, Field } from '../../shared/Field';
+import { Choice } from '../../kit/Choice';
+import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../shared/format';
 import { useSession } from '../../shared/useSession';
@@ -109,12 +110,12 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
           </tbody>
         </table>
         {pot.checks.map((check) => (
-          <p key={check.code} className="check mt-2 p-2 text-[14.5px]">
+          <p key={check.code} className="check mt-2 p-2 text-small">
             {check.message}
           </p>
         ))}
         {pot.checks.length > 0 && <CautionStrip caution="lifting" />}
-        <p className="q mt-2 text-[13.5px]">
+        <p className="q mt-2 text-small">
           With no rain, from drained down to 50 cm of suction. A plant that is small, or large, uses less or more.
         </p>
       </section>
@@ -156,7 +157,7 @@ function Through({ view }: { readonly view: DeskView }): ReactElement {
       <td>
         <span className="q">never run through {asked.lots.join(', ')}</span>{' '}
         {first !== undefined && (
-          <Link className="tie whitespace-nowrap text-[13.5px]" to={`/bench?lot=${first.id}&protocol=constant-head`}>
+          <Link className="tie whitespace-nowrap text-small" to={`/bench?lot=${first.id}&protocol=constant-head`}>
             run it through {first.code}
           </Link>
         )}
@@ -209,7 +210,7 @@ function Load({ load }: { readonly load: number | undefined }): ReactElement {
         />
         {load !== undefined && (
           <p className="pb-2">
-            <span className="f text-[22px]">{fixed(load, 0)}</span> <span className="f q">kg/m² wet</span>
+            <span className="f text-lead">{fixed(load, 0)}</span> <span className="f q">kg/m² wet</span>
           </p>
         )}
       </div>
@@ -231,7 +232,7 @@ function Origins({ view }: { readonly view: DeskView }): ReactElement {
             key={`${source}${renewable}`}
             className="relative flex min-h-9 justify-between gap-3 border-b border-zinc2 pt-1"
           >
-            <span className="text-[15px]">
+            <span className="text-body">
               {source}; grows again: {renewable} <small>{names.join(', ')}</small>
             </span>
             <span className="f whitespace-nowrap">{fixed(100 * share, 0)} %</span>
@@ -239,7 +240,7 @@ function Origins({ view }: { readonly view: DeskView }): ReactElement {
           </li>
         ))}
       </ul>
-      <p className="q mt-2 text-[13.5px]">By loose volume, as the classes of its parts are usually won.</p>
+      <p className="q mt-2 text-small">By loose volume, as the classes of its parts are usually won.</p>
     </>
   );
 }

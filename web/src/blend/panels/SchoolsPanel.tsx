@@ -87,8 +87,8 @@ function SchoolCard({ one, variant, result, view, stand }: SchoolCardProps): Rea
   const { school, says } = one;
   return (
     <article aria-label={school.name}>
-      <h3 className="text-[16.5px] leading-tight font-semibold">{school.name}</h3>
-      <p className="q text-[13.5px] leading-snug">{school.values}</p>
+      <h3 className="text-head leading-tight font-semibold">{school.name}</h3>
+      <p className="q text-small leading-snug">{school.values}</p>
       <ul className="mt-1">
         {says.map(({ statement, sentence, likes }) => (
           <li key={statement.fact} className={`says ${likes ? 'likes' : 'minds'}`}>
@@ -134,7 +134,7 @@ function VariantLine({ variant, input, result, view, stand }: VariantLineProps):
           k={44 / Math.max(shape.height_cm, shape.topDiameter_cm)}
         />
       )}
-      <p className="text-[13.5px] leading-snug">
+      <p className="text-small leading-snug">
         It would mix {names.join(', ')}
         {variant.lacking.length > 0 && <span className="q">; the shelf has no {variant.lacking.join(', no ')}</span>}.
         {result !== undefined && (

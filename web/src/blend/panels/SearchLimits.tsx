@@ -16,7 +16,7 @@ export function SearchLimits({ lots, parts, limits, onLimits }: SearchLimitsProp
     return (
       <button
         type="button"
-        className="tie mt-1 text-[14px]"
+        className="tie mt-1 text-small"
         onClick={() => {
           setOpen(true);
         }}

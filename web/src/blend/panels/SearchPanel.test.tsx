@@ -4,6 +4,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { classRow, deskViewOf, profileCalled, SHELF, thinkHere } from '../../testing/desk';
 import { openPage } from '../../testing/page';
 import { SearchPanel } from './SearchPanel';
+import { choose } from '../../testing/choose';
 
 vi.mock('../thinker', () => ({ think: thinkHere }));
 
@@ -41,7 +42,7 @@ describe('the nearest recipe', () => {
     const bag = classRow('coir-pith', 'Old Sluice', { id: 'bag', kind: 'product', price: 10, packVolume_L: 50 });
     const view = deskViewOf(lines, { lots: [...SHELF, bag] });
     openPage(<SearchPanel view={view} asked="air" />);
-    await user.selectOptions(screen.getByLabelText('What to aim at'), 'bag');
+    await choose(screen.getByLabelText('What to aim at'), /bag|like of Old Sluice/, user);
     expect(screen.getByText(/bought £0.20 a litre; this blend £0/)).toBeTruthy();
     await user.click(nearest().getByRole('button', { name: 'Search 2 lots' }));
     const [best] = await nearest().findAllByRole('button', { name: /^Take 0 to 8: .*miss 0.00/ });

@@ -6,6 +6,7 @@ import type { DeskView } from '../deskView';
 import { Narrow } from './Narrow';
 import { NearestRecipes } from './NearestRecipes';
 import { Substitute } from './Substitute';
+import { Choice } from '../../kit/Choice';
 
 interface SearchPanelProps {
   readonly view: DeskView;
@@ -28,27 +29,22 @@ export function SearchPanel({ view, asked }: SearchPanelProps): ReactElement {
     <div className="desk-low">
       <div className="min-w-0">
         <div className="px-5 pt-3">
-          <label className="flex flex-wrap items-center gap-2 text-[14px]">
+          <p className="flex flex-wrap items-center gap-2 text-small">
             Aim at
-            <select
-              className="box !min-h-9"
-              aria-label="What to aim at"
+            <Choice
+              label="What to aim at"
+              look="unseen"
               value={productId}
-              onChange={(event) => {
-                setProductId(event.target.value);
-              }}
-            >
-              <option value="">{view.profile === undefined ? 'the target above' : view.profile.label}</option>
-              {view.lots
-                .filter(({ kind, component }) => kind === 'product' && component !== undefined)
-                .map((lot) => (
-                  <option key={lot.id} value={lot.id}>
-                    the like of {lot.name}
-                  </option>
-                ))}
-            </select>
+              options={[
+                { key: '', words: view.profile === undefined ? 'the target above' : view.profile.label },
+                ...view.lots
+                  .filter(({ kind, component }) => kind === 'product' && component !== undefined)
+                  .map((lot) => ({ key: lot.id, words: `the like of ${lot.name}` })),
+              ]}
+              onChange={setProductId}
+            />
             {product !== undefined && <ProductPrice view={view} productId={product.id} />}
-          </label>
+          </p>
         </div>
         <NearestRecipes key={aim?.label ?? ''} view={view} aim={aim} />
         <Substitute view={view} />

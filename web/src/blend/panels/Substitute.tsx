@@ -7,6 +7,7 @@ import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { keptFor } from '../recipe/keptFor';
 import { useThought, type Question } from '../useThought';
+import { Choice } from '../../kit/Choice';
 
 /** What could stand in for a lot that is missing, nearest first, and what would change. */
 export function Substitute({ view }: { readonly view: DeskView }): ReactElement {
@@ -16,21 +17,14 @@ export function Substitute({ view }: { readonly view: DeskView }): ReactElement 
     <section aria-label="A substitute">
       <h2 className="flex flex-wrap items-baseline gap-3">
         If one is missing{' '}
-        <select
-          className="box !min-h-9"
-          aria-label="The lot that is missing"
+        <Choice
+          label="The lot that is missing"
+          look="unseen"
+          className="font-normal"
           value={missing}
-          onChange={(event) => {
-            setMissing(event.target.value);
-          }}
-        >
-          <option value="">say which</option>
-          {view.used.map(({ lotId, lot }) => (
-            <option key={lotId} value={lotId}>
-              {lot.name}, {lot.code}
-            </option>
-          ))}
-        </select>
+          options={view.used.map(({ lotId, lot }) => ({ key: lotId, words: `${lot.name}, ${lot.code}` }))}
+          onChange={setMissing}
+        />
       </h2>
       {line >= 0 && <Swaps view={view} line={line} />}
     </section>

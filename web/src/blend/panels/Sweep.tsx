@@ -5,6 +5,7 @@ import { fixed } from '../../shared/format';
 import type { DeskView } from '../deskView';
 import { useThought, type Question } from '../useThought';
 import { sweepChart, SWEPT, type SweptKey } from './sweepChart';
+import { Choice } from '../../kit/Choice';
 
 /** One line swept from none to all of it: four charts with the use's window shaded. */
 export function Sweep({ view }: { readonly view: DeskView }): ReactElement {
@@ -26,20 +27,14 @@ export function Sweep({ view }: { readonly view: DeskView }): ReactElement {
     <section aria-label="Sweep">
       <h2 className="flex flex-wrap items-baseline gap-3">
         From none to all of{' '}
-        <select
-          className="box !min-h-9"
-          aria-label="Line to sweep"
-          value={used[line]?.lotId}
-          onChange={(event) => {
-            setAsked(event.target.value);
-          }}
-        >
-          {used.map(({ lotId, lot }) => (
-            <option key={lotId} value={lotId}>
-              {lot.name}
-            </option>
-          ))}
-        </select>
+        <Choice
+          label="Line to sweep"
+          look="unseen"
+          className="font-normal"
+          value={used[line]?.lotId ?? ''}
+          options={used.map(({ lotId, lot }) => ({ key: lotId, words: lot.name }))}
+          onChange={setAsked}
+        />
         <small>
           the others keep their proportions; dashed is the recipe, {fixed(100 * now, 0)} %
           {view.profile === undefined ? '' : '; shaded is the window'}
@@ -71,7 +66,7 @@ function SweepChart({ name, points, view, now }: SweepChartProps): ReactElement 
   const { label, unit } = property(name);
   if (points === undefined || !known)
     return (
-      <p className="q text-[14px]">
+      <p className="q text-small">
         {label}: {points === undefined ? 'one moment.' : 'not known for all parts.'}
       </p>
     );

@@ -53,7 +53,7 @@ export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
           })}
         </tbody>
       </table>
-      <p className="mt-2 text-[14.5px]">
+      <p className="mt-2 text-small">
         Used: <span className="f">{notebook.currency + fixed(quantity.costUsed, 2)}</span>; as whole bags{' '}
         <span className="f">{notebook.currency + fixed(quantity.costBought, 2)}</span>.{' '}
         {quantity.checks.map(({ message }) => message).join(' ')}
@@ -68,7 +68,7 @@ function Scoops({ view }: { readonly view: DeskView }): ReactElement {
   const { barrow, scoop } = useMeasures();
   const whole = view.used.reduce((sum, { parts }) => sum + parts, 0);
   return (
-    <p className="q text-[13.5px]">
+    <p className="q text-small">
       In a barrow of {barrow} L, by scoops of {scoop} L:{' '}
       {view.used.map(({ lot, parts }) => `${fixed(((parts / whole) * barrow) / scoop, 1)} ${lot.name}`).join(', ')}.
     </p>

@@ -4,6 +4,7 @@ import type { DeskView } from '../deskView';
 import { useThought, type Question } from '../useThought';
 import { SWEPT, type SweptKey } from './sweepChart';
 import { cellsOf, inWindow, shadeOf, SIDE, TRIANGLE_HEIGHT } from './triangleCells';
+import { Choice } from '../../kit/Choice';
 
 const STEPS = 14;
 
@@ -23,30 +24,24 @@ export function Triangle({ view }: { readonly view: DeskView }): ReactElement | 
   );
   const points = useThought(ask);
   if (used.length < 3)
-    return <p className="q mt-3 text-[14px]">With three lots in the recipe they can be seen on a triangle.</p>;
+    return <p className="q mt-3 text-small">With three lots in the recipe they can be seen on a triangle.</p>;
   const target = profile?.targets.find((one) => one.property === key);
   return (
     <section aria-label="Triangle">
       <h2 className="flex flex-wrap items-baseline gap-3">
         Three on a triangle
-        <select
-          className="box !min-h-9"
-          aria-label="Figure on the triangle"
+        <Choice
+          label="Figure on the triangle"
+          look="unseen"
+          className="font-normal"
           value={key}
-          onChange={(event) => {
-            setKey(event.target.value as SweptKey);
-          }}
-        >
-          {SWEPT.map((one) => (
-            <option key={one} value={one}>
-              {property(one).label}
-            </option>
-          ))}
-        </select>
+          options={SWEPT.map((one) => ({ key: one, words: property(one).label }))}
+          onChange={setKey}
+        />
         {used.length > 3 && (
           <button
             type="button"
-            className="tie text-[14px]"
+            className="tie text-small"
             onClick={() => {
               setStart((start + 1) % used.length);
             }}
@@ -127,7 +122,7 @@ function TriangleDrawing({ points, name, target, corners, here }: DrawingProps):
           {corners[1]}
         </text>
       </svg>
-      <figcaption className="q text-[13.5px]">
+      <figcaption className="q text-small">
         {label}: light {lo.toFixed(places)}, dark {hi.toFixed(places)} {unit}
         {target === undefined ? '' : '; outlined meets the window'}; the ring is the recipe.
       </figcaption>

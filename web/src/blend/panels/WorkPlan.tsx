@@ -1,6 +1,6 @@
 import type { BatchPlan } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
-import { Field } from '../../shared/Field';
+import { Field } from '../../kit/Field';
 import { clockTime, day, fixed } from '../../shared/format';
 import { serverNow } from '../../shared/serverClock';
 import { useSession } from '../../shared/useSession';
@@ -50,10 +50,10 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
         jobs={() => workJobs(plan, mixAt, view.name === '' ? 'a new blend' : view.name, serverNow())}
         disabled={Number.isNaN(mixAt)}
       />
-      <p className="mt-3 text-[14.5px]">
+      <p className="mt-3 text-small">
         <b>Into the mixer:</b> {plan.order.join(', then ')}.
       </p>
-      <p className="mt-1 text-[14.5px]">
+      <p className="mt-1 text-small">
         <b>Water while mixing:</b> <span className="f">{fixed(plan.water_L, plan.water_L < 10 ? 1 : 0)} L</span>, until
         a fistful holds and crumbles at a touch.{' '}
         {plan.takenAsDry.length > 0 && (

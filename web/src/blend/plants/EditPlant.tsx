@@ -4,7 +4,8 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api } from '../../shared/api';
-import { Choice, Field } from '../../shared/Field';
+import { Choice } from '../../kit/Choice';
+import { Field } from '../../kit/Field';
 import { plantsQuery, queryClient } from '../../shared/queries';
 import { FormFoot } from '../FormFoot';
 
@@ -88,11 +89,11 @@ export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): Re
         }}
       />
       {body.keeps.map((id) => (
-        <p key={id} className="flex items-center justify-between text-[15px]">
+        <p key={id} className="flex items-center justify-between text-body">
           {lots.find((lot) => lot.id === id)?.name}
           <button
             type="button"
-            className="tie text-[14px]"
+            className="tie text-small"
             onClick={() => {
               set({ keeps: body.keeps.filter((one) => one !== id) });
             }}

@@ -7,6 +7,7 @@ import { blendRow, SHELF, thinkHere } from '../../testing/desk';
 import { lists } from '../../testing/lists';
 import { openPage, type Told } from '../../testing/page';
 import { PlantsPage } from './PlantsPage';
+import { choose } from '../../testing/choose';
 
 vi.mock('../thinker', () => ({ think: thinkHere }));
 
@@ -50,7 +51,7 @@ it('sends a changed plant whole, with the version that was changed', async () =>
   const user = userEvent.setup();
   const told = open();
   await user.click(await screen.findByRole('button', { name: 'Change this plant' }));
-  await user.selectOptions(screen.getByLabelText('Where it stands'), 'wind');
+  await choose(screen.getByLabelText('Where it stands'), /wind/i, user);
   await user.click(screen.getByRole('button', { name: 'free it' }));
   await user.click(screen.getByRole('button', { name: 'Keep it' }));
   expect(told[0]).toMatchObject({

@@ -100,7 +100,7 @@ function Plants({ plants, pot }: { readonly plants: readonly PlantRow[]; readonl
             {works && (
               <button
                 type="button"
-                className="tie text-[14px]"
+                className="tie text-small"
                 onClick={() => {
                   setEditing('this');
                 }}
@@ -128,7 +128,7 @@ function PlantHead({ plant, profile, lots }: PlantHeadProps): ReactElement {
   return (
     <>
       <h2>{plant.name}</h2>
-      <p className="text-[15px]">
+      <p className="text-body">
         {profile?.label ?? 'Its use is gone; give it another one.'}; {plant.light}; stands in {use?.words},{' '}
         <span className="f">{use?.mmPerD} mm</span> a day.
         {kept.length > 0 && ` Kept for it: ${kept.join(', ')}.`}

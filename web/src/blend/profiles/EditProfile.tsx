@@ -4,10 +4,12 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api } from '../../shared/api';
-import { Field } from '../../shared/Field';
+import { Field } from '../../kit/Field';
 import { profilesQuery, queryClient } from '../../shared/queries';
 import { FormFoot } from '../FormFoot';
 import { profileBody, targetsOf, typedTargets, type TypedTarget } from './profileBody';
+import { Choice } from '../../kit/Choice';
+import { Check } from '../../kit/Check';
 
 interface EditProfileProps {
   readonly profile: ProfileRow;
@@ -71,28 +73,17 @@ export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement
         }}
       />
       <p className="mt-2">
-        <select
-          className="box"
-          aria-label="Ask for something else too"
+        <Choice
+          label="Ask for something else too"
+          look="unseen"
           value=""
-          onChange={(event) => {
-            const added: TypedTarget = {
-              property: event.target.value,
-              ideal: ['', ''],
-              limits: ['', ''],
-              weight: '1',
-              must: false,
-            };
-            if (event.target.value !== '') setTargets([...targets, added]);
+          unchosen="ask for something else too"
+          options={left.map((key) => ({ key, words: nameOf(key) }))}
+          onChange={(key) => {
+            const added: TypedTarget = { property: key, ideal: ['', ''], limits: ['', ''], weight: '1', must: false };
+            setTargets([...targets, added]);
           }}
-        >
-          <option value="">ask for something else too</option>
-          {left.map((key) => (
-            <option key={key} value={key}>
-              {nameOf(key)}
-            </option>
-          ))}
-        </select>
+        />
       </p>
       <FormFoot
         error={error}
@@ -175,20 +166,19 @@ function TargetFields({ targets, onTarget, onRemove }: TargetFieldsProps): React
                 />
               </td>
               <td>
-                <input
-                  type="checkbox"
-                  className="h-5 w-5"
-                  aria-label={`${name} is a must`}
+                <Check
+                  label={`${name} is a must`}
+                  unseen
                   checked={target.must}
-                  onChange={(event) => {
-                    onTarget(i, { must: event.target.checked });
+                  onChange={(must) => {
+                    onTarget(i, { must });
                   }}
                 />
               </td>
               <td>
                 <button
                   type="button"
-                  className="tie text-[13.5px]"
+                  className="tie text-small"
                   aria-label={`Do not ask for ${name}`}
                   onClick={() => {
                     onRemove(i);

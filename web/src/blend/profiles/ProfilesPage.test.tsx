@@ -5,6 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { openPage, type Told } from '../../testing/page';
 import { ProfilesPage } from './ProfilesPage';
+import { choose } from '../../testing/choose';
 
 const [first] = TARGET_PROFILES;
 const own: ProfileRow = {
@@ -65,7 +66,7 @@ describe('uses', () => {
   it('can ask for something else too', async () => {
     open();
     const user = await edit(/^Seed and plugs/, 'Make a copy to change');
-    await user.selectOptions(screen.getByLabelText('Ask for something else too'), 'pricePerL');
+    await choose(screen.getByLabelText('Ask for something else too'), /price/i, user);
     expect(screen.getByLabelText('Price, ideal to')).toBeTruthy();
   });
 });

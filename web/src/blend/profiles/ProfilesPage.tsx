@@ -72,7 +72,7 @@ function Profiles({ profiles }: { readonly profiles: readonly ProfileRow[] }): R
         <section aria-label="What it asks">
           <h2>{profile.label}</h2>
           <Windows targets={profile.targets} />
-          <p className="q mt-2 text-[14px]">
+          <p className="q mt-2 text-small">
             {profile.basis}. {profile.notes}
           </p>
           {works && (

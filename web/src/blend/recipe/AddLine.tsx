@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { plantsQuery } from '../../shared/queries';
 import { keptFor } from './keptFor';
+import { Choice } from '../../kit/Choice';
 
 interface AddLineProps {
   readonly lots: readonly DeskLot[];
@@ -14,34 +15,23 @@ interface AddLineProps {
 export function AddLine({ lots, blends, onAdd }: AddLineProps): ReactElement {
   const plants = useQuery(plantsQuery).data ?? [];
   return (
-    <label className="field border-t border-zinc3 pt-2">
-      <span>Add a lot</span>
-      <select
-        value=""
-        onChange={(event) => {
-          const { value } = event.target;
-          const blend = blends.find(({ id }) => id === value);
-          if (blend !== undefined) onAdd({ blend: { id: blend.id, n: blend.latest.n } });
-          else if (value !== '') onAdd({ lotId: value });
-        }}
-      >
-        <option value="">choose from the shelf</option>
-        {lots.map((lot) => (
-          <option key={lot.id} value={lot.id}>
-            {lot.name}, {lot.code}
-            {keptFor(lot.id, plants)}
-          </option>
-        ))}
-        {blends.length > 0 && (
-          <optgroup label="A kept blend as a part">
-            {blends.map(({ id, name, latest }) => (
-              <option key={id} value={id}>
-                {name}, version {latest.n}
-              </option>
-            ))}
-          </optgroup>
-        )}
-      </select>
-    </label>
+    <Choice
+      label="Add a lot"
+      className="border-t border-zinc3 pt-2"
+      value=""
+      unchosen="choose from the shelf"
+      options={[
+        ...lots.map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}${keptFor(lot.id, plants)}` })),
+        ...blends.map(({ id, name, latest }) => ({
+          key: id,
+          words: `${name}, version ${String(latest.n)}`,
+          group: 'A kept blend as a part',
+        })),
+      ]}
+      onChange={(key) => {
+        const blend = blends.find(({ id }) => id === key);
+        onAdd(blend === undefined ? { lotId: key } : { blend: { id: blend.id, n: blend.latest.n } });
+      }}
+    />
   );
 }

@@ -2,7 +2,7 @@ import type { Recipe, RecipeAdditive } from '@bent-pail/contract';
 import { EQUIVALENTS } from '@bent-pail/core';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { sentenceOf } from '../../shared/api';
-import { Field } from '../../shared/Field';
+import { Field } from '../../kit/Field';
 import { fixed } from '../../shared/format';
 import { numberOf } from '../../shared/numberOf';
 
@@ -21,7 +21,7 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
   const { lime_meqPerL: lime } = recipe;
   return (
     <section className="mt-2" aria-label="Powders by weight">
-      <ul className="text-[14px]">
+      <ul className="text-small">
         {lime !== 0 && (
           <li className="q">
             {lime > 0
@@ -37,7 +37,7 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
             </span>
             <button
               type="button"
-              className="tie text-[13.5px]"
+              className="tie text-small"
               aria-label={`Take ${one.name} out`}
               onClick={() => {
                 set(additives.filter((_, at) => at !== i));
@@ -58,7 +58,7 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
       ) : (
         <button
           type="button"
-          className="tie text-[14px]"
+          className="tie text-small"
           onClick={() => {
             setOpen(true);
           }}

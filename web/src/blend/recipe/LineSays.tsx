@@ -1,7 +1,8 @@
 import type { DeskLot, RecipeLine } from '@bent-pail/contract';
 import { JOBS } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { Choice } from '../../shared/Field';
+import { Choice } from '../../kit/Choice';
+import { Check } from '../../kit/Check';
 
 interface LineSaysProps {
   readonly line: RecipeLine;
@@ -45,18 +46,16 @@ export function LineSays({ line, name, lots, onLine }: LineSaysProps): ReactElem
         />
       )}
       {FLAGS.map(([flag, words]) => (
-        <label key={flag} className="flex min-h-9 items-center gap-2 text-[14px]">
-          <input
-            type="checkbox"
-            className="h-5 w-5"
-            checked={line[flag] === true}
-            onChange={(event) => {
-              const { [flag]: _before, ...rest } = line;
-              onLine(event.target.checked ? { ...rest, [flag]: true } : rest);
-            }}
-          />
-          {words}
-        </label>
+        <Check
+          key={flag}
+          label={words}
+          className="text-small"
+          checked={line[flag] === true}
+          onChange={(checked) => {
+            const { [flag]: _before, ...rest } = line;
+            onLine(checked ? { ...rest, [flag]: true } : rest);
+          }}
+        />
       ))}
     </div>
   );

@@ -1,7 +1,8 @@
 import { partsOf, readRecipe, UNIT_WORDS, type PartsLine, type ReadLine, type Settled } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
-import { Choice, Field } from '../../shared/Field';
+import { Choice } from '../../kit/Choice';
+import { Field } from '../../kit/Field';
 import { fixed } from '../../shared/format';
 import { lotsQuery } from '../../shared/queries';
 import { useMeasures } from '../../shared/useSession';
@@ -22,7 +23,7 @@ export function PasteRecipe({ onTake }: PasteRecipeProps): ReactElement {
     return (
       <button
         type="button"
-        className="tie mt-2 text-[14px]"
+        className="tie mt-2 text-small"
         onClick={() => {
           setOpen(true);
         }}
@@ -109,7 +110,7 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
         ))}
       </ul>
       {[...read.doubts, ...counted.doubts].map((doubt) => (
-        <p key={`${doubt.text}${doubt.ask}`} className="check mt-1 p-2 text-[14px]">
+        <p key={`${doubt.text}${doubt.ask}`} className="check mt-1 p-2 text-small">
           <b>{doubt.text}:</b> {doubt.ask}
         </p>
       ))}

@@ -38,7 +38,7 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
     <li className="recipe-line">
       <LotPail pail={pailOf(line, lots, blends)} size={30} />
       <span className="min-w-0">
-        <b className="block truncate text-[16px] leading-tight">
+        <b className="block truncate text-head leading-tight">
           <Link
             to={line.blend === undefined ? `/shelf/lots/${line.lotId ?? ''}` : `/blend/${line.blend.id}`}
             className="no-underline"
@@ -82,7 +82,7 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
         </Slider.Root>
         <button
           type="button"
-          className="tie text-[13.5px]"
+          className="tie text-small"
           aria-expanded={open}
           aria-label={`More about ${name}`}
           onClick={() => {
@@ -91,7 +91,7 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
         >
           {open ? 'less' : 'more'}
         </button>
-        <button type="button" className="tie text-[13.5px]" onClick={onRemove} aria-label={`Take ${name} out`}>
+        <button type="button" className="tie text-small" onClick={onRemove} aria-label={`Take ${name} out`}>
           take out
         </button>
       </span>

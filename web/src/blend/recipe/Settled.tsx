@@ -18,7 +18,7 @@ export function Settled({ lines, names, result }: SettledProps): ReactElement {
   const shrink = result.figures.find((figure) => figure.property === 'shrink');
   return (
     <div className="mt-4">
-      <p className="flex items-baseline justify-between text-[13px]">
+      <p className="flex items-baseline justify-between text-small">
         <span className="q">in: {fixed(volumes.loose, 1)} parts</span>
         {shrink !== undefined && (
           <span>
@@ -29,7 +29,7 @@ export function Settled({ lines, names, result }: SettledProps): ReactElement {
               digits={3}
               origin="worked-out"
               working={shrink.working}
-              className="text-[15px]"
+              className="text-body"
             />
           </span>
         )}
@@ -46,7 +46,7 @@ export function Settled({ lines, names, result }: SettledProps): ReactElement {
       <div className="parts-bar out" style={{ width: `${String((100 * volumes.made) / volumes.loose)}%` }}>
         <span>out: {fixed(volumes.made, 1)} parts</span>
       </div>
-      <p className="mt-3 text-[16px] leading-tight font-semibold">{blendSentence(result)}</p>
+      <p className="mt-3 text-head leading-tight font-semibold">{blendSentence(result)}</p>
     </div>
   );
 }

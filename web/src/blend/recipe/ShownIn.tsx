@@ -3,6 +3,7 @@ import { parseNumber, SHOWN_UNITS, shownIn, UNIT_WORDS, type ShownUnit, type Siz
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { useMeasures } from '../../shared/useSession';
+import { Choice } from '../../kit/Choice';
 
 /** Unit that a recipe is shown in, and the bench's own size of it. */
 export interface Shown {
@@ -38,24 +39,19 @@ export function ShownIn({ shown, part_L, onShown, onPart }: ShownInProps): React
   const sizes: Sizes = useMeasures();
   const size = sizes[unit];
   return (
-    <p className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-[14px]">
-      <label className="flex items-center gap-2">
+    <p className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-small">
+      <span className="inline-flex items-center gap-2">
         shown in
-        <select
-          className="box !min-h-9"
-          aria-label="Recipe shown in"
+        <Choice
+          label="Recipe shown in"
+          look="unseen"
           value={unit}
-          onChange={(event) => {
-            onShown({ unit: event.target.value as ShownUnit });
+          options={SHOWN_UNITS.map((one) => ({ key: one, words: UNIT_WORDS[one] }))}
+          onChange={(chosen) => {
+            onShown({ unit: chosen });
           }}
-        >
-          {SHOWN_UNITS.map((one) => (
-            <option key={one} value={one}>
-              {UNIT_WORDS[one]}
-            </option>
-          ))}
-        </select>
-      </label>
+        />
+      </span>
       <label className="flex items-center gap-2">
         1 part =
         <input

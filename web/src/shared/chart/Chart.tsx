@@ -42,7 +42,7 @@ export function Chart({ title, says, height, options }: ChartProps): ReactElemen
   }, [options, dark]);
   return (
     <figure className="m-0 min-w-0">
-      <figcaption className="text-[13.5px]">{title}</figcaption>
+      <figcaption className="text-small">{title}</figcaption>
       <div ref={place} role="img" aria-label={says} style={{ height }} />
     </figure>
   );

@@ -36,10 +36,26 @@ function fill(pen: CanvasRenderingContext2D, colour: string, width: number, heig
   pen.fillRect(0, 0, width, height);
 }
 
+/** The page's colours as they are by day or by night: a property alone still says both, what is drawn with it does not. */
+function colourReader(element: Element): { readonly colour: (name: string) => string; readonly done: () => void } {
+  const probe = element.appendChild(document.createElement('i'));
+  probe.hidden = true;
+  return {
+    colour: (name) => {
+      probe.style.color = `var(${name})`;
+      return getComputedStyle(probe).color;
+    },
+    done: () => {
+      probe.remove();
+    },
+  };
+}
+
 /** Reads the page's colours and draws the same patterns as the pails have. */
 export function readInk(element: Element): ChartInk {
   const styles = getComputedStyle(element);
-  const colour = (name: string): string => styles.getPropertyValue(name).trim();
+  const face = (name: string): string => styles.getPropertyValue(name).trim();
+  const { colour, done } = colourReader(element);
   const water = pattern(16, 8, (pen) => {
     fill(pen, colour('--water'), 16, 8);
     pen.fillStyle = colour('--water-line');
@@ -66,7 +82,7 @@ export function readInk(element: Element): ChartInk {
       pen.stroke();
     }
   });
-  return {
+  const ink = {
     ink: colour('--ink'),
     ink2: colour('--ink-2'),
     zinc2: colour('--zinc-2'),
@@ -77,7 +93,9 @@ export function readInk(element: Element): ChartInk {
     water,
     air,
     solid,
-    text: colour('--face-text'),
-    figure: colour('--face-figure'),
+    text: face('--face-text'),
+    figure: face('--face-figure'),
   };
+  done();
+  return ink;
 }

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { Field } from '../Field';
+import { Field } from '../../kit/Field';
 import type { TypedFilling } from './typedFilling';
 
 interface FillingFieldsProps {

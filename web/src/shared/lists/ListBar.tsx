@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type ReactElement, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
+import { Choice } from '../../kit/Choice';
 
 interface ListBarProps {
   readonly find: string;
@@ -31,7 +32,7 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
   }, [isSent]);
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 pt-3" role="search">
-      <label className="flex items-center gap-3 text-[14px]">
+      <label className="flex items-center gap-3 text-small">
         Find
         <input
           ref={field}
@@ -64,29 +65,14 @@ interface AskedByProps {
 /** One thing that a list is asked by, chosen from a few. */
 export function AskedBy({ label, value, options, onChange }: AskedByProps): ReactElement {
   return (
-    <label className="flex items-center gap-2 text-[14px]">
-      {label}
-      <select
-        className="box !min-h-9 max-w-[190px]"
-        value={value}
-        onChange={(event) => {
-          onChange(event.target.value);
-        }}
-      >
-        {options.map(({ key, words }) => (
-          <option key={key} value={key}>
-            {words}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Choice label={label} look="beside" className="max-w-[280px]" value={value} options={options} onChange={onChange} />
   );
 }
 
 /** A day that a list begins or ends with. */
 export function AskedDay({ label, value, onChange }: Omit<AskedByProps, 'options'>): ReactElement {
   return (
-    <label className="flex items-center gap-2 text-[14px]">
+    <label className="flex items-center gap-2 text-small">
       {label}
       <input
         className="box !min-h-9"

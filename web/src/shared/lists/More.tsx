@@ -25,7 +25,7 @@ export function More<T>({ query, what }: MoreProps<T>): ReactElement | null {
   if (!query.hasNextPage) return null;
   const shown = rowsOf(query.data).length;
   return (
-    <p className="flex items-center gap-4 py-3 text-[14px]">
+    <p className="flex items-center gap-4 py-3 text-small">
       <button
         type="button"
         className="alt"

@@ -36,7 +36,7 @@ export function FindLot({ total, onChoose }: FindLotProps): ReactElement {
         <button
           key={lot.id}
           type="button"
-          className="tie text-left text-[14px]"
+          className="tie text-left text-small"
           onClick={() => {
             onChoose(lot);
             setFind('');

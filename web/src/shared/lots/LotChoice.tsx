@@ -2,6 +2,7 @@ import type { LotRow, LotsAsked } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { lotsQuery, type Asked } from '../queries';
+import { Choice } from '../../kit/Choice';
 
 /** So many stand in the list at once. */
 const LISTED = 200;
@@ -24,23 +25,15 @@ export function LotChoice({ label, chosen, among = {}, onChoose }: LotChoiceProp
   const isLong = find !== '' || data?.next !== undefined;
   return (
     <>
-      <label className="field">
-        <span>{label}</span>
-        <select
-          value={chosen?.id ?? ''}
-          onChange={(event) => {
-            const lot = listed.find(({ id }) => id === event.target.value);
-            if (lot !== undefined) onChoose(lot);
-          }}
-        >
-          {chosen === undefined && <option value="">say which</option>}
-          {listed.map(({ id, name, code }) => (
-            <option key={id} value={id}>
-              {name}, {code}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Choice
+        label={label}
+        value={chosen?.id ?? ''}
+        options={listed.map(({ id, name, code }) => ({ key: id, words: `${name}, ${code}` }))}
+        onChange={(key) => {
+          const lot = listed.find(({ id }) => id === key);
+          if (lot !== undefined) onChoose(lot);
+        }}
+      />
       {isLong && (
         <label className="field">
           <span>

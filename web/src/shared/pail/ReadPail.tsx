@@ -48,7 +48,7 @@ export function ReadPail({ shape, fill, state, k, readings }: ReadPailProps): Re
       <div className="relative ml-3 min-w-[96px] flex-1" style={{ height: drawing.height }}>
         {readings.map(({ part, figure }, i) => (
           <div key={part} className="absolute left-0 -translate-y-1/2 leading-none" style={{ top: tops[i] }}>
-            <span className={`block text-[14px] font-semibold ${INK[part]}`}>{part}</span>
+            <span className={`block text-small font-semibold ${INK[part]}`}>{part}</span>
             {figure}
           </div>
         ))}

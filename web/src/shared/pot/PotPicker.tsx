@@ -66,7 +66,7 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
   };
   return (
     <form className="mt-3" onSubmit={submit}>
-      <h3 className="text-[14.5px]">Another, inside, in cm</h3>
+      <h3 className="text-small">Another, inside, in cm</h3>
       <div className="mt-1 flex gap-2">
         {SIZES.map(({ key, label }) => (
           <label key={key} className="field flex-1">
@@ -82,7 +82,7 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
           </label>
         ))}
       </div>
-      <p className="q mt-1 text-[13px]">Depth alone is a straight pot.</p>
+      <p className="q mt-1 text-small">Depth alone is a straight pot.</p>
       {sorry !== undefined && (
         <p className="sorry mt-2" role="alert">
           {sorry}

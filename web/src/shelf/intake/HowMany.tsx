@@ -7,7 +7,8 @@ import {
   type Working,
 } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
-import { Choice, Field } from '../../shared/Field';
+import { Choice } from '../../kit/Choice';
+import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { numberOf } from '../../shared/numberOf';
 
