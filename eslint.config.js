@@ -75,11 +75,11 @@ export default tseslint.config(
         { selector: 'JSXOpeningElement[name.name="select"]', message: 'A choice is kit/Choice.' },
         {
           selector:
-            'JSXOpeningElement[name.name="input"] > JSXAttribute[name.name="type"][value.value=/^(checkbox|radio)$/]',
-          message: 'A box is kit/Check, one of a few is kit/OneOf.',
+            'JSXOpeningElement[name.name="input"] > JSXAttribute[name.name="type"][value.value=/^(checkbox|radio|date|time|datetime-local)$/]',
+          message: 'A box is kit/Check, one of a few is kit/OneOf, a day is kit/DateField.',
         },
         {
-          selector: ':matches(Literal[value=/text-.[0-9]/], TemplateElement[value.raw=/text-.[0-9]/])',
+          selector: ':matches(Literal[value=/text-.[0-9.]+px/], TemplateElement[value.raw=/text-.[0-9.]+px/])',
           message: 'A size of type is one of the nine in app/styles.css.',
         },
       ],

@@ -12,6 +12,8 @@ export default defineConfig({
   worker: { format: 'es' },
   build: {
     manifest: true,
+    // From the first that know a colour by day and by night.
+    cssTarget: ['chrome123', 'firefox120', 'safari17.5'],
     outDir: 'dist',
     emptyOutDir: true,
     assetsInlineLimit: 0,

@@ -68,4 +68,6 @@ export const router = createBrowserRouter([
       { path: '*', element: <NothingHere /> },
     ],
   },
+  // For whoever builds: every part of the kit. It is in no notebook.
+  ...(import.meta.env.DEV ? [page('/kit', async () => (await import('../kit/KitPage')).KitPage)] : []),
 ]);

@@ -6,9 +6,11 @@ interface FieldProps {
   readonly onChange: (value: string) => void;
   /** Figures are set in the figure face and bring up the number pad. */
   readonly mode?: HTMLAttributes<HTMLInputElement>['inputMode'];
-  readonly type?: 'text' | 'date' | 'datetime-local' | 'password';
+  readonly type?: 'text' | 'password';
   readonly className?: string;
   readonly placeholder?: string;
+  /** The cursor has left it. */
+  readonly onLeave?: () => void;
 }
 
 /** A labelled text or number. */
@@ -20,6 +22,7 @@ export function Field({
   type = 'text',
   className = '',
   placeholder,
+  onLeave,
 }: FieldProps): ReactElement {
   return (
     <label className={`field ${className}`}>
@@ -31,6 +34,7 @@ export function Field({
         autoComplete="off"
         placeholder={placeholder}
         value={value}
+        onBlur={onLeave}
         onChange={(event) => {
           onChange(event.target.value);
         }}

@@ -2,6 +2,7 @@ import { MEDIA_CLASSES } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { sentenceAt } from '../shared/api';
 import { Choice } from '../kit/Choice';
+import { DateField } from '../kit/DateField';
 
 export interface LotFieldValues {
   readonly classId: string;
@@ -40,7 +41,7 @@ export function LotFields({ values, onChange, error, currency }: LotFieldsProps)
   const field = (
     key: keyof LotFieldValues,
     label: string,
-    more: { type?: string; inputMode?: 'decimal'; placeholder?: string } = {},
+    more: { inputMode?: 'decimal'; placeholder?: string } = {},
   ): ReactElement => (
     <label className="field">
       <span>{label}</span>
@@ -66,7 +67,16 @@ export function LotFields({ values, onChange, error, currency }: LotFieldsProps)
       />
       {field('source', 'Where from', { placeholder: 'heap by the potting shed' })}
       {field('grade', 'Grade', { placeholder: '3-8 mm, screened' })}
-      {field('boughtOn', 'Came on', { type: 'date' })}
+      <div>
+        <DateField
+          label="Came on"
+          value={values.boughtOn}
+          onChange={(boughtOn) => {
+            onChange({ ...values, boughtOn });
+          }}
+        />
+        {sentenceAt(error, 'boughtOn') !== undefined && <span className="sorry">{sentenceAt(error, 'boughtOn')}</span>}
+      </div>
       {field('price', `Paid for one pack, ${currency}`, { inputMode: 'decimal' })}
       {field('packVolume_L', 'Pack on the label, L', { inputMode: 'decimal' })}
       {field('state', 'State', { placeholder: 'moist, opened in October' })}

@@ -1,6 +1,7 @@
 import type { BatchPlan } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
-import { Field } from '../../kit/Field';
+import { DateField } from '../../kit/DateField';
+import { TimeField } from '../../kit/TimeField';
 import { clockTime, day, fixed } from '../../shared/format';
 import { serverNow } from '../../shared/serverClock';
 import { useSession } from '../../shared/useSession';
@@ -25,7 +26,22 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
     <>
       <h2 className="flex flex-wrap items-end justify-between gap-2">
         The work{' '}
-        <Field label="Mixed on" type="datetime-local" value={at} onChange={setAt} className="w-52 font-normal" />
+        <span className="flex gap-2 font-normal">
+          <DateField
+            label="Mixed on"
+            value={at.slice(0, 10)}
+            onChange={(on) => {
+              setAt(`${on}T${at.slice(11)}`);
+            }}
+          />
+          <TimeField
+            label="at"
+            value={at.slice(11)}
+            onChange={(time) => {
+              setAt(`${at.slice(0, 10)}T${time}`);
+            }}
+          />
+        </span>
       </h2>
       {Number.isNaN(mixAt) ? (
         <p className="q mt-2">Say when it is mixed.</p>

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState, type ReactElement, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { Choice } from '../../kit/Choice';
+import { DateField } from '../../kit/DateField';
 
 interface ListBarProps {
   readonly find: string;
@@ -71,17 +72,5 @@ export function AskedBy({ label, value, options, onChange }: AskedByProps): Reac
 
 /** A day that a list begins or ends with. */
 export function AskedDay({ label, value, onChange }: Omit<AskedByProps, 'options'>): ReactElement {
-  return (
-    <label className="flex items-center gap-2 text-small">
-      {label}
-      <input
-        className="box !min-h-9"
-        type="date"
-        value={value}
-        onChange={(event) => {
-          onChange(event.target.value);
-        }}
-      />
-    </label>
-  );
+  return <DateField label={label} look="beside" value={value} onChange={onChange} />;
 }
