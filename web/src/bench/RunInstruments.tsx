@@ -34,9 +34,10 @@ export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactEl
       {kinds.map((kind) => {
         const chosen = sheet.instruments.find((one) => one.kind === kind);
         return (
-          <div key={kind}>
+          <div key={kind} className="flex flex-wrap items-center gap-3">
             <Choice
               label={NOUN[kind]}
+              look="beside"
               value={chosen?.id ?? ''}
               disabled={choose.isPending}
               options={[

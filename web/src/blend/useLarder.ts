@@ -7,8 +7,6 @@ import { deskBlendsQuery, deskLotsQuery } from '../shared/queries';
 export interface Larder {
   readonly lots: readonly DeskLot[];
   readonly blends: readonly DeskBlend[];
-  /** How many usable lots there are in all. */
-  readonly total: number;
 }
 
 interface Named {
@@ -51,14 +49,11 @@ function useBlends(ids: readonly string[]): Found<DeskBlend> {
   }, [ids, named, namedError, atHand, error]);
 }
 
-function useLots(ids: readonly string[]): Found<DeskLot> & { readonly total: number } {
+function useLots(ids: readonly string[]): Found<DeskLot> {
   const { data: named, error: namedError } = useQuery({ ...deskLotsQuery(ids), enabled: ids.length > 0 });
   const { data: atHand, error } = useQuery(deskLotsQuery(NOTHING));
   return useMemo(
-    () => ({
-      ...found(ids, { data: named?.lots, error: namedError }, { data: atHand?.lots, error }),
-      total: atHand?.total ?? 0,
-    }),
+    () => found(ids, { data: named?.lots, error: namedError }, { data: atHand?.lots, error }),
     [ids, named, namedError, atHand, error],
   );
 }
@@ -85,10 +80,7 @@ export function useLarder({ lines = NOTHING, lotIds = NOTHING, blendIds = NOTHIN
     ...inside,
   ]);
   const lots = useLots(namedLots);
-  const larder = useMemo(
-    (): Larder => ({ lots: lots.all, blends: blends.all, total: lots.total }),
-    [lots.all, blends.all, lots.total],
-  );
+  const larder = useMemo((): Larder => ({ lots: lots.all, blends: blends.all }), [lots.all, blends.all]);
   return {
     larder: lots.isPending || blends.isPending ? undefined : larder,
     error: lots.error ?? blends.error,

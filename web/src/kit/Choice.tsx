@@ -102,7 +102,7 @@ export function Choice<K extends string>({
   if (!named) return choice;
   return (
     <div
-      className={`${look === 'above' ? 'flex flex-col gap-1 text-small' : 'inline-flex items-center gap-2 text-small'} ${className}`}
+      className={`min-w-0 max-w-full text-small ${look === 'above' ? 'flex flex-col gap-1' : 'inline-flex items-center gap-2'} ${className}`}
     >
       <span id={id} className={look === 'above' ? 'font-semibold' : 'whitespace-nowrap'}>
         {label}

@@ -3,6 +3,7 @@ import { Check } from './Check';
 import { Choice } from './Choice';
 import { DateField } from './DateField';
 import { Field } from './Field';
+import { Find } from './Find';
 import { OneOf } from './OneOf';
 import { TimeField } from './TimeField';
 
@@ -37,6 +38,28 @@ export function KitPage(): ReactElement {
   );
 }
 
+const STUFF = ['Bark, fine', 'Coir pith', 'Pumice 3-8 mm', 'Pumice 8-12 mm', 'Rice hulls'];
+
+function Found(): ReactElement {
+  const [text, setText] = useState('');
+  const [chosen, setChosen] = useState<string>();
+  const found = STUFF.filter((name) => name.toLowerCase().includes(text.toLowerCase()));
+  return (
+    <Find
+      label="Lot"
+      chosen={chosen}
+      unchosen="say which"
+      found={found.map((name) => ({ key: name, words: name, note: 'came 8 Nov · not measured yet' }))}
+      total={1240}
+      text={text}
+      placeholder="name, code, source"
+      onText={setText}
+      onChoose={setChosen}
+      className="w-64"
+    />
+  );
+}
+
 function Parts({ scheme }: { readonly scheme: 'light' | 'dark' }): ReactElement {
   const [packed, setPacked] = useState('tapped');
   const [day, setDay] = useState('2026-11-24');
@@ -57,6 +80,9 @@ function Parts({ scheme }: { readonly scheme: 'light' | 'dark' }): ReactElement 
         <Choice label="Not now" value="tapped" options={PACKED} onChange={nothing} disabled />
         <Choice label="Only" look="beside" value={packed} options={PACKED} onChange={setPacked} />
         <Choice label="Bare" look="bare" value={packed} options={PACKED} onChange={setPacked} />
+      </Part>
+      <Part name="Find">
+        <Found />
       </Part>
       <Part name="DateField and TimeField">
         <DateField label="Came on" value={day} onChange={setDay} />

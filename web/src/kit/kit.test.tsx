@@ -5,6 +5,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { choicesOf, choose, isTicked } from '../testing/choose';
 import { Check } from './Check';
 import { Choice, type Option } from './Choice';
+import { Find } from './Find';
 import { OneOf } from './OneOf';
 
 const PACKED: readonly Option<string>[] = [
@@ -106,5 +107,60 @@ describe('one of a few', () => {
     await user.click(screen.getByLabelText('dropped'));
     expect(said).toHaveBeenLastCalledWith('dropped');
     expect(isTicked(screen.getByRole('radio', { name: 'tapped' }))).toBe(true);
+  });
+});
+
+describe('finding one among thousands', () => {
+  const ALL = ['Bark, fine', 'Coir pith', 'Pumice 3-8 mm', 'Pumice 8-12 mm'];
+  function Shelf({ said }: { readonly said: (key: string) => void }): ReactElement {
+    const [text, setText] = useState('');
+    const [chosen, setChosen] = useState<string>();
+    const found = ALL.filter((name) => name.toLowerCase().includes(text.toLowerCase()));
+    return (
+      <Find
+        label="Lot"
+        chosen={chosen}
+        unchosen="say which"
+        found={found.slice(0, 3).map((name) => ({ key: name, words: name, note: 'not measured yet' }))}
+        total={found.length}
+        text={text}
+        placeholder="name, code"
+        onText={setText}
+        onChoose={(key) => {
+          setChosen(key);
+          said(key);
+        }}
+      />
+    );
+  }
+
+  it('takes words, shows what answers and how many are not shown, and closes with what was taken', async () => {
+    const said = vi.fn();
+    const user = userEvent.setup();
+    render(<Shelf said={said} />);
+    const find = screen.getByLabelText('Lot');
+    expect(find.textContent).toBe('say which');
+    await user.click(find);
+    expect(screen.getByText(/The first 3 of 4/)).toBeTruthy();
+    await user.type(screen.getByPlaceholderText('name, code'), 'pum');
+    expect(screen.getAllByRole('option').map(({ textContent }) => textContent)).toEqual([
+      'Pumice 3-8 mmnot measured yet',
+      'Pumice 8-12 mmnot measured yet',
+    ]);
+    await user.keyboard('{ArrowDown}{Enter}');
+    expect(said.mock.calls).toEqual([['Pumice 8-12 mm']]);
+    expect(screen.queryByRole('option')).toBeNull();
+    expect(find.textContent).toBe('Pumice 8-12 mm');
+  });
+
+  it('says so where nothing answers, and forgets the words when it is closed', async () => {
+    const user = userEvent.setup();
+    render(<Shelf said={vi.fn()} />);
+    await user.click(screen.getByLabelText('Lot'));
+    await user.type(screen.getByPlaceholderText('name, code'), 'gravel');
+    expect(screen.getByText('Nothing is called so.')).toBeTruthy();
+    await user.keyboard('{Escape}');
+    await user.click(screen.getByLabelText('Lot'));
+    expect(screen.getAllByRole('option')).toHaveLength(3);
   });
 });

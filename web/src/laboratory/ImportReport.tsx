@@ -37,7 +37,11 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
         Paste what the laboratory sent: a line for each figure, name, number, unit. Nothing is converted; what is not
         plainly on the sheet stays out, and says why.
       </p>
-      {request === undefined && <LotChoice label="Of which lot" chosen={chosen} onChoose={setChosen} />}
+      {request === undefined && (
+        <div className="mt-3">
+          <LotChoice label="Of which lot" chosen={chosen} onChoose={setChosen} />
+        </div>
+      )}
       <label className="field mt-2">
         <span>The report</span>
         <textarea

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { age, duration, figure, fixed } from './format';
+import { age, dueTime, duration, figure, fixed, overTime } from './format';
 
 describe('a shown number', () => {
   it.each([
@@ -16,6 +16,18 @@ describe('a shown number', () => {
     expect(figure(0.36123, 3, 0.0141)).toEqual({ value: '0.361', spread: '0.014' });
     expect(figure(38.2, 1, 4.3)).toEqual({ value: '38', spread: '4' });
     expect(figure(0.36123, 2)).toEqual({ value: '0.36' });
+  });
+});
+
+describe('what is due', () => {
+  const now = Date.parse('2026-11-28T12:00:00Z');
+  const hours = (n: number): number => now + n * 3600000;
+
+  it('stands by the clock while it is near, and by the day where it is not', () => {
+    expect(dueTime(hours(2), now, 'UTC')).toBe('14:00');
+    expect(dueTime(hours(30), now, 'UTC')).toBe('29 Nov');
+    expect(overTime(hours(-0.5), now, 'UTC')).toBe('30:00 over');
+    expect(overTime(hours(-33), now, 'UTC')).toBe('since 27 Nov');
   });
 });
 

@@ -53,6 +53,11 @@ export function day(iso: string, zone: string): string {
 /** Further off than this, a deadline is a day and not an hour. */
 const SOON_MS = 18 * 3600000;
 
+/** How long something is over due: by the clock while it is fresh, else since which day. */
+export function overTime(at: number, now: number, zone: string): string {
+  return now - at < SOON_MS ? `${duration(now - at)} over` : `since ${day(new Date(at).toISOString(), zone)}`;
+}
+
 /** When something is due: by the clock where it is soon, else by the day. */
 export function dueTime(at: number, now: number, zone: string): string {
   return at - now < SOON_MS ? clockTime(at, zone) : day(new Date(at).toISOString(), zone);

@@ -8,7 +8,8 @@ export async function choose(
   user: UserEvent = userEvent.setup(),
 ): Promise<void> {
   await user.click(choice);
-  const [wanted] = await screen.findAllByRole('option', { name: words });
+  const name = typeof words === 'string' ? (said: string) => said.startsWith(words) : words;
+  const [wanted] = await screen.findAllByRole('option', { name });
   await user.click(wanted as HTMLElement);
 }
 

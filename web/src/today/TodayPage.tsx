@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { api } from '../shared/api';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { dueTime, duration } from '../shared/format';
+import { dueTime, overTime } from '../shared/format';
 import { instrumentsQuery, queryClient, todayQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
@@ -125,7 +125,7 @@ function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; r
   return (
     <li className={over ? 'now' : ''}>
       <span className="f">
-        {job.at === undefined ? 'any time' : over ? `${duration(now - job.at)} over` : dueTime(job.at, now, zone)}
+        {job.at === undefined ? 'any time' : over ? overTime(job.at, now, zone) : dueTime(job.at, now, zone)}
       </span>
       <Link to={job.to}>
         <b>{job.what}</b>

@@ -1,34 +1,56 @@
 import type { DeskBlend, DeskLot, RecipeLine } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactElement } from 'react';
-import { plantsQuery } from '../../shared/queries';
+import { useState, type ReactElement } from 'react';
+import { Find, type Found } from '../../kit/Find';
+import { foundLot } from '../../shared/lots/foundLot';
+import { lotsQuery, plantsQuery } from '../../shared/queries';
+import { useSession } from '../../shared/useSession';
+import { useSettled } from '../../shared/useSettled';
 import { keptFor } from './keptFor';
-import { Choice } from '../../kit/Choice';
+
+const SHOWN = 30;
 
 interface AddLineProps {
+  /** Lots at hand that are not in the recipe yet. */
   readonly lots: readonly DeskLot[];
+  readonly used: readonly string[];
   readonly blends: readonly DeskBlend[];
   readonly onAdd: (line: Omit<RecipeLine, 'parts'>) => void;
 }
 
-/** Another lot, or a kept blend as the base of this one. */
-export function AddLine({ lots, blends, onAdd }: AddLineProps): ReactElement {
+/** Another lot, from those at hand or found among all of the shelf, or a kept blend as the base of this one. */
+export function AddLine({ lots, used, blends, onAdd }: AddLineProps): ReactElement {
+  const { notebook } = useSession();
   const plants = useQuery(plantsQuery).data ?? [];
+  const [text, setText] = useState('');
+  const find = useSettled(text.trim());
+  const asked = useQuery({ ...lotsQuery({ find, limit: SHOWN }), enabled: find !== '' });
+  const among = find === '' ? lots : (asked.data?.rows ?? []).filter(({ id, usable }) => usable && !used.includes(id));
+  const named = (name: string): boolean => name.toLowerCase().includes(find.toLowerCase());
+  const found: Found[] = [
+    ...among.map((lot) => {
+      const one = foundLot(lot, notebook.zone);
+      return { ...one, words: `${one.words}${keptFor(lot.id, plants)}` };
+    }),
+    ...blends
+      .filter(({ name }) => named(name))
+      .map(({ id, name, latest }) => ({
+        key: id,
+        words: `${name}, version ${String(latest.n)}`,
+        group: 'A kept blend as a part',
+      })),
+  ];
   return (
-    <Choice
+    <Find
       label="Add a lot"
       className="border-t border-zinc3 pt-2"
-      value=""
+      chosen={undefined}
       unchosen="choose from the shelf"
-      options={[
-        ...lots.map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}${keptFor(lot.id, plants)}` })),
-        ...blends.map(({ id, name, latest }) => ({
-          key: id,
-          words: `${name}, version ${String(latest.n)}`,
-          group: 'A kept blend as a part',
-        })),
-      ]}
-      onChange={(key) => {
+      found={found}
+      text={text}
+      placeholder="name, code, source"
+      onText={setText}
+      onChoose={(key) => {
         const blend = blends.find(({ id }) => id === key);
         onAdd(blend === undefined ? { lotId: key } : { blend: { id: blend.id, n: blend.latest.n } });
       }}

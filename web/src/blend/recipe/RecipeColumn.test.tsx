@@ -26,7 +26,7 @@ function column(recipe = start): { readonly kept: () => Recipe } {
       <RecipeColumn
         draft={{ name: 'Tub mix', recipe: shown }}
         draftKey="new"
-        larder={{ lots: SHELF, blends: [base], total: SHELF.length }}
+        larder={{ lots: SHELF, blends: [base] }}
         result={undefined}
         onRecipe={(next) => {
           now = next;

@@ -3,7 +3,6 @@ import { fillRest, type DeskResult } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import type { BlendDraft } from '../draftStore';
 import { lineKey, lineName } from '../deskView';
-import { FindLot } from '../../shared/lots/FindLot';
 import { useMeasures } from '../../shared/useSession';
 import { AddLine } from './AddLine';
 import { Additives } from './Additives';
@@ -23,7 +22,7 @@ interface RecipeColumnProps {
 
 /** The recipe as it is written, in any unit, and how much of it is left once it has settled into itself. */
 export function RecipeColumn({ draft, draftKey, larder, result, onRecipe }: RecipeColumnProps): ReactElement {
-  const { lots, blends, total } = larder;
+  const { lots, blends } = larder;
   const { recipe } = draft;
   const { lines } = recipe;
   const sizes = useMeasures();
@@ -69,6 +68,7 @@ export function RecipeColumn({ draft, draftKey, larder, result, onRecipe }: Reci
       </ul>
       <AddLine
         lots={lots.filter((lot) => lot.component !== undefined && !lines.some((line) => line.lotId === lot.id))}
+        used={lines.flatMap(({ lotId }) => lotId ?? [])}
         blends={blends.filter(
           ({ id, latest }) => id !== draftKey && !lines.some(({ blend }) => blend?.id === id && blend.n === latest.n),
         )}
@@ -76,14 +76,6 @@ export function RecipeColumn({ draft, draftKey, larder, result, onRecipe }: Reci
           setLines([...lines, { ...line, parts: lines.length === 0 ? 3 : 1 }]);
         }}
       />
-      {total > lots.length && (
-        <FindLot
-          total={total}
-          onChoose={({ id }) => {
-            if (!lines.some(({ lotId }) => lotId === id)) setLines([...lines, { lotId: id, parts: 1 }]);
-          }}
-        />
-      )}
       <PasteRecipe
         onTake={(taken) => {
           onRecipe({ ...recipe, ...taken });

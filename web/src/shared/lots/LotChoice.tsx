@@ -1,11 +1,14 @@
 import type { LotRow, LotsAsked } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
+import { Find } from '../../kit/Find';
 import { lotsQuery, type Asked } from '../queries';
-import { Choice } from '../../kit/Choice';
+import { useSession } from '../useSession';
+import { useSettled } from '../useSettled';
+import { foundLot } from './foundLot';
 
-/** So many stand in the list at once. */
-const LISTED = 200;
+/** So many are shown of those that answer. */
+const SHOWN = 30;
 
 interface LotChoiceProps {
   readonly label: string;
@@ -16,40 +19,28 @@ interface LotChoiceProps {
   readonly onChoose: (lot: LotRow) => void;
 }
 
-/** One lot of the shelf: from a list while the shelf is small, and found by words where it is not. */
+/** One lot of the shelf, found on the server by words. */
 export function LotChoice({ label, chosen, among = {}, onChoose }: LotChoiceProps): ReactElement {
-  const [find, setFind] = useState('');
-  const { data } = useQuery(lotsQuery({ ...among, limit: LISTED, ...(find.trim() === '' ? {} : { find }) }));
+  const { notebook } = useSession();
+  const [text, setText] = useState('');
+  const find = useSettled(text.trim());
+  const { data } = useQuery(lotsQuery({ ...among, limit: SHOWN, ...(find === '' ? {} : { find }) }));
   const rows = data?.rows ?? [];
-  const listed = chosen === undefined || rows.some(({ id }) => id === chosen.id) ? rows : [chosen, ...rows];
-  const isLong = find !== '' || data?.next !== undefined;
   return (
-    <>
-      <Choice
-        label={label}
-        value={chosen?.id ?? ''}
-        options={listed.map(({ id, name, code }) => ({ key: id, words: `${name}, ${code}` }))}
-        onChange={(key) => {
-          const lot = listed.find(({ id }) => id === key);
-          if (lot !== undefined) onChoose(lot);
-        }}
-      />
-      {isLong && (
-        <label className="field">
-          <span>
-            {label}: find among <span className="f">{data?.total ?? 0}</span>
-          </span>
-          <input
-            type="search"
-            value={find}
-            placeholder="name, code, source"
-            onChange={(event) => {
-              setFind(event.target.value);
-            }}
-          />
-        </label>
-      )}
-    </>
+    <Find
+      label={label}
+      chosen={chosen === undefined ? undefined : `${chosen.name}, ${chosen.code}`}
+      unchosen="say which"
+      found={rows.map((row) => foundLot(row, notebook.zone))}
+      total={data?.total ?? 0}
+      text={text}
+      placeholder="name, code, source"
+      onText={setText}
+      onChoose={(key) => {
+        const lot = rows.find(({ id }) => id === key);
+        if (lot !== undefined) onChoose(lot);
+      }}
+    />
   );
 }
 
@@ -58,7 +49,7 @@ export function useFirstLot(
   id: string | undefined,
   among: Asked<LotsAsked> = {},
 ): { readonly isPending: boolean; readonly first: LotRow | undefined; readonly total: number } {
-  const { data, isPending } = useQuery(lotsQuery({ ...among, limit: LISTED }));
+  const { data, isPending } = useQuery(lotsQuery({ ...among, limit: SHOWN }));
   const named = useQuery({ ...lotsQuery({ ...among, ids: id ?? '' }), enabled: id !== undefined });
   return {
     isPending: isPending || (id !== undefined && named.isPending),

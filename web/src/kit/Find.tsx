@@ -1,0 +1,142 @@
+import { Command } from 'cmdk';
+import { ChevronDown } from 'lucide-react';
+import { Popover } from 'radix-ui';
+import { useId, useState, type ReactElement, type ReactNode } from 'react';
+
+/** Something that was found. */
+export interface Found {
+  readonly key: string;
+  readonly words: string;
+  /** What tells it from its like: where from, how old, what is missing. */
+  readonly note?: string | undefined;
+  readonly sign?: ReactNode;
+  /** Those of one group stand together under its name. */
+  readonly group?: string | undefined;
+}
+
+interface FindProps {
+  readonly label: string;
+  /** What is chosen, as it is called; nothing until something is. */
+  readonly chosen: string | undefined;
+  readonly unchosen: string;
+  /** What answers to the words, found by whoever asks. */
+  readonly found: readonly Found[];
+  /** How many answer in all, where not all are shown. */
+  readonly total?: number;
+  readonly text: string;
+  readonly placeholder: string;
+  readonly onText: (text: string) => void;
+  readonly onChoose: (key: string) => void;
+  readonly unseen?: boolean;
+  readonly className?: string;
+}
+
+/** One thing among thousands: opened, it takes words and shows what answers to them. */
+export function Find({
+  label,
+  chosen,
+  unchosen,
+  found,
+  total = found.length,
+  text,
+  placeholder,
+  onText,
+  onChoose,
+  unseen = false,
+  className = '',
+}: FindProps): ReactElement {
+  const id = useId();
+  const [open, setOpen] = useState(false);
+  const groups = [...new Set(found.map(({ group }) => group))];
+  return (
+    <div className={`flex max-w-full min-w-0 flex-col gap-1 text-small ${className}`}>
+      <span id={id} className={unseen ? 'sr-only' : 'font-semibold'}>
+        {label}
+      </span>
+      <Popover.Root
+        open={open}
+        onOpenChange={(next) => {
+          setOpen(next);
+          if (!next) onText('');
+        }}
+      >
+        <Popover.Trigger
+          role="combobox"
+          aria-labelledby={id}
+          aria-haspopup="listbox"
+          className="inline-flex min-h-11 min-w-0 cursor-pointer items-center justify-between gap-2 rounded-[2px] border-[1.5px] border-ink bg-paper px-2.5 text-left text-head"
+        >
+          <span className={`min-w-0 truncate ${chosen === undefined ? 'text-ink2' : ''}`}>{chosen ?? unchosen}</span>
+          <ChevronDown size={18} strokeWidth={2.4} className="shrink-0" />
+        </Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content
+            align="start"
+            sideOffset={3}
+            collisionPadding={8}
+            aria-label={label}
+            className="z-40 w-[max(var(--radix-popover-trigger-width),340px)] max-w-[92vw] rounded-[2px] border-[1.5px] border-ink bg-paper text-ink shadow-[0_6px_0_-2px_var(--zinc-3)]"
+          >
+            <Command shouldFilter={false} label={label}>
+              <Command.Input
+                value={text}
+                onValueChange={onText}
+                placeholder={placeholder}
+                className="h-12 w-full border-b-[1.5px] border-ink bg-transparent px-3 text-head outline-none"
+              />
+              <Command.List className="max-h-[min(54vh,400px)] overflow-y-auto">
+                <Command.Empty className="px-3 py-4 text-small text-ink2">Nothing is called so.</Command.Empty>
+                {groups.map((group) => (
+                  <Command.Group
+                    key={group ?? ''}
+                    heading={group}
+                    className="**:[[cmdk-group-heading]]:border-t **:[[cmdk-group-heading]]:border-zinc2 **:[[cmdk-group-heading]]:px-3 **:[[cmdk-group-heading]]:pt-3 **:[[cmdk-group-heading]]:pb-1 **:[[cmdk-group-heading]]:text-note **:[[cmdk-group-heading]]:font-semibold **:[[cmdk-group-heading]]:text-ink2"
+                  >
+                    {found
+                      .filter((one) => one.group === group)
+                      .map((one) => (
+                        <FoundLine
+                          key={one.key}
+                          one={one}
+                          onChoose={() => {
+                            onChoose(one.key);
+                            onText('');
+                            setOpen(false);
+                          }}
+                        />
+                      ))}
+                  </Command.Group>
+                ))}
+              </Command.List>
+            </Command>
+            {total > found.length && (
+              <p className="border-t border-zinc2 px-3 py-2 text-note text-ink2">
+                The first {found.length} of {total}; write more of its name.
+              </p>
+            )}
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
+    </div>
+  );
+}
+
+function FoundLine({ one, onChoose }: { readonly one: Found; readonly onChoose: () => void }): ReactElement {
+  return (
+    <Command.Item
+      value={one.key}
+      onSelect={onChoose}
+      className="flex min-h-11 cursor-pointer items-center gap-3 px-3 py-1.5 text-body data-[selected=true]:bg-slab data-[selected=true]:text-inverse data-[selected=true]:**:text-inverse"
+    >
+      <span aria-hidden className="shrink-0">
+        {one.sign}
+      </span>
+      <span className="min-w-0">
+        <span className="block truncate">{one.words}</span>
+        {one.note !== undefined && one.note !== '' && (
+          <span className="block truncate text-note text-ink2">{one.note}</span>
+        )}
+      </span>
+    </Command.Item>
+  );
+}
