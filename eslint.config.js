@@ -79,6 +79,11 @@ export default tseslint.config(
           message: 'A box is kit/Check, one of a few is kit/OneOf, a day is kit/DateField.',
         },
         {
+          selector:
+            'ImportDeclaration[source.value="radix-ui"] > ImportSpecifier[imported.name=/Dialog$|^(Select|Checkbox|RadioGroup)$/]',
+          message: 'The kit has a part for this.',
+        },
+        {
           selector: ':matches(Literal[value=/text-.[0-9.]+px/], TemplateElement[value.raw=/text-.[0-9.]+px/])',
           message: 'A size of type is one of the nine in app/styles.css.',
         },

@@ -1,5 +1,5 @@
-import { Dialog } from 'radix-ui';
 import type { ReactElement } from 'react';
+import { Dialog, DialogClose } from '../kit/Dialog';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['0', 'Today'],
@@ -20,29 +20,22 @@ interface KeySheetProps {
 /** Every key on one sheet. */
 export function KeySheet({ open, onOpenChange }: KeySheetProps): ReactElement {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/40" />
-        <Dialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(440px,94vw)] -translate-x-1/2 -translate-y-1/2 border-[3px] border-ink bg-paper p-6">
-          <Dialog.Title className="text-lead">Keys</Dialog.Title>
-          <Dialog.Description className="q mb-3 text-small">
-            Single keys work when no field has the cursor.
-          </Dialog.Description>
-          <table className="rows">
-            <tbody>
-              {KEYS.map(([key, does]) => (
-                <tr key={key}>
-                  <th scope="row" className="f">
-                    {key}
-                  </th>
-                  <td>{does}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <Dialog.Close className="alt mt-5">Close</Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Dialog title="Keys" line="Single keys work when no field has the cursor." open={open} onOpenChange={onOpenChange}>
+      <table className="rows">
+        <tbody>
+          {KEYS.map(([key, does]) => (
+            <tr key={key}>
+              <th scope="row" className="f">
+                {key}
+              </th>
+              <td>{does}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-5">
+        <DialogClose>Close</DialogClose>
+      </p>
+    </Dialog>
   );
 }

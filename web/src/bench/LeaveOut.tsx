@@ -1,12 +1,12 @@
 import { replicateName } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
-import { Dialog } from 'radix-ui';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import type { RunSheet } from '@bent-pail/contract';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
 import { Choice } from '../kit/Choice';
+import { Dialog, DialogClose } from '../kit/Dialog';
 
 /** Takes a replicate out of the results, in sight, with its reason. */
 export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -35,48 +35,44 @@ export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement 
     exclude.mutate();
   };
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="tie">Leave a replicate out</Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/40" />
-        <Dialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(440px,94vw)] -translate-x-1/2 -translate-y-1/2 border-[3px] border-ink bg-paper p-6">
-          <form className="flex flex-col gap-4" onSubmit={submit}>
-            <Dialog.Title className="text-lead">Leave a replicate out</Dialog.Title>
-            <Dialog.Description className="q text-small">
-              Its readings stay on the sheet, struck through, with your name and reason.
-            </Dialog.Description>
-            <Choice
-              label="Which one"
-              value={String(replicate)}
-              options={counted.map((i) => ({ key: String(i), words: replicateName(i) }))}
-              onChange={(i) => {
-                setChosen(Number(i));
-              }}
-            />
-            <label className="field">
-              <span>Why</span>
-              <input
-                value={reason}
-                placeholder="knocked over before it was weighed"
-                onChange={(event) => {
-                  setReason(event.target.value);
-                }}
-              />
-            </label>
-            {exclude.error !== null && (
-              <p className="sorry" role="alert">
-                {sentenceOf(exclude.error)}
-              </p>
-            )}
-            <span className="flex gap-4">
-              <button type="submit" className="alt bg-slab text-inverse" disabled={exclude.isPending}>
-                Leave it out
-              </button>
-              <Dialog.Close className="alt">Keep it</Dialog.Close>
-            </span>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Dialog
+      opener="Leave a replicate out"
+      title="Leave a replicate out"
+      line="Its readings stay on the sheet, struck through, with your name and reason."
+      open={open}
+      onOpenChange={setOpen}
+    >
+      <form className="flex flex-col gap-4" onSubmit={submit}>
+        <Choice
+          label="Which one"
+          value={String(replicate)}
+          options={counted.map((i) => ({ key: String(i), words: replicateName(i) }))}
+          onChange={(i) => {
+            setChosen(Number(i));
+          }}
+        />
+        <label className="field">
+          <span>Why</span>
+          <input
+            value={reason}
+            placeholder="knocked over before it was weighed"
+            onChange={(event) => {
+              setReason(event.target.value);
+            }}
+          />
+        </label>
+        {exclude.error !== null && (
+          <p className="sorry" role="alert">
+            {sentenceOf(exclude.error)}
+          </p>
+        )}
+        <span className="flex gap-4">
+          <button type="submit" className="alt bg-slab text-inverse" disabled={exclude.isPending}>
+            Leave it out
+          </button>
+          <DialogClose>Keep it</DialogClose>
+        </span>
+      </form>
+    </Dialog>
   );
 }

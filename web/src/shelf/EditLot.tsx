@@ -1,7 +1,7 @@
 import type { LotRow } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
-import { Dialog } from 'radix-ui';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { Dialog, DialogClose } from '../kit/Dialog';
 import { api, ApiProblem, sentenceOf } from '../shared/api';
 import { queryClient } from '../shared/queries';
 import { useSession } from '../shared/useSession';
@@ -50,51 +50,43 @@ export function EditLot({ lot }: { readonly lot: LotRow }): ReactElement {
     save.mutate();
   };
   return (
-    <Dialog.Root
+    <Dialog
+      opener="Change what is known"
+      title={`${lot.name}, ${lot.code}`}
+      line="Measured values are not changed here: they come from runs."
+      wide
       open={open}
       onOpenChange={(next) => {
         setOpen(next);
         if (next) setFields(fieldsOf(lot));
       }}
     >
-      <Dialog.Trigger className="tie">Change what is known</Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/40" />
-        <Dialog.Content className="fixed top-1/2 left-1/2 z-30 max-h-[94vh] w-[min(680px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto border-[3px] border-ink bg-paper p-6">
-          <Dialog.Title className="text-lead">
-            {lot.name}, {lot.code}
-          </Dialog.Title>
-          <Dialog.Description className="q mb-3 text-small">
-            Measured values are not changed here: they come from runs.
-          </Dialog.Description>
-          <form className="grid gap-4 md:grid-cols-2" onSubmit={submit}>
-            <LotFields values={fields} onChange={setFields} error={save.error} currency={notebook.currency} />
-            {save.error !== null && (
-              <p className="sorry md:col-span-2" role="alert">
-                {sentenceOf(save.error)}{' '}
-                {stale && (
-                  <button
-                    type="button"
-                    className="tie"
-                    onClick={() => {
-                      void queryClient.invalidateQueries({ queryKey: ['lots'] });
-                      save.reset();
-                    }}
-                  >
-                    Take the other’s version in; mine stays typed here
-                  </button>
-                )}
-              </p>
-            )}
-            <span className="flex gap-4 md:col-span-2">
-              <button type="submit" className="alt bg-slab text-inverse" disabled={save.isPending}>
-                Save
+      <form className="grid gap-4 md:grid-cols-2" onSubmit={submit}>
+        <LotFields values={fields} onChange={setFields} error={save.error} currency={notebook.currency} />
+        {save.error !== null && (
+          <p className="sorry md:col-span-2" role="alert">
+            {sentenceOf(save.error)}{' '}
+            {stale && (
+              <button
+                type="button"
+                className="tie"
+                onClick={() => {
+                  void queryClient.invalidateQueries({ queryKey: ['lots'] });
+                  save.reset();
+                }}
+              >
+                Take the other’s version in; mine stays typed here
               </button>
-              <Dialog.Close className="alt">Leave it</Dialog.Close>
-            </span>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+            )}
+          </p>
+        )}
+        <span className="flex gap-4 md:col-span-2">
+          <button type="submit" className="alt bg-slab text-inverse" disabled={save.isPending}>
+            Save
+          </button>
+          <DialogClose>Leave it</DialogClose>
+        </span>
+      </form>
+    </Dialog>
   );
 }
