@@ -1,5 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import type { BlendRow, LotRow, RunRow, ScorecardRow, SheetRow } from '@bent-pail/contract';
+import type { LotRow, SheetRow } from '@bent-pail/contract';
+import { VIEWS } from '../../web/src/app/views';
 import { expect, look } from './notebook';
 import { Person } from './person';
 
@@ -19,66 +20,17 @@ async function check(me: Person, where: string): Promise<void> {
   expect(serious.map(({ id, nodes }) => `${where}: ${id}: ${nodes[0]?.html ?? ''}`)).toEqual([]);
 }
 
-/** Addresses by station, so that no one test takes all the time. */
-const VIEWS: Readonly<Record<string, (me: Person) => Promise<string[]>>> = {
-  'today, shelf and bench': async (me) => {
-    const lots = await me.list<LotRow>('/lots');
-    const runs = await me.list<RunRow>('/runs');
-    const open = runs.find((one) => one.finishedAt === undefined) as RunRow;
-    const finished = runs.find((one) => one.finishedAt !== undefined) as RunRow;
-    const lot = lots.find((one) => one.code === 'PM-3') as LotRow;
-    return [
-      '/',
-      '/shelf',
-      '/shelf/new',
-      `/shelf/lots/${lot.id}`,
-      '/bench?start',
-      `/bench/runs/${open.id}`,
-      `/bench/runs/${finished.id}`,
-      `/bench/runs/${finished.id}/print`,
-    ];
-  },
-  'what stands around the bench': async (me) => {
-    const lots = await me.list<LotRow>('/lots');
-    const batch = lots.find((one) => one.code === 'CT-1') as LotRow;
-    const bag = lots.find((one) => one.code === 'PM-4') as LotRow;
-    return [
-      `/shelf/lots/${batch.id}/labels`,
-      `/shelf/lots/${bag.id}/print`,
-      `/shelf/lots/${bag.id}/intake`,
-      '/bench/laboratory',
-      '/bench/round',
-      '/bench/protocols',
-      '/bench/instruments',
-      '/bench/vessels',
-      '/bench/devices',
-    ];
-  },
-  'the desk, question by question': async (me) => {
-    const blend = (await me.list<BlendRow>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
-    const panels = ['sweep', 'lines', 'pot', 'food', 'schools', 'batch', 'versions'];
-    return [
-      ...panels.map((key) => `/blend/${blend.id}?ask=${key}`),
-      `/blend/${blend.id}/versions/2/sheet?kind=pots&pots=12`,
-    ];
-  },
-  'blend, score and the rest': async (me) => {
-    const [blend] = await me.list<BlendRow>('/blends');
-    const [card] = await me.list<ScorecardRow>('/scorecards');
-    return [
-      '/blend',
-      '/blend/bench',
-      '/blend/plants',
-      '/blend/uses',
-      `/blend/compare?with=blend:${blend?.id ?? ''}`,
-      `/blend/${(blend as BlendRow).id}`,
-      '/score?start',
-      `/score/cards/${(card as ScorecardRow).id}`,
-      '/you',
-      '/nowhere',
-    ];
-  },
-};
+/** The views, some to a test, so that no one test takes all the time. */
+const PARTS = [
+  ['today', 'shelf', 'people'],
+  ['bench', 'score'],
+  ['protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
+  ['blend'],
+] as const;
+
+look('every view is looked at', () => {
+  expect(PARTS.flat().sort()).toEqual(Object.keys(VIEWS).sort());
+});
 
 /** Every third page in a test run, another third each day; `npm run axe` looks at all of them. */
 const FULL = process.env.BENT_PAIL_AXE === 'full';
@@ -86,8 +38,8 @@ const DAY_MS = 24 * 3600 * 1000;
 const SEED = Number(process.env.BENT_PAIL_SEED ?? Math.floor(Date.now() / DAY_MS));
 const isLookedAt = (_address: string, i: number): boolean => FULL || (i + SEED) % 3 === 0;
 
-for (const [part, addressesOf] of Object.entries(VIEWS)) {
-  look(`no serious finding, and nothing wider than the screen: ${part}`, async ({ browser, notebook }) => {
+for (const part of PARTS) {
+  look(`no serious finding, and nothing wider than the screen: ${part.join(', ')}`, async ({ browser, notebook }) => {
     look.slow();
     const me = await Person.enter(browser, notebook, 'Isla Brandreth');
     const errors: string[] = [];
@@ -95,7 +47,10 @@ for (const [part, addressesOf] of Object.entries(VIEWS)) {
       if (message.type() === 'error' || message.type() === 'warning') errors.push(message.text());
     });
     me.page.on('pageerror', (error) => errors.push(error.message));
-    for (const address of (await addressesOf(me)).filter(isLookedAt)) {
+    const addresses = (
+      await Promise.all(part.map((name) => VIEWS[name]?.looks({ list: (address) => me.list(address) }) ?? []))
+    ).flat();
+    for (const address of addresses.filter(isLookedAt)) {
       await me.page.goto(`${notebook.url}${address}`);
       await me.page.locator('main').waitFor();
       await check(me, address);

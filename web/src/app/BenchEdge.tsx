@@ -8,7 +8,7 @@ import { shapeOf } from '../shared/pail/pailGeometry';
 import { countsQuery } from '../shared/queries';
 import { useMe } from '../shared/useSession';
 import { WaitingBadge } from './WaitingBadge';
-import { STATIONS } from './stations';
+import { STATIONS } from './views';
 
 interface BenchEdgeProps {
   readonly onKeys: () => void;

@@ -1,9 +1,10 @@
 import type { ReactElement } from 'react';
 import { Dialog, DialogClose } from '../kit/Dialog';
+import { STATIONS } from './views';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['0', 'Today'],
-  ['1 2 3 5', 'Shelf, Bench, Blend, Score'],
+  [STATIONS.map(({ number }) => number).join(' '), STATIONS.map(({ word }) => word).join(', ')],
   ['/', 'find on the shelf'],
   ['Enter', 'keep the reading and go on'],
   ['↑ ↓ ← →', 'move in a run sheet'],

@@ -16,7 +16,7 @@ import { Drawer } from './Drawer';
 import { KeySheet } from './KeySheet';
 import { NotSecure } from './NotSecure';
 import { OneMoment } from './OneMoment';
-import { STATIONS } from './stations';
+import { STATIONS } from './views';
 import { useKeys } from './useKeys';
 
 /** Everything inside the door: the page, the working drawer, the bench edge. Outside it, the door. */

@@ -9,7 +9,7 @@ import { outboxOf } from '../shared/outbox/store';
 import { useWorking } from '../shared/workingStore';
 import { openPage } from '../testing/page';
 import { BenchEdge } from './BenchEdge';
-import { STATIONS } from './stations';
+import { STATIONS } from './views';
 import { useKeys } from './useKeys';
 
 const COUNTS: Counts = { lots: 27, openRuns: 1, blends: 0, scorecards: 3, sheetsToRate: 1 };

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { useWorking } from '../shared/workingStore';
-import type { Station } from './stations';
+import type { Station } from '../shared/view';
 
 /** Letters belong to a field, and in a choice they find what begins with them. */
 function isTyping(target: EventTarget | null): boolean {

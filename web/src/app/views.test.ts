@@ -1,0 +1,34 @@
+import { expect, it } from 'vitest';
+import { STATIONS, VIEWS } from './views';
+
+const PAGES = Object.values(VIEWS).flatMap(({ pages }) => pages);
+
+it('stations stand in the order of the work, each with a number and an address of its own', () => {
+  const numbers = STATIONS.map(({ number }) => number);
+  expect(numbers).toEqual([...new Set(numbers)].sort());
+  for (const { path } of STATIONS) expect(PAGES.map((page) => page.path)).toContain(path);
+});
+
+it('no two views have one address', () => {
+  const paths = PAGES.map(({ path }) => path);
+  expect(new Set(paths).size).toBe(paths.length);
+});
+
+it.each(PAGES.map(({ path, load }) => [path, load] as const))('%s has its page', async (_, load) => {
+  expect(typeof (await load())).toBe('function');
+});
+
+it('is looked at only where there is a page', async () => {
+  const demo = {
+    '/lots': ['PM-3', 'CT-1', 'PM-4'].map((code) => ({ id: code, code })),
+    '/runs': [{ id: 'open' }, { id: 'finished', finishedAt: '2026-11-24T08:00:00Z' }],
+    '/blends': [{ id: 'blend', name: 'Camellia tub' }],
+    '/scorecards': [{ id: 'card' }],
+  } as Readonly<Record<string, readonly unknown[]>>;
+  const ask = { list: <T>(address: string) => Promise.resolve((demo[address] ?? []) as readonly T[]) };
+  const addresses = (await Promise.all(Object.values(VIEWS).map(({ looks }) => looks(ask)))).flat();
+  const patterns = PAGES.map(({ path }) => new RegExp(`^${path.replaceAll(/:[a-z]+/g, '[^/]+')}$`));
+  const known = (address: string): boolean => patterns.some((one) => one.test(address.split('?')[0] ?? ''));
+  expect(addresses.filter((address) => !known(address))).toEqual(['/nowhere']);
+  expect(addresses.length).toBeGreaterThan(25);
+});

@@ -1,0 +1,32 @@
+import { bench } from '../bench/view';
+import { blend } from '../blend/view';
+import { devices } from '../devices/view';
+import { instruments } from '../instruments/view';
+import { laboratory } from '../laboratory/view';
+import { people } from '../people/view';
+import { protocols } from '../protocols/view';
+import { score } from '../score/view';
+import type { Station, View } from '../shared/view';
+import { shelf } from '../shelf/view';
+import { today } from '../today/view';
+import { vessels } from '../vessels/view';
+
+/** Every view of the product; a folder of the source is one. Router, bench edge, keys and checks iterate over them. */
+export const VIEWS: Readonly<Record<string, View>> = {
+  today,
+  shelf,
+  bench,
+  protocols,
+  instruments,
+  vessels,
+  laboratory,
+  devices,
+  blend,
+  score,
+  people,
+};
+
+/** Stations in the order of the work. */
+export const STATIONS: readonly Station[] = Object.values(VIEWS)
+  .flatMap(({ station }) => station ?? [])
+  .sort((a, b) => a.number - b.number);

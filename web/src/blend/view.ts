@@ -1,0 +1,50 @@
+import type { BlendRow } from '@bent-pail/contract';
+import { called, countOf, type View, type ViewPage } from '../shared/view';
+
+/** The desk's script is the largest. */
+const desk = (path: string): ViewPage => ({
+  path,
+  load: async () => (await import('./BlendDeskPage')).BlendDeskPage,
+  before: async ({ id }) => {
+    (await import('./askForDesk')).askForDesk(id);
+  },
+});
+
+const QUESTIONS = ['sweep', 'lines', 'pot', 'food', 'schools', 'batch', 'versions'];
+
+export const blend: View = {
+  station: {
+    number: 3,
+    path: '/blend',
+    word: 'Blend',
+    count: ({ blends }) => countOf(blends, 'blend', 'blends'),
+    roles: ['lead', 'tester', 'reader'],
+  },
+  pages: [
+    { path: '/blend', load: async () => (await import('./BlendListPage')).BlendListPage },
+    { path: '/blend/bench', load: async () => (await import('./LearningPage')).LearningPage },
+    { path: '/blend/compare', load: async () => (await import('./compare/ComparePage')).ComparePage },
+    { path: '/blend/plants', load: async () => (await import('./plants/PlantsPage')).PlantsPage },
+    { path: '/blend/uses', load: async () => (await import('./profiles/ProfilesPage')).ProfilesPage },
+    desk('/blend/desk'),
+    desk('/blend/:id'),
+    {
+      path: '/blend/:id/versions/:n/sheet',
+      load: async () => (await import('./sheet/BatchSheetPage')).BatchSheetPage,
+    },
+    desk('/blend/:id/versions/:n'),
+  ],
+  looks: async ({ list }) => {
+    const { id } = called(await list<BlendRow>('/blends'), ({ name }) => name === 'Camellia tub');
+    return [
+      '/blend',
+      '/blend/bench',
+      '/blend/plants',
+      '/blend/uses',
+      `/blend/compare?with=blend:${id}`,
+      `/blend/${id}`,
+      ...QUESTIONS.map((question) => `/blend/${id}?ask=${question}`),
+      `/blend/${id}/versions/2/sheet?kind=pots&pots=12`,
+    ];
+  },
+};

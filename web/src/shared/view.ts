@@ -1,0 +1,44 @@
+import type { Counts, Role } from '@bent-pail/contract';
+import type { ComponentType } from 'react';
+
+/** A station on the bench edge. Its number is its key and stays, also while others are not built yet. */
+export interface Station {
+  readonly number: 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8;
+  readonly path: string;
+  readonly word: string;
+  readonly count: (counts: Counts) => string;
+  readonly roles: readonly Role[];
+}
+
+type Params = Readonly<Record<string, string | undefined>>;
+
+/** An address of a view, and its page, of which the script is fetched when somebody first goes there. */
+export interface ViewPage {
+  readonly path: string;
+  readonly load: () => Promise<ComponentType>;
+  /** Asks for what the page waits for while its script is on its way. */
+  readonly before?: (params: Params) => Promise<void>;
+}
+
+/** How a list is asked for when one looks for something to show. */
+export interface Asker {
+  readonly list: <T>(address: string) => Promise<readonly T[]>;
+}
+
+/** A folder of the interface as the others know it. */
+export interface View {
+  readonly station?: Station;
+  readonly pages: readonly ViewPage[];
+  /** Addresses at which it is looked at with the demo, for whoever checks that everybody can use it. */
+  readonly looks: (ask: Asker) => Promise<readonly string[]>;
+}
+
+/** The one that is called so; there is no view of nothing. */
+export function called<T>(rows: readonly T[], isIt: (row: T) => boolean): T {
+  const found = rows.find(isIt);
+  if (found === undefined) throw new Error('the demo has nothing of the kind to look at');
+  return found;
+}
+
+export const countOf = (count: number, one: string, many: string): string =>
+  count === 0 ? '' : `${String(count)} ${count === 1 ? one : many}`;
