@@ -50,10 +50,13 @@ async function suite(title, args, report, count, env = {}) {
   totals.failed += good || found.failed > 0 ? found.failed : 1;
 }
 
-/** Titles of the journeys that failed once and then passed. */
+/** Titles of the journeys that failed once and then passed, each with what the first try said. */
 function secondTries({ suites }) {
+  const saidOf = (test) => test.results.flatMap(({ errors }) => errors.map(({ message }) => message)).join('\n');
   const within = (suite) => [
-    ...suite.specs.filter((spec) => spec.tests.some((one) => one.status === 'flaky')).map((spec) => spec.title),
+    ...suite.specs.flatMap((spec) =>
+      spec.tests.filter((one) => one.status === 'flaky').map((one) => `${spec.title}\n${saidOf(one)}`),
+    ),
     ...(suite.suites ?? []).flatMap(within),
   ];
   return suites.flatMap(within);
