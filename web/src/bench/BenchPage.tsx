@@ -163,13 +163,15 @@ function RunTable({ title, query }: RunTableProps): ReactElement | null {
               Protocol
             </th>
             <th scope="col">Begun</th>
-            <th scope="col">By</th>
+            <th scope="col" className="max-sm:hidden">
+              By
+            </th>
           </tr>
         </thead>
         <tbody>
           {rows.map((run) => (
             <tr key={run.id}>
-              <th scope="row" className="f">
+              <th scope="row" className="f pr-3">
                 {run.number}
               </th>
               <td className="!text-left">
@@ -178,8 +180,8 @@ function RunTable({ title, query }: RunTableProps): ReactElement | null {
                 </Link>
               </td>
               <td className="!text-left">{run.protocolLabel}</td>
-              <td className="f">{day(run.startedAt, notebook.zone)}</td>
-              <td>{run.startedBy}</td>
+              <td className="f whitespace-nowrap">{day(run.startedAt, notebook.zone)}</td>
+              <td className="max-sm:hidden">{run.startedBy}</td>
             </tr>
           ))}
         </tbody>
