@@ -198,7 +198,7 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
             </button>
           </span>
           {criterion.tags !== undefined && (
-            <fieldset className="tags mt-3">
+            <fieldset className="mt-3 flex flex-col items-start">
               <legend className="font-semibold">Anything of this?</legend>
               {criterion.tags.map((tag) => (
                 <Check
