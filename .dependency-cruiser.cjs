@@ -14,7 +14,7 @@ module.exports = {
     only('web', ['contract', 'core']),
     only('demo', ['server', 'contract', 'core']),
     // Journeys look at every view that there is.
-    only('e2e', ['contract', 'core', 'web/src/app/views.ts']),
+    only('e2e', ['contract', 'core', 'web/src/app/views.ts', 'web/src/shared/view.ts']),
     {
       name: 'no-circles',
       severity: 'error',

@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { LotRow, SheetRow } from '@bent-pail/contract';
 import { VIEWS } from '../../web/src/app/views';
+import type { Asker } from '../../web/src/shared/view';
 import { expect, look } from './notebook';
 import { Person } from './person';
 
@@ -47,9 +48,9 @@ for (const part of PARTS) {
       if (message.type() === 'error' || message.type() === 'warning') errors.push(message.text());
     });
     me.page.on('pageerror', (error) => errors.push(error.message));
-    const addresses = (
-      await Promise.all(part.map((name) => VIEWS[name]?.looks({ list: (address) => me.list(address) }) ?? []))
-    ).flat();
+    const ask: Asker = { list: (address) => me.list(address) };
+    const addresses: string[] = [];
+    for (const name of part) addresses.push(...((await VIEWS[name]?.looks(ask)) ?? []));
     for (const address of addresses.filter(isLookedAt)) {
       await me.page.goto(`${notebook.url}${address}`);
       await me.page.locator('main').waitFor();
