@@ -42,6 +42,16 @@ export function processesWith(text: string): number[] {
     });
 }
 
+const PORTS = { first: 5300, each: 100 };
+let started = 0;
+
+/** A port of one start's own: a server that is killed leaves its port free for a moment, and another journey's start took it. */
+function ownPort(): string {
+  const worker = Number(process.env.TEST_PARALLEL_INDEX ?? '0');
+  started += 1;
+  return String(PORTS.first + PORTS.each * worker + (started % PORTS.each));
+}
+
 /** `npm start` as somebody types it, on a folder of data of its own. */
 export class Started {
   private readonly child: ChildProcess;
@@ -53,7 +63,7 @@ export class Started {
   ) {
     this.child = spawn(process.execPath, [path.join(ROOT, 'scripts/start.mjs'), ...args], {
       cwd: ROOT,
-      env: { ...process.env, BENT_PAIL_DATA: data, LOG_LEVEL: 'fatal', ...env },
+      env: { ...process.env, BENT_PAIL_DATA: data, LOG_LEVEL: 'fatal', PORT: ownPort(), ...env },
       stdio: ['ignore', 'pipe', 'pipe'],
     });
     for (const stream of [this.child.stdout, this.child.stderr])
