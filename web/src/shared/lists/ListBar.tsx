@@ -2,6 +2,7 @@ import { useEffect, useRef, useState, type ReactElement, type ReactNode } from '
 import { useSearchParams } from 'react-router';
 import { Choice } from '../../kit/Choice';
 import { DateField } from '../../kit/DateField';
+import { PAUSE_MS } from '../useSettled';
 
 interface ListBarProps {
   readonly find: string;
@@ -10,9 +11,6 @@ interface ListBarProps {
   /** What else the list is asked by. */
   readonly children?: ReactNode;
 }
-
-/** A word is asked for once its typing has paused so long. */
-const PAUSE_MS = 150;
 
 /** What a list is asked by: words first. `?find` in the address leads straight into the field. */
 export function ListBar({ find, placeholder, onFind, children }: ListBarProps): ReactElement {
