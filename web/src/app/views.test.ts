@@ -14,10 +14,6 @@ it('no two views have one address', () => {
   expect(new Set(paths).size).toBe(paths.length);
 });
 
-it.each(PAGES.map(({ path, load }) => [path, load] as const))('%s has its page', async (_, load) => {
-  expect(typeof (await load())).toBe('function');
-});
-
 it('is looked at only where there is a page', async () => {
   const demo = {
     '/lots': ['PM-3', 'CT-1', 'PM-4'].map((code) => ({ id: code, code })),
