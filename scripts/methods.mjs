@@ -42,7 +42,7 @@ const at = (file) => path.relative(ROOT, file);
 
 register();
 const { METHODS } = await import(path.join(CORE, 'index.ts'));
-const formulas = [...files(CORE)].sort().flatMap(formulasOf);
+const formulas = [...files(CORE)].sort((a, b) => a.localeCompare(b)).flatMap(formulasOf);
 const named = new Set(METHODS.map(({ calculate }) => calculate.name));
 
 const methodRows = METHODS.map(({ stamp, name, source, calculate, outputs }) => {

@@ -65,14 +65,15 @@ function secondTries({ suites }) {
 try {
   if (!fs.existsSync(CHROMIUM)) installDebian(['chromium'], 'Chromium');
   const unit = path.join(scratch, 'unit.json');
-  // Linting keeps one core for long; what else there is goes on beside it.
+  // Linting keeps one core for a while; what else there is goes on beside it.
   await Promise.all([
     (async () => {
-      await check('lint with types', [bin('oxlint/bin/oxlint')]);
-      await check('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']);
+      await check('lint', [bin('oxlint/bin/oxlint')]);
+      await build({ ifStale: true });
+      await check('notebooks for the journeys', [path.join(ROOT, 'scripts/templates.mjs')]);
     })(),
     (async () => {
-      await check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
+      await check('format', [bin('oxfmt/bin/oxfmt'), '--check']);
       await check('types', [path.join(ROOT, 'scripts/types.mjs')]);
       await check('docs/methods.md', [path.join(ROOT, 'scripts/methods.mjs'), '--check']);
       await check('arrows', [
@@ -99,7 +100,6 @@ try {
     `${isFair ? 'ok    ' : 'FAILED'} tests are ${share.toFixed(1)} % of the lines of TypeScript (${SHARE.least} to ${SHARE.most})`,
   );
   totals[isFair ? 'passed' : 'failed'] += 1;
-  await build({ ifStale: true });
   const e2e = path.join(scratch, 'e2e.json');
   await suite(
     'end-to-end tests',
@@ -111,7 +111,7 @@ try {
       const { expected, flaky, unexpected, skipped } = report.stats;
       return { passed: expected + flaky, failed: unexpected + skipped };
     },
-    { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e },
+    { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e, BENT_PAIL_TEMPLATES: 'made' },
   );
 } catch (error) {
   console.error(told(error));

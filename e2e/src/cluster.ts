@@ -16,20 +16,24 @@ interface Scratch extends Cluster {
   readonly remove: () => Promise<void>;
 }
 
-interface Scripts {
+interface Templates {
+  /** Databases that every test copies its own from. */
+  readonly TEMPLATES: Readonly<Record<TemplateName, string>>;
+  readonly journeys: () => Cluster;
+  readonly makeTemplates: (own: Cluster) => Promise<void>;
+}
+
+interface Scripts extends Templates {
   readonly scratchCluster: () => Scratch;
-  readonly cluster: (folder: string, name: string, options: { readonly forTests: boolean }) => Cluster;
   readonly freePort: (from: number) => Promise<number>;
 }
 
 /** The same scripts that start the product: PostgreSQL of our own, a free port. */
 export async function scripts(): Promise<Scripts> {
-  const postgres = (await import(path.join(ROOT, 'scripts/postgres.mjs'))) as Pick<Scripts, 'cluster'>;
+  const templates = (await import(path.join(ROOT, 'scripts/templates.mjs'))) as Templates;
   const ports = (await import(path.join(ROOT, 'scripts/ports.mjs'))) as Pick<Scripts, 'freePort'>;
   const scratch = (await import(path.join(ROOT, 'scripts/scratch.mjs'))) as Pick<Scripts, 'scratchCluster'>;
-  return { ...postgres, ...ports, ...scratch };
+  return { ...templates, ...ports, ...scratch };
 }
 
-/** Databases that every test copies its own from. */
-export const TEMPLATES = { demo: 'template_demo', empty: 'template_empty' } as const;
-export type TemplateName = keyof typeof TEMPLATES;
+export type TemplateName = 'demo' | 'empty';

@@ -55,7 +55,7 @@ test.describe('at an address that is not secure', () => {
     await expect(second.waiting()).toHaveCount(1);
     await second.read(5.3);
     await notebook.start();
-    await expect.poll(async () => [...(await stored())].sort()).toEqual([5.1, 5.2, 5.3]);
+    await expect.poll(async () => [...(await stored())].sort((a, b) => a - b)).toEqual([5.1, 5.2, 5.3]);
     await expect(second.kept()).toHaveCount(3);
     // The tab that sent is closed: the other one takes its turn.
     await me.page.close();

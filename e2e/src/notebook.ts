@@ -5,7 +5,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { test as base } from '@playwright/test';
 import pg from 'pg';
-import { ROOT, scripts, TEMPLATES, type TemplateName } from './cluster';
+import { ROOT, scripts, type TemplateName } from './cluster';
 
 /** A notebook of one test's own: its database, its server as a real process, its clock. */
 export class Notebook {
@@ -22,6 +22,7 @@ export class Notebook {
 
   static async open(template: TemplateName, env: NodeJS.ProcessEnv = {}): Promise<Notebook> {
     const adminUrl = process.env.BENT_PAIL_E2E_DATABASE ?? '';
+    const { freePort, TEMPLATES } = await scripts();
     const name = `e2e_${randomUUID().replaceAll('-', '')}`;
     const admin = new pg.Client({ connectionString: adminUrl });
     await admin.connect();
@@ -29,7 +30,6 @@ export class Notebook {
     await admin.query('select pg_advisory_lock(7)');
     await admin.query(`create database ${name} template ${TEMPLATES[template]}`);
     await admin.end();
-    const { freePort } = await scripts();
     const worker = Number(process.env.TEST_PARALLEL_INDEX ?? '0');
     const port = await freePort(4500 + 100 * worker);
     const notebook = new Notebook(
@@ -126,7 +126,7 @@ export const test = base.extend<Fixtures>({
 /** For journeys that only look: they share the demo notebook of their worker, and leave it as it was. */
 export const look = base.extend<object, { readonly notebook: Notebook }>({
   notebook: [
-    // eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off this pattern.
+    // oxlint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off this pattern.
     async ({}, use) => {
       const notebook = await Notebook.open('demo');
       await use(notebook);

@@ -14,7 +14,7 @@ interface Fixtures {
 }
 
 const test = base.extend<Fixtures>({
-  // eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off this pattern.
+  // oxlint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off this pattern.
   data: async ({}, use) => {
     const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-start-'));
     fs.chmodSync(folder, 0o755);

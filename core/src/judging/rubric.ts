@@ -3,7 +3,8 @@ import type { Container } from '../vessel';
 
 /** Where a criterion's value comes from. */
 export type CriterionSource =
-  { readonly from: 'lot'; readonly figure: 'pricePerL' | 'air' | 'water' | 'pH' } | { readonly from: 'panel' };
+  | { readonly from: 'lot'; readonly figure: 'pricePerL' | 'air' | 'water' | 'pH' }
+  | { readonly from: 'panel' };
 
 export interface RubricCriterion {
   readonly name: string;

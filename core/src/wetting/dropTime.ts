@@ -5,7 +5,11 @@ const INPUT = object({ drops_s: list(number(), 'until each drop has gone in, in 
 export type DropTimeInput = InputOf<typeof INPUT>;
 
 export type WettingClass =
-  'wettable' | 'slightly repellent' | 'strongly repellent' | 'severely repellent' | 'extremely repellent';
+  | 'wettable'
+  | 'slightly repellent'
+  | 'strongly repellent'
+  | 'severely repellent'
+  | 'extremely repellent';
 
 /** Where slightly, strongly, severely and extremely repellent begin, s. */
 export const WETTING_STARTS_s: readonly number[] = Object.freeze([5, 60, 600, 3600]);

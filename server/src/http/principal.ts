@@ -4,7 +4,9 @@ import { HttpProblem } from './problems';
 
 /** Which runs somebody reaches: all of them, those that were given to them, or none. */
 export type Scope =
-  { readonly runs: 'all' } | { readonly runs: 'given'; readonly to: string } | { readonly runs: 'none' };
+  | { readonly runs: 'all' }
+  | { readonly runs: 'given'; readonly to: string }
+  | { readonly runs: 'none' };
 
 /** Whoever asks. What they may use stands in the routes' guards by role; how far it reaches, in their scope. */
 export interface Principal extends Me {

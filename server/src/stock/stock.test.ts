@@ -115,7 +115,7 @@ describe('a batch', () => {
     const needed = (10 * 3) / made;
     await count(barkId, 1.5 * needed);
     const answers = await Promise.all([1, 2, 3, 4].map((i) => batch(blendId, 10, `B${String(i)}`)));
-    expect(answers.map((answer) => answer.status).sort()).toEqual([201, 422, 422, 422]);
+    expect(answers.map((answer) => answer.status).sort((a, b) => a - b)).toEqual([201, 422, 422, 422]);
     expect((await rowOf(barkId)).stock_L).toBeCloseTo(0.5 * needed, 3);
   });
 });

@@ -5,7 +5,7 @@ const PAGES = Object.values(VIEWS).flatMap(({ pages }) => pages);
 
 it('stations stand in the order of the work, each with a number and an address of its own', () => {
   const numbers = STATIONS.map(({ number }) => number);
-  expect(numbers).toEqual([...new Set(numbers)].sort());
+  expect(numbers).toEqual([...new Set(numbers)].sort((a, b) => a - b));
   for (const { path } of STATIONS) expect(PAGES.map((page) => page.path)).toContain(path);
 });
 

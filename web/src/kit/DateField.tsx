@@ -20,12 +20,13 @@ export function DateField({ label, value, onChange, look = 'above', className = 
   const id = useId();
   const [typed, setTyped] = useState<string>();
   const [open, setOpen] = useState(false);
-  const isWrong = typed !== undefined && typed.trim() !== '' && readDay(typed, new Date()) === undefined;
+  const [today] = useState(() => new Date());
+  const isWrong = typed !== undefined && typed.trim() !== '' && readDay(typed, today) === undefined;
   const [isLeft, setLeft] = useState(false);
   const settle = (): void => {
     setLeft(true);
     if (typed === undefined || isWrong) return;
-    onChange(typed.trim() === '' ? '' : (readDay(typed, new Date()) ?? ''));
+    onChange(typed.trim() === '' ? '' : (readDay(typed, today) ?? ''));
     setTyped(undefined);
   };
   return (

@@ -61,6 +61,7 @@ export function Find({
         }}
       >
         <Popover.Trigger
+          // oxlint-disable-next-line jsx-a11y/role-has-required-aria-props -- The primitive says whether it is open, and of what.
           role="combobox"
           aria-labelledby={id}
           aria-haspopup="listbox"

@@ -3,7 +3,8 @@ import { litresOf, readAmount, UNIT_WORDS, type Sizes } from '@bent-pail/core';
 
 /** What a typed amount does to its line, or why it cannot. */
 export type TypedAmount =
-  { readonly kind: 'line'; readonly line: RecipeLine } | { readonly kind: 'refused'; readonly sentence: string };
+  | { readonly kind: 'line'; readonly line: RecipeLine }
+  | { readonly kind: 'refused'; readonly sentence: string };
 
 interface Circumstances {
   readonly part_L: number | undefined;
