@@ -8,7 +8,7 @@ import { installPackages } from './install.mjs';
 installPackages();
 const { told } = await import('./advice.mjs');
 const { installDebian } = await import('./debian.mjs');
-const { build, ROOT } = await import('./build.mjs');
+const { ROOT } = await import('./build.mjs');
 const { SHARE, testShare } = await import('./testShare.mjs');
 
 const CHROMIUM = '/usr/bin/chromium';
@@ -69,7 +69,8 @@ try {
   await Promise.all([
     (async () => {
       await check('lint', [bin('oxlint/bin/oxlint')]);
-      await build({ ifStale: true });
+      // A process of its own: it sets the environment of its children to production.
+      await check('build', [path.join(ROOT, 'scripts/build.mjs')]);
       await check('notebooks for the journeys', [path.join(ROOT, 'scripts/templates.mjs')]);
     })(),
     (async () => {

@@ -1,4 +1,4 @@
-import { RUN_SORTS } from './choices';
+import { RUN_GROUPS, RUN_SORTS } from './choices';
 import type { RunNote, RunPhoto } from './notes';
 import type { InstrumentRow } from './instruments';
 import type {
@@ -241,6 +241,10 @@ export class RunsAsked extends ListAsked {
   @Optional()
   @IsIn(RUN_SORTS, { message: `Sort by ${RUN_SORTS.join(', ')}.` })
   sort?: (typeof RUN_SORTS)[number];
+
+  @Optional()
+  @IsIn(RUN_GROUPS, { message: `Put together by ${RUN_GROUPS.join(', ')}.` })
+  group?: (typeof RUN_GROUPS)[number];
 
   @Optional()
   @IsUUID('all', { message: 'Name the lot by its id.' })

@@ -16,7 +16,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { BLEND_SORTS } from './choices';
+import { BLEND_GROUPS, BLEND_SORTS } from './choices';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
 import { ListAsked } from './lists';
 import { VesselShape } from './vessels';
@@ -218,6 +218,10 @@ export class BlendsAsked extends ListAsked {
   @Optional()
   @IsIn(BLEND_SORTS, { message: `Sort by ${BLEND_SORTS.join(', ')}.` })
   sort?: (typeof BLEND_SORTS)[number];
+
+  @Optional()
+  @IsIn(BLEND_GROUPS, { message: `Put together by ${BLEND_GROUPS.join(', ')}.` })
+  group?: (typeof BLEND_GROUPS)[number];
 
   /** Blends whose newest version takes this lot. */
   @Optional()

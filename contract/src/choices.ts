@@ -6,9 +6,14 @@
 export const MATERIAL_KINDS = ['material', 'product'] as const;
 
 export const LOT_SORTS = ['newest', 'name', 'air', 'water', 'density', 'ph', 'price'] as const;
+/** What lists can stand together by. */
+export const LOT_GROUPS = ['kind', 'class'] as const;
+export const RUN_GROUPS = ['state', 'protocol', 'person', 'lot'] as const;
+export const BLEND_GROUPS = ['pot', 'person'] as const;
+export const SCORECARD_GROUPS = ['state'] as const;
 export const LOT_STATES = ['measured', 'unmeasured', 'open', 'trouble'] as const;
-export const RUN_SORTS = ['newest', 'lot', 'number'] as const;
-export const BLEND_SORTS = ['newest', 'name', 'air', 'water', 'ph', 'price'] as const;
+export const RUN_SORTS = ['newest', 'lot', 'number', 'protocol', 'person'] as const;
+export const BLEND_SORTS = ['newest', 'name', 'pot', 'air', 'water', 'ph', 'shrink', 'price'] as const;
 export const SCORECARD_SORTS = ['newest', 'name'] as const;
 
 /** Rows of a list's page where nobody says how many, and at most. */

@@ -10,6 +10,8 @@ export interface Page<T> {
   readonly next?: string;
   /** How many rows answer to the question, on all pages. */
   readonly total: number;
+  /** Of a list in groups: how many rows each has, in the order of the groups. */
+  readonly groups?: readonly { readonly key: string; readonly n: number }[];
 }
 
 /** What every list can be asked. */

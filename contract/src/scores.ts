@@ -1,6 +1,6 @@
 import type { PailFigures, Rubric, Scorecard } from '@bent-pail/core';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
-import { SCORECARD_SORTS } from './choices';
+import { SCORECARD_GROUPS, SCORECARD_SORTS } from './choices';
 import { IsReal, IsWords, Optional } from './decorators';
 import { ListAsked } from './lists';
 
@@ -73,6 +73,10 @@ export class ScorecardsAsked extends ListAsked {
   @Optional()
   @IsIn(SCORECARD_SORTS, { message: `Sort by ${SCORECARD_SORTS.join(', ')}.` })
   sort?: (typeof SCORECARD_SORTS)[number];
+
+  @Optional()
+  @IsIn(SCORECARD_GROUPS, { message: `Put together by ${SCORECARD_GROUPS.join(', ')}.` })
+  group?: (typeof SCORECARD_GROUPS)[number];
 
   @Optional()
   @IsUUID('all', { message: 'Name the lot by its id.' })

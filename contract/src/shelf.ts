@@ -1,4 +1,4 @@
-import { LOT_SORTS, LOT_STATES, MATERIAL_KINDS } from './choices';
+import { LOT_GROUPS, LOT_SORTS, LOT_STATES, MATERIAL_KINDS } from './choices';
 import type { LotOrigin } from './stock';
 import type { LotCard, LotComponent, MaterialSpread, PailFigures } from '@bent-pail/core';
 import { IsOptional, ArrayMaxSize, IsArray, IsIn, IsInt, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
@@ -111,6 +111,10 @@ export class LotsAsked extends ListAsked {
   @Optional()
   @IsIn(LOT_SORTS, { message: `Sort by ${LOT_SORTS.join(', ')}.` })
   sort?: LotSort;
+
+  @Optional()
+  @IsIn(LOT_GROUPS, { message: `Put together by ${LOT_GROUPS.join(', ')}.` })
+  group?: (typeof LOT_GROUPS)[number];
 
   @Optional()
   @IsIn(MATERIAL_KINDS, { message: 'Ask for materials or for products.' })

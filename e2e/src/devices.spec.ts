@@ -49,7 +49,7 @@ test('a lead’s copy of a protocol is offered first, and its sheet runs by its 
   notebook,
 }) => {
   const isla = await Person.enter(browser, notebook, 'Isla Brandreth');
-  await isla.go('/bench/protocols');
+  await isla.go('/bench/protocols/saturate-drain-dry');
   await isla.page.getByRole('button', { name: 'Make our own copy' }).click();
   await isla.page.getByLabel('Name').fill('Quick drain');
   await isla.page.getByLabel('Drain, min').fill('an hour');

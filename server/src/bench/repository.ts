@@ -2,7 +2,7 @@ import type { OpenRunRow, Page, RunRow, RunsAsked } from '@bent-pail/contract';
 import type { RunWaits } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
-import { Conditions, readPage, type SortBy } from '../database/paging';
+import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 import { givenTo, type Principal } from '../http/principal';
 
 const FROM = `
@@ -39,6 +39,16 @@ const SORTS: Readonly<Record<NonNullable<RunsAsked['sort']>, SortBy>> = {
   newest: { sql: 'r.started_at', type: 'timestamptz', usual: 'down' },
   lot: { sql: `lower(m.name || ', ' || l.code)`, type: 'text', usual: 'up' },
   number: { sql: 'r.number', type: 'integer', usual: 'down' },
+  protocol: { sql: `lower(p.body ->> 'label')`, type: 'text', usual: 'up' },
+  person: { sql: 'lower(u.name)', type: 'text', usual: 'up' },
+};
+
+const GROUPS: Readonly<Record<NonNullable<RunsAsked['group']>, GroupBy>> = {
+  // Open ones first; an index has it in these words.
+  state: { sql: `case when r.finished_at is null then 'open' else 'finished' end`, order: 'down' },
+  protocol: { sql: `p.body ->> 'label'`, order: 'up' },
+  person: { sql: 'u.name', order: 'up' },
+  lot: { sql: `m.name || ', ' || l.code`, order: 'up' },
 };
 
 /** One page of the runs that somebody may see. */
@@ -65,6 +75,7 @@ export async function pageOfRuns(
     id: 'r.id',
     conditions,
     sort: SORTS[asked.sort ?? 'newest'],
+    ...(asked.group === undefined ? {} : { group: GROUPS[asked.group] }),
     asked,
   });
   return { ...page, rows: page.rows.map(toRow) };

@@ -2,7 +2,7 @@ import type { BlendRow, BlendsAsked, BlendVersion, DeskBlend, Page, Recipe } fro
 import type { BlendRef, FlatLine, KeptRecipe } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
-import { Conditions, readPage, type SortBy } from '../database/paging';
+import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 import { BlendEntity, BlendVersionEntity } from './entities';
 
 /** Blends by their newest version. */
@@ -74,6 +74,13 @@ const SORTS: Readonly<Record<NonNullable<BlendsAsked['sort']>, SortBy>> = {
   water: { sql: figure('water'), type: 'float8', usual: 'down', mayLack: true },
   ph: { sql: figure('pH'), type: 'float8', usual: 'up', mayLack: true },
   price: { sql: figure('pricePerL'), type: 'float8', usual: 'up', mayLack: true },
+  pot: { sql: `lower(v.recipe ->> 'potName')`, type: 'text', usual: 'up' },
+  shrink: { sql: figure('shrink'), type: 'float8', usual: 'up', mayLack: true },
+};
+
+const GROUPS: Readonly<Record<NonNullable<BlendsAsked['group']>, GroupBy>> = {
+  pot: { sql: `v.recipe ->> 'potName'`, order: 'up' },
+  person: { sql: 'u.name', order: 'up' },
 };
 
 /** One page of the blends. */
@@ -90,6 +97,7 @@ export async function pageOfBlends(manager: EntityManager, asked: BlendsAsked, z
     id: 'b.id',
     conditions,
     sort: SORTS[asked.sort ?? 'newest'],
+    ...(asked.group === undefined ? {} : { group: GROUPS[asked.group] }),
     asked,
   });
   return { ...page, rows: await toRows(manager, page.rows) };

@@ -11,6 +11,7 @@ import { Measures1764500000000 } from './migrations/1764500000000-measures';
 import { SafeFloor1764700000000 } from './migrations/1764700000000-safeFloor';
 import { Truth1764900000000 } from './migrations/1764900000000-truth';
 import { ReadModel1765000000000 } from './migrations/1765000000000-readModel';
+import { ListsInGroups1765200000000 } from './migrations/1765200000000-listsInGroups';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -27,4 +28,5 @@ export const MIGRATIONS = [
   SafeFloor1764700000000,
   Truth1764900000000,
   ReadModel1765000000000,
+  ListsInGroups1765200000000,
 ];

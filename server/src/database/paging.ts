@@ -11,6 +11,12 @@ export interface SortBy {
   readonly mayLack?: true;
 }
 
+/** What rows of a list stand together by: no row is without, and an empty text is a group as well. */
+export interface GroupBy {
+  readonly sql: string;
+  readonly order: 'up' | 'down';
+}
+
 /** Conditions of a list, each with its values; all of them must hold. */
 export class Conditions {
   private readonly parts: string[] = [];
@@ -53,7 +59,12 @@ export class Conditions {
 /** What stands for a value that a row lacks. */
 const LAST = { up: `'infinity'`, down: `'-infinity'` } as const;
 
-type Cursor = readonly [value: string, id: string];
+interface Cursor {
+  readonly value: string;
+  readonly id: string;
+  /** Of a list in groups. */
+  readonly group: string | undefined;
+}
 
 /** How PostgreSQL writes a value that lists are sorted by. */
 const WRITTEN: Readonly<Record<SortBy['type'], RegExp>> = {
@@ -64,13 +75,12 @@ const WRITTEN: Readonly<Record<SortBy['type'], RegExp>> = {
 };
 const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
-function readCursor(after: string, type: SortBy['type']): Cursor {
+function readCursor(after: string, type: SortBy['type'], isGrouped: boolean): Cursor {
   try {
     const read: unknown = JSON.parse(Buffer.from(after, 'base64url').toString('utf8'));
-    if (Array.isArray(read) && read.length === 2) {
-      const [value, id] = read as unknown[];
-      if (typeof value === 'string' && typeof id === 'string' && WRITTEN[type].test(value) && ID.test(id))
-        return [value, id];
+    if (Array.isArray(read) && read.length === (isGrouped ? 3 : 2) && read.every((one) => typeof one === 'string')) {
+      const [value = '', id = '', group] = read;
+      if (WRITTEN[type].test(value) && ID.test(id) && WRITTEN.text.test(group ?? '')) return { value, id, group };
     }
   } catch {
     // Said below.
@@ -81,6 +91,7 @@ function readCursor(after: string, type: SortBy['type']): Cursor {
 interface Listed {
   readonly sort_value: string;
   readonly sort_id: string;
+  readonly group_value?: string;
 }
 
 interface ListQuery {
@@ -92,40 +103,60 @@ interface ListQuery {
   readonly id: string;
   readonly conditions: Conditions;
   readonly sort: SortBy;
+  readonly group?: GroupBy | undefined;
   readonly asked: ListAsked;
+}
+
+const ORDER = { up: 'asc', down: 'desc' } as const;
+const THAN = { up: '>', down: '<' } as const;
+
+/** How many rows there are in each group, in the order of the groups; of a list in none, all of them. */
+async function countGroups(
+  manager: EntityManager,
+  { from, conditions, group }: Pick<ListQuery, 'from' | 'conditions' | 'group'>,
+): Promise<readonly { readonly key: string; readonly n: number }[]> {
+  const key = group?.sql ?? `''`;
+  return manager.query(
+    `select ${key} as key, count(*)::int as n ${from} where ${conditions.sql} group by 1 order by 1 ${ORDER[group?.order ?? 'up']}`,
+    [...conditions.values],
+  );
 }
 
 /** One page of a list, put in order and cut by the database, and where the next one begins. */
 export async function readPage<Row extends object>(
   manager: EntityManager,
-  { select, from, countFrom = from, id, conditions, sort, asked }: ListQuery,
+  { select, from, countFrom = from, id, conditions, sort, group, asked }: ListQuery,
 ): Promise<Page<Row>> {
-  const [counted] = await manager.query<{ n: number }[]>(
-    `select count(*)::int as n ${countFrom} where ${conditions.sql}`,
-    [...conditions.values],
-  );
+  const groups = await countGroups(manager, { from: group === undefined ? countFrom : from, conditions, group });
   const direction = asked.direction ?? sort.usual;
   const limit = asked.limit ?? PAGE.usual;
   const key = sort.mayLack === true ? `coalesce(${sort.sql}, ${LAST[direction]}::${sort.type})` : sort.sql;
   if (asked.after !== undefined) {
-    const [value, last] = readCursor(asked.after, sort.type);
-    const than = direction === 'up' ? '>' : '<';
-    conditions.and(
-      `(${key}, ${id}) ${than} (${conditions.value(value)}::text::${sort.type}, ${conditions.value(last)}::text::uuid)`,
-    );
+    const last = readCursor(asked.after, sort.type, group !== undefined);
+    const further = `(${key}, ${id}) ${THAN[direction]} (${conditions.value(last.value)}::text::${sort.type}, ${conditions.value(last.id)}::text::uuid)`;
+    if (group === undefined) conditions.and(further);
+    else {
+      const at = `${conditions.value(last.group)}::text`;
+      conditions.and(`(${group.sql} ${THAN[group.order]} ${at} or (${group.sql} = ${at} and ${further}))`);
+    }
   }
-  const order = direction === 'up' ? 'asc' : 'desc';
+  const order = ORDER[direction];
   const rows = await manager.query<(Row & Listed)[]>(
-    `select ${select}, ${key}::text as sort_value, ${id} as sort_id ${from} where ${conditions.sql}
-     order by ${key} ${order}, ${id} ${order} limit ${String(limit + 1)}`,
+    `select ${select}, ${key}::text as sort_value, ${id} as sort_id${group === undefined ? '' : `, ${group.sql} as group_value`}
+     ${from} where ${conditions.sql}
+     order by ${group === undefined ? '' : `${group.sql} ${ORDER[group.order]},`} ${key} ${order}, ${id} ${order} limit ${String(limit + 1)}`,
     conditions.values,
   );
   const last = rows.length > limit ? rows[limit - 1] : undefined;
   return {
     rows: rows.slice(0, limit),
-    total: counted?.n ?? 0,
-    ...(last === undefined
-      ? {}
-      : { next: Buffer.from(JSON.stringify([last.sort_value, last.sort_id])).toString('base64url') }),
+    total: groups.reduce((sum, { n }) => sum + n, 0),
+    ...(group === undefined ? {} : { groups }),
+    ...(last === undefined ? {} : { next: cursorAfter(last) }),
   };
 }
+
+const cursorAfter = ({ sort_value, sort_id, group_value }: Listed): string =>
+  Buffer.from(JSON.stringify([sort_value, sort_id, ...(group_value === undefined ? [] : [group_value])])).toString(
+    'base64url',
+  );

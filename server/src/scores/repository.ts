@@ -2,7 +2,7 @@ import type { Me, Page, ScorecardsAsked, SheetRow, SheetsAsked } from '@bent-pai
 import type { Rubric } from '@bent-pail/core';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
-import { Conditions, readPage, type SortBy } from '../database/paging';
+import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 
 const FROM = `
   from scorecards s
@@ -15,6 +15,10 @@ const SORTS: Readonly<Record<NonNullable<ScorecardsAsked['sort']>, SortBy>> = {
 };
 
 const STILL_OUT = 'exists (select 1 from scorecard_raters r where r.scorecard_id = s.id and r.handed_in_at is null)';
+
+const GROUPS: Readonly<Record<NonNullable<ScorecardsAsked['group']>, GroupBy>> = {
+  state: { sql: `case when ${STILL_OUT} then 'open' else 'revealed' end`, order: 'up' },
+};
 
 /** One page of the scorecards. */
 export async function pageOfScorecards(
@@ -37,6 +41,7 @@ export async function pageOfScorecards(
     id: 's.id',
     conditions,
     sort: SORTS[asked.sort ?? 'newest'],
+    ...(asked.group === undefined ? {} : { group: GROUPS[asked.group] }),
     asked,
   });
   const cards = await manager.findBy(ScorecardEntity, { id: In(page.rows.map(({ id }) => id)) });

@@ -2,7 +2,7 @@ import type { DeskLot, LotOrigin, LotRow, LotsAsked, LotSort, Page, PreparationR
 import { MEDIA_CLASSES, type CountedFigure, type LotAmongOthers, type LotCard } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
-import { Conditions, readPage, type SortBy } from '../database/paging';
+import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 import { readIds } from '../http/body';
 
 /** A lot with its material, its card's head, where it is from and what is left of it: one row, no reading. */
@@ -110,6 +110,11 @@ const SORTS: Readonly<Record<LotSort, SortBy>> = {
   price: { sql: 'c.price_per_l', type: 'float8', usual: 'up', mayLack: true },
 };
 
+const GROUPS: Readonly<Record<NonNullable<LotsAsked['group']>, GroupBy>> = {
+  kind: { sql: 'm.kind', order: 'up' },
+  class: { sql: `coalesce(m.class_id, '')`, order: 'up' },
+};
+
 const IN_STATE: Readonly<Record<NonNullable<LotsAsked['state']>, string>> = {
   measured: `exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is not null)`,
   unmeasured: `not exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is not null)`,
@@ -150,6 +155,7 @@ export async function pageOfLots(manager: EntityManager, asked: LotsAsked): Prom
     id: 'l.id',
     conditions: conditionsOf(asked),
     sort: SORTS[asked.sort ?? 'newest'],
+    ...(asked.group === undefined ? {} : { group: GROUPS[asked.group] }),
     asked,
   });
   return { ...page, rows: page.rows.map(toLotRow) };

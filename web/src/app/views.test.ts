@@ -20,6 +20,7 @@ it('is looked at only where there is a page', async () => {
     '/runs': [{ id: 'open' }, { id: 'finished', finishedAt: '2026-11-24T08:00:00Z' }],
     '/blends': [{ id: 'blend', name: 'Camellia tub' }],
     '/scorecards': [{ id: 'card' }],
+    '/plants': [{ id: 'orchid', name: 'Orchid on bark' }],
   } as Readonly<Record<string, readonly unknown[]>>;
   const ask = { list: <T>(address: string) => Promise.resolve((demo[address] ?? []) as readonly T[]) };
   const addresses = (await Promise.all(Object.values(VIEWS).map(({ looks }) => looks(ask)))).flat();

@@ -6,7 +6,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { Field } from '../kit/Field';
-import { clockTime, day } from '../shared/format';
+import { clockTime, day } from '../kit/format';
 import { queryClient, runQuery } from '../shared/queries';
 import { useSession } from '../shared/useSession';
 

@@ -1,18 +1,63 @@
-import type { RunRow } from '@bent-pail/contract';
-import { useInfiniteQuery, useQuery, type UseInfiniteQueryResult } from '@tanstack/react-query';
+import type { RunRow, RunsAsked } from '@bent-pail/contract';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { Await } from '../shared/Await';
+import { day } from '../kit/format';
+import type { Column, Grouping } from '../kit/table/column';
+import { askedOf, useTableView } from '../kit/table/useTableView';
 import { EmptyPail } from '../shared/EmptyPail';
-import { day } from '../shared/format';
 import { AskedBy, AskedDay, ListBar } from '../shared/lists/ListBar';
-import { More, rowsOf, totalOf, type Pages } from '../shared/lists/More';
+import { totalOf } from '../shared/lists/More';
+import { PagedTable } from '../shared/lists/PagedTable';
+import { RowName } from '../shared/lists/RowName';
 import { useAsked } from '../shared/lists/useAsked';
 import { protocolOptions } from '../shared/protocolOptions';
-import { protocolsQuery, runPagesQuery, usersQuery } from '../shared/queries';
+import { protocolsQuery, runPagesQuery, usersQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { StartRun } from './StartRun';
+
+const GROUPINGS: readonly Grouping<RunRow>[] = [
+  {
+    key: 'state',
+    words: 'open and finished',
+    of: ({ finishedAt }) => (finishedAt === undefined ? 'open' : 'finished'),
+    said: (state) => (state === 'open' ? 'Open on the bench' : 'Finished'),
+  },
+  { key: 'protocol', words: 'protocol', of: ({ protocolLabel }) => protocolLabel, said: (label) => label },
+  { key: 'lot', words: 'lot', of: ({ lotName, lotCode }) => `${lotName}, ${lotCode}`, said: (lot) => lot },
+  { key: 'person', words: 'person', of: ({ startedBy }) => startedBy, said: (name) => name },
+];
+
+const columnsOf = (zone: string): readonly Column<RunRow>[] => [
+  {
+    key: 'number',
+    head: 'Run',
+    align: 'left',
+    sort: 'down',
+    cell: ({ number }) => <span className="f">{number}</span>,
+  },
+  {
+    key: 'lot',
+    head: 'Lot',
+    place: 'name',
+    sort: 'up',
+    cell: ({ id, lotName, lotCode }) => <RowName to={`/bench/runs/${id}`} name={`${lotName}, ${lotCode}`} />,
+  },
+  { key: 'protocol', head: 'Protocol', align: 'left', sort: 'up', cell: ({ protocolLabel }) => protocolLabel },
+  {
+    key: 'newest',
+    head: 'Begun',
+    sort: 'down',
+    cell: ({ startedAt }) => <span className="f">{day(startedAt, zone)}</span>,
+  },
+  {
+    key: 'finished',
+    head: 'Finished',
+    cell: ({ finishedAt }) => <span className="f">{finishedAt === undefined ? 'open' : day(finishedAt, zone)}</span>,
+  },
+  { key: 'person', head: 'By', sort: 'up', cell: ({ startedBy }) => startedBy },
+];
 
 /** Every run, open ones first, and the way to start another. */
 export function BenchPage(): ReactElement {
@@ -59,134 +104,81 @@ export function BenchPage(): ReactElement {
 
 /** The list of runs, open ones first, by whatever somebody asks for. */
 function Runs(): ReactElement {
+  const { notebook } = useSession();
   const [asked, ask] = useAsked(['find', 'of', 'person', 'from', 'to']);
-  const { of: protocol, ...others } = asked;
-  const wanted = { ...others, ...(protocol === undefined ? {} : { protocol }) };
-  const open = useInfiniteQuery(runPagesQuery({ ...wanted, state: 'open' }));
-  const finished = useInfiniteQuery(runPagesQuery({ ...wanted, state: 'finished' }));
+  const [view, setView] = useTableView('state');
+  const { of: protocol, person, ...others } = asked;
+  const wanted = {
+    ...others,
+    ...askedOf(view),
+    ...(protocol === undefined ? {} : { protocol }),
+    ...(person === undefined ? {} : { person }),
+  };
+  const query = useInfiniteQuery(runPagesQuery(wanted as Asked<RunsAsked>));
   const protocols = useQuery(protocolsQuery).data ?? [];
   const users = useQuery(usersQuery).data ?? [];
-  const isAsked = Object.keys(asked).length > 0;
-  const found = totalOf(open.data) + totalOf(finished.data);
-  const isEmpty = found === 0 && !isAsked;
+  if (query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0)
+    return (
+      <EmptyPail question="Nothing has been weighed yet.">
+        <Link className="alt" to="/">
+          Say what is in the pail
+        </Link>
+      </EmptyPail>
+    );
   return (
     <>
-      {!isEmpty && (
-        <ListBar
-          find={asked.find ?? ''}
-          placeholder="lot, protocol, person, run 12"
-          onFind={(text) => {
-            ask('find', text);
+      <ListBar
+        find={asked.find ?? ''}
+        placeholder="lot, protocol, person, run 12"
+        onFind={(text) => {
+          ask('find', text);
+        }}
+      >
+        <AskedBy
+          label="Method"
+          value={protocol ?? ''}
+          options={[{ key: '', words: 'any' }, ...protocolOptions(protocols)]}
+          onChange={(key) => {
+            ask('of', key);
           }}
-        >
+        />
+        {users.length > 1 && (
           <AskedBy
-            label="Method"
-            value={protocol ?? ''}
-            options={[{ key: '', words: 'any' }, ...protocolOptions(protocols)]}
+            label="By"
+            value={person ?? ''}
+            options={[{ key: '', words: 'anybody' }, ...users.map(({ id, name }) => ({ key: id, words: name }))]}
             onChange={(key) => {
-              ask('of', key);
+              ask('person', key);
             }}
           />
-          {users.length > 1 && (
-            <AskedBy
-              label="By"
-              value={asked.person ?? ''}
-              options={[{ key: '', words: 'anybody' }, ...users.map(({ id, name }) => ({ key: id, words: name }))]}
-              onChange={(key) => {
-                ask('person', key);
-              }}
-            />
-          )}
-          <AskedDay
-            label="From"
-            value={asked.from ?? ''}
-            onChange={(day) => {
-              ask('from', day);
-            }}
-          />
-          <AskedDay
-            label="to"
-            value={asked.to ?? ''}
-            onChange={(day) => {
-              ask('to', day);
-            }}
-          />
-        </ListBar>
-      )}
-      <Await query={open}>
-        {() => (
-          <Await query={finished}>
-            {() =>
-              isEmpty ? (
-                <EmptyPail question="Nothing has been weighed yet.">
-                  <Link className="alt" to="/">
-                    Say what is in the pail
-                  </Link>
-                </EmptyPail>
-              ) : (
-                <>
-                  <RunTable title="Open on the bench" query={open} />
-                  <RunTable title="Finished" query={finished} />
-                  {found === 0 && <p className="q p-5">No run is like that.</p>}
-                </>
-              )
-            }
-          </Await>
         )}
-      </Await>
+        <AskedDay
+          label="From"
+          value={asked.from ?? ''}
+          onChange={(first) => {
+            ask('from', first);
+          }}
+        />
+        <AskedDay
+          label="to"
+          value={asked.to ?? ''}
+          onChange={(last) => {
+            ask('to', last);
+          }}
+        />
+      </ListBar>
+      <PagedTable
+        query={query}
+        label="Runs"
+        what={['run', 'runs']}
+        columns={columnsOf(notebook.zone)}
+        keyOf={({ id }) => id}
+        view={view}
+        onView={setView}
+        unsorted="newest first"
+        groupings={GROUPINGS}
+        nothing="No run is like that."
+      />
     </>
-  );
-}
-
-interface RunTableProps {
-  readonly title: string;
-  readonly query: UseInfiniteQueryResult<Pages<RunRow>>;
-}
-
-function RunTable({ title, query }: RunTableProps): ReactElement | null {
-  const { notebook } = useSession();
-  const rows = rowsOf(query.data);
-  if (rows.length === 0) return null;
-  return (
-    <section className="px-5 pt-4" aria-label={title}>
-      <h2>
-        {title} <span className="f text-small font-normal">{totalOf(query.data)}</span>
-      </h2>
-      <table className="rows mt-1">
-        <thead>
-          <tr>
-            <th scope="col">Run</th>
-            <th scope="col" className="!text-left">
-              Lot
-            </th>
-            <th scope="col" className="!text-left">
-              Protocol
-            </th>
-            <th scope="col">Begun</th>
-            <th scope="col" className="max-sm:hidden">
-              By
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((run) => (
-            <tr key={run.id}>
-              <th scope="row" className="f pr-3">
-                {run.number}
-              </th>
-              <td className="!text-left">
-                <Link className="inline-flex min-h-11 items-center font-semibold" to={`/bench/runs/${run.id}`}>
-                  {run.lotName}, {run.lotCode}
-                </Link>
-              </td>
-              <td className="!text-left">{run.protocolLabel}</td>
-              <td className="f whitespace-nowrap">{day(run.startedAt, notebook.zone)}</td>
-              <td className="max-sm:hidden">{run.startedBy}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <More query={query} what="runs" />
-    </section>
   );
 }

@@ -1,6 +1,6 @@
 import { replicateName, type Hold } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { clockTime, duration } from '../shared/format';
+import { clockTime, duration } from '../kit/format';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 

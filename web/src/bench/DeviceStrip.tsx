@@ -6,7 +6,7 @@ import { simulatedDevice, useDevices } from '../shared/devices/deviceStore';
 import { useDevice, type DeviceView } from '../shared/devices/useDevice';
 import { Choice } from '../kit/Choice';
 import { Field } from '../kit/Field';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { numberOf } from '../shared/numberOf';
 import type { CellAt } from './cursor';
 import { newReading } from './newReading';

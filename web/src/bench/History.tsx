@@ -1,7 +1,7 @@
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
 import { replicateName, type Step } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { clockTime, day } from '../shared/format';
+import { clockTime, day } from '../kit/format';
 import { useSession } from '../shared/useSession';
 import { shownReading } from './shownReading';
 

@@ -9,7 +9,7 @@ import {
   type Step,
 } from '@bent-pail/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
 import { draftKey, useDrafts } from './draftStore';

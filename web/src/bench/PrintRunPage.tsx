@@ -16,7 +16,7 @@ import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { CAUTIONS } from '../shared/cautions';
-import { clockTime, day, figure } from '../shared/format';
+import { clockTime, day, figure } from '../kit/format';
 import { OnPaper } from '../shared/OnPaper';
 import { Qr } from '../shared/Qr';
 import { runQuery } from '../shared/queries';

@@ -4,7 +4,7 @@ import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { Field } from '../kit/Field';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
 import { useWorks } from '../shared/useSession';

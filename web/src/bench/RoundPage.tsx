@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { CautionStrip } from '../shared/CautionStrip';
 import { EmptyPail } from '../shared/EmptyPail';
-import { clockTime, duration } from '../shared/format';
+import { clockTime, duration } from '../kit/format';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
 import { runQuery, todayQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';

@@ -5,7 +5,7 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
-import { clockTime, fixed } from '../shared/format';
+import { clockTime, fixed } from '../kit/format';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
 import { queryClient, runQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';

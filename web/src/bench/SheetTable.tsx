@@ -10,7 +10,7 @@ import {
 } from '@bent-pail/core';
 import { Fragment, type ReactElement } from 'react';
 import { CautionStrip } from '../shared/CautionStrip';
-import { clockTime } from '../shared/format';
+import { clockTime } from '../kit/format';
 import { ColumnHead } from './ColumnHead';
 import type { CellAt } from './cursor';
 import { LitCell } from './LitCell';

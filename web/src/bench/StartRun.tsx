@@ -9,7 +9,7 @@ import { once } from '../shared/once';
 import { Choice } from '../kit/Choice';
 import { Field } from '../kit/Field';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { numberOf } from '../shared/numberOf';
 import { protocolOptions } from '../shared/protocolOptions';
 import { protocolsQuery, queryClient, activeUsersQuery, vesselsQuery } from '../shared/queries';

@@ -2,7 +2,7 @@ import type { NewReading } from '@bent-pail/contract';
 import type { Cell, Step } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { useSession } from '../shared/useSession';
-import { clockTime } from '../shared/format';
+import { clockTime } from '../kit/format';
 import { newReading } from './newReading';
 import { shownReading } from './shownReading';
 

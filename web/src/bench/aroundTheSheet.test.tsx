@@ -240,9 +240,13 @@ describe('the bench', () => {
     openPage(<BenchPage />, {
       answers: lists({ runs: [row(7), row(6, { finishedAt: sheetOf('ph-1to5', {}).startedAt })] }),
     });
-    const opened = within(await screen.findByRole('region', { name: 'Open on the bench' }));
-    expect(opened.getAllByRole('row')).toHaveLength(2);
-    expect(within(screen.getByRole('region', { name: 'Finished' })).getByText('6')).toBeTruthy();
+    const rows = await screen.findAllByRole('row');
+    expect(rows.map(({ textContent }) => textContent).slice(1)).toEqual([
+      'Open on the bench 1',
+      expect.stringMatching(/^7Pumice/),
+      'Finished 1',
+      expect.stringMatching(/^6Pumice/),
+    ]);
   });
 
   it('of nobody’s asks what is in the pail; a reader starts nothing', async () => {

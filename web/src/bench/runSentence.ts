@@ -1,5 +1,5 @@
 import { drainClass, property, texture, type DrainClass, type PropertyKey, type RunResult } from '@bent-pail/core';
-import { figure } from '../shared/format';
+import { figure } from '../kit/format';
 import { airWord, percent } from '../shared/airWords';
 
 /** A run ends in a sentence, not in a row of numbers. */

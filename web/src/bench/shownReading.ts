@@ -1,5 +1,5 @@
 import type { Reading, Step } from '@bent-pail/core';
-import { clockTime, fixed } from '../shared/format';
+import { clockTime, fixed } from '../kit/format';
 
 /** Decimals that a kind of reading always shows, so that a column lines up. */
 const DECIMALS: Readonly<Partial<Record<Step['kind'], number>>> = { weigh: 1, depth: 1, temperature: 1, pH: 2, ec: 2 };

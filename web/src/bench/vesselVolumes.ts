@@ -1,5 +1,5 @@
 import { runVesselVolume_mL, type RunVessel } from '@bent-pail/core';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 
 /** Volumes of a run's vessels in one line, or undefined where there are none. */
 export function vesselVolumes(vessels: readonly (RunVessel | undefined)[]): string | undefined {

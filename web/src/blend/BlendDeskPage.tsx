@@ -33,7 +33,7 @@ export function BlendDeskPage(): ReactElement {
   const learning = useQuery(learningQuery);
   const profiles = useQuery(profilesQuery);
   const lines = [...(draft?.recipe.lines ?? []), ...(page.data?.versions.flatMap(({ recipe }) => recipe.lines) ?? [])];
-  const lotIds = [params.get('lot') ?? [], hand?.kind === 'lot' ? hand.id : []].flat();
+  const lotIds = [...lotsAsked(params), ...(hand?.kind === 'lot' ? [hand.id] : [])];
   const { larder, error } = useLarder({ lines, lotIds });
   if (error !== null && larder === undefined)
     return (
@@ -50,28 +50,37 @@ export function BlendDeskPage(): ReactElement {
   );
 }
 
+/** The lots that an address puts on the desk. */
+const lotsAsked = (params: URLSearchParams): readonly string[] =>
+  (params.get('lot') ?? '').split(',').filter((id) => id !== '');
+
 function NewDesk({ larder }: { readonly larder: Larder }): ReactElement {
   const { lots } = larder;
   const [params] = useSearchParams();
   const pot = useLastPot((state) => state.pot);
   const hand = useHand((state) => state.hand);
   const started = useMemo((): BlendDraft => {
-    const inHand = hand?.kind === 'lot' ? hand.id : undefined;
-    const asked = params.get('lot') ?? inHand;
-    const first = lots.find((lot) => lot.id === asked && lot.component !== undefined && lot.kind === 'material');
-    const lines = first === undefined ? [] : [{ lotId: first.id, parts: 3 }];
+    const inHand = hand?.kind === 'lot' ? [hand.id] : [];
+    const asked = lotsAsked(params);
+    const first = (asked.length > 0 ? asked : inHand).filter((id) =>
+      lots.some((lot) => lot.id === id && lot.component !== undefined && lot.kind === 'material'),
+    );
+    const lines = first.map((lotId) => ({ lotId, parts: first.length === 1 ? 3 : 1 }));
     return { name: '', recipe: { lines, potName: pot.name, pot: { ...pot.shape }, model: 'packing', lime_meqPerL: 0 } };
   }, [params, hand, lots, pot]);
   const draft = useDrafts((state) => state.drafts[NEW]);
   const change = useDrafts((state) => state.change);
-  const asked = params.get('lot');
-  const known = draft?.recipe.lines.some((line) => line.lotId === asked) ?? true;
+  const missing = useMemo(
+    () => lotsAsked(params).filter((id) => draft?.recipe.lines.some(({ lotId }) => lotId === id) === false),
+    [params, draft],
+  );
   useEffect(() => {
-    // "Put into a blend" adds the lot to what is already being composed.
-    if (draft === undefined || asked === null || known) return;
+    // "Put into a blend" adds the lots to what is already being composed.
+    if (draft === undefined || missing.length === 0) return;
     const { recipe } = draft;
-    change(NEW, { ...draft, recipe: { ...recipe, lines: [...recipe.lines, { lotId: asked, parts: 1 }] } });
-  }, [asked, change, draft, known]);
+    const added = missing.map((lotId) => ({ lotId, parts: 1 }));
+    change(NEW, { ...draft, recipe: { ...recipe, lines: [...recipe.lines, ...added] } });
+  }, [missing, change, draft]);
   return <Desk draftKey={NEW} start={started} larder={larder} page={undefined} />;
 }
 

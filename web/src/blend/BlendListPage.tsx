@@ -1,38 +1,36 @@
 import type { BlendRow, BlendsAsked } from '@bent-pail/contract';
-import { BLEND_SORTS } from '@bent-pail/contract/choices';
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { useState, type ReactElement, type ReactNode } from 'react';
+import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { Await } from '../shared/Await';
+import { fixed } from '../kit/format';
+import type { Column, Grouping } from '../kit/table/column';
+import { askedOf, useTableView } from '../kit/table/useTableView';
 import { EmptyPail } from '../shared/EmptyPail';
-import { fixed } from '../shared/format';
+import { ListBar } from '../shared/lists/ListBar';
+import { totalOf } from '../shared/lists/More';
+import { PagedTable, type PagedProps } from '../shared/lists/PagedTable';
+import { RowName } from '../shared/lists/RowName';
+import { useAsked } from '../shared/lists/useAsked';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
-import { AskedBy, ListBar } from '../shared/lists/ListBar';
-import { More, rowsOf, totalOf } from '../shared/lists/More';
-import { useAsked } from '../shared/lists/useAsked';
 import { blendPagesQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { MOST_COMPARED } from './compare/compared';
 import { recipeText } from './recipeText';
-import { Check } from '../kit/Check';
 
-const SORT_WORDS: Readonly<Record<(typeof BLEND_SORTS)[number], string>> = {
-  newest: 'newest first',
-  name: 'by name',
-  air: 'most air first',
-  water: 'most water first',
-  ph: 'lowest pH first',
-  price: 'cheapest litre first',
-};
+const GROUPINGS: readonly Grouping<BlendRow>[] = [
+  { key: 'pot', words: 'pot', of: ({ latest }) => latest.recipe.potName, said: (pot) => pot },
+  { key: 'person', words: 'person', of: ({ latest }) => latest.keptBy, said: (name) => name },
+];
 
 /** Every kept blend with its pail in its own pot. */
 export function BlendListPage(): ReactElement {
   const works = useWorks();
-  const [asked, ask] = useAsked(['find', 'sort']);
-  const query = useInfiniteQuery(blendPagesQuery(asked as Asked<BlendsAsked>));
-  const isAsked = Object.keys(asked).length > 0;
+  const [asked, ask] = useAsked(['find']);
+  const [view, setView] = useTableView();
+  const query = useInfiniteQuery(blendPagesQuery({ ...asked, ...askedOf(view) } as Asked<BlendsAsked>));
+  const isEmpty = query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0;
   return (
     <main>
       <TitleBlock title="Blend" line="What a mix will do, before a barrow of it is mixed. Dashes are predicted.">
@@ -51,157 +49,111 @@ export function BlendListPage(): ReactElement {
           </Link>
         ) : undefined}
       </TitleBlock>
-      <Await query={query}>
-        {(data) =>
-          totalOf(data) === 0 && !isAsked ? (
-            <EmptyPail question="What would you mix?">
-              {works && (
-                <Link className="alt" to="/blend/desk">
-                  Take two lots from the shelf
-                </Link>
-              )}
-            </EmptyPail>
-          ) : (
-            <>
-              <ListBar
-                find={asked.find ?? ''}
-                placeholder="name, pot, person"
-                onFind={(text) => {
-                  ask('find', text);
-                }}
-              >
-                <AskedBy
-                  label="Sorted"
-                  value={asked.sort ?? 'newest'}
-                  options={BLEND_SORTS.map((key) => ({ key, words: SORT_WORDS[key] }))}
-                  onChange={(key) => {
-                    ask('sort', key === 'newest' ? '' : key);
-                  }}
-                />
-              </ListBar>
-              <BlendTable blends={rowsOf(data)}>
-                <More query={query} what="blends" />
-              </BlendTable>
-              {totalOf(data) === 0 && <p className="q p-5">No blend is like that.</p>}
-            </>
-          )
-        }
-      </Await>
+      {isEmpty ? (
+        <EmptyPail question="What would you mix?">
+          {works && (
+            <Link className="alt" to="/blend/desk">
+              Take two lots from the shelf
+            </Link>
+          )}
+        </EmptyPail>
+      ) : (
+        <>
+          <ListBar
+            find={asked.find ?? ''}
+            placeholder="name, pot, person"
+            onFind={(text) => {
+              ask('find', text);
+            }}
+          />
+          <Blends query={query} view={view} onView={setView} />
+        </>
+      )}
     </main>
   );
 }
 
-interface BlendTableProps {
-  readonly blends: readonly BlendRow[];
-  readonly children: ReactNode;
-}
+type BlendsProps = Pick<PagedProps<BlendRow>, 'query' | 'view' | 'onView'>;
 
-function BlendTable({ blends, children }: BlendTableProps): ReactElement {
-  const [chosen, setChosen] = useState<readonly string[]>([]);
+/** The table; two to six that are ticked stand side by side. */
+function Blends(props: BlendsProps): ReactElement {
+  const { notebook } = useSession();
+  const [ids, setIds] = useState<readonly string[]>([]);
   return (
-    <section className="px-5 pt-3" aria-label="Blends">
-      <table className="rows">
-        <thead>
-          <tr>
-            <th scope="col" colSpan={2}>
-              Blend
-            </th>
-            <th scope="col" className="!text-left">
-              in
-            </th>
-            <th scope="col">air</th>
-            <th scope="col">water</th>
-            <th scope="col">pH</th>
-            <th scope="col">shrinks</th>
-            <th scope="col" className="max-sm:hidden">
-              compare
-            </th>
-            <th scope="col">made</th>
-          </tr>
-        </thead>
-        <tbody>
-          {blends.map((blend) => (
-            <BlendLine
-              key={blend.id}
-              blend={blend}
-              chosen={chosen.includes(blend.id)}
-              onChoose={(id, is) => {
-                setChosen(is ? [...chosen, id].slice(-MOST_COMPARED) : chosen.filter((one) => one !== id));
-              }}
-            />
-          ))}
-        </tbody>
-      </table>
-      {children}
-      <p className="py-3">
-        {chosen.length < 2 ? (
-          <span className="q text-small">Tick two to six to see them side by side in one pot.</span>
-        ) : (
-          <Link className="alt" to={`/blend/compare?with=${chosen.map((id) => `blend:${id}`).join(',')}`}>
-            Put these {chosen.length} side by side
-          </Link>
-        )}
-      </p>
-    </section>
+    <PagedTable
+      {...props}
+      label="Blends"
+      what={['blend', 'blends']}
+      columns={columnsOf(notebook.currency)}
+      keyOf={({ id }) => id}
+      unsorted="newest first"
+      groupings={GROUPINGS}
+      nothing="No blend is like that."
+      ticking={{
+        ids,
+        onChange: (next) => {
+          setIds(next.slice(-MOST_COMPARED));
+        },
+        label: ({ name }) => `Compare ${name}`,
+        actions:
+          ids.length < 2 ? (
+            <span className="text-ink2">Tick one to {MOST_COMPARED - 1} more to see them side by side.</span>
+          ) : (
+            <Link className="alt" to={`/blend/compare?with=${ids.map((id) => `blend:${id}`).join(',')}`}>
+              Put these {ids.length} side by side
+            </Link>
+          ),
+      }}
+    />
   );
 }
 
-interface BlendLineProps {
-  readonly blend: BlendRow;
-  readonly chosen: boolean;
-  readonly onChoose: (id: string, chosen: boolean) => void;
-}
+const predicted = (value: number | undefined, digits: number): ReactElement =>
+  value === undefined ? (
+    <span className="text-ink2">not known</span>
+  ) : (
+    <span className="fig worked-out">{fixed(value, digits)}</span>
+  );
 
-function BlendLine({ blend, chosen, onChoose }: BlendLineProps): ReactElement {
-  const { notebook } = useSession();
-  const { recipe, result, n } = blend.latest;
-  const shape = shapeOf(recipe.pot, 'pot');
-  const { air, water, totalPorosity, pH, shrink, pricePerL } = result;
+const columnsOf = (currency: string): readonly Column<BlendRow>[] => [
+  { key: 'pail', head: 'Pail', place: 'mark', cell: potShown },
+  {
+    key: 'name',
+    head: 'Blend',
+    place: 'name',
+    sort: 'up',
+    cell: ({ id, name, latest }) => (
+      <RowName to={`/blend/${id}`} name={name} line={`${recipeText(latest)}; version ${String(latest.n)}`} />
+    ),
+  },
+  { key: 'pot', head: 'in', align: 'left', sort: 'up', cell: ({ latest }) => latest.recipe.potName },
+  { key: 'air', head: 'air', sort: 'down', cell: ({ latest }) => predicted(latest.result.air, 2) },
+  { key: 'water', head: 'water', sort: 'down', cell: ({ latest }) => predicted(latest.result.water, 2) },
+  { key: 'ph', head: 'pH', sort: 'up', cell: ({ latest }) => predicted(latest.result.pH, 1) },
+  {
+    key: 'shrink',
+    head: 'shrinks',
+    sort: 'up',
+    cell: ({ latest }) => <span className="f">{fixed(100 * latest.result.shrink, 1)} %</span>,
+  },
+  {
+    key: 'price',
+    head: 'made',
+    sort: 'up',
+    cell: ({ latest: { result } }) =>
+      result.pricePerL === undefined ? null : <span className="f">{`${currency}${fixed(result.pricePerL, 2)}/L`}</span>,
+  },
+];
+
+function potShown({ latest: { recipe, result } }: BlendRow): ReactElement {
+  const { air, water, totalPorosity } = result;
   return (
-    <tr>
-      <td className="w-16 align-bottom">
-        <PailMark
-          shape={shape}
-          fill={{ kind: 'parted', solid: 1 - totalPorosity, water, air }}
-          state="predicted"
-          tier="tiny"
-          k={30 / recipe.pot.height_cm}
-        />
-      </td>
-      <td className="!text-left">
-        <Link className="inline-flex min-h-11 items-center text-head font-semibold" to={`/blend/${blend.id}`}>
-          {blend.name}
-        </Link>
-        <small className="block pb-1">
-          {recipeText(blend.latest)}; version {n}
-        </small>
-      </td>
-      <td className="!text-left">{recipe.potName}</td>
-      <td>
-        <span className="fig worked-out">{fixed(air, 2)}</span>
-      </td>
-      <td>
-        <span className="fig worked-out">{fixed(water, 2)}</span>
-      </td>
-      <td>
-        {pH === undefined ? (
-          <span className="q">not known</span>
-        ) : (
-          <span className="fig worked-out">{fixed(pH, 1)}</span>
-        )}
-      </td>
-      <td className="f">{fixed(100 * shrink, 1)} %</td>
-      <td className="max-sm:hidden">
-        <Check
-          label={`Compare ${blend.name}`}
-          unseen
-          checked={chosen}
-          onChange={(checked) => {
-            onChoose(blend.id, checked);
-          }}
-        />
-      </td>
-      <td className="f">{pricePerL === undefined ? '' : `${notebook.currency}${fixed(pricePerL, 2)}/L`}</td>
-    </tr>
+    <PailMark
+      shape={shapeOf(recipe.pot, 'pot')}
+      fill={{ kind: 'parted', solid: 1 - totalPorosity, water, air }}
+      state="predicted"
+      tier="tiny"
+      k={30 / recipe.pot.height_cm}
+    />
   );
 }

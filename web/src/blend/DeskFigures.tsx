@@ -10,7 +10,7 @@ import {
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Figure } from '../shared/Figure';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { Trouble } from '../shared/Trouble';
 import { useSession } from '../shared/useSession';
 import { WindowBar } from './WindowBar';

@@ -1,7 +1,7 @@
 import { dose, type DeskResult, type Target } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { CautionStrip } from '../shared/CautionStrip';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 
 interface DoseLineProps {
   readonly result: DeskResult;

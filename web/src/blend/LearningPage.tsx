@@ -13,7 +13,7 @@ import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { Chart } from '../shared/chart/Chart';
 import { EmptyPail } from '../shared/EmptyPail';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { learningQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import './blend.css';

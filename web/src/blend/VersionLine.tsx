@@ -2,7 +2,7 @@ import type { BlendPage } from '@bent-pail/contract';
 import type { DeskResult } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { day } from '../shared/format';
+import { day } from '../kit/format';
 import { useSession } from '../shared/useSession';
 import { useDrafts } from './draftStore';
 import { movedOn } from './movedOn';

@@ -194,7 +194,7 @@ describe('the list of blends', () => {
     const user = userEvent.setup();
     openPage(<BlendListPage />, { answers: lists({ blends }) });
     await user.click(await screen.findByLabelText('Compare A'));
-    expect(screen.getByText(/Tick two to six/)).toBeTruthy();
+    expect(screen.getByText('Tick one to 5 more to see them side by side.')).toBeTruthy();
     await user.click(screen.getByLabelText('Compare C'));
     const [a, , c] = blends;
     expect(screen.getByRole('link', { name: 'Put these 2 side by side' }).getAttribute('href')).toBe(

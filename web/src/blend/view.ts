@@ -1,4 +1,4 @@
-import type { BlendRow } from '@bent-pail/contract';
+import type { BlendRow, PlantRow } from '@bent-pail/contract';
 import { called, countOf, type View, type ViewPage } from '../shared/view';
 
 /** The desk's script is the largest. */
@@ -25,7 +25,9 @@ export const blend: View = {
     { path: '/blend/bench', load: async () => (await import('./LearningPage')).LearningPage },
     { path: '/blend/compare', load: async () => (await import('./compare/ComparePage')).ComparePage },
     { path: '/blend/plants', load: async () => (await import('./plants/PlantsPage')).PlantsPage },
+    { path: '/blend/plants/:id', load: async () => (await import('./plants/PlantPage')).PlantPage },
     { path: '/blend/uses', load: async () => (await import('./profiles/ProfilesPage')).ProfilesPage },
+    { path: '/blend/uses/:id', load: async () => (await import('./profiles/ProfilePage')).ProfilePage },
     desk('/blend/desk'),
     desk('/blend/:id'),
     {
@@ -41,6 +43,8 @@ export const blend: View = {
       '/blend/bench',
       '/blend/plants',
       '/blend/uses',
+      '/blend/uses/seed-plugs',
+      `/blend/plants/${called(await list<PlantRow>('/plants'), ({ name }) => name === 'Orchid on bark').id}`,
       `/blend/compare?with=blend:${id}`,
       `/blend/${id}`,
       ...QUESTIONS.map((question) => `/blend/${id}?ask=${question}`),

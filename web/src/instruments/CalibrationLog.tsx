@@ -4,7 +4,7 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Await } from '../shared/Await';
 import { Figure } from '../shared/Figure';
-import { clockTime, day } from '../shared/format';
+import { clockTime, day } from '../kit/format';
 import { More, rowsOf } from '../shared/lists/More';
 import { calibrationPagesQuery } from '../shared/queries';
 import { useSession } from '../shared/useSession';

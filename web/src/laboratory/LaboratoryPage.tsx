@@ -3,7 +3,7 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Await } from '../shared/Await';
-import { clockTime, day } from '../shared/format';
+import { clockTime, day } from '../kit/format';
 import { useFirstLot } from '../shared/lots/LotChoice';
 import { AskedBy, ListBar } from '../shared/lists/ListBar';
 import { More, rowsOf, totalOf } from '../shared/lists/More';

@@ -15,7 +15,7 @@ const USERS: readonly UserRow[] = [
 const open = () => openPage(<People />, { answers: { '/users': USERS, '/users/u1': USERS, '/users/u2': USERS } });
 const change = async (name: string): Promise<HTMLElement> => {
   fireEvent.click(await screen.findByRole('button', { name: `Change ${name}` }));
-  return screen.getByText(name).closest('li') as HTMLElement;
+  return screen.findByRole('dialog', { name });
 };
 
 describe('people', () => {
@@ -26,6 +26,7 @@ describe('people', () => {
     expect(await within(bo).findByText(/Bo is switched off; what they wrote stays/)).toBeTruthy();
     await choose(within(bo).getByLabelText('Role'), /^reader/);
     expect(await within(bo).findByText('Bo is a reader from now on.')).toBeTruthy();
+    fireEvent.keyDown(bo, { key: 'Escape' });
     const ned = await change('Old Ned');
     fireEvent.click(within(ned).getByRole('button', { name: 'Switch on again' }));
     await within(ned).findByRole('status');

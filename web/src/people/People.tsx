@@ -4,7 +4,11 @@ import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { Await } from '../shared/Await';
 import { Choice } from '../kit/Choice';
+import { Dialog } from '../kit/Dialog';
 import { Field } from '../kit/Field';
+import type { Column } from '../kit/table/column';
+import { DataTable } from '../kit/table/DataTable';
+import { useTableView } from '../kit/table/useTableView';
 import { queryClient, usersQuery } from '../shared/queries';
 import { useMe } from '../shared/useSession';
 import { AddPerson } from './AddPerson';
@@ -13,44 +17,80 @@ import { ROLE_WORDS } from './roles';
 /** Who is in this notebook, what the lead changes about them, and a name for one more. */
 export function People(): ReactElement {
   const query = useQuery(usersQuery);
+  const [view, setView] = useTableView();
+  const [changing, setChanging] = useState<string>();
+  const columns: readonly Column<UserRow>[] = [
+    {
+      key: 'name',
+      head: 'Name',
+      place: 'name',
+      sort: 'up',
+      value: ({ name }) => name,
+      cell: ({ name, active }) => <b className={active ? '' : 'text-ink2'}>{name}</b>,
+    },
+    {
+      key: 'role',
+      head: 'may',
+      align: 'left',
+      sort: 'up',
+      value: ({ role }) => role,
+      cell: ({ role, active }) => (active ? role : 'switched off'),
+    },
+    {
+      key: 'change',
+      head: 'change',
+      cell: ({ id, name }) => (
+        <button
+          type="button"
+          className="tie min-h-11"
+          aria-label={`Change ${name}`}
+          onClick={() => {
+            setChanging(id);
+          }}
+        >
+          Change
+        </button>
+      ),
+    },
+  ];
   return (
     <section className="flex flex-col gap-4" aria-label="People">
       <h2>People</h2>
       <Await query={query}>
-        {(users) => (
-          <ul className="border-t-[1.5px]">
-            {users.map((user) => (
-              <Person key={user.id} user={user} />
-            ))}
-          </ul>
-        )}
+        {(users) => {
+          const user = users.find(({ id }) => id === changing);
+          return (
+            <>
+              <DataTable
+                label="Everybody"
+                what={['person', 'people']}
+                columns={columns}
+                rows={users}
+                keyOf={({ id }) => id}
+                view={view}
+                onView={setView}
+                unsorted="as they were added"
+                nothing="Nobody yet."
+              />
+              {user !== undefined && (
+                <Dialog
+                  title={user.name}
+                  line="Each is done at once, and says what came of it."
+                  open
+                  wide
+                  onOpenChange={() => {
+                    setChanging(undefined);
+                  }}
+                >
+                  <ChangePerson key={user.id} user={user} />
+                </Dialog>
+              )}
+            </>
+          );
+        }}
       </Await>
       <AddPerson />
     </section>
-  );
-}
-
-function Person({ user }: { readonly user: UserRow }): ReactElement {
-  const [open, setOpen] = useState(false);
-  return (
-    <li className="border-b border-zinc2">
-      <div className="flex min-h-11 items-center gap-4">
-        <b className={user.active ? '' : 'q'}>{user.name}</b>
-        <span className="q ml-auto">{user.active ? user.role : 'switched off'}</span>
-        <button
-          type="button"
-          className="tie min-h-11"
-          aria-expanded={open}
-          aria-label={`Change ${user.name}`}
-          onClick={() => {
-            setOpen(!open);
-          }}
-        >
-          {open ? 'Close' : 'Change'}
-        </button>
-      </div>
-      {open && <ChangePerson user={user} />}
-    </li>
   );
 }
 

@@ -1,3 +1,4 @@
+import './protocols.css';
 import type { Protocol, Step } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { CAUTIONS } from '../shared/cautions';

@@ -1,17 +1,58 @@
 import type { ProtocolRow } from '@bent-pail/contract';
-import { PROTOCOL_GROUPS, type Protocol } from '@bent-pail/core';
+import { PROTOCOL_GROUPS } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
-import { useState, type ReactElement } from 'react';
-import { Link } from 'react-router';
+import type { ReactElement } from 'react';
+import type { Column, Grouping } from '../kit/table/column';
 import { Await } from '../shared/Await';
+import { RowName } from '../shared/lists/RowName';
+import { WholeTable } from '../shared/lists/WholeTable';
 import { protocolsQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
-import { useMe, useWorks } from '../shared/useSession';
-import { CopyProtocol } from './CopyProtocol';
-import './protocols.css';
-import { ProtocolSteps } from './ProtocolSteps';
 
-/** Every way of measuring: what it takes, its steps, and for the lead a copy with other times, bounds or words. */
+const OWN = 'Our own';
+
+/** What a protocol tells of, as the shipped ones stand together. */
+const groupOf = ({ protocol, by }: ProtocolRow): string =>
+  by !== undefined
+    ? OWN
+    : (PROTOCOL_GROUPS.find(({ protocols }) => protocols.some(({ key }) => key === protocol.key))?.label ?? OWN);
+
+const ORDER = [OWN, ...PROTOCOL_GROUPS.map(({ label }) => label)];
+
+const GROUPINGS: readonly Grouping<ProtocolRow>[] = [
+  { key: 'about', words: 'what it tells of', of: groupOf, said: (label) => label },
+];
+
+const COLUMNS: readonly Column<ProtocolRow>[] = [
+  {
+    key: 'name',
+    head: 'Protocol',
+    place: 'name',
+    sort: 'up',
+    value: ({ protocol }) => protocol.label,
+    cell: ({ protocol }) => (
+      <RowName to={`/bench/protocols/${protocol.key}`} name={protocol.label} line={protocol.plain} />
+    ),
+  },
+  { key: 'takes', head: 'takes', align: 'left', cell: ({ protocol }) => protocol.takes },
+  {
+    key: 'steps',
+    head: 'steps',
+    sort: 'up',
+    value: ({ protocol }) => protocol.steps.length,
+    cell: ({ protocol }) => <span className="f">{protocol.steps.length}</span>,
+  },
+  {
+    key: 'replicates',
+    head: 'replicates',
+    sort: 'down',
+    value: ({ protocol }) => protocol.replicates.usual,
+    cell: ({ protocol }) => <span className="f">{protocol.replicates.usual}</span>,
+  },
+  { key: 'by', head: 'by', align: 'left', sort: 'up', value: ({ by }) => by ?? '', cell: ({ by }) => by ?? 'shipped' },
+];
+
+/** Every way of measuring, found by what it is called or tells of. */
 export function ProtocolsPage(): ReactElement {
   const query = useQuery(protocolsQuery);
   return (
@@ -20,119 +61,23 @@ export function ProtocolsPage(): ReactElement {
         title="Protocols"
         line="How each thing is measured, step by step. A run keeps the version that it was made by."
       />
-      <Await query={query}>{(rows) => <Protocols rows={rows} />}</Await>
+      <Await query={query}>
+        {(rows) => (
+          <WholeTable
+            label="Protocols"
+            what={['protocol', 'protocols']}
+            columns={COLUMNS}
+            rows={rows.toSorted((a, b) => ORDER.indexOf(groupOf(a)) - ORDER.indexOf(groupOf(b)))}
+            keyOf={({ protocol }) => protocol.key}
+            words={(row) => `${row.protocol.label} ${row.protocol.plain} ${groupOf(row)} ${row.by ?? ''}`}
+            placeholder="pH, drain, smell"
+            group="about"
+            groupings={GROUPINGS}
+            unsorted="the main ones first"
+            nothing="No protocol is called so."
+          />
+        )}
+      </Await>
     </main>
-  );
-}
-
-interface Chosen {
-  readonly key: string;
-  readonly copying: boolean;
-}
-
-function Protocols({ rows }: { readonly rows: readonly ProtocolRow[] }): ReactElement {
-  const [chosen, setChosen] = useState<Chosen>({ key: 'saturate-drain-dry', copying: false });
-  const own = rows.filter((row) => row.by !== undefined);
-  const row = rows.find((one) => one.protocol.key === chosen.key) ?? rows[0];
-  const list = (label: string, protocols: readonly Protocol[]): ReactElement => (
-    <section key={label} aria-label={label}>
-      <h2>{label}</h2>
-      <ul>
-        {protocols.map(({ key, label: name }) => (
-          <li key={key}>
-            <button
-              type="button"
-              aria-pressed={key === chosen.key}
-              onClick={() => {
-                setChosen({ key, copying: false });
-              }}
-            >
-              {name}
-            </button>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-  return (
-    <div className="protocols">
-      <nav aria-label="Protocols">
-        {own.length > 0 &&
-          list(
-            'Our own',
-            own.map((one) => one.protocol),
-          )}
-        {PROTOCOL_GROUPS.map(({ label, protocols }) => list(label, protocols))}
-      </nav>
-      {row !== undefined && (
-        <One
-          key={row.protocol.key}
-          row={row}
-          copying={chosen.copying}
-          onCopying={(copying) => {
-            setChosen({ ...chosen, copying });
-          }}
-          onKept={(key) => {
-            setChosen({ key, copying: false });
-          }}
-        />
-      )}
-    </div>
-  );
-}
-
-interface OneProps {
-  readonly row: ProtocolRow;
-  readonly copying: boolean;
-  readonly onCopying: (copying: boolean) => void;
-  readonly onKept: (key: string) => void;
-}
-
-function One({ row: { protocol, by }, copying, onCopying, onKept }: OneProps): ReactElement {
-  const works = useWorks();
-  const { role } = useMe();
-  if (copying) {
-    return (
-      <CopyProtocol
-        base={protocol}
-        own={by !== undefined}
-        onKept={onKept}
-        onLeave={() => {
-          onCopying(false);
-        }}
-      />
-    );
-  }
-  return (
-    <section aria-label={protocol.label}>
-      <header className="flex flex-wrap items-start gap-3">
-        <div className="flex-1">
-          <h2 className="text-lead">{protocol.label}</h2>
-          <p>{protocol.plain}</p>
-          <p className="q">
-            Takes {protocol.takes}. Usually {protocol.replicates.usual}{' '}
-            {protocol.replicates.usual === 1 ? 'replicate' : 'replicates'}. Version {protocol.version}
-            {by === undefined ? '' : `, by ${by}, from ${protocol.copiedFrom ?? ''}`}.
-          </p>
-        </div>
-        {works && (
-          <Link className="act" to={`/bench?start&protocol=${protocol.key}`}>
-            Start a run
-          </Link>
-        )}
-        {role === 'lead' && (
-          <button
-            type="button"
-            className="alt"
-            onClick={() => {
-              onCopying(true);
-            }}
-          >
-            {by === undefined ? 'Make our own copy' : 'Change it'}
-          </button>
-        )}
-      </header>
-      <ProtocolSteps protocol={protocol} />
-    </section>
   );
 }

@@ -4,10 +4,14 @@ import type { ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
+import type { Column, Grouping } from '../kit/table/column';
+import { askedOf, useTableView } from '../kit/table/useTableView';
 import { LotPail } from '../shared/pail/LotPail';
 import { AskedBy, ListBar } from '../shared/lists/ListBar';
 import { More, rowsOf, totalOf } from '../shared/lists/More';
+import { PagedTable } from '../shared/lists/PagedTable';
+import { RowName } from '../shared/lists/RowName';
 import { useAsked } from '../shared/lists/useAsked';
 import { scorecardPagesQuery, sheetPagesQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
@@ -88,103 +92,106 @@ function SheetLine({ sheet }: { readonly sheet: SheetRow }): ReactElement {
   );
 }
 
-function Cards(): ReactElement {
-  const [asked, ask] = useAsked(['find', 'state']);
-  const query = useInfiniteQuery(scorecardPagesQuery(asked as Asked<ScorecardsAsked>));
-  const works = useWorks();
-  const isAsked = Object.keys(asked).length > 0;
-  return (
-    <Await query={query}>
-      {(data) =>
-        totalOf(data) === 0 && !isAsked ? (
-          <EmptyPail question="Which bag shall be judged?">
-            {works && (
-              <Link className="alt" to="/score?start">
-                Choose a product and who smells it
-              </Link>
-            )}
-          </EmptyPail>
-        ) : (
-          <section className="pt-1" aria-label="Scorecards">
-            <ListBar
-              find={asked.find ?? ''}
-              placeholder="product, code, sample"
-              onFind={(text) => {
-                ask('find', text);
-              }}
-            >
-              <AskedBy
-                label="Only"
-                value={asked.state ?? ''}
-                options={[
-                  { key: '', words: 'all of them' },
-                  { key: 'open', words: 'blind still' },
-                  { key: 'revealed', words: 'open to see' },
-                ]}
-                onChange={(key) => {
-                  ask('state', key);
-                }}
-              />
-            </ListBar>
-            <div className="px-5 pt-3">
-              <table className="rows">
-                <caption className="pb-1 text-left text-head font-bold">Scorecards</caption>
-                <thead>
-                  <tr>
-                    <th scope="col" colSpan={2}>
-                      Product
-                    </th>
-                    <th scope="col" className="!text-left">
-                      panel
-                    </th>
-                    <th scope="col" className="!text-left">
-                      not in yet
-                    </th>
-                    <th scope="col">overall, of 10</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {rowsOf(data).map((card) => (
-                    <CardLine key={card.id} card={card} />
-                  ))}
-                </tbody>
-              </table>
-              {totalOf(data) === 0 && <p className="q py-4">No card is like that.</p>}
-              <More query={query} what="cards" />
-            </div>
-          </section>
-        )
-      }
-    </Await>
-  );
-}
+const GROUPINGS: readonly Grouping<ScorecardRow>[] = [
+  {
+    key: 'state',
+    words: 'blind and open',
+    of: ({ revealed }) => (revealed ? 'revealed' : 'open'),
+    said: (state) => (state === 'revealed' ? 'All in, open to see' : 'Blind still'),
+  },
+];
 
-function CardLine({ card }: { readonly card: ScorecardRow }): ReactElement {
-  const inCount = card.raters.filter((rater) => rater.handedIn).length;
-  return (
-    <tr>
-      <td className="w-12 align-bottom">
-        <LotPail pail={card.pail} size={28} />
-      </td>
-      <td className="!text-left">
-        <Link className="inline-flex min-h-11 items-center text-head font-semibold" to={`/score/cards/${card.id}`}>
-          {card.productName}, {card.lotCode}
-        </Link>
-        <small className="block pb-1">
-          {card.rubricLabel}, sample {card.sampleCode}
-        </small>
-      </td>
-      <td className="!text-left">
-        {card.revealed ? 'all in, open' : `blind: ${String(inCount)} of ${String(card.raters.length)} in`}
-      </td>
-      <td className="!text-left">{card.missing.length === 0 ? 'nothing' : card.missing.join(', ')}</td>
-      <td>
-        {card.overall === undefined ? (
-          <span className="q">none yet</span>
-        ) : (
-          <span className="fig worked-out text-lead">{fixed(card.overall, 1)}</span>
+const COLUMNS: readonly Column<ScorecardRow>[] = [
+  { key: 'pail', head: 'Pail', place: 'mark', cell: ({ pail }) => <LotPail pail={pail} size={28} /> },
+  {
+    key: 'name',
+    head: 'Product',
+    place: 'name',
+    sort: 'up',
+    cell: ({ id, productName, lotCode, rubricLabel, sampleCode }) => (
+      <RowName
+        to={`/score/cards/${id}`}
+        name={`${productName}, ${lotCode}`}
+        line={`${rubricLabel}, sample ${sampleCode}`}
+      />
+    ),
+  },
+  {
+    key: 'panel',
+    head: 'panel',
+    align: 'left',
+    cell: ({ revealed, raters }) =>
+      revealed
+        ? 'all in, open'
+        : `blind: ${String(raters.filter(({ handedIn }) => handedIn).length)} of ${String(raters.length)} in`,
+  },
+  {
+    key: 'missing',
+    head: 'not in yet',
+    align: 'left',
+    cell: ({ missing }) => (missing.length === 0 ? 'nothing' : missing.join(', ')),
+  },
+  {
+    key: 'overall',
+    head: 'overall, of 10',
+    cell: ({ overall }) =>
+      overall === undefined ? (
+        <span className="text-ink2">none yet</span>
+      ) : (
+        <span className="fig worked-out text-lead">{fixed(overall, 1)}</span>
+      ),
+  },
+];
+
+function Cards(): ReactElement {
+  const works = useWorks();
+  const [asked, ask] = useAsked(['find', 'state']);
+  const [view, setView] = useTableView();
+  const query = useInfiniteQuery(scorecardPagesQuery({ ...asked, ...askedOf(view) } as Asked<ScorecardsAsked>));
+  if (query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0)
+    return (
+      <EmptyPail question="Which bag shall be judged?">
+        {works && (
+          <Link className="alt" to="/score?start">
+            Choose a product and who smells it
+          </Link>
         )}
-      </td>
-    </tr>
+      </EmptyPail>
+    );
+  return (
+    <>
+      <ListBar
+        find={asked.find ?? ''}
+        placeholder="product, code, sample"
+        onFind={(text) => {
+          ask('find', text);
+        }}
+      >
+        <AskedBy
+          label="Only"
+          value={asked.state ?? ''}
+          options={[
+            { key: '', words: 'all of them' },
+            { key: 'open', words: 'blind still' },
+            { key: 'revealed', words: 'open to see' },
+          ]}
+          onChange={(key) => {
+            ask('state', key);
+          }}
+        />
+      </ListBar>
+      <PagedTable
+        query={query}
+        label="Scorecards"
+        what={['scorecard', 'scorecards']}
+        columns={COLUMNS}
+        keyOf={({ id }) => id}
+        view={view}
+        onView={setView}
+        unsorted="newest first"
+        groupings={GROUPINGS}
+        nothing="No card is like that."
+      />
+    </>
   );
 }

@@ -5,7 +5,7 @@ import type { ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { Figure } from '../shared/Figure';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { scorecardQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { Trouble } from '../shared/Trouble';

@@ -1,7 +1,7 @@
 import type { CardCriterion, Scorecard } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Figure } from '../shared/Figure';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 
 interface SkylineProps {
   readonly card: Scorecard;

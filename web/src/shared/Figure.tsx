@@ -1,6 +1,6 @@
 import type { Origin, Working } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { figure } from './format';
+import { figure } from '../kit/format';
 import { useWorking } from './workingStore';
 
 interface FigureProps {

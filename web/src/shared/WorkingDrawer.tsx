@@ -1,7 +1,7 @@
 import { wordsOf, type Source } from '@bent-pail/core';
 import { useEffect, useRef, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { fixed } from './format';
+import { fixed } from '../kit/format';
 import { inputRows, type InputRow } from './workingRows';
 import { useWorking, type OpenNumber } from './workingStore';
 

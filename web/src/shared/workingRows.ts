@@ -1,5 +1,5 @@
 import type { Working } from '@bent-pail/core';
-import { fixed } from './format';
+import { fixed } from '../kit/format';
 
 /** One line of what was put into a calculation. */
 export interface InputRow {

@@ -1,7 +1,7 @@
 import type { FirmingLoss } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Figure } from '../shared/Figure';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 
 /** What packing it harder costs, where a pair of runs shows it. */
 export function FirmingLine({ firming }: { readonly firming: FirmingLoss }): ReactElement {

@@ -3,7 +3,7 @@ import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { Choice } from '../kit/Choice';
-import { day } from '../shared/format';
+import { day } from '../kit/format';
 import { OnPaper } from '../shared/OnPaper';
 import { Qr } from '../shared/Qr';
 import { lotQuery } from '../shared/queries';

@@ -5,7 +5,7 @@ import { useEffect, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
 import { Kin } from './intake/Kin';
 import { Await } from '../shared/Await';
-import { day } from '../shared/format';
+import { day } from '../kit/format';
 import { useHand } from '../shared/handStore';
 import { usePot } from '../shared/pot/usePot';
 import { lotQuery } from '../shared/queries';

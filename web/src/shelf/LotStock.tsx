@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { Field } from '../kit/Field';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { numberOf } from '../shared/numberOf';
 import { lotQuery, queryClient } from '../shared/queries';
 import { Prepare } from './Prepare';

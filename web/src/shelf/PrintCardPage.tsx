@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { Await } from '../shared/Await';
-import { day, figure, fixed } from '../shared/format';
+import { day, figure, fixed } from '../kit/format';
 import { OnPaper } from '../shared/OnPaper';
 import { LotPail } from '../shared/pail/LotPail';
 import { Qr } from '../shared/Qr';

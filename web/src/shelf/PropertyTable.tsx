@@ -2,7 +2,7 @@ import { property, type LotFigure } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Figure } from '../shared/Figure';
-import { age, figure as shownFigure } from '../shared/format';
+import { age, figure as shownFigure } from '../kit/format';
 import { useServerNow } from '../shared/serverClock';
 import { Trouble } from '../shared/Trouble';
 

@@ -1,29 +1,22 @@
 import type { LotRow, LotsAsked, ShownFigure } from '@bent-pail/contract';
-import { LOT_SORTS, LOT_STATES } from '@bent-pail/contract/choices';
+import { LOT_STATES } from '@bent-pail/contract/choices';
 import { MEDIA_CLASSES } from '@bent-pail/core';
-import { useInfiniteQuery, type UseInfiniteQueryResult } from '@tanstack/react-query';
-import type { ReactElement } from 'react';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { Await } from '../shared/Await';
+import { fixed } from '../kit/format';
+import type { Column, Grouping } from '../kit/table/column';
+import { askedOf, useTableView } from '../kit/table/useTableView';
 import { EmptyPail } from '../shared/EmptyPail';
-import { fixed } from '../shared/format';
 import { AskedBy, ListBar } from '../shared/lists/ListBar';
-import { More, rowsOf, totalOf, type Pages } from '../shared/lists/More';
+import { totalOf } from '../shared/lists/More';
+import { PagedTable, type PagedProps } from '../shared/lists/PagedTable';
+import { RowName } from '../shared/lists/RowName';
 import { useAsked } from '../shared/lists/useAsked';
 import { LotPail } from '../shared/pail/LotPail';
 import { lotPagesQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
-import { useWorks } from '../shared/useSession';
-
-const SORT_WORDS: Readonly<Record<(typeof LOT_SORTS)[number], string>> = {
-  newest: 'newest first',
-  name: 'by name',
-  air: 'most air first',
-  water: 'most water first',
-  density: 'lightest first',
-  ph: 'lowest pH first',
-  price: 'cheapest litre first',
-};
+import { useSession, useWorks } from '../shared/useSession';
 
 const STATE_WORDS: Readonly<Record<(typeof LOT_STATES)[number], string>> = {
   measured: 'measured ones',
@@ -32,15 +25,29 @@ const STATE_WORDS: Readonly<Record<(typeof LOT_STATES)[number], string>> = {
   trouble: 'with trouble on the card',
 };
 
+const GROUPINGS: readonly Grouping<LotRow>[] = [
+  {
+    key: 'kind',
+    words: 'kind',
+    of: ({ kind }) => kind,
+    said: (kind) => (kind === 'product' ? 'Bought products' : 'Materials'),
+  },
+  {
+    key: 'class',
+    words: 'class',
+    of: ({ classId }) => classId ?? '',
+    said: (id) => MEDIA_CLASSES.find((one) => one.id === id)?.label ?? 'No class yet',
+  },
+];
+
 /** Materials and products with their lots, each with its pail. */
 export function ShelfPage(): ReactElement {
   const works = useWorks();
-  const [asked, ask] = useAsked(['find', 'sort', 'state', 'classId']);
-  const wanted = asked as Asked<LotsAsked>;
-  const materials = useInfiniteQuery(lotPagesQuery({ ...wanted, kind: 'material' }));
-  const products = useInfiniteQuery(lotPagesQuery({ ...wanted, kind: 'product' }));
-  const found = totalOf(materials.data) + totalOf(products.data);
+  const [asked, ask] = useAsked(['find', 'state', 'classId']);
+  const [view, setView] = useTableView('kind');
+  const query = useInfiniteQuery(lotPagesQuery({ ...asked, ...askedOf(view) } as Asked<LotsAsked>));
   const isAsked = Object.keys(asked).length > 0;
+  const isEmpty = query.data !== undefined && totalOf(query.data) === 0 && !isAsked;
   return (
     <main>
       <TitleBlock
@@ -53,59 +60,47 @@ export function ShelfPage(): ReactElement {
           </Link>
         ) : undefined}
       </TitleBlock>
-      <ListBar
-        find={asked.find ?? ''}
-        placeholder="name, code, source, class"
-        onFind={(text) => {
-          ask('find', text);
-        }}
-      >
-        <AskedBy
-          label="Sorted"
-          value={asked.sort ?? 'newest'}
-          options={LOT_SORTS.map((key) => ({ key, words: SORT_WORDS[key] }))}
-          onChange={(key) => {
-            ask('sort', key === 'newest' ? '' : key);
-          }}
-        />
-        <AskedBy
-          label="Only"
-          value={asked.state ?? ''}
-          options={[{ key: '', words: 'all of them' }, ...LOT_STATES.map((key) => ({ key, words: STATE_WORDS[key] }))]}
-          onChange={(key) => {
-            ask('state', key);
-          }}
-        />
-        <AskedBy
-          label="Class"
-          value={asked.classId ?? ''}
-          options={[{ key: '', words: 'any' }, ...MEDIA_CLASSES.map(({ id, label }) => ({ key: id, words: label }))]}
-          onChange={(key) => {
-            ask('classId', key);
-          }}
-        />
-      </ListBar>
-      <Await query={materials}>
-        {() => (
-          <Await query={products}>
-            {() =>
-              found === 0 && !isAsked ? (
-                <EmptyPail question="The shelf is empty.">
-                  <Link className="alt" to="/">
-                    Say what is in the pail
-                  </Link>
-                </EmptyPail>
-              ) : (
-                <>
-                  <LotTable title="Materials" query={materials} />
-                  <LotTable title="Bought products" query={products} />
-                  {found === 0 && <p className="q p-5">{nothingSaid(asked.find)}</p>}
-                </>
-              )
-            }
-          </Await>
-        )}
-      </Await>
+      {isEmpty ? (
+        <EmptyPail question="The shelf is empty.">
+          <Link className="alt" to="/">
+            Say what is in the pail
+          </Link>
+        </EmptyPail>
+      ) : (
+        <>
+          <ListBar
+            find={asked.find ?? ''}
+            placeholder="name, code, source, class"
+            onFind={(text) => {
+              ask('find', text);
+            }}
+          >
+            <AskedBy
+              label="Only"
+              value={asked.state ?? ''}
+              options={[
+                { key: '', words: 'all of them' },
+                ...LOT_STATES.map((key) => ({ key, words: STATE_WORDS[key] })),
+              ]}
+              onChange={(key) => {
+                ask('state', key);
+              }}
+            />
+            <AskedBy
+              label="Class"
+              value={asked.classId ?? ''}
+              options={[
+                { key: '', words: 'any' },
+                ...MEDIA_CLASSES.map(({ id, label }) => ({ key: id, words: label })),
+              ]}
+              onChange={(key) => {
+                ask('classId', key);
+              }}
+            />
+          </ListBar>
+          <Lots query={query} view={view} onView={setView} nothing={nothingSaid(asked.find)} />
+        </>
+      )}
     </main>
   );
 }
@@ -113,79 +108,89 @@ export function ShelfPage(): ReactElement {
 const nothingSaid = (find: string | undefined): string =>
   find === undefined ? 'Nothing on the shelf is like that.' : `Nothing on the shelf answers to “${find}”.`;
 
-interface LotTableProps {
-  readonly title: string;
-  readonly query: UseInfiniteQueryResult<Pages<LotRow>>;
-}
+type LotsProps = Pick<PagedProps<LotRow>, 'query' | 'view' | 'onView' | 'nothing'>;
 
-function LotTable({ title, query }: LotTableProps): ReactElement | null {
-  const lots = rowsOf(query.data);
-  if (lots.length === 0) return null;
+/** The table; lots that are ticked go into a blend together. */
+function Lots(props: LotsProps): ReactElement {
+  const works = useWorks();
+  const { notebook } = useSession();
+  const [ids, setIds] = useState<readonly string[]>([]);
   return (
-    <section className="px-5 pt-4" aria-label={title}>
-      <table className="rows shelf-rows">
-        <caption className="pb-1 text-left text-head font-bold">
-          {title} <span className="f text-small font-normal">{totalOf(query.data)}</span>
-        </caption>
-        <thead>
-          <tr>
-            <th scope="col" colSpan={2}>
-              Lot
-            </th>
-            <th scope="col">air</th>
-            <th scope="col">water</th>
-            <th scope="col">dry g/mL</th>
-            <th scope="col">pH 1:5</th>
-            <th scope="col">runs</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lots.map((lot) => (
-            <LotLine key={lot.id} lot={lot} />
-          ))}
-        </tbody>
-      </table>
-      <More query={query} what="lots" />
-    </section>
+    <PagedTable
+      {...props}
+      label="Lots"
+      what={['lot', 'lots']}
+      columns={columnsOf(notebook.currency)}
+      keyOf={({ id }) => id}
+      unsorted="newest first"
+      groupings={GROUPINGS}
+      ticking={
+        works
+          ? {
+              ids,
+              onChange: setIds,
+              label: ({ name, code }) => `Take ${name}, ${code}`,
+              actions: (
+                <Link className="alt" to={`/blend/desk?lot=${ids.join(',')}`}>
+                  Blend {ids.length === 1 ? 'it' : `these ${String(ids.length)}`}
+                </Link>
+              ),
+            }
+          : undefined
+      }
+    />
   );
 }
 
-function LotLine({ lot }: { readonly lot: LotRow }): ReactElement {
-  const inPail = lot.pail?.kind === 'measured';
-  const cell = (shown: ShownFigure | undefined, digits: number): ReactElement => (
-    <td>
-      {shown === undefined ? (
-        <span className="q">–</span>
-      ) : (
-        <span className={`fig ${shown.measured ? 'measured' : 'label'}`}>{fixed(shown.value, digits)}</span>
-      )}
-    </td>
-  );
-  const ofPail = (value: number | undefined): ShownFigure | undefined =>
-    value === undefined ? undefined : { value, measured: inPail };
+function figureShown(shown: ShownFigure | undefined, digits: number): ReactElement {
+  if (shown === undefined) return <span className="text-ink2">–</span>;
+  return <span className={`fig ${shown.measured ? 'measured' : 'label'}`}>{fixed(shown.value, digits)}</span>;
+}
+
+/** A part of the pail, measured or the class's as the pail is. */
+const partShown = ({ pail }: LotRow, part: 'air' | 'water'): ReactElement =>
+  figureShown(pail?.[part] === undefined ? undefined : { value: pail[part], measured: pail.kind === 'measured' }, 2);
+
+const columnsOf = (currency: string): readonly Column<LotRow>[] => [
+  { key: 'pail', head: 'Pail', place: 'mark', cell: ({ pail }) => <LotPail pail={pail} size={28} /> },
+  { key: 'name', head: 'Lot', place: 'name', sort: 'up', cell: nameShown },
+  { key: 'air', head: 'air', sort: 'down', cell: (lot) => partShown(lot, 'air') },
+  { key: 'water', head: 'water', sort: 'down', cell: (lot) => partShown(lot, 'water') },
+  { key: 'density', head: 'dry g/mL', sort: 'up', cell: ({ density_gcc }) => figureShown(density_gcc, 2) },
+  { key: 'ph', head: 'pH 1:5', sort: 'up', cell: ({ pH }) => figureShown(pH, 1) },
+  {
+    key: 'price',
+    head: `${currency}/L`,
+    sort: 'up',
+    cell: ({ pricePerL }) => (pricePerL === undefined ? null : <span className="f">{fixed(pricePerL, 2)}</span>),
+  },
+  {
+    key: 'stock',
+    head: 'left, L',
+    cell: ({ stock_L }) => (stock_L === undefined ? null : <span className="f">{fixed(stock_L, 1)}</span>),
+  },
+  {
+    key: 'runs',
+    head: 'runs',
+    cell: ({ finishedRuns, openRuns }) => (
+      <span className="f">
+        {finishedRuns}
+        {openRuns > 0 ? ` + ${String(openRuns)} open` : ''}
+      </span>
+    ),
+  },
+];
+
+function nameShown({ id, name, code, grade, source, state, following, trouble }: LotRow): ReactElement {
   return (
-    <tr>
-      <td className="w-12 align-bottom">
-        <LotPail pail={lot.pail} size={28} />
-      </td>
-      <td className="!text-left">
-        <Link className="shelf-link" to={`/shelf/lots/${lot.id}`}>
-          <b>
-            {lot.name}, {lot.code}
-          </b>
-          <small>{[lot.grade, lot.source, lot.state].filter((part) => part !== undefined).join(' · ')}</small>
-          {lot.following === true && <small>its card is being worked out again</small>}
-          {lot.trouble !== undefined && <small className="sorry">Its card cannot be worked out: {lot.trouble}</small>}
-        </Link>
-      </td>
-      {cell(ofPail(lot.pail?.air), 2)}
-      {cell(ofPail(lot.pail?.water), 2)}
-      {cell(lot.density_gcc, 2)}
-      {cell(lot.pH, 1)}
-      <td className="f">
-        {lot.finishedRuns}
-        {lot.openRuns > 0 ? ` + ${String(lot.openRuns)} open` : ''}
-      </td>
-    </tr>
+    <>
+      <RowName
+        to={`/shelf/lots/${id}`}
+        name={`${name}, ${code}`}
+        line={[grade, source, state].filter((part) => part !== undefined).join(' · ')}
+      />
+      {following === true && <small className="block">its card is being worked out again</small>}
+      {trouble !== undefined && <small className="sorry block">Its card cannot be worked out: {trouble}</small>}
+    </>
   );
 }

@@ -1,6 +1,6 @@
 import type { Preparation, PreparationRecord } from '@bent-pail/contract';
 import type { CautionKey } from '@bent-pail/core';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 
 /** The caution that stands at each kind of preparation. */
 export const CAUTION_OF: Readonly<Record<Preparation, CautionKey>> = {

@@ -16,6 +16,24 @@ Object.assign(Element.prototype, {
   scrollIntoView: () => undefined,
 });
 
+/** Nothing has a size here: a table draws what fits a window in which its rows have the height that is guessed. */
+class NoResize {
+  observe(): void {
+    return undefined;
+  }
+  unobserve(): void {
+    return undefined;
+  }
+  disconnect(): void {
+    return undefined;
+  }
+}
+Object.assign(globalThis, { ResizeObserver: NoResize });
+if (typeof window !== 'undefined')
+  Object.assign(window, {
+    matchMedia: (query: string) => Object.assign(new EventTarget(), { matches: false, media: query }),
+  });
+
 afterEach(() => {
   cleanup();
 });

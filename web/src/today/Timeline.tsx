@@ -1,7 +1,7 @@
 import { inSentence } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { clockTime, duration } from '../shared/format';
+import { clockTime, duration } from '../kit/format';
 import { letters, type BenchLine } from './jobs';
 
 interface TimelineProps {

@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { api } from '../shared/api';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { dueTime, overTime } from '../shared/format';
+import { dueTime, overTime } from '../kit/format';
 import { instrumentsQuery, queryClient, todayQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';

@@ -2,7 +2,7 @@ import type { FillingRow, VesselRow } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Await } from '../shared/Await';
-import { clockTime, day, fixed } from '../shared/format';
+import { clockTime, day, fixed } from '../kit/format';
 import { fillingsQuery } from '../shared/queries';
 import { useSession, useWorks } from '../shared/useSession';
 import { FillAgain } from './FillAgain';

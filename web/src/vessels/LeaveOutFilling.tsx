@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { Field } from '../kit/Field';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { once } from '../shared/once';
 import { fillingsQuery, queryClient, vesselsQuery } from '../shared/queries';
 

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { fixed } from '../shared/format';
+import { fixed } from '../kit/format';
 import { vesselsQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { FillingLog } from './FillingLog';

@@ -9,7 +9,7 @@ import {
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { Pot } from '../../shared/pot/pots';

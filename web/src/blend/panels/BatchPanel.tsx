@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import type { DeskView } from '../deskView';
 import { MakeBatch } from './MakeBatch';
 import { MakeOrBuy } from './MakeOrBuy';

@@ -6,7 +6,7 @@ import type { ChartInk } from '../../shared/chart/ink';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { serverNow } from '../../shared/serverClock';
 import type { DeskView } from '../deskView';
 import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FedAndUnfed, type FeedPlan } from './planFeed';

@@ -16,7 +16,7 @@ import type { ReactElement } from 'react';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import type { DeskView } from '../deskView';
 import { Feeding } from './Feeding';
 import { additivesNitrogen } from './potQuestion';

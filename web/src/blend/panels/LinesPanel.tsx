@@ -1,6 +1,6 @@
 import { doesItsJob, JOB_FIGURE, property, type LineEffect } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import type { DeskView } from '../deskView';
 import type { LineAnswer } from '../thinks';
 import { useThought, type Question } from '../useThought';

@@ -1,6 +1,6 @@
 import { useState, type ReactElement } from 'react';
 import { Field } from '../../kit/Field';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { typedNumber } from './standStore';

@@ -1,7 +1,7 @@
 import { inSentence, property, type BandsResult, type PropertyKey } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import type { UsedLot } from '../deskView';
 import { driverWords } from './driverWords';
 

@@ -11,7 +11,7 @@ import {
 } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Chart } from '../../shared/chart/Chart';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import { useSession } from '../../shared/useSession';

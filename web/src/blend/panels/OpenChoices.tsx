@@ -1,7 +1,7 @@
 import { property, recipeCorners, isOpen, type Corner, type DeskResult, type PropertyKey } from '@bent-pail/core';
 import type { RecipeLine } from '@bent-pail/contract';
 import { useMemo, type ReactElement } from 'react';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { lineName, meaningOf, type DeskView } from '../deskView';
 import { useThought, type Question } from '../useThought';
 

@@ -16,7 +16,7 @@ import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { additivesPrice, potQuestion } from './potQuestion';

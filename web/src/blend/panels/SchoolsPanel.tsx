@@ -10,7 +10,7 @@ import {
   type SchoolView,
 } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { DeskView } from '../deskView';

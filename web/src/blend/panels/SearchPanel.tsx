@@ -1,6 +1,6 @@
 import { matchProfile, type PropertyKey } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { Narrow } from './Narrow';

@@ -1,7 +1,7 @@
 import { property, type Swap, type CloseProperty } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { plantsQuery } from '../../shared/queries';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';

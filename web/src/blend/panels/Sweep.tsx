@@ -1,7 +1,7 @@
 import { property, type SweepPoint } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Chart } from '../../shared/chart/Chart';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import type { DeskView } from '../deskView';
 import { useThought, type Question } from '../useThought';
 import { sweepChart, SWEPT, type SweptKey } from './sweepChart';

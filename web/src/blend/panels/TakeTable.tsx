@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { useMeasures, useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { bagOf, type Batch } from './want';

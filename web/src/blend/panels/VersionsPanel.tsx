@@ -3,7 +3,7 @@ import { property, type LearnedBlend } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { day, fixed } from '../../shared/format';
+import { day, fixed } from '../../kit/format';
 import { learningQuery } from '../../shared/queries';
 import { useSession } from '../../shared/useSession';
 import { recipeText } from '../recipeText';

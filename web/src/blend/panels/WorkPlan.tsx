@@ -2,7 +2,7 @@ import type { BatchPlan } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { DateField } from '../../kit/DateField';
 import { TimeField } from '../../kit/TimeField';
-import { clockTime, day, fixed } from '../../shared/format';
+import { clockTime, day, fixed } from '../../kit/format';
 import { serverNow } from '../../shared/serverClock';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';

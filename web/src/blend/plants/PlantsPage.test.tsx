@@ -6,6 +6,7 @@ import { expect, it, vi } from 'vitest';
 import { blendRow, SHELF, thinkHere } from '../../testing/desk';
 import { lists } from '../../testing/lists';
 import { openPage, type Told } from '../../testing/page';
+import { PlantPage } from './PlantPage';
 import { PlantsPage } from './PlantsPage';
 import { choose } from '../../testing/choose';
 
@@ -21,9 +22,11 @@ const plant = (name: string, profileId: string): PlantRow => ({
   version: 1,
 });
 const ID = '0190a000-0000-7000-8000-00000000000';
-const open = (): readonly Told[] =>
-  openPage(<PlantsPage />, {
+const open = (id: string): readonly Told[] =>
+  openPage(id === '' ? <PlantsPage /> : <PlantPage />, {
     role: 'tester',
+    at: `/blend/plants/${id}`,
+    path: id === '' ? '*' : '/blend/plants/:id',
     answers: {
       '/plants': [plant('Houseleek', 'arid-succulents'), plant('Lettuce', 'seed-plugs')],
       '/profiles': TARGET_PROFILES,
@@ -38,18 +41,16 @@ const open = (): readonly Told[] =>
   });
 
 it('ranks what there is for the plant that is chosen, with days', async () => {
-  open();
+  open('Houseleek');
   const suits = within(await screen.findByRole('region', { name: 'What suits it' }));
-  expect(await suits.findByText(/Kept for it: Coir/)).toBeTruthy();
+  expect(await screen.findByText(/Kept for it: Coir/)).toBeTruthy();
   const rows = await suits.findAllByRole('row', undefined, { timeout: 3000 });
   expect(rows[1]?.textContent).toMatch(/^Scree.*\d d/);
-  await userEvent.setup().click(screen.getByRole('button', { name: /^Lettuce/ }));
-  expect(await suits.findByText(/^Seed and plugs; full sun/)).toBeTruthy();
 });
 
 it('sends a changed plant whole, with the version that was changed', async () => {
   const user = userEvent.setup();
-  const told = open();
+  const told = open('Houseleek');
   await user.click(await screen.findByRole('button', { name: 'Change this plant' }));
   await choose(screen.getByLabelText('Where it stands'), /wind/i, user);
   await user.click(screen.getByRole('button', { name: 'free it' }));
@@ -58,4 +59,12 @@ it('sends a changed plant whole, with the version that was changed', async () =>
     address: '/plants',
     body: { id: 'Houseleek', version: 1, climate: 'wind', keeps: [] },
   });
+});
+
+it('stand together by their use, and lead to what suits them', async () => {
+  open('');
+  await choose(await screen.findByLabelText('Together by'), 'use');
+  const rows = screen.getAllByRole('row').map(({ textContent }) => textContent);
+  expect(rows).toContainEqual(expect.stringMatching(/^Seed and plugs 1$/));
+  expect(screen.getByRole('link', { name: 'Lettuce' }).getAttribute('href')).toBe('/blend/plants/Lettuce');
 });

@@ -2,8 +2,9 @@ import type { ProfileRow } from '@bent-pail/contract';
 import { TARGET_PROFILES } from '@bent-pail/core';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { openPage, type Told } from '../../testing/page';
+import { ProfilePage } from './ProfilePage';
 import { ProfilesPage } from './ProfilesPage';
 import { choose } from '../../testing/choose';
 
@@ -14,27 +15,47 @@ const own: ProfileRow = {
   label: 'Ours',
   own: { version: 2, by: 'Tam Oswin' },
 };
-const open = (role: 'tester' | 'reader' = 'tester'): readonly Told[] =>
-  openPage(<ProfilesPage />, { role, answers: { '/profiles': [...TARGET_PROFILES, own] } });
-const edit = async (name: RegExp, act: string): Promise<ReturnType<typeof userEvent.setup>> => {
+const answers = { '/profiles': [...TARGET_PROFILES, own] };
+const open = (id: string, role: 'tester' | 'reader' = 'tester'): readonly Told[] =>
+  openPage(<ProfilePage />, { role, answers, at: `/blend/uses/${id}`, path: '/blend/uses/:id' });
+const press = async (act: string): Promise<ReturnType<typeof userEvent.setup>> => {
   const user = userEvent.setup();
-  await user.click(await screen.findByRole('button', { name }));
-  await user.click(screen.getByRole('button', { name: act }));
+  await user.click(await screen.findByRole('button', { name: act }));
   return user;
 };
 
+it('stand in a table, found by a word and sorted by what they ask', async () => {
+  openPage(<ProfilesPage />, { answers });
+  const user = userEvent.setup();
+  const names = (): string[] => screen.getAllByRole('rowheader').map(({ textContent }) => textContent);
+  expect((await screen.findAllByRole('rowheader')).length).toBe(TARGET_PROFILES.length + 1);
+  await user.click(screen.getByRole('button', { name: 'air' }));
+  const asked = names().map((name) => {
+    const profile = TARGET_PROFILES.find(({ label }) => name.startsWith(label));
+    return profile?.targets.find(({ property }) => property === 'air')?.ideal[0] ?? -1;
+  });
+  const known = asked.filter((ideal) => ideal >= 0);
+  expect(known).toEqual(known.toSorted((a, b) => b - a));
+  await user.type(screen.getByRole('searchbox'), 'ours');
+  await vi.waitFor(() => {
+    expect(names()).toEqual([expect.stringMatching(/^Ours/)]);
+  });
+});
+
 describe('uses', () => {
   it('show what each asks, with its limits and its basis', async () => {
-    open('reader');
+    open('seed-plugs', 'reader');
     const asks = within(await screen.findByRole('region', { name: 'What it asks' }));
-    const air = first?.targets.find(({ property }) => property === 'air');
+    const air = TARGET_PROFILES.find(({ id }) => id === 'seed-plugs')?.targets.find(
+      ({ property }) => property === 'air',
+    );
     expect(asks.getByRole('row', { name: /^Air space/ }).textContent).toContain(String(air?.ideal[0]));
     expect(screen.queryByRole('button', { name: 'Make a copy to change' })).toBeNull();
   });
 
   it('are copied before they are changed, and then kept as one’s own', async () => {
-    const told = open();
-    const user = await edit(/^Seed and plugs/, 'Make a copy to change');
+    const told = open('seed-plugs');
+    const user = await press('Make a copy to change');
     await user.clear(screen.getByLabelText('Air space, bears to'));
     await user.click(screen.getByLabelText('Air space is a must'));
     await user.click(screen.getByRole('button', { name: 'Do not ask for EC, 1:2 at 25 °C' }));
@@ -48,15 +69,15 @@ describe('uses', () => {
   });
 
   it('of one’s own are changed in place, or taken off the list', async () => {
-    const told = open();
-    const user = await edit(/^Ours/, 'Change it');
+    const told = open(own.id);
+    const user = await press('Change it');
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     expect(told[0]?.body).toMatchObject({ id: own.id, version: 2, label: 'Ours' });
   });
 
   it('keep what cannot be read, with its name in the sentence', async () => {
-    const told = open();
-    const user = await edit(/^Seed and plugs/, 'Make a copy to change');
+    const told = open('seed-plugs');
+    const user = await press('Make a copy to change');
     await user.type(screen.getByLabelText('Air space, weight'), 'x');
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     expect((await screen.findByRole('alert')).textContent).toContain('Air space, weight');
@@ -64,8 +85,8 @@ describe('uses', () => {
   });
 
   it('can ask for something else too', async () => {
-    open();
-    const user = await edit(/^Seed and plugs/, 'Make a copy to change');
+    open('seed-plugs');
+    const user = await press('Make a copy to change');
     await choose(screen.getByLabelText('Ask for something else too'), /price/i, user);
     expect(screen.getByLabelText('Price, ideal to')).toBeTruthy();
   });

@@ -1,15 +1,71 @@
 import type { ProfileRow } from '@bent-pail/contract';
-import { property, type PropertyKey, type Target } from '@bent-pail/core';
+import type { Target } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
-import { useState, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { Link } from 'react-router';
+import { fixed } from '../../kit/format';
+import type { Column } from '../../kit/table/column';
 import { Await } from '../../shared/Await';
-import { fixed } from '../../shared/format';
+import { RowName } from '../../shared/lists/RowName';
+import { WholeTable } from '../../shared/lists/WholeTable';
 import { profilesQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
-import { useWorks } from '../../shared/useSession';
-import '../blend.css';
-import { EditProfile } from './EditProfile';
+import { windowSaid } from './windowSaid';
+
+const asks = ({ targets }: ProfileRow, property: string): Target | undefined =>
+  targets.find((target) => target.property === property);
+
+/** A column of what a use asks of one property. */
+const windowOf = (property: string, head: string, digits: number): Column<ProfileRow> => ({
+  key: property,
+  head,
+  sort: 'down',
+  value: (row) => asks(row, property)?.ideal[0] ?? undefined,
+  cell: (row) => {
+    const target = asks(row, property);
+    return target === undefined ? null : <span className="f">{windowSaid(target.ideal, digits)}</span>;
+  },
+});
+
+const COLUMNS: readonly Column<ProfileRow>[] = [
+  {
+    key: 'name',
+    head: 'Use',
+    place: 'name',
+    sort: 'up',
+    value: ({ label }) => label,
+    cell: ({ id, label, own }) => (
+      <RowName to={`/blend/uses/${id}`} name={label} line={own === undefined ? 'shipped' : `your own, by ${own.by}`} />
+    ),
+  },
+  {
+    key: 'depth',
+    head: 'depth, cm',
+    sort: 'up',
+    value: ({ container }) => container.height_cm,
+    cell: ({ container }) => <span className="f">{fixed(container.height_cm, 0)}</span>,
+  },
+  windowOf('air', 'air', 2),
+  windowOf('water', 'water', 2),
+  windowOf('pH', 'pH', 1),
+  {
+    key: 'musts',
+    head: 'musts',
+    align: 'left',
+    cell: ({ targets }) => {
+      const musts = targets.filter(({ must }) => must === true).length;
+      return musts === 0 ? null : <span className="f">{musts}</span>;
+    },
+  },
+  {
+    key: 'basis',
+    head: 'on whose word',
+    align: 'left',
+    sort: 'up',
+    value: ({ basis }) => basis,
+    cell: ({ basis }) => basis,
+  },
+];
 
 /** Every use and what it asks of a medium: shipped ones to begin with, and the notebook's own. */
 export function ProfilesPage(): ReactElement {
@@ -18,111 +74,27 @@ export function ProfilesPage(): ReactElement {
     <main>
       <TitleBlock
         title="Uses"
-        line="What a use asks of a medium in its pot. Guidance to begin with; copy one and make it yours."
+        line="What a use asks of a medium in its pot. Guidance to begin with; open one to see it whole, or make it yours."
       >
         <Link className="alt" to="/blend/plants">
           The plants
         </Link>
       </TitleBlock>
-      <Await query={query}>{(profiles) => <Profiles profiles={profiles} />}</Await>
+      <Await query={query}>
+        {(profiles) => (
+          <WholeTable
+            label="Uses"
+            what={['use', 'uses']}
+            columns={COLUMNS}
+            rows={profiles}
+            keyOf={({ id }) => id}
+            words={({ label, basis, own }) => `${label} ${basis} ${own?.by ?? 'shipped'}`}
+            placeholder="seed, orchid, bed"
+            unsorted="shipped first"
+            nothing="No use is called so."
+          />
+        )}
+      </Await>
     </main>
-  );
-}
-
-function Profiles({ profiles }: { readonly profiles: readonly ProfileRow[] }): ReactElement {
-  const works = useWorks();
-  const [chosen, setChosen] = useState<string>();
-  const [editing, setEditing] = useState(false);
-  const profile = profiles.find(({ id }) => id === chosen) ?? profiles[0];
-  if (profile === undefined) return <p className="q p-5">No use yet.</p>;
-  return (
-    <div className="plants">
-      <nav aria-label="Uses">
-        <ul>
-          {profiles.map((one) => (
-            <li key={one.id}>
-              <button
-                type="button"
-                aria-pressed={one.id === profile.id}
-                onClick={() => {
-                  setChosen(one.id);
-                  setEditing(false);
-                }}
-              >
-                <b>{one.label}</b>
-                <small>
-                  {one.own === undefined ? 'shipped' : `your own, by ${one.own.by}`};{' '}
-                  {fixed(one.container.height_cm, 0)} cm deep
-                </small>
-              </button>
-            </li>
-          ))}
-        </ul>
-      </nav>
-      {editing ? (
-        <EditProfile
-          key={profile.id}
-          profile={profile}
-          onDone={(id) => {
-            if (id !== undefined) setChosen(id);
-            setEditing(false);
-          }}
-        />
-      ) : (
-        <section aria-label="What it asks">
-          <h2>{profile.label}</h2>
-          <Windows targets={profile.targets} />
-          <p className="q mt-2 text-small">
-            {profile.basis}. {profile.notes}
-          </p>
-          {works && (
-            <button
-              type="button"
-              className="alt mt-3"
-              onClick={() => {
-                setEditing(true);
-              }}
-            >
-              {profile.own === undefined ? 'Make a copy to change' : 'Change it'}
-            </button>
-          )}
-        </section>
-      )}
-    </div>
-  );
-}
-
-const endSaid = (end: number | null, digits: number): string => (end === null ? 'open' : fixed(end, digits));
-
-function Windows({ targets }: { readonly targets: readonly Target[] }): ReactElement {
-  return (
-    <table className="rows mt-2">
-      <thead>
-        <tr>
-          <th scope="col">Figure</th>
-          <th scope="col">ideal</th>
-          <th scope="col">bears</th>
-          <th scope="col">weight</th>
-          <th scope="col" />
-        </tr>
-      </thead>
-      <tbody>
-        {targets.map(({ property: key, ideal, limits, weight, must }) => {
-          const { label, unit, digits } = property(key as PropertyKey);
-          const places = Math.min(2, digits);
-          return (
-            <tr key={key}>
-              <th scope="row">
-                {label} <small className="f">{unit}</small>
-              </th>
-              <td className="f">{ideal.map((end) => endSaid(end, places)).join('–')}</td>
-              <td className="f q">{limits.map((end) => endSaid(end, places)).join('–')}</td>
-              <td className="f">{fixed(weight, Number.isInteger(weight) ? 0 : 1)}</td>
-              <td>{must === true ? <b>must</b> : ''}</td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
   );
 }

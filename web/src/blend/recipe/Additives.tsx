@@ -3,7 +3,7 @@ import { EQUIVALENTS } from '@bent-pail/core';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { sentenceOf } from '../../shared/api';
 import { Field } from '../../kit/Field';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { numberOf } from '../../shared/numberOf';
 
 interface AdditivesProps {

@@ -1,6 +1,6 @@
 import type { RecipeLine } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { useMeasures } from '../../shared/useSession';
 import { amountTyped } from './amountTyped';
 

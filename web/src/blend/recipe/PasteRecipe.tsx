@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { lotsQuery } from '../../shared/queries';
 import { useMeasures } from '../../shared/useSession';
 import { matchLot } from './matchLot';

@@ -3,7 +3,7 @@ import { UNIT_WORDS, type ShownUnit } from '@bent-pail/core';
 import { Slider } from 'radix-ui';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { LotPail, type SmallPail } from '../../shared/pail/LotPail';
 import { bareAmount } from './amountTyped';
 import { LineSays } from './LineSays';

@@ -2,7 +2,7 @@ import type { RecipeLine } from '@bent-pail/contract';
 import type { DeskResult } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { blendSentence } from '../blendSentence';
 import { lineKey } from '../deskView';
 

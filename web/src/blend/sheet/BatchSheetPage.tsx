@@ -6,7 +6,7 @@ import { useParams, useSearchParams } from 'react-router';
 import { Await } from '../../shared/Await';
 import { CAUTIONS } from '../../shared/cautions';
 import { EmptyPail } from '../../shared/EmptyPail';
-import { fixed } from '../../shared/format';
+import { fixed } from '../../kit/format';
 import { OnPaper } from '../../shared/OnPaper';
 import { Qr } from '../../shared/Qr';
 import { blendQuery, learningQuery } from '../../shared/queries';

@@ -1,7 +1,7 @@
 import type { Page } from '@bent-pail/contract';
 import type { InfiniteData, UseInfiniteQueryResult } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
-import { fixed } from '../format';
+import { fixed } from '../../kit/format';
 
 export type Pages<T> = InfiniteData<Page<T>>;
 

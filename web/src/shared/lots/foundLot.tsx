@@ -1,6 +1,6 @@
 import type { LotRow } from '@bent-pail/contract';
 import type { Found } from '../../kit/Find';
-import { day } from '../format';
+import { day } from '../../kit/format';
 import { LotPail } from '../pail/LotPail';
 
 /** A lot as it is found: its pail, its code, and what tells it from its like. */

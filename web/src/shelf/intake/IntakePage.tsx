@@ -5,7 +5,7 @@ import type { ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
 import { Await } from '../../shared/Await';
 import { Figure } from '../../shared/Figure';
-import { day } from '../../shared/format';
+import { day } from '../../kit/format';
 import { lotQuery } from '../../shared/queries';
 import { TitleBlock, type TitleCell } from '../../shared/TitleBlock';
 import { Trouble } from '../../shared/Trouble';

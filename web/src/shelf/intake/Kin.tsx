@@ -1,7 +1,7 @@
 import { property, type MaterialSpread } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Figure } from '../../shared/Figure';
-import { figure } from '../../shared/format';
+import { figure } from '../../kit/format';
 import './intake.css';
 import { KinStrip } from './KinStrip';
 

@@ -1,0 +1,125 @@
+import type { DeskLot, PlantRow, ProfileRow } from '@bent-pail/contract';
+import { USES } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Await } from '../../shared/Await';
+import { EmptyPail } from '../../shared/EmptyPail';
+import { PotPicker } from '../../shared/pot/PotPicker';
+import { usePot } from '../../shared/pot/usePot';
+import { plantsQuery, profilesQuery } from '../../shared/queries';
+import { TitleBlock } from '../../shared/TitleBlock';
+import { useWorks } from '../../shared/useSession';
+import '../blend.css';
+import { useLarder, type Larder } from '../useLarder';
+import { EditPlant } from './EditPlant';
+import { Ranking } from './Ranking';
+
+/** What of mine suits this plant; `new` in its address is one that is not there yet. */
+export function PlantPage(): ReactElement {
+  const { id = '' } = useParams();
+  const plants = useQuery(plantsQuery);
+  const profiles = useQuery(profilesQuery).data;
+  const plant = plants.data?.find((one) => one.id === id);
+  const { larder } = useLarder({ lotIds: plant === undefined ? [] : [...plant.keeps] });
+  return (
+    <Await query={plants}>
+      {() => {
+        if (plant === undefined && id !== 'new') return <EmptyPail question="There is no such plant." />;
+        if (profiles === undefined || larder === undefined) return <p className="q p-5">One moment.</p>;
+        return plant === undefined ? (
+          <NewPlant profiles={profiles} larder={larder} />
+        ) : (
+          <Plant key={id} plant={plant} profiles={profiles} larder={larder} />
+        );
+      }}
+    </Await>
+  );
+}
+
+interface PlantProps {
+  readonly profiles: readonly ProfileRow[];
+  readonly larder: Larder;
+}
+
+function NewPlant({ profiles, larder }: PlantProps): ReactElement {
+  const goTo = useNavigate();
+  return (
+    <main>
+      <TitleBlock title="A new plant" line="It points to a use and a stand; what suits it follows from these." />
+      <EditPlant
+        plant={undefined}
+        profiles={profiles}
+        lots={larder.lots}
+        onDone={() => {
+          void goTo('/blend/plants');
+        }}
+      />
+    </main>
+  );
+}
+
+function Plant({ plant, profiles, larder }: PlantProps & { readonly plant: PlantRow }): ReactElement {
+  const works = useWorks();
+  const [pot, setPot] = usePot();
+  const [editing, setEditing] = useState(false);
+  const profile = profiles.find(({ id }) => id === plant.profileId);
+  return (
+    <main>
+      <TitleBlock
+        title={plant.name}
+        line={<Stand plant={plant} profile={profile} lots={larder.lots} />}
+        cells={[{ term: 'My pot', value: <PotPicker pot={pot} onChange={setPot} /> }]}
+      >
+        <Link className="alt" to="/blend/plants">
+          All plants
+        </Link>
+        {works && !editing && (
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              setEditing(true);
+            }}
+          >
+            Change this plant
+          </button>
+        )}
+      </TitleBlock>
+      {editing ? (
+        <EditPlant
+          plant={plant}
+          profiles={profiles}
+          lots={larder.lots}
+          onDone={() => {
+            setEditing(false);
+          }}
+        />
+      ) : (
+        <section aria-label="What suits it" className="max-w-[980px] px-5">
+          {profile !== undefined && (
+            <Ranking plant={plant} profile={profile} lots={larder.lots} blends={larder.blends} pot={pot} />
+          )}
+        </section>
+      )}
+    </main>
+  );
+}
+
+interface StandProps {
+  readonly plant: PlantRow;
+  readonly profile: ProfileRow | undefined;
+  readonly lots: readonly DeskLot[];
+}
+
+function Stand({ plant, profile, lots }: StandProps): ReactElement {
+  const stand = USES.find(({ key }) => key === plant.climate);
+  const kept = plant.keeps.flatMap((id) => lots.find((lot) => lot.id === id)?.name ?? []);
+  return (
+    <>
+      {profile?.label ?? 'Its use is gone; give it another one.'}; {plant.light}; stands in {stand?.words},{' '}
+      <span className="f">{stand?.mmPerD} mm</span> a day.
+      {kept.length > 0 && ` Kept for it: ${kept.join(', ')}.`}
+    </>
+  );
+}

@@ -1,0 +1,111 @@
+import type { ProfileRow } from '@bent-pail/contract';
+import { property, type PropertyKey, type Target } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { fixed } from '../../kit/format';
+import { Await } from '../../shared/Await';
+import { EmptyPail } from '../../shared/EmptyPail';
+import { profilesQuery } from '../../shared/queries';
+import { TitleBlock } from '../../shared/TitleBlock';
+import { useWorks } from '../../shared/useSession';
+import '../blend.css';
+import { EditProfile } from './EditProfile';
+import { windowSaid } from './windowSaid';
+
+/** One use: what it asks, with its limits and its basis; copied before it is changed. */
+export function ProfilePage(): ReactElement {
+  const { id } = useParams();
+  const query = useQuery(profilesQuery);
+  return (
+    <Await query={query}>
+      {(profiles) => {
+        const profile = profiles.find((one) => one.id === id);
+        return profile === undefined ? (
+          <EmptyPail question="There is no such use." />
+        ) : (
+          <Profile key={id} profile={profile} />
+        );
+      }}
+    </Await>
+  );
+}
+
+function Profile({ profile }: { readonly profile: ProfileRow }): ReactElement {
+  const works = useWorks();
+  const goTo = useNavigate();
+  const [editing, setEditing] = useState(false);
+  return (
+    <main>
+      <TitleBlock
+        title={profile.label}
+        line={`${profile.basis}. ${profile.notes}`}
+        cells={[
+          { term: 'Depth', value: `${fixed(profile.container.height_cm, 0)} cm` },
+          { term: 'Whose', value: profile.own === undefined ? 'shipped' : `your own, by ${profile.own.by}` },
+        ]}
+      >
+        <Link className="alt" to="/blend/uses">
+          All uses
+        </Link>
+        {works && !editing && (
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              setEditing(true);
+            }}
+          >
+            {profile.own === undefined ? 'Make a copy to change' : 'Change it'}
+          </button>
+        )}
+      </TitleBlock>
+      {editing ? (
+        <EditProfile
+          profile={profile}
+          onDone={(kept) => {
+            setEditing(false);
+            if (kept !== profile.id) void goTo(kept === undefined ? '/blend/uses' : `/blend/uses/${kept}`);
+          }}
+        />
+      ) : (
+        <section aria-label="What it asks" className="max-w-[820px] px-5 pt-3">
+          <Windows targets={profile.targets} />
+        </section>
+      )}
+    </main>
+  );
+}
+
+function Windows({ targets }: { readonly targets: readonly Target[] }): ReactElement {
+  return (
+    <table className="rows mt-2">
+      <thead>
+        <tr>
+          <th scope="col">Figure</th>
+          <th scope="col">ideal</th>
+          <th scope="col">bears</th>
+          <th scope="col">weight</th>
+          <th scope="col" />
+        </tr>
+      </thead>
+      <tbody>
+        {targets.map(({ property: key, ideal, limits, weight, must }) => {
+          const { label, unit, digits } = property(key as PropertyKey);
+          const places = Math.min(2, digits);
+          return (
+            <tr key={key}>
+              <th scope="row">
+                {label} <small className="f">{unit}</small>
+              </th>
+              <td className="f">{windowSaid(ideal, places)}</td>
+              <td className="f q">{windowSaid(limits, places)}</td>
+              <td className="f">{fixed(weight, Number.isInteger(weight) ? 0 : 1)}</td>
+              <td>{must === true ? <b>must</b> : ''}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,88 @@
+import type { ProtocolRow } from '@bent-pail/contract';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Await } from '../shared/Await';
+import { EmptyPail } from '../shared/EmptyPail';
+import { protocolsQuery } from '../shared/queries';
+import { TitleBlock } from '../shared/TitleBlock';
+import { useMe, useWorks } from '../shared/useSession';
+import { CopyProtocol } from './CopyProtocol';
+import { ProtocolSteps } from './ProtocolSteps';
+
+/** One way of measuring: what it takes, its steps, and for the lead a copy with other times, bounds or words. */
+export function ProtocolPage(): ReactElement {
+  const { key = '' } = useParams();
+  const query = useQuery(protocolsQuery);
+  return (
+    <Await query={query}>
+      {(rows) => {
+        const row = rows.find(({ protocol }) => protocol.key === key);
+        return row === undefined ? <EmptyPail question="There is no such protocol." /> : <One key={key} row={row} />;
+      }}
+    </Await>
+  );
+}
+
+function One({ row: { protocol, by } }: { readonly row: ProtocolRow }): ReactElement {
+  const works = useWorks();
+  const { role } = useMe();
+  const goTo = useNavigate();
+  const [copying, setCopying] = useState(false);
+  return (
+    <main>
+      <TitleBlock
+        title={protocol.label}
+        line={protocol.plain}
+        cells={[
+          { term: 'Takes', value: protocol.takes },
+          { term: 'Replicates', value: String(protocol.replicates.usual) },
+          {
+            term: 'Version',
+            value:
+              by === undefined
+                ? String(protocol.version)
+                : `Version ${String(protocol.version)}, by ${by}, from ${protocol.copiedFrom ?? ''}`,
+          },
+        ]}
+      >
+        <Link className="alt" to="/bench/protocols">
+          All protocols
+        </Link>
+        {role === 'lead' && !copying && (
+          <button
+            type="button"
+            className="alt"
+            onClick={() => {
+              setCopying(true);
+            }}
+          >
+            {by === undefined ? 'Make our own copy' : 'Change it'}
+          </button>
+        )}
+        {works && (
+          <Link className="act" to={`/bench?start&protocol=${protocol.key}`}>
+            Start a run
+          </Link>
+        )}
+      </TitleBlock>
+      <div className="px-5 py-4">
+        {copying ? (
+          <CopyProtocol
+            base={protocol}
+            own={by !== undefined}
+            onKept={(kept) => {
+              setCopying(false);
+              void goTo(`/bench/protocols/${kept}`);
+            }}
+            onLeave={() => {
+              setCopying(false);
+            }}
+          />
+        ) : (
+          <ProtocolSteps protocol={protocol} />
+        )}
+      </div>
+    </main>
+  );
+}
