@@ -48,7 +48,7 @@ for (const part of PARTS) {
       if (message.type() === 'error' || message.type() === 'warning') errors.push(message.text());
     });
     me.page.on('pageerror', (error) => errors.push(error.message));
-    const ask: Asker = { list: (address) => me.list(address) };
+    const ask: Asker = { list: (address) => me.list(address), all: (address) => me.ask(address) };
     const addresses: string[] = [];
     for (const name of part) addresses.push(...((await VIEWS[name]?.looks(ask)) ?? []));
     for (const address of addresses.filter(isLookedAt)) {

@@ -85,8 +85,9 @@ test('10 g more in one demo reading change card, blend and score, and the kept b
   await expect(me.page.getByText(/measured again since/)).toHaveCount(0);
   await correct('BK-7');
   await correct('TW-1');
-  expect(await capacity('BK-7')).toBeGreaterThan(barkBefore);
-  expect(await waterFound()).toBeGreaterThan(scoreBefore);
+  // Cards follow within two seconds.
+  await expect.poll(() => capacity('BK-7')).toBeGreaterThan(barkBefore);
+  await expect.poll(waterFound).toBeGreaterThan(scoreBefore);
   await me.go(`/blend/${camellia.id}`);
   await expect.poll(async () => Number(await water().getAttribute('data-value'))).toBeGreaterThan(blendBefore);
   await expect(me.page.getByText(/Its lots were measured again since/)).toBeVisible();

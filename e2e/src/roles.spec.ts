@@ -13,8 +13,8 @@ for (const [name, words] of Object.entries(STATIONS)) {
   look(`${name} sees the stations of the role, with the numbers that never change`, async ({ browser, notebook }) => {
     const me = await Person.enter(browser, notebook, name);
     await me.go('/');
-    await expect(me.page.locator('.edge ol .w')).toHaveText([...words]);
-    const numbers = await me.page.locator('.edge ol .down i').allInnerTexts();
+    await expect(me.page.locator('[data-station]')).toHaveText([...words]);
+    const numbers = await me.page.locator('[data-number]').allInnerTexts();
     expect(numbers).toEqual(words.map((word) => ({ Shelf: '1', Bench: '2', Blend: '3', Score: '5' })[word]));
   });
 }
@@ -23,7 +23,7 @@ look('a reader looks and finds nothing to press that would write', async ({ brow
   const me = await Person.enter(browser, notebook, 'Visitor');
   for (const address of ['/shelf', '/bench', '/blend', '/score']) {
     await me.go(address);
-    await expect(me.page.locator('.act')).toHaveCount(0);
+    await expect(me.page.locator('[data-look="act"]')).toHaveCount(0);
   }
 });
 
@@ -41,7 +41,7 @@ test('single keys go from station to station, ? shows them all, and they can be 
   await me.page.keyboard.press('/');
   await expect(me.page.getByRole('searchbox')).toBeFocused();
   await me.page.keyboard.type('trough grit');
-  await expect(me.page.locator('.shelf-rows tbody tr')).toHaveCount(2);
+  await expect(me.page.getByRole('table', { name: 'Lots' }).getByRole('link')).toHaveCount(2);
   await me.go('/you');
   await me.page.getByLabel(/Single keys work/).uncheck();
   await expect(me.page.getByLabel(/Single keys work/)).not.toBeChecked();

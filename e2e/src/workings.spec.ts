@@ -44,7 +44,7 @@ async function checkWorkings(me: Person, least: number): Promise<void> {
   await expect.poll(() => me.page.locator('main [data-working]').count()).toBeGreaterThanOrEqual(least);
   // The drawer comes with the first number that is pressed; the others find it there.
   await me.page.locator('main [data-working]:visible').first().click();
-  await me.page.locator('.drawer pre').waitFor({ state: 'attached' });
+  await me.page.getByRole('complementary', { name: 'Working' }).locator('pre').waitFor({ state: 'attached' });
   await me.page.keyboard.press('Escape');
   for (const { value, calc, pick, input } of await pressAll(me)) {
     const answer = await me.tell<unknown>('POST', `/calc/${calc}`, input);

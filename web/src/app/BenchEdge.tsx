@@ -2,11 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { useHand } from '../shared/handStore';
-import { LotPail } from '../shared/pail/LotPail';
+import { LotPail, type SmallPail } from '../shared/pail/LotPail';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { countsQuery } from '../shared/queries';
 import { useMe } from '../shared/useSession';
+import type { Station } from '../shared/view';
 import { WaitingBadge } from './WaitingBadge';
 import { STATIONS } from './views';
 
@@ -26,13 +27,46 @@ export function BenchEdge({ onKeys }: BenchEdgeProps): ReactElement {
   const at = stations.findIndex((station) => pathname.startsWith(station.path));
   const waits = (counts?.openRuns ?? 0) + (counts?.sheetsToRate ?? 0);
   return (
-    <nav className="edge" aria-label="Order of the work">
-      <Link
-        className={`door ${pathname === '/' ? 'on' : ''}`}
-        to="/"
-        aria-current={pathname === '/' ? 'page' : undefined}
-      >
-        <span className="leaf" aria-hidden="true" />
+    <nav
+      aria-label="Order of the work"
+      className="fixed inset-x-0 bottom-0 z-9 flex h-[72px] bg-zinc1 before:absolute before:inset-x-0 before:top-11 before:h-[3px] before:bg-ink after:pointer-events-none after:absolute after:inset-x-0 after:top-[47px] after:h-2 after:[background:var(--rule)] print:hidden"
+    >
+      <Door waits={waits} isHere={pathname === '/'} />
+      <ol className="flex min-w-0 flex-1">
+        {stations.map((station, i) => (
+          <li
+            key={station.path}
+            className={`relative max-w-[190px] flex-1 ${i === at || i === at + 1 ? '' : 'max-[520px]:hidden'}`}
+          >
+            <StationLink
+              station={station}
+              isHere={i === at}
+              pail={i === at ? hand?.pail : undefined}
+              holds={i === at && hand !== undefined}
+              count={counts === undefined ? '' : station.count(counts)}
+            />
+          </li>
+        ))}
+      </ol>
+      <Hand onKeys={onKeys} />
+    </nav>
+  );
+}
+
+const ON_BENCH = 'flex h-11 items-end';
+
+function Door({ waits, isHere }: { readonly waits: number; readonly isHere: boolean }): ReactElement {
+  return (
+    <Link
+      to="/"
+      aria-current={isHere ? 'page' : undefined}
+      className={`${ON_BENCH} relative mr-1.5 w-[136px] shrink-0 gap-2 pr-2.5 pl-3.5 no-underline max-[520px]:w-28 ${isHere ? 'text-inverse [--ink:var(--inverse)]' : ''}`}
+    >
+      <span
+        aria-hidden="true"
+        className={`absolute inset-[3px_0_0_4px] border-2 border-b-0 ${isHere ? 'border-slab bg-slab' : 'border-ink bg-paper'}`}
+      />
+      <span className="relative">
         <PailMark
           shape={{ ...shapeOf({ height_cm: 12 }, 'vessel'), baseDiameter_cm: 9 }}
           fill={SIGN}
@@ -42,51 +76,82 @@ export function BenchEdge({ onKeys }: BenchEdgeProps): ReactElement {
           sign
           label="Bent Pail"
         />
-        <span className="dw">
-          <b>Today</b>
-          <small>{waits === 0 ? 'nothing waits' : `${String(waits)} on the go`}</small>
-        </span>
-      </Link>
-      <ol>
-        {stations.map((station, i) => (
-          <li key={station.path} className={i === at ? 'on' : i === at + 1 ? 'next' : ''}>
-            <NavLink to={station.path}>
-              <span className="up">
-                {i === at && hand !== undefined && <LotPail pail={hand.pail} size={23} />}
-                <span className="w">{station.word}</span>
-              </span>
-              <span className="down">
-                <i>{station.number}</i>
-                <small>{counts === undefined ? '' : station.count(counts)}</small>
-              </span>
-            </NavLink>
-          </li>
-        ))}
-      </ol>
-      <Hand onKeys={onKeys} />
-    </nav>
+      </span>
+      <span className="relative flex flex-col pb-1 leading-[1.05]">
+        <b className="text-head">Today</b>
+        <small className={`max-[520px]:hidden ${isHere ? 'text-inverse' : ''}`}>
+          {waits === 0 ? 'nothing waits' : `${String(waits)} on the go`}
+        </small>
+      </span>
+    </Link>
   );
 }
+
+interface StationLinkProps {
+  readonly station: Station;
+  readonly isHere: boolean;
+  readonly holds: boolean;
+  readonly pail: SmallPail | undefined;
+  readonly count: string;
+}
+
+function StationLink({ station, isHere, holds, pail, count }: StationLinkProps): ReactElement {
+  return (
+    <NavLink to={station.path} className="flex h-full flex-col no-underline">
+      <span className={`${ON_BENCH} gap-1.5 pr-1 pb-1 pl-2`}>
+        {holds && (
+          <span className="-mb-1.5 -ml-0.5">
+            <LotPail pail={pail} size={23} />
+          </span>
+        )}
+        <span
+          data-station
+          className={`text-lead leading-none max-[900px]:text-head ${isHere ? 'font-bold tracking-[-0.01em]' : 'font-medium'}`}
+        >
+          {station.word}
+        </span>
+      </span>
+      <span
+        className={`flex flex-1 items-end gap-1.5 pr-1 pb-1 pl-2 whitespace-nowrap ${isHere ? 'relative z-2 mt-[3px] bg-slab text-inverse' : ''}`}
+      >
+        <i data-number className="figure text-note leading-none font-medium not-italic">
+          {station.number}
+        </i>
+        <small className={`leading-none max-[900px]:hidden ${isHere ? 'text-inverse' : ''}`}>{count}</small>
+      </span>
+    </NavLink>
+  );
+}
+
+const IN_HAND = 'max-w-[246px] truncate text-small leading-[1.1]';
+const LOW = 'py-1 text-note whitespace-nowrap';
 
 function Hand({ onKeys }: BenchEdgeProps): ReactElement {
   const me = useMe();
   const { hand, putDown } = useHand();
   return (
-    <div className="hand">
-      <span className="up">
+    <div className="flex w-[270px] shrink-0 flex-col border-l border-zinc3 max-[900px]:w-auto">
+      <span className="flex h-11 flex-col items-start justify-end gap-px pb-1 pl-3 max-[900px]:invisible max-[900px]:w-0">
         <small>in hand</small>
-        {hand === undefined ? <b className="none">nothing yet</b> : <b>{hand.name}</b>}
+        {hand === undefined ? (
+          <b className={`${IN_HAND} font-medium text-ink2`}>nothing yet</b>
+        ) : (
+          <b className={IN_HAND}>{hand.name}</b>
+        )}
       </span>
-      <span className="down">
+      <span className="relative z-2 mt-[3px] flex flex-1 items-center gap-3 bg-zinc1 pr-1 pl-3 text-note leading-none">
         {hand !== undefined && (
-          <button type="button" onClick={putDown}>
+          <button type="button" className={LOW} onClick={putDown}>
             put down
           </button>
         )}
-        <button type="button" className="keys-hint" onClick={onKeys}>
-          <kbd>?</kbd>keys
+        <button type="button" className={`${LOW} max-[900px]:hidden`} onClick={onKeys}>
+          <kbd className="figure mr-[3px] rounded-[2px] border px-1 py-px text-note leading-none font-medium">?</kbd>
+          keys
         </button>
-        <Link to="/you">{me.name}</Link>
+        <Link to="/you" className="no-underline">
+          {me.name}
+        </Link>
         <WaitingBadge />
       </span>
     </div>

@@ -5,6 +5,8 @@ import { api, sentenceOf } from '../shared/api';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { forgetAllButSession, queryClient, sessionQuery } from '../shared/queries';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 
@@ -44,7 +46,7 @@ export function Door({ session }: { readonly session: SessionState }): ReactElem
         />
         <div>
           <h1 className="text-key leading-none font-bold">Bent Pail</h1>
-          <p className="q mt-2 max-w-[26ch]">
+          <p className="text-ink2 mt-2 max-w-[26ch]">
             Weigh what you have, know what your blend will do, say which bag is worth it, and be able to show why.
           </p>
         </div>
@@ -63,16 +65,15 @@ function Demo(): ReactElement {
     <section className="flex flex-col gap-4">
       <h2 className="text-lead">The Tollgarth notebook</h2>
       <p>This is a demo with made-up data. Anyone at this computer can open it with one click, without a password.</p>
-      <button
-        type="button"
-        className="act"
+      <Button
+        look="act"
         disabled={enter.isPending}
         onClick={() => {
           enter.mutate({ name: first.name });
         }}
       >
         Open as {first.name}, {first.role}
-      </button>
+      </Button>
       <ul className="border-t-[1.5px]">
         {others.map((person) => (
           <li key={person.name} className="border-b border-zinc2">
@@ -91,11 +92,7 @@ function Demo(): ReactElement {
           </li>
         ))}
       </ul>
-      {enter.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(enter.error)}
-        </p>
-      )}
+      {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
       <details>
         <summary className="min-h-8 cursor-pointer font-semibold">Sign in with a password</summary>
         <SignIn place="Tollgarth" />
@@ -136,14 +133,10 @@ function SignIn({ place }: { readonly place: string }): ReactElement {
           }}
         />
       </label>
-      {enter.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(enter.error)}
-        </p>
-      )}
-      <button type="submit" className="act" disabled={enter.isPending}>
+      {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
+      <Button type="submit" look="act" disabled={enter.isPending}>
         Sign in
-      </button>
+      </Button>
     </form>
   );
 }
@@ -160,7 +153,7 @@ function FirstLead(): ReactElement {
   return (
     <form className="flex flex-col gap-4" onSubmit={submit}>
       <h2 className="text-lead">An empty notebook</h2>
-      <p className="q">You are its first lead. Everyone else gets a name from you.</p>
+      <p className="text-ink2">You are its first lead. Everyone else gets a name from you.</p>
       <label className="field">
         <span>Where is this bench?</span>
         <input
@@ -192,14 +185,10 @@ function FirstLead(): ReactElement {
           }}
         />
       </label>
-      {enter.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(enter.error)}
-        </p>
-      )}
-      <button type="submit" className="act" disabled={enter.isPending}>
+      {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
+      <Button type="submit" look="act" disabled={enter.isPending}>
         Open the notebook
-      </button>
+      </Button>
     </form>
   );
 }

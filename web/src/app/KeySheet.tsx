@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { Dialog, DialogClose } from '../kit/Dialog';
 import { STATIONS } from './views';
+import { Rows } from '../kit/Rows';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['0', 'Today'],
@@ -22,18 +23,18 @@ interface KeySheetProps {
 export function KeySheet({ open, onOpenChange }: KeySheetProps): ReactElement {
   return (
     <Dialog title="Keys" line="Single keys work when no field has the cursor." open={open} onOpenChange={onOpenChange}>
-      <table className="rows">
+      <Rows>
         <tbody>
           {KEYS.map(([key, does]) => (
             <tr key={key}>
-              <th scope="row" className="f">
+              <th scope="row" className="figure">
                 {key}
               </th>
               <td>{does}</td>
             </tr>
           ))}
         </tbody>
-      </table>
+      </Rows>
       <p className="mt-5">
         <DialogClose>Close</DialogClose>
       </p>

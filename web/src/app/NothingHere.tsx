@@ -1,14 +1,14 @@
 import type { ReactElement } from 'react';
-import { Link } from 'react-router';
 import { EmptyPail } from '../shared/EmptyPail';
+import { ButtonLink } from '../kit/Button';
 
 export function NothingHere(): ReactElement {
   return (
     <main>
       <EmptyPail question="There is nothing at this address.">
-        <Link className="act" to="/">
+        <ButtonLink look="act" to="/">
           Back to Today
-        </Link>
+        </ButtonLink>
       </EmptyPail>
     </main>
   );

@@ -56,7 +56,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   return (
     <>
       <Patterns />
-      <div className="inside pb-[72px]">
+      <div className="pb-[72px] min-[1100px]:has-[+aside]:pr-[380px]">
         <NotSecure />
         <Outlet />
       </div>

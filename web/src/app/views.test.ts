@@ -22,7 +22,8 @@ it('is looked at only where there is a page', async () => {
     '/scorecards': [{ id: 'card' }],
     '/plants': [{ id: 'orchid', name: 'Orchid on bark' }],
   } as Readonly<Record<string, readonly unknown[]>>;
-  const ask = { list: <T>(address: string) => Promise.resolve((demo[address] ?? []) as readonly T[]) };
+  const list = <T>(address: string) => Promise.resolve((demo[address] ?? []) as readonly T[]);
+  const ask = { list, all: list };
   const addresses = (await Promise.all(Object.values(VIEWS).map(({ looks }) => looks(ask)))).flat();
   const patterns = PAGES.map(({ path }) => new RegExp(`^${path.replaceAll(/:[a-z]+/g, '[^/]+')}$`));
   const known = (address: string): boolean => patterns.some((one) => one.test(address.split('?')[0] ?? ''));

@@ -9,6 +9,8 @@ import { Field } from '../kit/Field';
 import { clockTime, day } from '../kit/format';
 import { queryClient, runQuery } from '../shared/queries';
 import { useSession } from '../shared/useSession';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 interface AsidesProps {
   readonly sheet: RunSheet;
@@ -26,7 +28,7 @@ export function Asides({ sheet, mayWrite }: AsidesProps): ReactElement | null {
       {sheet.notes.map((note) => (
         <p key={note.id}>
           {note.text}{' '}
-          <small className="q">
+          <small className="text-ink2">
             {note.by}, {when(note.keptAt)}
           </small>
         </p>
@@ -43,7 +45,7 @@ export function Asides({ sheet, mayWrite }: AsidesProps): ReactElement | null {
             </a>
             <figcaption>
               {photo.caption}{' '}
-              <small className="q">
+              <small className="text-ink2">
                 {photo.by}, {when(photo.keptAt)}
               </small>
             </figcaption>
@@ -90,14 +92,10 @@ function AddNote({ runId }: { readonly runId: string }): ReactElement {
         className="flex-1"
         placeholder="what the numbers do not say"
       />
-      <button type="submit" className="alt" disabled={add.isPending || text.trim() === ''}>
+      <Button type="submit" disabled={add.isPending || text.trim() === ''}>
         Note it
-      </button>
-      {add.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(add.error)}
-        </p>
-      )}
+      </Button>
+      {add.error !== null && <Sorry>{sentenceOf(add.error)}</Sorry>}
     </form>
   );
 }
@@ -135,21 +133,15 @@ function AddPhoto({ runId }: { readonly runId: string }): ReactElement {
           event.target.value = '';
         }}
       />
-      <button
-        type="button"
-        className="alt"
+      <Button
         disabled={add.isPending}
         onClick={() => {
           input.current?.click();
         }}
       >
         {add.isPending ? 'Sending it' : 'Take or choose'}
-      </button>
-      {add.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(add.error)}
-        </p>
-      )}
+      </Button>
+      {add.error !== null && <Sorry className="basis-full">{sentenceOf(add.error)}</Sorry>}
     </div>
   );
 }

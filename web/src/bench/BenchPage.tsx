@@ -1,7 +1,7 @@
 import type { RunRow, RunsAsked } from '@bent-pail/contract';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { day } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
@@ -16,6 +16,7 @@ import { protocolsQuery, runPagesQuery, usersQuery, type Asked } from '../shared
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { StartRun } from './StartRun';
+import { ButtonLink, Button } from '../kit/Button';
 
 const GROUPINGS: readonly Grouping<RunRow>[] = [
   {
@@ -35,7 +36,7 @@ const columnsOf = (zone: string): readonly Column<RunRow>[] => [
     head: 'Run',
     align: 'left',
     sort: 'down',
-    cell: ({ number }) => <span className="f">{number}</span>,
+    cell: ({ number }) => <span className="figure">{number}</span>,
   },
   {
     key: 'lot',
@@ -49,12 +50,14 @@ const columnsOf = (zone: string): readonly Column<RunRow>[] => [
     key: 'newest',
     head: 'Begun',
     sort: 'down',
-    cell: ({ startedAt }) => <span className="f">{day(startedAt, zone)}</span>,
+    cell: ({ startedAt }) => <span className="figure">{day(startedAt, zone)}</span>,
   },
   {
     key: 'finished',
     head: 'Finished',
-    cell: ({ finishedAt }) => <span className="f">{finishedAt === undefined ? 'open' : day(finishedAt, zone)}</span>,
+    cell: ({ finishedAt }) => (
+      <span className="figure">{finishedAt === undefined ? 'open' : day(finishedAt, zone)}</span>
+    ),
   },
   { key: 'person', head: 'By', sort: 'up', cell: ({ startedBy }) => startedBy },
 ];
@@ -67,31 +70,20 @@ export function BenchPage(): ReactElement {
   return (
     <main>
       <TitleBlock title="Bench" line="One protocol on one lot is a run. A run keeps the method that it was made by.">
-        <Link className="alt" to="/bench/round">
-          Round
-        </Link>
-        <Link className="alt" to="/bench/protocols">
-          Protocols
-        </Link>
-        <Link className="alt" to="/bench/vessels">
-          Vessels
-        </Link>
-        <Link className="alt" to="/bench/instruments">
-          Instruments
-        </Link>
-        <Link className="alt" to="/bench/laboratory">
-          Laboratory
-        </Link>
+        <ButtonLink to="/bench/round">Round</ButtonLink>
+        <ButtonLink to="/bench/protocols">Protocols</ButtonLink>
+        <ButtonLink to="/bench/vessels">Vessels</ButtonLink>
+        <ButtonLink to="/bench/instruments">Instruments</ButtonLink>
+        <ButtonLink to="/bench/laboratory">Laboratory</ButtonLink>
         {works && !starting && (
-          <button
-            type="button"
-            className="act"
+          <Button
+            look="act"
             onClick={() => {
               setStarting(true);
             }}
           >
             Start a run
-          </button>
+          </Button>
         )}
       </TitleBlock>
       {starting && works && (
@@ -120,9 +112,7 @@ function Runs(): ReactElement {
   if (query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0)
     return (
       <EmptyPail question="Nothing has been weighed yet.">
-        <Link className="alt" to="/">
-          Say what is in the pail
-        </Link>
+        <ButtonLink to="/">Say what is in the pail</ButtonLink>
       </EmptyPail>
     );
   return (

@@ -3,6 +3,7 @@ import type { Reading, Step } from '@bent-pail/core';
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
 import { newReading } from './newReading';
 import { ReasonField, reasonRefusal } from './ReasonField';
+import { Sorry } from '../kit/Sorry';
 
 interface ClassCellProps {
   readonly step: Step;
@@ -74,16 +75,12 @@ export function ClassCell({
               keep(place);
             }}
           >
-            <kbd className="f">{place + 1}</kbd>
+            <kbd className="figure">{place + 1}</kbd>
             <span>{name}</span>
           </button>
         ))}
       </div>
-      {sorry !== undefined && (
-        <p className="sorry mt-2 text-left" role="alert">
-          {sorry}
-        </p>
-      )}
+      {sorry !== undefined && <Sorry className="mt-2 text-left">{sorry}</Sorry>}
     </div>
   );
 }

@@ -16,7 +16,7 @@ export function ClassPail({ sheet }: { readonly sheet: RunSheet }): ReactElement
   if (pail === undefined || mediaClass === undefined) return null;
   const { air, water } = mediaClass.inVessel10cm;
   const usual = ([lo, hi]: readonly [number, number]): ReactElement => (
-    <span className="f text-body">
+    <span className="figure text-body">
       {lo.toFixed(2)}–{hi.toFixed(2)}
     </span>
   );
@@ -33,7 +33,7 @@ export function ClassPail({ sheet }: { readonly sheet: RunSheet }): ReactElement
           { part: 'water', figure: usual(water.range) },
         ]}
       />
-      <p className="q mt-2 text-small">{mediaClass.label}, drained, in 10 cm.</p>
+      <p className="text-ink2 mt-2 text-small">{mediaClass.label}, drained, in 10 cm.</p>
     </figure>
   );
 }

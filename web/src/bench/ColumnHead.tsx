@@ -48,7 +48,7 @@ export function ColumnHead({ replicate, lit, hold, now, zone, air, excluded }: C
           >
             {over ? '0:00' : duration(left)}
           </span>
-          {over && <span className="f block text-small">{duration(left)} over</span>}
+          {over && <span className="figure block text-small">{duration(left)} over</span>}
           <Tube share={Math.min(1, Math.max(0, left / Math.max(1, hold.deadline - hold.startedAt)))} />
         </>
       )}

@@ -11,6 +11,8 @@ import { numberOf } from '../shared/numberOf';
 import type { CellAt } from './cursor';
 import { newReading } from './newReading';
 import { usualLoad } from './usualLoad';
+import { Sorry } from '../kit/Sorry';
+import { Button } from '../kit/Button';
 
 interface DeviceStripProps {
   readonly lit: CellAt;
@@ -47,15 +49,11 @@ export function DeviceStrip({ lit, protocol, cells, typing, onKeep }: DeviceStri
       <span>
         {NAME[kind]} {source === 'simulated' && <Link to="/bench/devices">(simulated)</Link>}
       </span>
-      <output className={`f ${view.state}`}>{said(view)}</output>
+      <output className={`figure ${view.state}`}>{said(view)}</output>
       {source === 'simulated' && (
         <Simulated key={`${kind}${lit.step}`} kind={kind} step={step} lit={lit} cells={cells} />
       )}
-      {sorry !== undefined && (
-        <p className="sorry" role="alert">
-          {sorry}
-        </p>
-      )}
+      {sorry !== undefined && <Sorry>{sorry}</Sorry>}
     </div>
   );
 }
@@ -100,25 +98,21 @@ function Simulated({ kind, step, lit, cells }: SimulatedProps): ReactElement {
   return (
     <>
       <Field label={`On it, ${step.unit}`} mode="decimal" value={load} onChange={setLoad} className="w-28" />
-      <button
-        type="button"
-        className="alt"
+      <Button
         onClick={() => {
           device.measure(step.kind === 'ec' ? 'dS/m' : 'pH');
           device.load(numberOf(load, 'Load'), performance.now());
         }}
       >
         Put it on
-      </button>
-      <button
-        type="button"
-        className="alt"
+      </Button>
+      <Button
         onClick={() => {
           device.load(0, performance.now());
         }}
       >
         Take it off
-      </button>
+      </Button>
       <Choice
         label="The device is"
         value={fault}

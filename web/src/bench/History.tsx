@@ -53,7 +53,7 @@ export function History({ sheet }: { readonly sheet: RunSheet }): ReactElement {
       <ol>
         {deeds.map((deed) => (
           <li key={deed.key}>
-            <span className="f">
+            <span className="figure">
               {day(deed.at, notebook.zone)} {clockTime(Date.parse(deed.at), notebook.zone)}
             </span>
             <span>{deed.by}</span>

@@ -25,7 +25,7 @@ export function InMillivolts(): ReactElement {
         <label>
           at
           <input
-            className="f"
+            className="figure"
             aria-label="Temperature of the extract, °C"
             inputMode="decimal"
             value={temp}

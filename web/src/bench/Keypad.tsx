@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { draftKey, useDrafts } from './draftStore';
 import type { CellAt } from './cursor';
+import { Button } from '../kit/Button';
 
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
 
@@ -23,7 +24,7 @@ export function Keypad({ runId, cell, signed, onKeep }: KeypadProps): ReactEleme
         <button
           key={digit}
           type="button"
-          className="f"
+          className="figure"
           onClick={() => {
             type(key, text + digit);
           }}
@@ -34,7 +35,7 @@ export function Keypad({ runId, cell, signed, onKeep }: KeypadProps): ReactEleme
       {signed && (
         <button
           type="button"
-          className="f"
+          className="figure"
           aria-label="minus"
           onClick={() => {
             type(key, text.startsWith('-') ? text.slice(1) : `-${text}`);
@@ -52,9 +53,9 @@ export function Keypad({ runId, cell, signed, onKeep }: KeypadProps): ReactEleme
       >
         Rub out
       </button>
-      <button type="button" className="act" onClick={onKeep}>
+      <Button look="act" onClick={onKeep}>
         {text === '' ? 'Keep' : `Keep ${text}`}
-      </button>
+      </Button>
     </div>
   );
 }

@@ -7,6 +7,8 @@ import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
 import { Choice } from '../kit/Choice';
 import { Dialog, DialogClose } from '../kit/Dialog';
+import { Sorry } from '../kit/Sorry';
+import { Button } from '../kit/Button';
 
 /** Takes a replicate out of the results, in sight, with its reason. */
 export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -61,15 +63,11 @@ export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement 
             }}
           />
         </label>
-        {exclude.error !== null && (
-          <p className="sorry" role="alert">
-            {sentenceOf(exclude.error)}
-          </p>
-        )}
+        {exclude.error !== null && <Sorry>{sentenceOf(exclude.error)}</Sorry>}
         <span className="flex gap-4">
-          <button type="submit" className="alt bg-slab text-inverse" disabled={exclude.isPending}>
+          <Button type="submit" look="slab" disabled={exclude.isPending}>
             Leave it out
-          </button>
+          </Button>
           <DialogClose>Keep it</DialogClose>
         </span>
       </form>

@@ -18,6 +18,8 @@ import { useMillivolts } from './millivolts';
 import { newReading } from './newReading';
 import { ReasonField, reasonRefusal } from './ReasonField';
 import { WhichCounts } from './WhichCounts';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 interface LitCellProps {
   readonly runId: string;
@@ -77,10 +79,11 @@ function StartTime({ step, replicate, standing, mayWrite, onKeep, onMove }: Fill
     );
   }
   return (
-    <button
+    <Button
       ref={button}
-      type="button"
-      className="act mt-6 w-full"
+
+      look="act"
+      className="mt-6 w-full"
       disabled={!mayWrite}
       onClick={() => {
         onKeep(newReading(replicate, step.key, Math.round(serverNow()) / 1000));
@@ -90,7 +93,7 @@ function StartTime({ step, replicate, standing, mayWrite, onKeep, onMove }: Fill
       }}
     >
       Start {step.hold?.name}
-    </button>
+    </Button>
   );
 }
 
@@ -171,7 +174,7 @@ function TypedCell({
       <span className="big">
         <input
           ref={input}
-          className="f"
+          className="figure"
           aria-label={name}
           aria-describedby="cell-doubt"
           inputMode="decimal"
@@ -199,32 +202,37 @@ function TypedCell({
         />
       )}
       <div id="cell-doubt" aria-live="polite">
-        {doubt?.kind === 'sentence' && <p className="sorry mt-2 text-left">{doubt.sentence}</p>}
+        {doubt?.kind === 'sentence' && (
+          <Sorry quiet className="mt-2 text-left">
+            {doubt.sentence}
+          </Sorry>
+        )}
         {doubt?.kind === 'ask' && (
           <div className="mt-2 flex items-center justify-between gap-2 text-left text-small">
             Which is meant?
             {doubt.choices.map((choice) => (
-              <button
+              <Button
                 key={choice}
-                type="button"
-                className="alt f"
+
+                className="f"
                 onClick={() => {
                   keepValue(choice);
                 }}
               >
                 {fixed(choice, Number.isInteger(choice) ? 0 : 3)}
-              </button>
+              </Button>
             ))}
           </div>
         )}
       </div>
       <span className="mt-2 flex items-center justify-end gap-4">
         {step.optional === true && standing === undefined && text === '' && (
-          <span className="q text-small">may stay empty</span>
+          <span className="text-ink2 text-small">may stay empty</span>
         )}
-        <button type="button" className="act keep" disabled={!mayWrite} onClick={keep}>
-          {standing === undefined ? 'Keep' : 'Correct'} <kbd className="f rounded-sm border px-1 text-note">Enter</kbd>
-        </button>
+        <Button look="act" className="keep" disabled={!mayWrite} onClick={keep}>
+          {standing === undefined ? 'Keep' : 'Correct'}{' '}
+          <kbd className="figure rounded-sm border px-1 text-note">Enter</kbd>
+        </Button>
       </span>
     </>
   );

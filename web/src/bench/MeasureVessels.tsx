@@ -6,6 +6,7 @@ import { FillingFields } from '../shared/filling/FillingFields';
 import { FillingTrouble } from '../shared/filling/FillingTrouble';
 import { useTypedFilling } from '../shared/filling/useTypedFilling';
 import { StepPicture } from './StepPicture';
+import { Button } from '../kit/Button';
 
 /** The vessels of a first run, measured by the water that fills them, before anything is weighed in them. */
 export function MeasureVessels({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -37,16 +38,16 @@ function MeasureOne({ vessel, left }: MeasureOneProps): ReactElement {
       <StepPicture picture="level" />
       <div className="max-w-[30ch] self-center">
         <h2>How much does {vessel.name} hold?</h2>
-        <p className="q text-small">
+        <p className="text-ink2 text-small">
           Bungs in, fill it with water to its fill line, and weigh it.{' '}
           {left > 1 ? `${String(left - 1)} more after this.` : 'The last one.'}
         </p>
       </div>
       <Field label="Depth inside, cm" className="w-36" mode="decimal" value={depth} onChange={setDepth} />
       <FillingFields typed={typed} onChange={setTyped} />
-      <button type="submit" className="alt bg-slab text-inverse" disabled={isSending}>
+      <Button type="submit" look="slab" disabled={isSending}>
         Keep the vessel
-      </button>
+      </Button>
       <FillingTrouble
         error={error}
         onSure={() => {

@@ -25,6 +25,7 @@ import { Trouble } from '../shared/Trouble';
 import { useSession } from '../shared/useSession';
 import { runSentence } from './runSentence';
 import { shownReading } from './shownReading';
+import { Button } from '../kit/Button';
 
 /** A run on paper: empty, to write on where no screen should get wet, or as it was filled. */
 export function PrintRunPage(): ReactElement {
@@ -42,15 +43,13 @@ function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
       backWords="Back to the sheet"
       label={`Run ${String(sheet.number)} on paper`}
       choices={
-        <button
-          type="button"
-          className="alt"
+        <Button
           onClick={() => {
             setEmpty(!empty);
           }}
         >
           {empty ? 'With its readings' : 'Empty, to write on'}
-        </button>
+        </Button>
       }
     >
       <header>
@@ -121,7 +120,7 @@ function PaperTable({ sheet, empty, zone }: PaperTableProps): ReactElement {
               )}
             </th>
             {(step.once === true ? [0] : replicates).map((i) => (
-              <td key={i} className="f" colSpan={step.once === true ? sheet.replicateCount : 1}>
+              <td key={i} className="figure" colSpan={step.once === true ? sheet.replicateCount : 1}>
                 {said(step, i)}
               </td>
             ))}
@@ -171,9 +170,9 @@ function ResultLine({ one }: { readonly one: RunProperty }): ReactElement | null
   const shown = figure(one.summary.mean, digits, one.summary.sd);
   return (
     <>
-      {label}: <b className="f">{one.words ?? shown.value}</b>
+      {label}: <b className="figure">{one.words ?? shown.value}</b>
       {one.words === undefined && (
-        <span className="f">
+        <span className="figure">
           {shown.spread === undefined ? '' : ` ± ${shown.spread}`}
           {unit === '' ? '' : ` ${unit}`}, n {one.summary.n}
         </span>

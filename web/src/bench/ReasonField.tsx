@@ -1,4 +1,5 @@
 import type { ReactElement } from 'react';
+import { BOX } from '../kit/box';
 
 interface ReasonFieldProps {
   readonly reason: string;
@@ -10,7 +11,7 @@ interface ReasonFieldProps {
 export function ReasonField({ reason, onReason, onEnter }: ReasonFieldProps): ReactElement {
   return (
     <input
-      className="box mt-2 w-full text-left"
+      className={`${BOX} mt-2 w-full text-left`}
       aria-label="Reason for the correction"
       placeholder="why? the old value stays beside it"
       value={reason}

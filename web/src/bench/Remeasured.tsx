@@ -1,13 +1,14 @@
 import type { RunSheet } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { Field } from '../kit/Field';
 import { fixed } from '../kit/format';
 import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
 import { useWorks } from '../shared/useSession';
+import { ButtonLink, Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 /** A finished run whose vessels were measured otherwise since: it stands as it was, and says so. */
 export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -22,21 +23,20 @@ export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElemen
           .map(({ name, was_mL, now_mL }) => `${name}, ${fixed(was_mL, 0)} mL then and ${fixed(now_mL, 0)} mL now`)
           .join('; ')}
         . This run stands on what its vessels held when it was finished.{' '}
-        <Link className="tie" to="/bench/vessels">
+        <ButtonLink look="tie" to="/bench/vessels">
           See the fillings
-        </Link>
+        </ButtonLink>
         {works && !asked && (
           <>
             {' or '}
-            <button
-              type="button"
-              className="tie"
+            <Button
+              look="tie"
               onClick={() => {
                 setAsked(true);
               }}
             >
               take the newer ones up
-            </button>
+            </Button>
           </>
         )}
       </p>
@@ -65,14 +65,10 @@ function TakeUp({ runId }: { readonly runId: string }): ReactElement {
       }}
     >
       <Field label="Why the newer ones are right" className="w-80" value={reason} onChange={setReason} />
-      <button type="submit" className="alt bg-slab text-inverse" disabled={take.isPending}>
+      <Button type="submit" look="slab" disabled={take.isPending}>
         Work this run out anew
-      </button>
-      {take.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(take.error)}
-        </p>
-      )}
+      </Button>
+      {take.error !== null && <Sorry className="basis-full">{sentenceOf(take.error)}</Sorry>}
     </form>
   );
 }

@@ -6,6 +6,8 @@ import { Field } from '../kit/Field';
 import { once } from '../shared/once';
 import { queryClient, runQuery } from '../shared/queries';
 import { useWorks } from '../shared/useSession';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 /** Opens a finished run again, with its reason; folded until somebody asks. */
 export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -27,15 +29,14 @@ export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | 
   if (!works || sheet.finishedAt === undefined) return null;
   if (!asked)
     return (
-      <button
-        type="button"
-        className="tie"
+      <Button
+        look="tie"
         onClick={() => {
           setAsked(true);
         }}
       >
         Open it again
-      </button>
+      </Button>
     );
   return (
     <form
@@ -47,14 +48,10 @@ export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | 
       }}
     >
       <Field label="Why it is opened again" className="w-80" value={reason} onChange={setReason} />
-      <button type="submit" className="alt" disabled={reopen.isPending}>
+      <Button type="submit" disabled={reopen.isPending}>
         Open it; it counts nowhere until it is finished anew
-      </button>
-      {reopen.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(reopen.error)}
-        </p>
-      )}
+      </Button>
+      {reopen.error !== null && <Sorry className="basis-full">{sentenceOf(reopen.error)}</Sorry>}
     </form>
   );
 }

@@ -8,6 +8,8 @@ import { replicateName } from '@bent-pail/core';
 import { ClassPail } from './ClassPail';
 import { runSentence } from './runSentence';
 import type { LiveRun } from './useRunSheet';
+import { Rows } from '../kit/Rows';
+import { Notice, NoticeHead } from '../kit/Notice';
 
 /** The property that a sheet leads with: air while it drains, else the first that there is. */
 function leading(properties: readonly RunProperty[]): RunProperty | undefined {
@@ -22,7 +24,7 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
     <aside className="side" aria-label="Results so far">
       {first === undefined ? (
         <>
-          <p className="q text-body">
+          <p className="text-ink2 text-body">
             Results appear here as readings come in, while there is still time to repeat one.
           </p>
           <ClassPail sheet={run.sheet} />
@@ -38,7 +40,7 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
       {properties.length > 1 && <Others properties={properties.filter((one) => one !== first)} />}
       <Checks checks={checks} finished={run.sheet.finishedAt !== undefined} />
       {run.record.exclusions.map((exclusion) => (
-        <p key={exclusion.replicate} className="q mt-2 text-small">
+        <p key={exclusion.replicate} className="text-ink2 mt-2 text-small">
           {replicateName(exclusion.replicate)} is left out by {exclusion.by}: {exclusion.reason}. Its values are kept.
         </p>
       ))}
@@ -67,13 +69,13 @@ function Headline({ run, lead }: { readonly run: LiveRun; readonly lead: RunProp
             words={lead.words}
             className={lead.words === undefined ? 'text-key' : 'text-title'}
           />
-          <span className="q text-body">
+          <span className="text-ink2 text-body">
             {counted} of {total}
             {lead.summary.sd === undefined && lead.words === undefined ? ', no spread' : ''}
           </span>
         </p>
       )}
-      <p className="q mt-1 text-small">
+      <p className="text-ink2 mt-1 text-small">
         {plain}.{unkept > 0 ? ` ${String(unkept)} typed, not yet kept.` : ''}
       </p>
       {lead.property === 'airSpace' && <Pails run={run} lead={lead} />}
@@ -106,16 +108,16 @@ function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunPropert
                 k={72 / height}
               />
               <figcaption className="text-small font-semibold">
-                {replicateName(replicate)} <span className="f font-normal">{value.toFixed(3)}</span>
+                {replicateName(replicate)} <span className="figure font-normal">{value.toFixed(3)}</span>
               </figcaption>
             </figure>
           );
         })}
       </div>
       {range !== undefined && (
-        <p className="q mt-2 text-small">
+        <p className="text-ink2 mt-2 text-small">
           Its class has{' '}
-          <span className="f lab">
+          <span className="figure lab">
             {range[0].toFixed(2)}–{range[1].toFixed(2)}
           </span>{' '}
           air in 10 cm.
@@ -127,7 +129,7 @@ function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunPropert
 
 function Others({ properties }: { readonly properties: readonly RunProperty[] }): ReactElement {
   return (
-    <table className="rows mt-3">
+    <Rows className="mt-3">
       <tbody>
         {properties.map((one) => {
           const { label, digits, unit } = property(one.property);
@@ -152,7 +154,7 @@ function Others({ properties }: { readonly properties: readonly RunProperty[] })
           );
         })}
       </tbody>
-    </table>
+    </Rows>
   );
 }
 
@@ -164,16 +166,16 @@ function Checks({ checks, finished }: { readonly checks: readonly Check[]; reado
   return (
     <div aria-live="polite">
       {loud.map((check) => (
-        <div key={`${check.code}${String(check.replicate)}`} className="check mt-3">
-          <h3>
+        <Notice key={`${check.code}${String(check.replicate)}`} className="mt-3">
+          <NoticeHead>
             {WORD[check.severity]} {check.replicate === undefined ? '' : replicateName(check.replicate)}
-            <span>{finished ? 'kept as it was' : 'it can still be repeated'}</span>
-          </h3>
-          <p>{check.message}</p>
-        </div>
+            <span className="font-normal">{finished ? 'kept as it was' : 'it can still be repeated'}</span>
+          </NoticeHead>
+          <p className="px-3 pt-2 pb-2.5">{check.message}</p>
+        </Notice>
       ))}
       {quiet.map((check) => (
-        <p key={`${check.code}${String(check.replicate)}`} className="q mt-2 text-small">
+        <p key={`${check.code}${String(check.replicate)}`} className="text-ink2 mt-2 text-small">
           {check.message}
         </p>
       ))}

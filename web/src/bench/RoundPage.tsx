@@ -24,6 +24,8 @@ import './round.css';
 import { roundQueue, sameTask, type RoundTask } from './roundQueue';
 import { StepPicture } from './StepPicture';
 import { useKeepReading } from './useKeepReading';
+import { ButtonLink } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 /** Runs that one person goes round at once, at most: the newest. */
 const MOST_ROUND = 24;
@@ -38,9 +40,7 @@ export function RoundPage(): ReactElement {
           <main>
             <TitleBlock title="Round" line="All open runs side by side, one pot after the other." />
             <EmptyPail question="Nothing is on the bench.">
-              <Link className="alt" to="/bench?start">
-                Start a run
-              </Link>
+              <ButtonLink to="/bench?start">Start a run</ButtonLink>
             </EmptyPail>
           </main>
         ) : (
@@ -55,7 +55,7 @@ function OpenRuns({ runs }: { readonly runs: readonly OpenRunRow[] }): ReactElem
   const waiting = useOutbox();
   const queries = useQueries({ queries: runs.map(({ id }) => runQuery(id)) });
   const sheets = queries.flatMap(({ data }) => data ?? []);
-  if (waiting === undefined || sheets.length < runs.length) return <p className="q p-5">One moment.</p>;
+  if (waiting === undefined || sheets.length < runs.length) return <p className="text-ink2 p-5">One moment.</p>;
   return <Round sheets={sheets.filter((sheet) => sheet.finishedAt === undefined)} waiting={waiting} />;
 }
 
@@ -88,13 +88,9 @@ function Round({ sheets, waiting }: RoundProps): ReactElement {
       <TitleBlock
         title="Round"
         line={`${String(sheets.length)} ${sheets.length === 1 ? 'run' : 'runs'} side by side; ${String(due)} to do now, in this order.`}
-        cells={[{ term: 'Readings waiting', value: <span className="f">{waiting.length}</span> }]}
+        cells={[{ term: 'Readings waiting', value: <span className="figure">{waiting.length}</span> }]}
       />
-      {keeping.sorry !== undefined && (
-        <p className="sorry m-5" role="alert">
-          {keeping.sorry}
-        </p>
-      )}
+      {keeping.sorry !== undefined && <Sorry className="m-5">{keeping.sorry}</Sorry>}
       {task !== undefined && (
         <Lit
           key={`${task.runId}${String(task.replicate)}${task.step.key}`}
@@ -158,7 +154,7 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
           </h2>
           <p className="text-head font-semibold">{task.step.label}</p>
           <p>{task.step.say}</p>
-          {early && <p className="q">Not before its time is over, in {duration(task.notBefore - now)}.</p>}
+          {early && <p className="text-ink2">Not before its time is over, in {duration(task.notBefore - now)}.</p>}
         </div>
         <LitCell
           runId={record.id}
@@ -202,7 +198,7 @@ function RunColumn({ sheet, tasks, lit, now, onChoose }: RunColumnProps): ReactE
       <h2>
         <Link to={`/bench/runs/${sheet.id}`}>{sheet.lot.name}</Link>
       </h2>
-      <p className="q">
+      <p className="text-ink2">
         run {sheet.number}, {sheet.lot.code}, {inSentence(sheet.protocol.label)}
       </p>
       <ul>
@@ -232,7 +228,7 @@ function Due({ task, now }: { readonly task: RoundTask; readonly now: number }):
   if (task.notBefore === undefined) return null;
   const left = task.notBefore - now;
   return (
-    <span className={`f clock ${left <= 0 ? 'over' : ''}`} role="timer">
+    <span className={`figure clock ${left <= 0 ? 'over' : ''}`} role="timer">
       {left <= 0 ? `${duration(-left)} over` : duration(left)}
       <small>{clockTime(task.notBefore, notebook.zone)}</small>
     </span>

@@ -7,6 +7,7 @@ import { api, sentenceOf } from '../shared/api';
 import { instrumentsQuery, queryClient, runQuery } from '../shared/queries';
 import { useServerNow } from '../shared/serverClock';
 import { Choice } from '../kit/Choice';
+import { Sorry } from '../kit/Sorry';
 
 const NOUN: Readonly<Record<InstrumentKind, string>> = { pH: 'pH pen', ec: 'EC meter', scale: 'Scale' };
 const NOW_EVERY_MS = 60000;
@@ -53,11 +54,7 @@ export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactEl
           </div>
         );
       })}
-      {choose.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(choose.error)}
-        </p>
-      )}
+      {choose.error !== null && <Sorry>{sentenceOf(choose.error)}</Sorry>}
     </div>
   );
 }
@@ -71,7 +68,7 @@ function Worth({ row }: { readonly row: InstrumentRow }): ReactElement {
     takenAt,
     readings: row.readings + 1,
   });
-  if (state === 'good') return <small className="q">calibration good</small>;
+  if (state === 'good') return <small className="text-ink2">calibration good</small>;
   return (
     <small>
       {sentence} <Link to="/bench/instruments">Calibrate</Link>

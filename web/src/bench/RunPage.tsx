@@ -30,6 +30,8 @@ import { StuckReadings } from './StuckReadings';
 import { useKeepReading } from './useKeepReading';
 import { useLiveRun, type LiveRun } from './useRunSheet';
 import { vesselVolumes } from './vesselVolumes';
+import { Sorry } from '../kit/Sorry';
+import { Button } from '../kit/Button';
 
 export function RunPage(): ReactElement {
   const { id = '' } = useParams();
@@ -39,7 +41,7 @@ export function RunPage(): ReactElement {
     <Await query={query}>
       {(sheet) =>
         waiting === undefined ? (
-          <p className="q p-5">One moment.</p>
+          <p className="text-ink2 p-5">One moment.</p>
         ) : (
           <OpenSheet
             key={`${sheet.id}:${sheet.finishedAt ?? 'open'}`}
@@ -126,11 +128,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
               if (lit !== undefined) go(moved(shape, run.cells, lit, key) ?? lit, true);
             }}
           />
-          {keeping.sorry !== undefined && (
-            <p className="sorry m-5" role="alert">
-              {keeping.sorry}
-            </p>
-          )}
+          {keeping.sorry !== undefined && <Sorry className="m-5">{keeping.sorry}</Sorry>}
           <StuckReadings waiting={run.waiting} />
           {mayWrite && (
             <div className="px-5 py-2">
@@ -193,13 +191,15 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
   const water = run.cells.value(0, 'waterTemp');
   const cells: TitleCell[] = [
     { term: 'Lot', value: `${sheet.lot.name}, ${sheet.lot.code}` },
-    ...(volumes === undefined ? [] : [{ term: 'Vessels', value: <span className="f font-medium">{volumes} mL</span> }]),
+    ...(volumes === undefined
+      ? []
+      : [{ term: 'Vessels', value: <span className="figure font-medium">{volumes} mL</span> }]),
     ...(depth === undefined
       ? []
-      : [{ term: 'Depth', value: <span className="f font-medium">{fixed(depth, 1)} cm</span> }]),
+      : [{ term: 'Depth', value: <span className="figure font-medium">{fixed(depth, 1)} cm</span> }]),
     ...(water === undefined
       ? []
-      : [{ term: 'Water', value: <span className="f font-medium">{fixed(water, 1)} °C</span> }]),
+      : [{ term: 'Water', value: <span className="figure font-medium">{fixed(water, 1)} °C</span> }]),
     {
       term: 'Method',
       value: `version ${String(sheet.protocol.version)}${sheet.protocol.usesVessel ? `, ${packingWords(sheet.settings)}` : ''}`,
@@ -231,23 +231,18 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
         cells={cells}
       >
         {canFinish ? (
-          <button
-            type="button"
-            className="act"
+          <Button
+            look="act"
             disabled={finish.isPending}
             onClick={() => {
               finish.mutate();
             }}
           >
             Finish the run
-          </button>
+          </Button>
         ) : undefined}
       </TitleBlock>
-      {finish.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(finish.error)}
-        </p>
-      )}
+      {finish.error !== null && <Sorry>{sentenceOf(finish.error)}</Sorry>}
     </>
   );
 }

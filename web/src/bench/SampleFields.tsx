@@ -49,7 +49,7 @@ export function SampleFields({ sample, onChange }: SampleFieldsProps): ReactElem
   };
   return (
     <fieldset className="sample-fields">
-      <legend className="q">The sample</legend>
+      <legend className="text-ink2">The sample</legend>
       <Choice
         label="Taken from"
         value={sample.from}

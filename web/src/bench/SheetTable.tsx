@@ -130,9 +130,9 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
   return (
     <tr className={isLit ? 'lit' : ''}>
       <th scope="row">
-        <i className="f">{row + 1}</i>
+        <i className="figure">{row + 1}</i>
         <span className="step-name">{step.label}</span>
-        {!isLit && <small className="f">{step.kind === 'time' ? '' : step.unit}</small>}
+        {!isLit && <small className="figure">{step.kind === 'time' ? '' : step.unit}</small>}
         {isLit && (
           <span className="step-say">
             <span>{step.say}</span>
@@ -144,7 +144,7 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
         <SheetCell key={replicate} {...props} replicate={replicate} isLit={isLit && lit.replicate === replicate} />
       ))}
       {step.once === true && run.sheet.replicateCount > 1 && (
-        <td className="q text-small" colSpan={run.sheet.replicateCount - 1}>
+        <td className="text-ink2 text-small" colSpan={run.sheet.replicateCount - 1}>
           once for all
         </td>
       )}
@@ -177,14 +177,14 @@ function SheetCell(
       </td>
     );
   }
-  if (standing === undefined && !isAsked(step, run.cells, at)) return <td className="q text-small">dry</td>;
+  if (standing === undefined && !isAsked(step, run.cells, at)) return <td className="text-ink2 text-small">dry</td>;
   const column = lit?.replicate === replicate && step.once !== true ? 'litc' : '';
   const struck = run.record.exclusions.some((exclusion) => exclusion.replicate === replicate) && step.once !== true;
   return (
     <td className={`${column} ${struck ? 'struck' : ''}`}>
       <button
         type="button"
-        className="cell-button f"
+        className="cell-button figure"
         aria-label={`${step.label}, ${replicateName(replicate)}: ${standing === undefined ? 'empty' : (step.classes?.[standing.value] ?? String(standing.value))}`}
         onClick={() => {
           onLight({ replicate: at, step: step.key });
@@ -194,7 +194,7 @@ function SheetCell(
           <Shown key={reading.id} reading={reading} step={step} zone={zone} waiting={run.waitingIds.has(reading.id)} />
         ))}
         {cell.replaced.map((reading) => (
-          <s key={reading.id} className="q block text-small">
+          <s key={reading.id} className="text-ink2 block text-small">
             {shownReading(reading, step, zone)}
           </s>
         ))}

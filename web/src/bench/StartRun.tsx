@@ -14,6 +14,8 @@ import { numberOf } from '../shared/numberOf';
 import { protocolOptions } from '../shared/protocolOptions';
 import { protocolsQuery, queryClient, activeUsersQuery, vesselsQuery } from '../shared/queries';
 import { NO_SAMPLE, SampleFields, type TypedSample } from './SampleFields';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 interface StartRunProps {
   readonly lotId: string | undefined;
@@ -26,7 +28,7 @@ export function StartRun(props: StartRunProps): ReactElement {
   const vessels = useQuery(vesselsQuery);
   const protocols = useQuery(protocolsQuery);
   const users = useQuery(activeUsersQuery);
-  if (isPending) return <p className="q p-5">One moment.</p>;
+  if (isPending) return <p className="text-ink2 p-5">One moment.</p>;
   return (
     <Await query={vessels}>
       {(allVessels) => (
@@ -148,11 +150,11 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
           onChange={setStudent}
         />
       )}
-      <button type="submit" className="act" disabled={start.isPending || lot === undefined}>
+      <Button type="submit" look="act" disabled={start.isPending || lot === undefined}>
         Open the sheet
-      </button>
+      </Button>
       <SampleFields sample={sample} onChange={setSample} />
-      <p className="q basis-full text-small">
+      <p className="text-ink2 basis-full text-small">
         {shedsWater && protocol.usesVessel && (
           <b className="text-ink">
             First moisten it until a squeezed handful just holds, and leave it closed overnight: dry, it sheds
@@ -161,11 +163,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
         )}
         {protocol.plain} Takes {protocol.takes}.{protocol.usesVessel && used.length > 0 ? ` ${inVessels(used)}` : ''}
       </p>
-      {start.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(start.error)}
-        </p>
-      )}
+      {start.error !== null && <Sorry className="basis-full">{sentenceOf(start.error)}</Sorry>}
     </form>
   );
 }

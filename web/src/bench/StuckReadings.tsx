@@ -4,6 +4,8 @@ import { AskTwice } from '../kit/AskTwice';
 import { outboxOf, sendAgain } from '../shared/outbox/store';
 import type { Waiting } from '../shared/outbox/useOutbox';
 import { useMe } from '../shared/useSession';
+import { Button } from '../kit/Button';
+import { Notice } from '../kit/Notice';
 
 /** Readings that the server would not keep: in sight, with its sentence, until a person decides. */
 export function StuckReadings({ waiting }: { readonly waiting: readonly Waiting[] }): ReactElement | null {
@@ -11,23 +13,22 @@ export function StuckReadings({ waiting }: { readonly waiting: readonly Waiting[
   const stuck = waiting.filter((entry) => entry.problem !== undefined);
   if (stuck.length === 0) return null;
   return (
-    <div className="check m-5" role="alert">
+    <Notice className="m-5" role="alert">
       <h3>
         Not kept <span>waiting for you</span>
       </h3>
       {stuck.map((entry) => (
         <p key={entry.place}>
           {replicateName(entry.reading.replicate)}, {entry.reading.step},{' '}
-          <span className="f">{entry.reading.value}</span>: {entry.problem}{' '}
-          <button
-            type="button"
-            className="tie"
+          <span className="figure">{entry.reading.value}</span>: {entry.problem}{' '}
+          <Button
+            look="tie"
             onClick={() => {
               void outboxOf(id).entries.where('place').equals(entry.place).modify(sendAgain);
             }}
           >
             Send again
-          </button>{' '}
+          </Button>{' '}
           <LetGo
             entry={entry}
             onLetGo={() => {
@@ -36,7 +37,7 @@ export function StuckReadings({ waiting }: { readonly waiting: readonly Waiting[
           />
         </p>
       ))}
-    </div>
+    </Notice>
   );
 }
 
@@ -49,8 +50,8 @@ function LetGo({ entry, onLetGo }: { readonly entry: Waiting; readonly onLetGo: 
       title="Let this reading go?"
       line={
         <>
-          {replicateName(replicate)}, {step}: <span className="f">{value}</span>. It is kept nowhere else, and cannot be
-          brought back.
+          {replicateName(replicate)}, {step}: <span className="figure">{value}</span>. It is kept nowhere else, and
+          cannot be brought back.
         </>
       }
       no="Keep it waiting"

@@ -5,6 +5,7 @@ import { useSession } from '../shared/useSession';
 import { clockTime } from '../kit/format';
 import { newReading } from './newReading';
 import { shownReading } from './shownReading';
+import { Button } from '../kit/Button';
 
 interface WhichCountsProps {
   readonly step: Step;
@@ -24,10 +25,9 @@ export function WhichCounts({ step, replicate, cell, mayWrite, onKeep }: WhichCo
         const other = cell.standing.find((one) => one.id !== reading.id);
         const who = `${reading.by ?? 'typed here'}, ${clockTime(Date.parse(reading.takenAt), notebook.zone)}`;
         return (
-          <button
+          <Button
             key={reading.id}
-            type="button"
-            className="alt"
+
             disabled={!mayWrite || other === undefined}
             onClick={() => {
               if (other === undefined) return;
@@ -38,8 +38,8 @@ export function WhichCounts({ step, replicate, cell, mayWrite, onKeep }: WhichCo
               });
             }}
           >
-            <span className="f">{shownReading(reading, step, notebook.zone)}</span> <small>{who}</small>
-          </button>
+            <span className="figure">{shownReading(reading, step, notebook.zone)}</span> <small>{who}</small>
+          </Button>
         );
       })}
     </div>

@@ -17,5 +17,5 @@ export function AwaitLarder({ named, children }: AwaitLarderProps): ReactElement
         {sentenceOf(error)}
       </p>
     );
-  return <p className="q p-5">One moment.</p>;
+  return <p className="text-ink2 p-5">One moment.</p>;
 }

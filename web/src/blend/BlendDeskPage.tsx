@@ -22,6 +22,7 @@ import { useBands } from './useBands';
 import { useLarder, type Larder } from './useLarder';
 import { usePrediction } from './usePrediction';
 import { WaterInPot } from './WaterInPot';
+import { Sorry } from '../kit/Sorry';
 
 /** The blend desk: a new recipe, a kept blend, or one kept version of it. */
 export function BlendDeskPage(): ReactElement {
@@ -42,7 +43,8 @@ export function BlendDeskPage(): ReactElement {
       </p>
     );
   // A figure that jumps as the bench's teaching, a lot or the use's windows arrive would be read too early.
-  if (learning.isPending || profiles.isPending || larder === undefined) return <p className="q p-5">One moment.</p>;
+  if (learning.isPending || profiles.isPending || larder === undefined)
+    return <p className="text-ink2 p-5">One moment.</p>;
   return id === undefined ? (
     <NewDesk larder={larder} />
   ) : (
@@ -185,11 +187,7 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
         profiles={profiles ?? []}
         onChange={onChange}
       />
-      {trouble !== undefined && (
-        <p className="sorry" role="alert">
-          {trouble}
-        </p>
-      )}
+      {trouble !== undefined && <Sorry>{trouble}</Sorry>}
       <div className="desk-grid">
         <RecipeColumn draft={draft} draftKey={draftKey} larder={larder} result={result} onRecipe={setRecipe} />
         {result === undefined ? (

@@ -1,7 +1,6 @@
 import type { BlendRow, BlendsAsked } from '@bent-pail/contract';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link } from 'react-router';
 import { fixed } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
@@ -18,6 +17,8 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { MOST_COMPARED } from './compare/compared';
 import { recipeText } from './recipeText';
+import { ButtonLink } from '../kit/Button';
+import { INK } from '../kit/ink';
 
 const GROUPINGS: readonly Grouping<BlendRow>[] = [
   { key: 'pot', words: 'pot', of: ({ latest }) => latest.recipe.potName, said: (pot) => pot },
@@ -34,28 +35,18 @@ export function BlendListPage(): ReactElement {
   return (
     <main>
       <TitleBlock title="Blend" line="What a mix will do, before a barrow of it is mixed. Dashes are predicted.">
-        <Link className="alt" to="/blend/plants">
-          Plants
-        </Link>
-        <Link className="alt" to="/blend/uses">
-          Uses
-        </Link>
-        <Link className="alt" to="/blend/bench">
-          What the bench taught
-        </Link>
+        <ButtonLink to="/blend/plants">Plants</ButtonLink>
+        <ButtonLink to="/blend/uses">Uses</ButtonLink>
+        <ButtonLink to="/blend/bench">What the bench taught</ButtonLink>
         {works ? (
-          <Link className="act" to="/blend/desk">
+          <ButtonLink look="act" to="/blend/desk">
             Compose a blend
-          </Link>
+          </ButtonLink>
         ) : undefined}
       </TitleBlock>
       {isEmpty ? (
         <EmptyPail question="What would you mix?">
-          {works && (
-            <Link className="alt" to="/blend/desk">
-              Take two lots from the shelf
-            </Link>
-          )}
+          {works && <ButtonLink to="/blend/desk">Take two lots from the shelf</ButtonLink>}
         </EmptyPail>
       ) : (
         <>
@@ -99,9 +90,9 @@ function Blends(props: BlendsProps): ReactElement {
           ids.length < 2 ? (
             <span className="text-ink2">Tick one to {MOST_COMPARED - 1} more to see them side by side.</span>
           ) : (
-            <Link className="alt" to={`/blend/compare?with=${ids.map((id) => `blend:${id}`).join(',')}`}>
+            <ButtonLink to={`/blend/compare?with=${ids.map((id) => `blend:${id}`).join(',')}`}>
               Put these {ids.length} side by side
-            </Link>
+            </ButtonLink>
           ),
       }}
     />
@@ -112,7 +103,7 @@ const predicted = (value: number | undefined, digits: number): ReactElement =>
   value === undefined ? (
     <span className="text-ink2">not known</span>
   ) : (
-    <span className="fig worked-out">{fixed(value, digits)}</span>
+    <span className={INK['worked-out']}>{fixed(value, digits)}</span>
   );
 
 const columnsOf = (currency: string): readonly Column<BlendRow>[] => [
@@ -134,14 +125,16 @@ const columnsOf = (currency: string): readonly Column<BlendRow>[] => [
     key: 'shrink',
     head: 'shrinks',
     sort: 'up',
-    cell: ({ latest }) => <span className="f">{fixed(100 * latest.result.shrink, 1)} %</span>,
+    cell: ({ latest }) => <span className="figure">{fixed(100 * latest.result.shrink, 1)} %</span>,
   },
   {
     key: 'price',
     head: 'made',
     sort: 'up',
     cell: ({ latest: { result } }) =>
-      result.pricePerL === undefined ? null : <span className="f">{`${currency}${fixed(result.pricePerL, 2)}/L`}</span>,
+      result.pricePerL === undefined ? null : (
+        <span className="figure">{`${currency}${fixed(result.pricePerL, 2)}/L`}</span>
+      ),
   },
 ];
 

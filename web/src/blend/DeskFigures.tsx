@@ -87,7 +87,7 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
         <button type="button" className="ask" aria-pressed={asked} title="What would narrow this?" onClick={onAsk}>
           {label}
         </button>{' '}
-        <small className="f">{shownUnit}</small>
+        <small className="figure">{shownUnit}</small>
         <Trouble trouble={figure.trouble} />
         <Taught figure={figure} places={places} />
       </th>
@@ -102,7 +102,7 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
           bare
         />
       </td>
-      <td className="f q whitespace-nowrap">
+      <td className="figure text-ink2 whitespace-nowrap">
         {band === undefined ? '…' : `${fixed(band.p5, places)}–${fixed(band.p95, places)}`}
       </td>
       <td className="w-win">
@@ -118,10 +118,12 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
       </td>
       <td>
         {target !== undefined && chance !== undefined && (
-          <span className={`f ${chance < POOR_CHANCE ? 'poor' : ''}`}>{shownChance(chance)}</span>
+          <span className={`figure ${chance < POOR_CHANCE ? 'poor' : ''}`}>{shownChance(chance)}</span>
         )}
       </td>
-      <td className="f q">{figure.plainAverage === undefined ? '' : fixed(figure.plainAverage, places)}</td>
+      <td className="figure text-ink2">
+        {figure.plainAverage === undefined ? '' : fixed(figure.plainAverage, places)}
+      </td>
     </tr>
   );
 }

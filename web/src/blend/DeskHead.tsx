@@ -16,6 +16,9 @@ import { NEW, useDrafts, type BlendDraft } from './draftStore';
 import { ModelChoice } from './ModelChoice';
 import { VersionLine } from './VersionLine';
 import { Choice } from '../kit/Choice';
+import { BOX } from '../kit/box';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 interface DeskHeadProps {
   readonly draft: BlendDraft;
@@ -109,7 +112,7 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
           }}
         >
           <input
-            className="box w-44"
+            className={`${BOX} w-44`}
             aria-label="Name of the blend"
             placeholder="name it"
             value={draft.name}
@@ -119,7 +122,7 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
           />
           {next > 1 && (
             <input
-              className="box w-44"
+              className={`${BOX} w-44`}
               aria-label="Reason for this version"
               placeholder="why this version"
               maxLength={300}
@@ -129,16 +132,12 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
               }}
             />
           )}
-          <button type="submit" className="act" disabled={keep.isPending}>
+          <Button type="submit" look="act" disabled={keep.isPending}>
             {next === 1 ? 'Keep it' : `Keep as version ${String(next)}`}
-          </button>
+          </Button>
         </form>
       )}
-      {keep.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(keep.error)}
-        </p>
-      )}
+      {keep.error !== null && <Sorry>{sentenceOf(keep.error)}</Sorry>}
     </>
   );
 }
@@ -197,7 +196,7 @@ function LimeField({ lime, onLime }: { readonly lime: number; readonly onLime: (
   const bad = typed !== undefined && limeIn(typed) === undefined;
   return (
     <input
-      className={`f w-16 border-b-[1.5px] border-ink bg-transparent ${bad ? 'bg-slab text-inverse' : ''}`}
+      className={`figure w-16 border-b-[1.5px] border-ink bg-transparent ${bad ? 'bg-slab text-inverse' : ''}`}
       inputMode="decimal"
       aria-label="Lime, meq per litre made"
       aria-invalid={bad}

@@ -2,6 +2,7 @@ import { dose, type DeskResult, type Target } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { CautionStrip } from '../shared/CautionStrip';
 import { fixed } from '../kit/format';
+import { Button } from '../kit/Button';
 
 interface DoseLineProps {
   readonly result: DeskResult;
@@ -35,18 +36,17 @@ export function DoseLine({ result, target, lime_meqPerL, onLime }: DoseLineProps
   return (
     <div className="mt-2 text-small">
       <p>
-        To bring the pH to {fixed(aim, 1)}: <b className="f">{fixed(grams, 2)} g</b> of {what} to a litre made.{' '}
+        To bring the pH to {fixed(aim, 1)}: <b className="figure">{fixed(grams, 2)} g</b> of {what} to a litre made.{' '}
         {checks[0]?.message}{' '}
         {Math.abs(meqPerMadeL - lime_meqPerL) > 0.05 && (
-          <button
-            type="button"
-            className="tie text-small"
+          <Button
+            look="small"
             onClick={() => {
               onLime(Math.round(10 * meqPerMadeL) / 10);
             }}
           >
             {lime_gPerMadeL === undefined ? 'Sulphur it' : 'Lime it'}
-          </button>
+          </Button>
         )}
       </p>
       <CautionStrip caution="liming" />

@@ -1,5 +1,7 @@
 import type { ReactElement } from 'react';
 import { sentenceOf } from '../shared/api';
+import { Sorry } from '../kit/Sorry';
+import { Button } from '../kit/Button';
 
 interface FormFootProps {
   readonly error: Error | null;
@@ -13,23 +15,13 @@ interface FormFootProps {
 export function FormFoot({ error, waits, onLeave, onDrop }: FormFootProps): ReactElement {
   return (
     <>
-      {error !== null && (
-        <p className="sorry mt-2" role="alert">
-          {sentenceOf(error)}
-        </p>
-      )}
+      {error !== null && <Sorry className="mt-2">{sentenceOf(error)}</Sorry>}
       <p className="mt-3 flex gap-3">
-        <button type="submit" className="act" disabled={waits}>
+        <Button type="submit" look="act" disabled={waits}>
           Keep it
-        </button>
-        <button type="button" className="alt" onClick={onLeave}>
-          Leave it
-        </button>
-        {onDrop !== undefined && (
-          <button type="button" className="alt" onClick={onDrop}>
-            Take it off the list
-          </button>
-        )}
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+        {onDrop !== undefined && <Button onClick={onDrop}>Take it off the list</Button>}
       </p>
     </>
   );

@@ -18,6 +18,8 @@ import { learningQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import './blend.css';
 import { parityChart, PARITY_PROPERTIES } from './parityChart';
+import { ButtonLink } from '../kit/Button';
+import { Rows } from '../kit/Rows';
 
 /** Measured against predicted, over all batches that were measured, and what that teaches. */
 export function LearningPage(): ReactElement {
@@ -32,9 +34,7 @@ export function LearningPage(): ReactElement {
         {(page) =>
           page.batches.length === 0 ? (
             <EmptyPail question="No batch of a blend has been measured yet.">
-              <Link className="alt" to="/blend">
-                Mix one, then weigh it
-              </Link>
+              <ButtonLink to="/blend">Mix one, then weigh it</ButtonLink>
             </EmptyPail>
           ) : (
             <Taught page={page} />
@@ -65,7 +65,7 @@ function Taught({ page }: { readonly page: PageData }): ReactElement {
           learning.corrections.map((one) => <CorrectionRow key={one.key} one={one} />)
         )}
         <h2 className="mt-5">Batches</h2>
-        <table className="rows">
+        <Rows>
           <thead>
             <tr>
               <th scope="col">Batch</th>
@@ -83,15 +83,17 @@ function Taught({ page }: { readonly page: PageData }): ReactElement {
                   <Link to={`/shelf/lots/${page.batches[i]?.lotId ?? ''}`}>{blend.name}</Link>
                 </th>
                 {PARITY_PROPERTIES.map((key) => (
-                  <td key={key} className="f">
+                  <td key={key} className="figure">
                     <Off one={blend.properties.find((candidate) => candidate.property === key)} />
                   </td>
                 ))}
               </tr>
             ))}
           </tbody>
-        </table>
-        <p className="q mt-1 text-small">Measured less predicted; bold where it is more than twice what is doubted.</p>
+        </Rows>
+        <p className="text-ink2 mt-1 text-small">
+          Measured less predicted; bold where it is more than twice what is doubted.
+        </p>
       </section>
     </div>
   );
@@ -129,15 +131,15 @@ function CorrectionRow({ one }: { readonly one: Correction }): ReactElement {
       </h3>
       <p>
         {means(one.value)}{' '}
-        <span className="f q">
+        <span className="figure text-ink2">
           ± {fixed(one.sd, one.key === 'air' || one.key === 'water' ? 3 : 2)}
           {one.key === 'kappa' || one.key === 'pair' ? ' of 1' : ''}
         </span>
       </p>
-      <p className="q">
-        Error on batches not seen: <span className="f">{fixed(one.before, 2)}</span> before,{' '}
-        <span className="f">{fixed(one.after, 2)}</span> after, in standard errors. It falls by{' '}
-        <span className="f">
+      <p className="text-ink2">
+        Error on batches not seen: <span className="figure">{fixed(one.before, 2)}</span> before,{' '}
+        <span className="figure">{fixed(one.after, 2)}</span> after, in standard errors. It falls by{' '}
+        <span className="figure">
           {fixed(one.gain, 2)} ± {fixed(one.gain_se, 2)}
         </span>
         : {one.used ? 'more than that is uncertain.' : 'not more than that is uncertain.'}

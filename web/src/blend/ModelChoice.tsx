@@ -2,6 +2,7 @@ import type { Recipe } from '@bent-pail/contract';
 import { parseNumber } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Choice, type Option } from '../kit/Choice';
+import { LOW_BOX } from '../kit/box';
 
 interface ModelChoiceProps {
   readonly recipe: Recipe;
@@ -39,7 +40,7 @@ export function ModelChoice({ recipe, onRecipe }: ModelChoiceProps): ReactElemen
       {recipe.model === 'measured' && (
         <label className="flex items-center gap-1">
           <input
-            className="box f !min-h-8 w-14"
+            className={`${LOW_BOX} figure w-14`}
             inputMode="decimal"
             aria-label="Measured shrink, percent"
             value={typed ?? String(Number((100 * (recipe.shrink ?? 0)).toFixed(1)))}

@@ -108,7 +108,14 @@ function Remarks({ result }: { readonly result: DeskResult }): ReactElement | nu
   return (
     <ul className="mt-2 text-small">
       {checks.map((check) => (
-        <li key={check.message} className={check.severity === 'note' ? 'q py-0.5' : 'check my-1 px-2 py-1'}>
+        <li
+          key={check.message}
+          className={
+            check.severity === 'note'
+              ? 'py-0.5 text-ink2'
+              : 'border-[1.5px] border-ink bg-paper text-small my-1 px-2 py-1'
+          }
+        >
           {check.message}
         </li>
       ))}

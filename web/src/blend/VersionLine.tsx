@@ -6,6 +6,7 @@ import { day } from '../kit/format';
 import { useSession } from '../shared/useSession';
 import { useDrafts } from './draftStore';
 import { movedOn } from './movedOn';
+import { Button } from '../kit/Button';
 
 interface VersionLineProps {
   readonly page: BlendPage | undefined;
@@ -29,15 +30,15 @@ export function VersionLine({ page, shown, changed, result, draftKey }: VersionL
         ? `Changed since version ${String(latest.n)}. `
         : `Version ${String(version.n)}, kept ${day(version.keptAt, notebook.zone)} by ${version.keptBy}. `}
       {changed && (
-        <button
-          type="button"
-          className="tie !min-h-0 text-small"
+        <Button
+          look="small"
+          className="!min-h-0"
           onClick={() => {
             drop(draftKey);
           }}
         >
           Back to it
-        </button>
+        </Button>
       )}
       {moved}
       {page.versions.length > 1 && (

@@ -4,6 +4,7 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import type { Pot } from '../shared/pot/pots';
 import { drawProfile, sliceAir, thetaAtHeight, wetFoot_cm, type ProfileDrawing } from './potProfile';
+import { DRAWN } from '../kit/ink';
 
 interface WaterInPotProps {
   readonly result: DeskResult;
@@ -69,7 +70,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
           says={slices.map(({ name, air }) => `${name} ${air.toFixed(2)} air`).join(', ')}
         />
       </div>
-      <p className="q mt-1 text-small">
+      <p className="text-ink2 mt-1 text-small">
         {foot === 0
           ? 'No height of this pot has less than 0.10 air.'
           : `Below the wet foot, ${foot.toFixed(1)} cm, there is less than 0.10 air.`}{' '}
@@ -78,9 +79,10 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
       <dl className="mt-2 flex border-t-[1.5px] text-small">
         {slices.map(({ name, air }) => (
           <div key={name} className="flex-1 border-r border-zinc3 py-1 pl-3 first:pl-0 last:border-r-0">
-            <dt className="q">{name}</dt>
+            <dt className="text-ink2">{name}</dt>
             <dd>
-              <span className="f text-head font-medium">{air.toFixed(2)}</span> <span className="q">air</span>
+              <span className="figure text-head font-medium">{air.toFixed(2)}</span>{' '}
+              <span className="text-ink2">air</span>
             </dd>
           </div>
         ))}
@@ -118,13 +120,13 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
       role="img"
       aria-label={`Water by height in the pot: ${says}.`}
     >
-      <text x="-34" y="-11" className="ax">
+      <text x="-34" y="-11" className={DRAWN.axis}>
         cm above base
       </text>
       {ticks.map((cm) => (
         <g key={cm}>
           <path d={`M-8 ${String(y(cm))}H0`} stroke="var(--zinc-4)" />
-          <text x="-12" y={y(cm) + 4} textAnchor="end" className="ax">
+          <text x="-12" y={y(cm) + 4} textAnchor="end" className={DRAWN.axis}>
             {cm}
           </text>
         </g>
@@ -147,7 +149,7 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
             stroke="var(--zinc-4)"
             strokeDasharray="6 4"
           />
-          <text x={drawing.width + ROOM.right} y={y(foot_cm) - 5} textAnchor="end" className="nt halo">
+          <text x={drawing.width + ROOM.right} y={y(foot_cm) - 5} textAnchor="end" className={`${DRAWN.note} halo`}>
             wet foot
           </text>
         </>
@@ -162,10 +164,10 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
             transform={`translate(${String(x(z_cm, from + share / 2))} ${String(Math.max(y(z_cm), 32))})`}
             textAnchor="middle"
           >
-            <text y="-22" className="nt halo">
+            <text y="-22" className={`${DRAWN.note} halo`}>
               {name}
             </text>
-            <text y="-6" className="nm halo f">
+            <text y="-6" className={`${DRAWN.name} halo figure`}>
               {share.toFixed(2)}
             </text>
           </g>

@@ -36,7 +36,7 @@ export const blend: View = {
     },
     desk('/blend/:id/versions/:n'),
   ],
-  looks: async ({ list }) => {
+  looks: async ({ list, all }) => {
     const { id } = called(await list<BlendRow>('/blends'), ({ name }) => name === 'Camellia tub');
     return [
       '/blend',
@@ -44,7 +44,7 @@ export const blend: View = {
       '/blend/plants',
       '/blend/uses',
       '/blend/uses/seed-plugs',
-      `/blend/plants/${called(await list<PlantRow>('/plants'), ({ name }) => name === 'Orchid on bark').id}`,
+      `/blend/plants/${called(await all<PlantRow>('/plants'), ({ name }) => name === 'Orchid on bark').id}`,
       `/blend/compare?with=blend:${id}`,
       `/blend/${id}`,
       ...QUESTIONS.map((question) => `/blend/${id}?ask=${question}`),

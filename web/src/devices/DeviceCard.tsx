@@ -6,6 +6,8 @@ import { Choice } from '../kit/Choice';
 import { Field } from '../kit/Field';
 import { lineSays, patternRefusal } from './lineSays';
 import { Check } from '../kit/Check';
+import { Sorry } from '../kit/Sorry';
+import { Button } from '../kit/Button';
 
 const SOURCES: readonly { readonly key: SourceKind; readonly words: string }[] = [
   { key: 'none', words: 'nothing: I type' },
@@ -41,7 +43,7 @@ export function DeviceCard({ kind, name, fills }: DeviceCardProps): ReactElement
   return (
     <section aria-label={name}>
       <h2>{name}</h2>
-      <p className="q">{fills}</p>
+      <p className="text-ink2">{fills}</p>
       <Choice
         label="It is"
         value={setting.source}
@@ -51,9 +53,7 @@ export function DeviceCard({ kind, name, fills }: DeviceCardProps): ReactElement
         }}
       />
       {setting.source === 'serial' && !hasSerial() && (
-        <p className="sorry">
-          This browser has no serial ports. Another one on this computer may; typing works in all.
-        </p>
+        <Sorry quiet>This browser has no serial ports. Another one on this computer may; typing works in all.</Sorry>
       )}
       {setting.source === 'serial' && hasSerial() && (
         <div className="flex items-end gap-3">
@@ -66,16 +66,12 @@ export function DeviceCard({ kind, name, fills }: DeviceCardProps): ReactElement
               change(kind, { baudRate: Number(text.replaceAll(/\D/g, '')) || 0 });
             }}
           />
-          <button type="button" className="act" onClick={() => void connect()}>
+          <Button look="act" onClick={() => void connect()}>
             Choose the cable
-          </button>
+          </Button>
         </div>
       )}
-      {sorry !== undefined && (
-        <p className="sorry" role="alert">
-          {sorry}
-        </p>
-      )}
+      {sorry !== undefined && <Sorry>{sorry}</Sorry>}
       {setting.source !== 'none' && (
         <>
           <Choice
@@ -105,11 +101,7 @@ export function DeviceCard({ kind, name, fills }: DeviceCardProps): ReactElement
               change(kind, { marksStable });
             }}
           />
-          {refusal !== undefined && (
-            <p className="sorry" role="alert">
-              {refusal}
-            </p>
-          )}
+          {refusal !== undefined && <Sorry>{refusal}</Sorry>}
           <Field label="Try a line" mode="text" value={line} onChange={setLine} placeholder="paste what it wrote" />
           <output className="text-body">{line === '' ? ' ' : lineSays(setting, line)}</output>
         </>

@@ -10,6 +10,8 @@ import { numberOf } from '../shared/numberOf';
 import { instrumentsQuery, queryClient } from '../shared/queries';
 import { serverNow } from '../shared/serverClock';
 import { SlopeBar } from './SlopeBar';
+import { Sorry } from '../kit/Sorry';
+import { Button } from '../kit/Button';
 
 interface TypedPoint {
   readonly nominal: string;
@@ -120,11 +122,11 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
         <Field label="At, °C" mode="decimal" value={temperature} className="w-24" onChange={setTemperature} />
         <p className="flex-1 text-small" aria-live="polite">
           {judged === undefined ? (
-            <span className="q">What it is worth shows here before it is kept.</span>
+            <span className="text-ink2">What it is worth shows here before it is kept.</span>
           ) : (
             <>
               {judged.slopePercent !== undefined && <SlopeBar percent={judged.slopePercent} />}{' '}
-              <b className="f">{judged.words}</b>
+              <b className="figure">{judged.words}</b>
               {judged.checks.map((check) => (
                 <span key={check.code} className="block">
                   {check.message}
@@ -134,18 +136,12 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
           )}
         </p>
       </div>
-      {keep.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(keep.error)}
-        </p>
-      )}
+      {keep.error !== null && <Sorry>{sentenceOf(keep.error)}</Sorry>}
       <div className="flex gap-3">
-        <button type="submit" className="act" disabled={keep.isPending}>
+        <Button type="submit" look="act" disabled={keep.isPending}>
           {judged?.state === 'failed' ? 'Keep it, failed as it is' : 'Keep'}
-        </button>
-        <button type="button" className="alt" onClick={onDone}>
-          Leave it
-        </button>
+        </Button>
+        <Button onClick={onDone}>Leave it</Button>
       </div>
     </form>
   );

@@ -9,6 +9,7 @@ import { More, rowsOf } from '../shared/lists/More';
 import { calibrationPagesQuery } from '../shared/queries';
 import { useSession } from '../shared/useSession';
 import { SlopeBar } from './SlopeBar';
+import { Rows } from '../kit/Rows';
 
 const WORD = { good: 'good', caution: 'so so', failed: 'failed' } as const;
 
@@ -57,7 +58,7 @@ interface LogProps {
 function Log({ row, calibrations }: LogProps): ReactElement {
   const { notebook } = useSession();
   return (
-    <table className="rows log">
+    <Rows className="log">
       <tbody>
         {calibrations.map((calibration, i) => {
           const judged = judgeCalibration(row, calibration);
@@ -65,8 +66,8 @@ function Log({ row, calibrations }: LogProps): ReactElement {
             <tr key={calibration.id}>
               <th scope="row">
                 {day(calibration.at, notebook.zone)},{' '}
-                <span className="f">{clockTime(Date.parse(calibration.at), notebook.zone)}</span>
-                <small className="q block">
+                <span className="figure">{clockTime(Date.parse(calibration.at), notebook.zone)}</span>
+                <small className="text-ink2 block">
                   {calibration.by}
                   {i === 0 ? `, ${String(row.readings)} readings since` : ''}
                 </small>
@@ -81,13 +82,13 @@ function Log({ row, calibrations }: LogProps): ReactElement {
           );
         })}
       </tbody>
-    </table>
+    </Rows>
   );
 }
 
 function Outcome({ judged }: { readonly judged: JudgedCalibration }): ReactElement {
   const { working, words, slopePercent } = judged;
-  if (slopePercent === undefined) return <span className="f text-small">{words}</span>;
+  if (slopePercent === undefined) return <span className="figure text-small">{words}</span>;
   return (
     <>
       <SlopeBar percent={slopePercent} />

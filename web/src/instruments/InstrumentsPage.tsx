@@ -2,7 +2,6 @@ import type { InstrumentRow } from '@bent-pail/contract';
 import { stampOf, type InstrumentKind } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { instrumentsQuery } from '../shared/queries';
@@ -13,6 +12,7 @@ import { Calibrate } from './Calibrate';
 import { CalibrationLog } from './CalibrationLog';
 import './instruments.css';
 import { NewInstrument } from './NewInstrument';
+import { ButtonLink, Button } from '../kit/Button';
 
 const KIND: Readonly<Record<InstrumentKind, string>> = { pH: 'pH pen', ec: 'EC meter', scale: 'scale' };
 const NOW_EVERY_MS = 60000;
@@ -33,19 +33,15 @@ export function InstrumentsPage(): ReactElement {
         title="Instruments"
         line="Every reading keeps the calibration that was in force when it was taken. A new one changes nothing behind it."
       >
-        <Link className="alt" to="/bench/devices">
-          What is plugged in
-        </Link>
+        <ButtonLink to="/bench/devices">What is plugged in</ButtonLink>
         {works && !adding ? (
-          <button
-            type="button"
-            className="alt"
+          <Button
             onClick={() => {
               setAdding(true);
             }}
           >
             Another instrument
-          </button>
+          </Button>
         ) : undefined}
       </TitleBlock>
       {adding && (
@@ -59,7 +55,7 @@ export function InstrumentsPage(): ReactElement {
         {(rows) =>
           rows.length === 0 ? (
             <EmptyPail question="What do you read pH and salts with?">
-              <p className="q">Name your pen, meter and scale; calibrate the pen before the first reading.</p>
+              <p className="text-ink2">Name your pen, meter and scale; calibrate the pen before the first reading.</p>
             </EmptyPail>
           ) : (
             <div className="instruments">
@@ -90,7 +86,7 @@ function InstrumentCard({ row, works }: { readonly row: InstrumentRow; readonly 
     <section className="instrument" aria-label={row.name}>
       <header>
         <h2>{row.name}</h2>
-        <span className="q">
+        <span className="text-ink2">
           {KIND[row.kind]}
           {row.kind === 'pH' && !row.showsMv ? ', shows no mV: readings are corrected' : ''}
         </span>
@@ -109,15 +105,13 @@ function InstrumentCard({ row, works }: { readonly row: InstrumentRow; readonly 
             }}
           />
         ) : (
-          <button
-            type="button"
-            className="alt"
+          <Button
             onClick={() => {
               setOpen(true);
             }}
           >
             {row.kind === 'pH' ? 'Calibrate' : 'Check'} {row.name}
-          </button>
+          </Button>
         ))}
     </section>
   );

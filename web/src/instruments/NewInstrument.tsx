@@ -1,11 +1,12 @@
 import type { InstrumentRow, NewInstrument as Body } from '@bent-pail/contract';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { api, sentenceOf } from '../shared/api';
+import type { ReactElement } from 'react';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { ChoiceField, TextField } from '../shared/forms/fields';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
-import { Choice } from '../kit/Choice';
-import { Field } from '../kit/Field';
 import { instrumentsQuery, queryClient } from '../shared/queries';
+import { Button } from '../kit/Button';
 
 const KINDS = [
   { key: 'mv', words: 'pH meter that shows mV' },
@@ -14,48 +15,46 @@ const KINDS = [
   { key: 'scale', words: 'scale' },
 ] as const;
 
-type Kind = (typeof KINDS)[number]['key'];
+interface Typed {
+  readonly name: string;
+  readonly kind: (typeof KINDS)[number]['key'];
+}
+
+const NEW: Typed = { name: '', kind: 'mv' };
+
+const read = ({ name, kind }: Typed): Omit<Body, 'id'> => ({
+  name,
+  kind: kind === 'mv' || kind === 'pen' ? 'pH' : kind,
+  showsMv: kind === 'mv',
+});
 
 /** A name and a kind; what it is worth comes with its first calibration. */
 export function NewInstrument({ onDone }: { readonly onDone: () => void }): ReactElement {
-  const [name, setName] = useState('');
-  const [kind, setKind] = useState<Kind>('mv');
-  const add = useMutation({
-    mutationFn: () => {
-      const said: Omit<Body, 'id'> = {
-        name,
-        kind: kind === 'mv' || kind === 'pen' ? 'pH' : kind,
-        showsMv: kind === 'mv',
-      };
+  const form = useBodyForm({
+    body: 'NewInstrument',
+    start: NEW,
+    read,
+    send: (typed) => {
+      const said = read(typed);
       return once(['instrument', said], (id) => api.post<InstrumentRow[]>('/instruments', { id: id(), ...said }));
     },
-    onSuccess: (rows) => {
+    onKept: (rows) => {
       queryClient.setQueryData(instrumentsQuery.queryKey, rows);
       onDone();
     },
   });
   return (
-    <form
+    <BodyForm
+      form={form}
+      label="Another instrument"
       className="flex flex-wrap items-end gap-4 border-b-[3px] border-ink bg-paper px-5 py-4"
-      aria-label="Another instrument"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        add.mutate();
-      }}
     >
-      <Field label="Name, as it is called here" value={name} onChange={setName} className="w-64" />
-      <Choice label="It is a" value={kind} options={KINDS} onChange={setKind} />
-      <button type="submit" className="act" disabled={add.isPending}>
+      <TextField name="name" label="Name, as it is called here" className="w-64" />
+      <ChoiceField name="kind" label="It is a" options={KINDS} />
+      <Button type="submit" look="act" disabled={form.isBusy}>
         Put it on the bench
-      </button>
-      <button type="button" className="alt" onClick={onDone}>
-        Leave it
-      </button>
-      {add.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(add.error)}
-        </p>
-      )}
-    </form>
+      </Button>
+      <Button onClick={onDone}>Leave it</Button>
+    </BodyForm>
   );
 }

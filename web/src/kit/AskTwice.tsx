@@ -1,6 +1,7 @@
 import { AlertDialog } from 'radix-ui';
 import type { ReactElement, ReactNode } from 'react';
 import { DIM, SHEET } from './Dialog';
+import { BUTTON } from './Button';
 
 interface AskTwiceProps {
   /** Words that ask. */
@@ -17,15 +18,15 @@ interface AskTwiceProps {
 export function AskTwice({ opener, title, line, no, yes, onYes }: AskTwiceProps): ReactElement {
   return (
     <AlertDialog.Root>
-      <AlertDialog.Trigger className="tie">{opener}</AlertDialog.Trigger>
+      <AlertDialog.Trigger className={BUTTON.tie}>{opener}</AlertDialog.Trigger>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className={DIM} />
         <AlertDialog.Content className={`${SHEET} flex w-[min(440px,94vw)] flex-col gap-4`}>
           <AlertDialog.Title className="text-lead">{title}</AlertDialog.Title>
           <AlertDialog.Description>{line}</AlertDialog.Description>
           <p className="flex flex-wrap justify-end gap-3">
-            <AlertDialog.Cancel className="alt">{no}</AlertDialog.Cancel>
-            <AlertDialog.Action className="alt bg-slab text-inverse" onClick={onYes}>
+            <AlertDialog.Cancel className={BUTTON.alt}>{no}</AlertDialog.Cancel>
+            <AlertDialog.Action className={BUTTON.slab} onClick={onYes}>
               {yes}
             </AlertDialog.Action>
           </p>

@@ -2,6 +2,7 @@ import { CalendarDays } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { lazy, Suspense, useId, useState, type ReactElement } from 'react';
 import { readDay, shownDay } from './readDay';
+import { Sorry } from './Sorry';
 
 /** The month comes with the first calendar that is opened. */
 const Calendar = lazy(async () => ({ default: (await import('./Calendar')).Calendar }));
@@ -39,7 +40,7 @@ export function DateField({ label, value, onChange, look = 'above', className = 
       <span className="inline-flex min-h-11 min-w-0 items-stretch rounded-[2px] border-[1.5px] border-ink bg-paper focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-(--focus)">
         <input
           id={id}
-          className="f w-36 min-w-0 flex-1 bg-transparent px-2.5 text-body outline-none"
+          className="figure w-36 min-w-0 flex-1 bg-transparent px-2.5 text-body outline-none"
           autoComplete="off"
           placeholder="24 Nov 2026"
           aria-invalid={isWrong && isLeft}
@@ -82,11 +83,7 @@ export function DateField({ label, value, onChange, look = 'above', className = 
           </Popover.Portal>
         </Popover.Root>
       </span>
-      {isWrong && isLeft && (
-        <span className="sorry" role="alert">
-          Write the day as 24 Nov 2026.
-        </span>
-      )}
+      {isWrong && isLeft && <Sorry>Write the day as 24 Nov 2026.</Sorry>}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { Dialog as Primitive } from 'radix-ui';
 import type { ReactElement, ReactNode } from 'react';
+import { BUTTON } from './Button';
 
 interface DialogProps {
   readonly title: ReactNode;
@@ -21,7 +22,7 @@ export const SHEET =
 export function Dialog({ title, line, open, onOpenChange, opener, wide = false, children }: DialogProps): ReactElement {
   return (
     <Primitive.Root open={open} onOpenChange={onOpenChange}>
-      {opener !== undefined && <Primitive.Trigger className="tie">{opener}</Primitive.Trigger>}
+      {opener !== undefined && <Primitive.Trigger className={BUTTON.tie}>{opener}</Primitive.Trigger>}
       <Primitive.Portal>
         <Primitive.Overlay className={DIM} />
         <Primitive.Content className={`${SHEET} ${wide ? 'w-[min(680px,94vw)]' : 'w-[min(440px,94vw)]'}`}>
@@ -36,5 +37,5 @@ export function Dialog({ title, line, open, onOpenChange, opener, wide = false, 
 
 /** Leaves the sheet as it was. */
 export function DialogClose({ children }: { readonly children: ReactNode }): ReactElement {
-  return <Primitive.Close className="alt">{children}</Primitive.Close>;
+  return <Primitive.Close className={BUTTON.alt}>{children}</Primitive.Close>;
 }

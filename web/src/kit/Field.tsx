@@ -1,4 +1,6 @@
-import type { HTMLAttributes, ReactElement } from 'react';
+import { useId, type HTMLAttributes, type ReactElement, type Ref } from 'react';
+import { BOX } from './box';
+import { Sorry } from './Sorry';
 
 interface FieldProps {
   readonly label: string;
@@ -9,11 +11,18 @@ interface FieldProps {
   readonly type?: 'text' | 'password';
   readonly className?: string;
   readonly placeholder?: string;
+  /** What a password keeper may fill in. */
+  readonly autoComplete?: string;
+  /** Words that are offered while one types; others can be typed as well. */
+  readonly offered?: readonly string[];
+  /** Why what stands there cannot be taken. */
+  readonly sorry?: string | undefined;
   /** The cursor has left it. */
   readonly onLeave?: () => void;
+  readonly ref?: Ref<HTMLInputElement>;
 }
 
-/** A labelled text or number. */
+/** A labelled text or number, with what is wrong with it below. */
 export function Field({
   label,
   value,
@@ -22,23 +31,43 @@ export function Field({
   type = 'text',
   className = '',
   placeholder,
+  autoComplete = 'off',
+  offered,
+  sorry,
   onLeave,
+  ref,
 }: FieldProps): ReactElement {
+  const id = useId();
   return (
-    <label className={`field ${className}`}>
-      <span>{label}</span>
+    <div className={`flex min-w-0 flex-col gap-1 text-small ${className}`}>
+      <label htmlFor={id} className="font-semibold">
+        {label}
+      </label>
       <input
-        className={mode === undefined ? '' : 'f'}
+        id={id}
+        ref={ref}
+        className={`${BOX} ${mode === undefined ? '' : 'figure'}`}
         type={type}
         inputMode={mode}
-        autoComplete="off"
+        autoComplete={autoComplete}
         placeholder={placeholder}
+        list={offered === undefined ? undefined : `${id}-offered`}
+        aria-invalid={sorry !== undefined}
+        aria-describedby={sorry === undefined ? undefined : `${id}-sorry`}
         value={value}
         onBlur={onLeave}
         onChange={(event) => {
           onChange(event.target.value);
         }}
       />
-    </label>
+      {offered !== undefined && (
+        <datalist id={`${id}-offered`}>
+          {offered.map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      )}
+      {sorry !== undefined && <Sorry id={`${id}-sorry`}>{sorry}</Sorry>}
+    </div>
   );
 }

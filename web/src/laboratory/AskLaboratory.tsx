@@ -7,6 +7,8 @@ import { once } from '../shared/once';
 import { Choice } from '../kit/Choice';
 import { LotChoice } from '../shared/lots/LotChoice';
 import { queryClient } from '../shared/queries';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 const [A_MINUTE, A_DAY, FIVE_DAYS] = LAB_DELAYS_min;
 const DELAYS = [
@@ -40,14 +42,10 @@ export function AskLaboratory({ firstLot }: { readonly firstLot: LotRow | undefi
     >
       <LotChoice label="A sample of" chosen={lot} onChoose={setLot} />
       <Choice label="It takes" value={delay} options={DELAYS} onChange={setDelay} />
-      <button type="submit" className="alt" disabled={lot === undefined || ask.isPending}>
+      <Button type="submit" disabled={lot === undefined || ask.isPending}>
         Send it
-      </button>
-      {ask.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(ask.error)}
-        </p>
-      )}
+      </Button>
+      {ask.error !== null && <Sorry>{sentenceOf(ask.error)}</Sorry>}
     </form>
   );
 }

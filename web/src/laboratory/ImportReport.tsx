@@ -7,6 +7,8 @@ import { sentenceOf } from '../shared/api';
 import { LotChoice } from '../shared/lots/LotChoice';
 import { queryClient } from '../shared/queries';
 import { keepReport } from './keepReport';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 interface ImportReportProps {
   readonly firstLot: LotRow | undefined;
@@ -33,7 +35,7 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
   return (
     <section aria-label="Import a report">
       <h2>Import a report</h2>
-      <p className="q">
+      <p className="text-ink2">
         Paste what the laboratory sent: a line for each figure, name, number, unit. Nothing is converted; what is not
         plainly on the sheet stays out, and says why.
       </p>
@@ -46,7 +48,7 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
         <span>The report</span>
         <textarea
           rows={8}
-          className="f report-text"
+          className="figure report-text"
           value={text}
           placeholder={'Nitrate N;62;mg/L\nPotassium;180;mg/L'}
           onChange={(event) => {
@@ -55,21 +57,17 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
         />
       </label>
       {text.trim() !== '' && <AsRead report={report} />}
-      <button
-        type="button"
-        className="act mt-3"
+      <Button
+        look="act"
+        className="mt-3"
         disabled={report.read.length === 0 || keep.isPending}
         onClick={() => {
           keep.mutate();
         }}
       >
         Keep {report.read.length} {report.read.length === 1 ? 'figure' : 'figures'} as a run
-      </button>
-      {keep.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(keep.error)}
-        </p>
-      )}
+      </Button>
+      {keep.error !== null && <Sorry>{sentenceOf(keep.error)}</Sorry>}
     </section>
   );
 }
@@ -83,7 +81,7 @@ function AsRead({ report: { read, unread } }: { readonly report: ReadReport }): 
           {read.map(({ step, value }) => (
             <div key={step.key}>
               <dt>{step.label}</dt>
-              <dd className="f">
+              <dd className="figure">
                 {value} <small>{step.unit}</small>
               </dd>
             </div>
@@ -94,13 +92,13 @@ function AsRead({ report: { read, unread } }: { readonly report: ReadReport }): 
         <ul aria-label="Not taken">
           {unread.map(({ text, why }) => (
             <li key={text}>
-              <b className="f">{text}</b> {why}.
+              <b className="figure">{text}</b> {why}.
             </li>
           ))}
         </ul>
       )}
       {read.length === 0 && unread.length === 0 && (
-        <p className="sorry">No line with a name, a number and a unit was found in it.</p>
+        <Sorry quiet>No line with a name, a number and a unit was found in it.</Sorry>
       )}
     </div>
   );

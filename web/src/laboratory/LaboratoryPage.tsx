@@ -15,6 +15,7 @@ import { useSession, useWorks } from '../shared/useSession';
 import { AskLaboratory } from './AskLaboratory';
 import { ImportReport } from './ImportReport';
 import './laboratory.css';
+import { Button } from '../kit/Button';
 
 /** So many are seen at one look: there is nothing to find among them. */
 const FEW = 5;
@@ -39,7 +40,7 @@ export function LaboratoryPage(): ReactElement {
         line="A report becomes a run like any other. The practice laboratory makes its figures up, from what a class usually has."
       />
       {isPending ? (
-        <p className="q p-5">One moment.</p>
+        <p className="text-ink2 p-5">One moment.</p>
       ) : (
         <Await query={requests}>
           {(data) => (
@@ -66,8 +67,8 @@ export function LaboratoryPage(): ReactElement {
                   </ListBar>
                 )}
                 <Requests rows={rowsOf(data)} opened={opened} onOpen={works ? setOpened : undefined} />
-                {isAsked && totalOf(data) === 0 && <p className="q mt-3">No sample is like that.</p>}
-                {!isAsked && totalOf(data) === 0 && <p className="q mt-3">Nothing was sent yet.</p>}
+                {isAsked && totalOf(data) === 0 && <p className="text-ink2 mt-3">No sample is like that.</p>}
+                {!isAsked && totalOf(data) === 0 && <p className="text-ink2 mt-3">Nothing was sent yet.</p>}
                 <More query={requests} what="samples" />
               </section>
               {works && (
@@ -125,21 +126,19 @@ function State({ row, now, zone, onOpen }: StateProps): ReactElement {
   if (row.report === undefined) {
     const due = Date.parse(row.readyAt);
     return (
-      <span className="q">
+      <span className="text-ink2">
         {due <= now ? 'on its way' : `expected ${day(row.readyAt, zone)}, ${clockTime(due, zone)}`}
       </span>
     );
   }
-  if (onOpen === undefined) return <span className="q">its report is here</span>;
+  if (onOpen === undefined) return <span className="text-ink2">its report is here</span>;
   return (
-    <button
-      type="button"
-      className="alt"
+    <Button
       onClick={() => {
         onOpen(row.id);
       }}
     >
       Open the report
-    </button>
+    </Button>
   );
 }

@@ -1,50 +1,38 @@
-import type { NewUser, Role, UserRow } from '@bent-pail/contract';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { api, sentenceAt, sentenceOf } from '../shared/api';
-import { Choice } from '../kit/Choice';
-import { Field } from '../kit/Field';
+import type { NewUser, UserRow } from '@bent-pail/contract';
+import type { ReactElement } from 'react';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { ChoiceField, TextField } from '../shared/forms/fields';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
 import { queryClient, usersQuery } from '../shared/queries';
 import { ROLE_WORDS } from './roles';
+import { Button } from '../kit/Button';
+
+const NOBODY: Omit<NewUser, 'id'> = { name: '', role: 'tester', password: '' };
 
 /** A name, a role and a first password for one more person. */
 export function AddPerson(): ReactElement {
-  const [name, setName] = useState('');
-  const [password, setPassword] = useState('');
-  const [role, setRole] = useState<Role>('tester');
-  const add = useMutation({
-    mutationFn: (said: Omit<NewUser, 'id'>) =>
-      once(['user', said.name, said.role], (id) => api.post<UserRow>('/users', { id: id(), ...said })),
-    onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: usersQuery.queryKey });
-      setName('');
-      setPassword('');
+  const form = useBodyForm({
+    body: 'NewUser',
+    start: NOBODY,
+    read: (typed) => typed,
+    send: (said) => once(['user', said.name, said.role], (id) => api.post<UserRow>('/users', { id: id(), ...said })),
+    onKept: () => {
+      form.fields.reset(NOBODY);
+      return queryClient.invalidateQueries({ queryKey: usersQuery.queryKey });
     },
   });
-  const sorry = add.error === null ? undefined : (sentenceAt(add.error, 'name') ?? sentenceAt(add.error, 'password'));
   return (
-    <form
-      className="grid gap-3 md:grid-cols-2"
-      aria-label="Add a person"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        add.mutate({ name, role, password });
-      }}
-    >
-      <Field label="Name" value={name} onChange={setName} />
-      <Choice label="Role" value={role} options={ROLE_WORDS} onChange={setRole} />
-      <Field label="A first password" type="password" value={password} onChange={setPassword} />
+    <BodyForm form={form} label="Add a person" className="grid gap-3 md:grid-cols-2">
+      <TextField name="name" label="Name" />
+      <ChoiceField name="role" label="Role" options={ROLE_WORDS} />
+      <TextField name="password" label="A first password" type="password" />
       <span className="flex items-end">
-        <button type="submit" className="alt" disabled={add.isPending}>
+        <Button type="submit" disabled={form.isBusy}>
           Add
-        </button>
+        </Button>
       </span>
-      {add.error !== null && (
-        <p className="sorry md:col-span-2" role="alert">
-          {sorry ?? sentenceOf(add.error)}
-        </p>
-      )}
-    </form>
+    </BodyForm>
   );
 }

@@ -1,54 +1,48 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState, type ReactElement, type SubmitEvent } from 'react';
+import type { ReactElement } from 'react';
+import { Sorry } from '../kit/Sorry';
 import { api, sentenceOf } from '../shared/api';
-import { Field } from '../kit/Field';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { TextField } from '../shared/forms/fields';
+import { useBodyForm } from '../shared/forms/useBodyForm';
+import { Button } from '../kit/Button';
+
+const EMPTY = { present: '', password: '' };
 
 /** Another password for oneself, and the way to sign out everywhere else. */
 export function OwnPassword(): ReactElement {
-  const [present, setPresent] = useState('');
-  const [password, setPassword] = useState('');
-  const change = useMutation({
-    mutationFn: () => api.put<undefined>('/me/password', { present, password }),
-    onSuccess: () => {
-      setPresent('');
-      setPassword('');
+  const end = useMutation({ mutationFn: () => api.remove<undefined>('/me/sessions') });
+  const form = useBodyForm({
+    body: 'ChangePassword',
+    start: EMPTY,
+    read: (typed) => typed,
+    send: (typed) => api.put<undefined>('/me/password', typed),
+    onKept: () => {
+      form.fields.reset(EMPTY, { keepIsSubmitSuccessful: true });
     },
   });
-  const end = useMutation({ mutationFn: () => api.remove<undefined>('/me/sessions') });
-  const error = change.error ?? end.error;
+  const { isSubmitSuccessful } = form.fields.formState;
+  const isChanged = isSubmitSuccessful && !form.isBusy && form.error === null;
   return (
-    <form
-      className="flex flex-wrap items-end gap-3"
-      aria-label="Your password"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        change.mutate();
-      }}
-    >
-      <Field label="Present password" type="password" value={present} onChange={setPresent} />
-      <Field label="New password" type="password" value={password} onChange={setPassword} />
-      <button type="submit" className="alt" disabled={change.isPending || password === ''}>
+    <BodyForm form={form} label="Your password" className="flex flex-wrap items-end gap-3">
+      <TextField name="present" label="Present password" type="password" autoComplete="current-password" />
+      <TextField name="password" label="New password" type="password" autoComplete="new-password" />
+      <Button type="submit" disabled={form.isBusy}>
         Change
-      </button>
-      <button
-        type="button"
-        className="alt"
+      </Button>
+      <Button
         onClick={() => {
           end.mutate();
         }}
       >
         Sign out everywhere else
-      </button>
-      {error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(error)}
-        </p>
-      )}
-      {error === null && (change.isSuccess || end.isSuccess) && (
+      </Button>
+      {end.error !== null && <Sorry className="basis-full">{sentenceOf(end.error)}</Sorry>}
+      {(isChanged || end.isSuccess) && (
         <p className="basis-full text-small" role="status">
-          {change.isSuccess ? 'Changed; you are signed out everywhere else.' : 'Signed out everywhere else.'}
+          {isChanged ? 'Changed; you are signed out everywhere else.' : 'Signed out everywhere else.'}
         </p>
       )}
-    </form>
+    </BodyForm>
   );
 }

@@ -13,6 +13,8 @@ import { queryClient, usersQuery } from '../shared/queries';
 import { useMe } from '../shared/useSession';
 import { AddPerson } from './AddPerson';
 import { ROLE_WORDS } from './roles';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 /** Who is in this notebook, what the lead changes about them, and a name for one more. */
 export function People(): ReactElement {
@@ -40,16 +42,16 @@ export function People(): ReactElement {
       key: 'change',
       head: 'change',
       cell: ({ id, name }) => (
-        <button
-          type="button"
-          className="tie min-h-11"
+        <Button
+          look="tie"
+          className="min-h-11"
           aria-label={`Change ${name}`}
           onClick={() => {
             setChanging(id);
           }}
         >
           Change
-        </button>
+        </Button>
       ),
     },
   ];
@@ -139,22 +141,18 @@ function ChangePerson({ user }: { readonly user: UserRow }): ReactElement {
             }}
           >
             <Field label="A new first password" type="password" value={password} onChange={setPassword} />
-            <button type="submit" className="alt" disabled={password === '' || change.isPending}>
+            <Button type="submit" disabled={password === '' || change.isPending}>
               Set it
-            </button>
+            </Button>
           </form>
-          <button
-            type="button"
-            className="alt"
+          <Button
             onClick={() => {
               end.mutate();
             }}
           >
             Sign out everywhere
-          </button>
-          <button
-            type="button"
-            className="alt"
+          </Button>
+          <Button
             onClick={() => {
               const active = !user.active;
               const said = active ? 'may sign in again' : 'is switched off; what they wrote stays';
@@ -162,13 +160,11 @@ function ChangePerson({ user }: { readonly user: UserRow }): ReactElement {
             }}
           >
             {user.active ? 'Switch off' : 'Switch on again'}
-          </button>
+          </Button>
         </>
       )}
       {error !== null ? (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(error)}
-        </p>
+        <Sorry className="basis-full">{sentenceOf(error)}</Sorry>
       ) : (
         done !== '' && (
           <p className="basis-full text-small" role="status">

@@ -1,12 +1,13 @@
 import type { EditNotebook, Measures, NotebookInfo } from '@bent-pail/contract';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { api, sentenceOf } from '../shared/api';
-import { Choice } from '../kit/Choice';
-import { Field } from '../kit/Field';
-import { numberOf } from '../shared/numberOf';
+import type { ReactElement } from 'react';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { ChoiceField, TextField } from '../shared/forms/fields';
+import { typedNumber } from '../shared/forms/Mistyped';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { queryClient, sessionQuery } from '../shared/queries';
 import { useMe, useSession } from '../shared/useSession';
+import { Button } from '../kit/Button';
 
 const MEASURES: readonly (keyof Measures)[] = ['scoop', 'bucket', 'barrow', 'handful'];
 
@@ -23,7 +24,7 @@ export function ThisBench(): ReactElement {
         <ul className="border-t-[1.5px]">
           {MEASURES.map((key) => (
             <li key={key} className="flex min-h-9 items-center justify-between border-b border-zinc2">
-              a {key} <span className="f">{notebook.measures[key]} L</span>
+              a {key} <span className="figure">{notebook.measures[key]} L</span>
             </li>
           ))}
         </ul>
@@ -32,81 +33,74 @@ export function ThisBench(): ReactElement {
   );
 }
 
-type Typed = Readonly<Record<keyof Measures, string>>;
+interface Typed {
+  readonly place: string;
+  readonly currency: string;
+  readonly zone: string;
+  readonly measures: Readonly<Record<keyof Measures, string>>;
+}
 
-const typedFrom = (measures: Measures): Typed => ({
-  scoop: String(measures.scoop),
-  bucket: String(measures.bucket),
-  barrow: String(measures.barrow),
-  handful: String(measures.handful),
+const typedFrom = ({ place, currency, zone, measures }: NotebookInfo): Typed => ({
+  place,
+  currency,
+  zone,
+  measures: {
+    scoop: String(measures.scoop),
+    bucket: String(measures.bucket),
+    barrow: String(measures.barrow),
+    handful: String(measures.handful),
+  },
 });
 
-const read = (typed: Typed): Measures => ({
-  scoop: numberOf(typed.scoop, 'Scoop'),
-  bucket: numberOf(typed.bucket, 'Bucket'),
-  barrow: numberOf(typed.barrow, 'Barrow'),
-  handful: numberOf(typed.handful, 'Handful'),
+const read = ({ measures, ...others }: Typed): EditNotebook => ({
+  ...others,
+  measures: {
+    scoop: typedNumber(measures.scoop, 'measures.scoop'),
+    bucket: typedNumber(measures.bucket, 'measures.bucket'),
+    barrow: typedNumber(measures.barrow, 'measures.barrow'),
+    handful: typedNumber(measures.handful, 'measures.handful'),
+  },
 });
 
 /** Every zone that the browser knows; the notebook's own first, for a browser may not know it. */
 const zonesWith = (own: string): string[] => [...new Set([own, ...Intl.supportedValuesOf('timeZone')])];
 
 function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElement {
-  const [place, setPlace] = useState(notebook.place);
-  const [currency, setCurrency] = useState(notebook.currency);
-  const [zone, setZone] = useState(notebook.zone);
-  const [typed, setTyped] = useState(typedFrom(notebook.measures));
-  const keep = useMutation({
-    mutationFn: () => {
-      const body: EditNotebook = { place, currency, zone, measures: read(typed) };
-      return api.patch<NotebookInfo>('/notebook', body);
-    },
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey }),
+  const form = useBodyForm({
+    body: 'EditNotebook',
+    start: typedFrom(notebook),
+    read,
+    send: (typed) => api.patch<NotebookInfo>('/notebook', read(typed)),
+    onKept: () => queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey }),
   });
-  const submit = (event: SubmitEvent): void => {
-    event.preventDefault();
-    keep.mutate();
-  };
   return (
-    <form className="grid gap-3 md:grid-cols-2" onSubmit={submit} aria-label="What everybody here shares">
-      <Field label="Place" value={place} onChange={setPlace} />
-      <Field label="Sign of your money" value={currency} onChange={setCurrency} />
-      <Choice
+    <BodyForm form={form} label="What everybody here shares" className="grid gap-3 md:grid-cols-2">
+      <TextField name="place" label="Place" />
+      <TextField name="currency" label="Sign of your money" />
+      <ChoiceField
+        name="zone"
         label="Time zone"
-        value={zone}
         options={zonesWith(notebook.zone).map((one) => ({ key: one, words: one.replaceAll('_', ' ') }))}
-        onChange={setZone}
         className="md:col-span-2"
       />
       <fieldset className="grid grid-cols-2 gap-3 md:col-span-2 md:grid-cols-4">
         <legend className="pb-1 font-semibold">What it measures by, L</legend>
         {MEASURES.map((key) => (
-          <Field
-            key={key}
-            label={key}
-            mode="decimal"
-            value={typed[key]}
-            onChange={(value) => {
-              setTyped({ ...typed, [key]: value });
-            }}
-          />
+          <TextField key={key} name={`measures.${key}`} label={key} mode="decimal" />
         ))}
       </fieldset>
-      <p className="q text-small md:col-span-2">
+      <p className="text-ink2 text-small md:col-span-2">
         Fill it level as you always do, tip it into a jug with marks, read the jug; three times, and type the mean.
         Recipes that are kept stay as they are.
       </p>
       <p className="flex items-center gap-3 md:col-span-2">
-        <button type="submit" className="alt" disabled={keep.isPending}>
+        <Button type="submit" disabled={form.isBusy}>
           Keep
-        </button>
-        {keep.isSuccess && <span role="status">Kept.</span>}
-        {keep.error !== null && (
-          <span className="sorry" role="alert">
-            {sentenceOf(keep.error)}
-          </span>
+        </Button>
+        {form.fields.formState.isSubmitSuccessful && !form.isBusy && form.error === null && (
+          <span role="status">Kept.</span>
         )}
       </p>
-    </form>
+    </BodyForm>
   );
 }

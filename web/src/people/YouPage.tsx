@@ -14,6 +14,9 @@ import { ThisBench } from './ThisBench';
 import { Check } from '../kit/Check';
 import type { Option } from '../kit/Choice';
 import { OneOf } from '../kit/OneOf';
+import { Sorry } from '../kit/Sorry';
+import { Button } from '../kit/Button';
+import { Notice } from '../kit/Notice';
 
 const THEMES: readonly Option<Theme>[] = [
   { key: 'device', words: 'as the device says' },
@@ -49,11 +52,7 @@ export function YouPage(): ReactElement {
               keys.mutate(on);
             }}
           />
-          {keys.error !== null && (
-            <p className="sorry" role="alert">
-              {sentenceOf(keys.error)}
-            </p>
-          )}
+          {keys.error !== null && <Sorry>{sentenceOf(keys.error)}</Sorry>}
           <OneOf label="Colours" value={theme} options={THEMES} onChange={choose} />
           <h3 className="mt-2">Your password</h3>
           <OwnPassword />
@@ -82,19 +81,13 @@ function SignOut(): ReactElement {
   return (
     <div className="flex flex-col items-start gap-2">
       {warn && (
-        <p className="check p-3" role="alert">
+        <Notice className="p-3" role="alert">
           {waiting.length} {waiting.length === 1 ? 'reading waits' : 'readings wait'} in this browser for the bench
           computer. Signed out, they stay here and are sent when you sign in again.
-        </p>
+        </Notice>
       )}
-      {out.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(out.error)}
-        </p>
-      )}
-      <button
-        type="button"
-        className="alt"
+      {out.error !== null && <Sorry>{sentenceOf(out.error)}</Sorry>}
+      <Button
         disabled={out.isPending}
         onClick={() => {
           if (waiting.length > 0 && !asked) setAsked(true);
@@ -102,7 +95,7 @@ function SignOut(): ReactElement {
         }}
       >
         {warn ? 'Sign out all the same' : 'Sign out'}
-      </button>
+      </Button>
     </div>
   );
 }

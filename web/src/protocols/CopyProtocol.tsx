@@ -7,6 +7,8 @@ import { api, sentenceOf } from '../shared/api';
 import { Field } from '../kit/Field';
 import { protocolsQuery, queryClient } from '../shared/queries';
 import { editsOf, hasBounds, ownMinutes, typedCopy, waitsBy, type TypedCopy, type TypedStep } from './copyEdits';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 interface CopyProtocolProps {
   readonly base: Protocol;
@@ -83,18 +85,12 @@ export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps):
             }}
           />
         )}
-        <button type="submit" className="act" disabled={keep.isPending}>
+        <Button type="submit" look="act" disabled={keep.isPending}>
           {own ? `Keep as version ${String(base.version + 1)}` : 'Keep the copy'}
-        </button>
-        <button type="button" className="alt" onClick={onLeave}>
-          Leave it
-        </button>
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
       </div>
-      {keep.error !== null && (
-        <p className="sorry mt-2" role="alert">
-          {sentenceOf(keep.error)}
-        </p>
-      )}
+      {keep.error !== null && <Sorry className="mt-2">{sentenceOf(keep.error)}</Sorry>}
       <ol className="protocol-steps">
         {base.steps.map((one) => {
           const now = typed.steps[one.key] as TypedStep;

@@ -1,7 +1,7 @@
 import type { ProtocolRow } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { protocolsQuery } from '../shared/queries';
@@ -9,6 +9,7 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useWorks } from '../shared/useSession';
 import { CopyProtocol } from './CopyProtocol';
 import { ProtocolSteps } from './ProtocolSteps';
+import { ButtonLink, Button } from '../kit/Button';
 
 /** One way of measuring: what it takes, its steps, and for the lead a copy with other times, bounds or words. */
 export function ProtocolPage(): ReactElement {
@@ -46,24 +47,20 @@ function One({ row: { protocol, by } }: { readonly row: ProtocolRow }): ReactEle
           },
         ]}
       >
-        <Link className="alt" to="/bench/protocols">
-          All protocols
-        </Link>
+        <ButtonLink to="/bench/protocols">All protocols</ButtonLink>
         {role === 'lead' && !copying && (
-          <button
-            type="button"
-            className="alt"
+          <Button
             onClick={() => {
               setCopying(true);
             }}
           >
             {by === undefined ? 'Make our own copy' : 'Change it'}
-          </button>
+          </Button>
         )}
         {works && (
-          <Link className="act" to={`/bench?start&protocol=${protocol.key}`}>
+          <ButtonLink look="act" to={`/bench?start&protocol=${protocol.key}`}>
             Start a run
-          </Link>
+          </ButtonLink>
         )}
       </TitleBlock>
       <div className="px-5 py-4">

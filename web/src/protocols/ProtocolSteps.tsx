@@ -27,10 +27,10 @@ export function ProtocolSteps({ protocol }: { readonly protocol: Protocol }): Re
       {protocol.steps.map((step) => (
         <li key={step.key}>
           <b>{step.label}</b>
-          {step.optional === true && <span className="q"> may stay empty</span>}
+          {step.optional === true && <span className="text-ink2"> may stay empty</span>}
           <p>{step.say}</p>
-          <p className="q">{step.why}</p>
-          <p className="f q">{step.kind === 'time' ? `waits ${waits(step, protocol)}` : bounds(step)}</p>
+          <p className="text-ink2">{step.why}</p>
+          <p className="figure text-ink2">{step.kind === 'time' ? `waits ${waits(step, protocol)}` : bounds(step)}</p>
           {step.caution !== undefined && (
             <p className="caution-note">
               <b>{CAUTIONS[step.caution].title}.</b> {CAUTIONS[step.caution].short}

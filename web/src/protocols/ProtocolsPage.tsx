@@ -40,14 +40,14 @@ const COLUMNS: readonly Column<ProtocolRow>[] = [
     head: 'steps',
     sort: 'up',
     value: ({ protocol }) => protocol.steps.length,
-    cell: ({ protocol }) => <span className="f">{protocol.steps.length}</span>,
+    cell: ({ protocol }) => <span className="figure">{protocol.steps.length}</span>,
   },
   {
     key: 'replicates',
     head: 'replicates',
     sort: 'down',
     value: ({ protocol }) => protocol.replicates.usual,
-    cell: ({ protocol }) => <span className="f">{protocol.replicates.usual}</span>,
+    cell: ({ protocol }) => <span className="figure">{protocol.replicates.usual}</span>,
   },
   { key: 'by', head: 'by', align: 'left', sort: 'up', value: ({ by }) => by ?? '', cell: ({ by }) => by ?? 'shipped' },
 ];

@@ -11,6 +11,8 @@ import { once } from '../shared/once';
 import { activeUsersQuery, queryClient, scorecardPagesQuery } from '../shared/queries';
 import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 /** Letters and digits that are not mistaken for one another on a cup. */
 const CODE_LETTERS = 'ABCDEFGHJKLMNPRSTUVWXYZ';
@@ -26,7 +28,7 @@ const PRODUCTS = { kind: 'product' } as const;
 export function NewCard({ lotId }: { readonly lotId: string | undefined }): ReactElement {
   const { isPending, first } = useFirstLot(lotId, PRODUCTS);
   const users = useQuery(activeUsersQuery);
-  if (isPending) return <p className="q p-5">One moment.</p>;
+  if (isPending) return <p className="text-ink2 p-5">One moment.</p>;
   if (first === undefined)
     return (
       <p className="p-5">
@@ -87,7 +89,7 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
       <label className="field w-24">
         <span>Blind code</span>
         <input
-          className="f"
+          className="figure"
           value={sampleCode}
           onChange={(event) => {
             setCode(event.target.value);
@@ -107,14 +109,10 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
           />
         ))}
       </fieldset>
-      <button type="submit" className="act" disabled={add.isPending}>
+      <Button type="submit" look="act" disabled={add.isPending}>
         Open the card
-      </button>
-      {add.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(add.error)}
-        </p>
-      )}
+      </Button>
+      {add.error !== null && <Sorry className="basis-full">{sentenceOf(add.error)}</Sorry>}
     </form>
   );
 }

@@ -11,6 +11,8 @@ import { queryClient, sheetQuery } from '../shared/queries';
 import { RateScale } from './RateScale';
 import './score.css';
 import { Check } from '../kit/Check';
+import { Sorry } from '../kit/Sorry';
+import { Button } from '../kit/Button';
 
 /** A rater's own sheet on a phone: one sample, one criterion at a time, blind. */
 export function RatePage(): ReactElement {
@@ -170,15 +172,15 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
         <RateScale criterion={criterion} value={value} onValue={setValue} />
         <div className="rate-side">
           <h2>{criterion.label}</h2>
-          <p className="q text-small">{criterion.plain}</p>
+          <p className="text-ink2 text-small">{criterion.plain}</p>
           <p className="big">{value === undefined ? '–' : value.toFixed(1)}</p>
           <p className="min-h-6 text-head font-semibold">
             {value === undefined ? 'slide the mark' : wordAt(criterion, value)}
           </p>
-          <span className="stepper mt-2">
+          <span className="mt-2 flex h-[46px] border-[1.5px] border-ink">
             <button
               type="button"
-              className="f !w-1/2"
+              className="figure w-1/2 bg-zinc1 text-lead"
               aria-label="Half a point less"
               onClick={() => {
                 setValue(Math.max(0, (value ?? 5) - 0.5));
@@ -188,7 +190,7 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
             </button>
             <button
               type="button"
-              className="f !w-1/2 border-l-[1.5px]"
+              className="figure w-1/2 border-l-[1.5px] border-ink bg-zinc1 text-lead"
               aria-label="Half a point more"
               onClick={() => {
                 setValue(Math.min(10, (value ?? 5) + 0.5));
@@ -215,14 +217,10 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
         </div>
       </div>
       <div className="rate-foot">
-        {error !== null && (
-          <p className="sorry mb-2" role="alert">
-            {sentenceOf(error)}
-          </p>
-        )}
-        <button
-          type="button"
-          className="act w-full"
+        {error !== null && <Sorry className="mb-2">{sentenceOf(error)}</Sorry>}
+        <Button
+          look="act"
+          className="w-full"
           disabled={value === undefined || keep.isPending || handIn.isPending}
           onClick={() => {
             if (last) handIn.mutate();
@@ -230,7 +228,7 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
           }}
         >
           {last || next === undefined ? 'Hand the sheet in' : `Keep, next: ${next.label.toLowerCase()}`}
-        </button>
+        </Button>
       </div>
     </>
   );

@@ -30,7 +30,7 @@ export function RateScale({ criterion, value, onValue }: RateScaleProps): ReactE
       </Slider.Track>
       <div className="rate-marks" aria-hidden="true">
         {Array.from({ length: 11 }, (_, score) => (
-          <span key={score} className="n f" style={{ bottom: `${String(10 * score)}%` }}>
+          <span key={score} className="n figure" style={{ bottom: `${String(10 * score)}%` }}>
             {score}
           </span>
         ))}

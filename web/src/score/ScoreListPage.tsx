@@ -17,6 +17,8 @@ import { scorecardPagesQuery, sheetPagesQuery, type Asked } from '../shared/quer
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useWorks } from '../shared/useSession';
 import { NewCard } from './NewCard';
+import { Button, ButtonLink } from '../kit/Button';
+import { INK } from '../kit/ink';
 
 /** Cards of judged products; and for whoever rates, one's own blind sheets. */
 export function ScoreListPage(): ReactElement {
@@ -35,15 +37,14 @@ export function ScoreListPage(): ReactElement {
         }
       >
         {works && !starting ? (
-          <button
-            type="button"
-            className="act"
+          <Button
+            look="act"
             onClick={() => {
               setParams({ start: '' });
             }}
           >
             Judge a product
-          </button>
+          </Button>
         ) : undefined}
       </TitleBlock>
       {starting && works && <NewCard lotId={params.get('lot') ?? undefined} />}
@@ -84,7 +85,7 @@ function SheetLine({ sheet }: { readonly sheet: SheetRow }): ReactElement {
   return (
     <li className="border-b border-zinc2">
       <Link className="flex min-h-12 items-center gap-4 no-underline" to={`/score/sheets/${sheet.scorecardId}`}>
-        <b className="f text-lead">{sheet.sampleCode}</b>
+        <b className="figure text-lead">{sheet.sampleCode}</b>
         <span className="flex-1">{sheet.rubricLabel}</span>
         <small>{state}</small>
       </Link>
@@ -138,7 +139,7 @@ const COLUMNS: readonly Column<ScorecardRow>[] = [
       overall === undefined ? (
         <span className="text-ink2">none yet</span>
       ) : (
-        <span className="fig worked-out text-lead">{fixed(overall, 1)}</span>
+        <span className={`${INK['worked-out']} text-lead`}>{fixed(overall, 1)}</span>
       ),
   },
 ];
@@ -151,11 +152,7 @@ function Cards(): ReactElement {
   if (query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0)
     return (
       <EmptyPail question="Which bag shall be judged?">
-        {works && (
-          <Link className="alt" to="/score?start">
-            Choose a product and who smells it
-          </Link>
-        )}
+        {works && <ButtonLink to="/score?start">Choose a product and who smells it</ButtonLink>}
       </EmptyPail>
     );
   return (

@@ -12,6 +12,7 @@ import { Trouble } from '../shared/Trouble';
 import { scoreSentence } from './scoreSentence';
 import { Skyline } from './Skyline';
 import './score.css';
+import { Rows } from '../kit/Rows';
 
 /** The card of one product: overall with its parts, what capped it, what is missing, who said what. */
 export function ScorecardPage(): ReactElement {
@@ -64,9 +65,9 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
                   working={card.overallWorking}
                   className="text-cell"
                 />
-                <span className="q">of 10</span>
+                <span className="text-ink2">of 10</span>
                 {band !== undefined && band[1] > band[0] && (
-                  <span className="f q">
+                  <span className="figure text-ink2">
                     {fixed(band[0], 1)} to {fixed(band[1], 1)}
                   </span>
                 )}
@@ -111,8 +112,8 @@ function Missing({ page }: { readonly page: PageData }): ReactElement | null {
         {couldBe !== undefined && (
           <>
             {' '}
-            With them in, the overall could be <span className="f">{fixed(couldBe[0], 1)}</span> to{' '}
-            <span className="f">{fixed(couldBe[1], 1)}</span>.
+            With them in, the overall could be <span className="figure">{fixed(couldBe[0], 1)}</span> to{' '}
+            <span className="figure">{fixed(couldBe[1], 1)}</span>.
           </>
         )}
       </p>
@@ -131,7 +132,7 @@ function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): 
   const raters = [...new Map(panel.flatMap((one) => one.raters.map(({ raterId, rater }) => [raterId, rater])))];
   if (raters.length === 0) return null;
   return (
-    <table className="rows mt-4">
+    <Rows className="mt-4">
       <caption className="text-left text-body font-bold">Who said what</caption>
       <thead>
         <tr>
@@ -151,7 +152,7 @@ function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): 
               const rating = one.raters.find((candidate) => candidate.raterId === id);
               return (
                 <td key={one.criterion.name}>
-                  <span className="f">{rating === undefined ? '' : fixed(rating.value, 1)}</span>
+                  <span className="figure">{rating === undefined ? '' : fixed(rating.value, 1)}</span>
                   {rating !== undefined && rating.tags.length > 0 && (
                     <small className="block">{rating.tags.join(', ')}</small>
                   )}
@@ -161,6 +162,6 @@ function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): 
           </tr>
         ))}
       </tbody>
-    </table>
+    </Rows>
   );
 }

@@ -19,7 +19,7 @@ export function Skyline({ card, currency }: SkylineProps): ReactElement {
       <div className="skyline">
         <div className="scale" />
         {[0, 5, 10].map((score) => (
-          <span key={score} className="axis f q" style={{ bottom: up(score) }}>
+          <span key={score} className="axis figure text-ink2" style={{ bottom: up(score) }}>
             {score}
           </span>
         ))}
@@ -33,7 +33,7 @@ export function Skyline({ card, currency }: SkylineProps): ReactElement {
           <div key={one.criterion.name} style={{ flex: one.criterion.weight }}>
             <b className="block truncate">{one.criterion.label}</b>
             <Found one={one} currency={currency} />
-            <small className="f block">weight {one.criterion.weight}</small>
+            <small className="figure block">weight {one.criterion.weight}</small>
           </div>
         ))}
       </div>
@@ -77,10 +77,12 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
 function Found({ one, currency }: { readonly one: CardCriterion; readonly currency: string }): ReactElement {
   const { criterion, found, foundWorking, raters, label } = one;
   if (found === undefined)
-    return <span className="q text-small">{criterion.source.from === 'panel' ? 'blind still' : 'not measured'}</span>;
+    return (
+      <span className="text-ink2 text-small">{criterion.source.from === 'panel' ? 'blind still' : 'not measured'}</span>
+    );
   if (raters.length > 0) {
     return (
-      <span className="f q text-small">
+      <span className="figure text-ink2 text-small">
         {raters.length} raters{one.spread === undefined ? '' : `, ±${fixed(one.spread, 1)}`}
       </span>
     );

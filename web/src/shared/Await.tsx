@@ -1,6 +1,7 @@
 import type { UseInfiniteQueryResult, UseQueryResult } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { sentenceOf } from './api';
+import { Button } from '../kit/Button';
 
 interface AwaitProps<T> {
   readonly query: UseQueryResult<T> | UseInfiniteQueryResult<T>;
@@ -14,11 +15,9 @@ export function Await<T>({ query, children }: AwaitProps<T>): ReactElement {
     return (
       <div className="flex flex-col items-start gap-3 p-5" role="alert">
         <p className="text-head font-semibold">{sentenceOf(query.error)}</p>
-        <button type="button" className="alt" onClick={() => void query.refetch()}>
-          Try again
-        </button>
+        <Button onClick={() => void query.refetch()}>Try again</Button>
       </div>
     );
   }
-  return <p className="q p-5">One moment.</p>;
+  return <p className="text-ink2 p-5">One moment.</p>;
 }

@@ -1,5 +1,6 @@
 import type { CautionKey } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
+import { Caution } from '../kit/Caution';
 import { CAUTIONS } from './cautions';
 
 interface CautionStripProps {
@@ -13,7 +14,7 @@ export function CautionStrip({ caution, before }: CautionStripProps): ReactEleme
   const [whole, setWhole] = useState(false);
   const text = CAUTIONS[caution];
   return (
-    <div className="caution" role="note">
+    <Caution role="note">
       <p>
         <b>
           {before === undefined ? '' : `${before}: `}
@@ -34,6 +35,6 @@ export function CautionStrip({ caution, before }: CautionStripProps): ReactEleme
           </button>
         )}
       </p>
-    </div>
+    </Caution>
   );
 }

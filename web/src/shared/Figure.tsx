@@ -1,5 +1,6 @@
 import type { Origin, Working } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { IN_WORDS, INK } from '../kit/ink';
 import { figure } from '../kit/format';
 import { useWorking } from './workingStore';
 
@@ -36,7 +37,7 @@ export function Figure({
 }: FigureProps): ReactElement {
   const open = useWorking((state) => state.open);
   const shown = words === undefined ? figure(value, digits, sd) : { value: words, spread: undefined };
-  const classes = `fig ${origin} ${className} ${words === undefined ? '' : 'in-words'}`;
+  const classes = `${INK[origin]} ${className} ${words === undefined ? '' : IN_WORDS}`;
   const number =
     working === undefined ? (
       <span className={classes}>{shown.value}</span>
@@ -59,8 +60,8 @@ export function Figure({
   return (
     <span className="inline-flex items-baseline gap-2 whitespace-nowrap">
       {number}
-      {shown.spread !== undefined && <span className="f q text-[0.7em]">± {shown.spread}</span>}
-      {unit !== '' && <span className="f q text-[0.7em]">{unit}</span>}
+      {shown.spread !== undefined && <span className="figure text-ink2 text-[0.7em]">± {shown.spread}</span>}
+      {unit !== '' && <span className="figure text-ink2 text-[0.7em]">{unit}</span>}
     </span>
   );
 }

@@ -1,6 +1,6 @@
 import type { ReactElement, ReactNode } from 'react';
-import { Link } from 'react-router';
 import './print.css';
+import { ButtonLink, Button } from '../kit/Button';
 
 interface OnPaperProps {
   /** Where one goes back to, and what that is called. */
@@ -19,19 +19,16 @@ export function OnPaper({ back, backWords, label, className = '', choices, child
   return (
     <main className="print-page">
       <div className="not-on-paper">
-        <Link className="alt" to={back}>
-          {backWords}
-        </Link>
+        <ButtonLink to={back}>{backWords}</ButtonLink>
         {choices}
-        <button
-          type="button"
-          className="act"
+        <Button
+          look="act"
           onClick={() => {
             window.print();
           }}
         >
           Print
-        </button>
+        </Button>
       </div>
       <article className={`paper ${className}`} aria-label={label}>
         {children}

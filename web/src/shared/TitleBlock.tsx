@@ -16,22 +16,29 @@ interface TitleBlockProps {
 /** Ruled cells at the head of a page: what, where, by which method, and the next act. */
 export function TitleBlock({ title, line, cells = [], children }: TitleBlockProps): ReactElement {
   return (
-    <header className="block-head">
-      <div className="t">
-        <h1>{title}</h1>
-        {line !== undefined && <p>{line}</p>}
+    <header className="flex min-h-[66px] items-stretch border-b-[3px] border-ink max-[900px]:flex-wrap">
+      <div className="min-w-0 flex-1 px-5 pt-2 pb-1.5 max-[900px]:basis-3/5">
+        <h1 className="text-title leading-[1.08] tracking-[-0.012em] wrap-anywhere">{title}</h1>
+        {line !== undefined && <p className="mt-0.5 text-small text-ink2">{line}</p>}
       </div>
       {cells.length > 0 && (
-        <dl>
+        <dl className="flex max-[900px]:order-3 max-[900px]:flex-[1_0_100%] max-[900px]:flex-wrap max-[900px]:border-t max-[900px]:border-zinc3">
           {cells.map((cell) => (
-            <div key={cell.term}>
-              <dt>{cell.term}</dt>
-              <dd>{cell.value}</dd>
+            <div
+              key={cell.term}
+              className="flex flex-col justify-between border-l border-zinc3 px-3.5 pt-2.5 pb-1.5 max-[900px]:flex-1 max-[900px]:pt-1.5 max-[900px]:first:border-l-0 max-[900px]:first:pl-5"
+            >
+              <dt className="text-note whitespace-nowrap text-ink2">{cell.term}</dt>
+              <dd className="text-body font-semibold whitespace-nowrap">{cell.value}</dd>
             </div>
           ))}
         </dl>
       )}
-      {children !== undefined && <div className="do">{children}</div>}
+      {children !== undefined && (
+        <div className="flex items-center gap-2.5 border-zinc3 px-3 py-2 max-[900px]:flex-wrap max-[900px]:px-5 min-[901px]:border-l">
+          {children}
+        </div>
+      )}
     </header>
   );
 }

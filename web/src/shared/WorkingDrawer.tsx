@@ -4,6 +4,11 @@ import { Link } from 'react-router';
 import { fixed } from '../kit/format';
 import { inputRows, type InputRow } from './workingRows';
 import { useWorking, type OpenNumber } from './workingStore';
+import { Button } from '../kit/Button';
+import { Rows } from '../kit/Rows';
+import { BOX } from '../kit/box';
+import { Drawer } from '../kit/Drawer';
+import { INK } from '../kit/ink';
 
 /** The working of the number that was pressed: sentence, formula, what went in, where it came from. */
 export function WorkingDrawer(): ReactElement | null {
@@ -16,56 +21,57 @@ export function WorkingDrawer(): ReactElement | null {
   if (top === undefined) return null;
   const text = wordsOf(top.working.text);
   return (
-    <aside className="drawer" aria-label="Working">
+    <Drawer label="Working">
       <h2 ref={heading} tabIndex={-1} className="flex items-baseline justify-between text-lead">
         <span>Working</span>
         <span className="flex gap-4">
           {stack.length > 1 && (
-            <button type="button" className="tie" onClick={back}>
+            <Button look="tie" onClick={back}>
               Back
-            </button>
+            </Button>
           )}
-          <button type="button" className="tie" onClick={close}>
+          <Button look="tie" onClick={close}>
             Close
-          </button>
+          </Button>
         </span>
       </h2>
-      <p className="q text-small">
+      <p className="text-ink2 text-small">
         {top.label}. {text?.sentence}
       </p>
-      <div className="sumbox">
+      <div className="mt-2.5 border-[1.5px] border-ink bg-paper px-3 py-2.5 *:not-first:mt-2 *:not-first:border-t *:not-first:border-zinc2 *:not-first:pt-2">
         <p className="text-small">= {text?.formula}</p>
         <InputTable rows={inputRows(top.working)} />
         <p className="text-small">
-          = <span className="f text-lead font-medium">{top.shown}</span> <span className="q f">{top.unit}</span>
+          = <span className="figure text-lead font-medium">{top.shown}</span>{' '}
+          <span className="text-ink2 figure">{top.unit}</span>
         </p>
       </div>
       <Sources sources={top.working.from ?? []} />
       <Again number={top} />
-      <p className="q mt-4 text-small">
+      <p className="text-ink2 mt-4 text-small">
         {text?.source} Method {top.working.method}.
       </p>
-    </aside>
+    </Drawer>
   );
 }
 
 function InputTable({ rows }: { readonly rows: readonly InputRow[] }): ReactElement | null {
   if (rows.length === 0) return null;
   return (
-    <table className="rows">
+    <Rows>
       <tbody>
         {rows.map((row) => (
           <tr key={row.label}>
-            <th scope="row" className="q">
+            <th scope="row" className="text-ink2">
               {row.label}
             </th>
-            <td className="f">
-              {row.value} <span className="q">{row.unit}</span>
+            <td className="figure">
+              {row.value} <span className="text-ink2">{row.unit}</span>
             </td>
           </tr>
         ))}
       </tbody>
-    </table>
+    </Rows>
   );
 }
 
@@ -75,13 +81,13 @@ function Sources({ sources }: { readonly sources: readonly Source[] }): ReactEle
   return (
     <>
       <h3 className="mt-4 border-b-[1.5px] pb-1 text-small">What it came from</h3>
-      <table className="rows">
+      <Rows>
         <tbody>
           {sources.map((source) => {
             const shown = fixed(source.value, Math.abs(source.value) >= 100 ? 1 : 3);
             const { working } = source;
             return (
-              <tr key={source.label} className={source.struck === undefined ? '' : 'q line-through'}>
+              <tr key={source.label} className={source.struck === undefined ? '' : 'text-ink2 line-through'}>
                 <th scope="row">
                   {source.runId === undefined ? (
                     source.label
@@ -90,13 +96,13 @@ function Sources({ sources }: { readonly sources: readonly Source[] }): ReactEle
                   )}
                   {source.struck !== undefined && <small className="block">{source.struck}</small>}
                 </th>
-                <td className="f">
+                <td className="figure">
                   {working === undefined ? (
                     shown
                   ) : (
                     <button
                       type="button"
-                      className="fig measured"
+                      className={INK.measured}
                       aria-label={`${source.label}: ${shown}. Show working.`}
                       onClick={() => {
                         enter({ label: source.label, shown, unit: source.unit, working });
@@ -105,13 +111,13 @@ function Sources({ sources }: { readonly sources: readonly Source[] }): ReactEle
                       {shown}
                     </button>
                   )}{' '}
-                  <span className="q">{source.unit}</span>
+                  <span className="text-ink2">{source.unit}</span>
                 </td>
               </tr>
             );
           })}
         </tbody>
-      </table>
+      </Rows>
     </>
   );
 }
@@ -122,11 +128,16 @@ function Again({ number }: { readonly number: OpenNumber }): ReactElement {
   return (
     <details className="mt-4 text-small">
       <summary className="min-h-8 cursor-pointer font-semibold">Work it out again elsewhere</summary>
-      <p className="q mt-1">
-        Give this to <span className="f">calc {calc}</span>; the number is <span className="f">{pick}</span> in its
-        answer.
+      <p className="text-ink2 mt-1">
+        Give this to <span className="figure">calc {calc}</span>; the number is <span className="figure">{pick}</span>{' '}
+        in its answer.
       </p>
-      <pre className="box f mt-2 max-h-60 overflow-auto py-2 text-note" data-calc={calc} data-pick={pick} tabIndex={0}>
+      <pre
+        className={`${BOX} figure mt-2 max-h-60 overflow-auto py-2 text-note`}
+        data-calc={calc}
+        data-pick={pick}
+        tabIndex={0}
+      >
         {JSON.stringify(input, null, 1)}
       </pre>
     </details>

@@ -23,6 +23,8 @@ export interface ViewPage {
 /** How a list is asked for when one looks for something to show. */
 export interface Asker {
   readonly list: <T>(address: string) => Promise<readonly T[]>;
+  /** Of a list that is given whole. */
+  readonly all: <T>(address: string) => Promise<readonly T[]>;
 }
 
 /** A folder of the interface as the others know it. */

@@ -1,12 +1,14 @@
 import type { LotRow } from '@bent-pail/contract';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { Dialog, DialogClose } from '../kit/Dialog';
-import { api, ApiProblem, sentenceOf } from '../shared/api';
+import { api, ApiProblem } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { queryClient } from '../shared/queries';
 import { useSession } from '../shared/useSession';
 import { changedBody } from './lotBody';
 import { LotFields, type LotFieldValues } from './LotFields';
+import { Button } from '../kit/Button';
 
 function fieldsOf(lot: LotRow): LotFieldValues {
   return {
@@ -24,31 +26,7 @@ const isStale = (error: unknown): boolean => error instanceof ApiProblem && erro
 
 /** What is known of a lot, changed on the version that is in view. */
 export function EditLot({ lot }: { readonly lot: LotRow }): ReactElement {
-  const { notebook } = useSession();
   const [open, setOpen] = useState(false);
-  const [fields, setFields] = useState(() => fieldsOf(lot));
-  const save = useMutation({
-    mutationFn: async () => {
-      const body = { version: lot.version, ...changedBody(fields) };
-      if (fields.classId !== (lot.classId ?? '')) {
-        const classId = fields.classId === '' ? null : fields.classId;
-        await api.patch(`/materials/${lot.materialId}`, { version: lot.materialVersion, classId });
-      }
-      await api.patch<LotRow>(`/lots/${lot.id}`, body);
-    },
-    onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
-      setOpen(false);
-    },
-    // The class may have been kept and the rest refused: the next try must know its new version. What somebody else
-    // changed is taken in only when the person says so.
-    onError: (error) => (isStale(error) ? undefined : queryClient.invalidateQueries({ queryKey: ['lots'] })),
-  });
-  const stale = isStale(save.error);
-  const submit = (event: SubmitEvent): void => {
-    event.preventDefault();
-    save.mutate();
-  };
   return (
     <Dialog
       opener="Change what is known"
@@ -56,37 +34,66 @@ export function EditLot({ lot }: { readonly lot: LotRow }): ReactElement {
       line="Measured values are not changed here: they come from runs."
       wide
       open={open}
-      onOpenChange={(next) => {
-        setOpen(next);
-        if (next) setFields(fieldsOf(lot));
-      }}
+      onOpenChange={setOpen}
     >
-      <form className="grid gap-4 md:grid-cols-2" onSubmit={submit}>
-        <LotFields values={fields} onChange={setFields} error={save.error} currency={notebook.currency} />
-        {save.error !== null && (
-          <p className="sorry md:col-span-2" role="alert">
-            {sentenceOf(save.error)}{' '}
-            {stale && (
-              <button
-                type="button"
-                className="tie"
-                onClick={() => {
-                  void queryClient.invalidateQueries({ queryKey: ['lots'] });
-                  save.reset();
-                }}
-              >
-                Take the other’s version in; mine stays typed here
-              </button>
-            )}
-          </p>
-        )}
-        <span className="flex gap-4 md:col-span-2">
-          <button type="submit" className="alt bg-slab text-inverse" disabled={save.isPending}>
-            Save
-          </button>
-          <DialogClose>Leave it</DialogClose>
-        </span>
-      </form>
+      <LotForm
+        lot={lot}
+        onDone={() => {
+          setOpen(false);
+        }}
+      />
     </Dialog>
   );
+}
+
+function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () => void }): ReactElement {
+  const { notebook } = useSession();
+  const form = useBodyForm({
+    body: 'EditLot',
+    start: fieldsOf(lot),
+    read: (typed) => ({ version: lot.version, ...changedBody(typed) }),
+    send: (typed) => change(lot, typed),
+    onKept: async () => {
+      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      onDone();
+    },
+  });
+  return (
+    <BodyForm form={form} label="What is known" className="grid gap-4 md:grid-cols-2">
+      <LotFields currency={notebook.currency} />
+      <span className="flex gap-4 md:col-span-2">
+        <Button type="submit" look="slab" disabled={form.isBusy}>
+          Save
+        </Button>
+        <DialogClose>Leave it</DialogClose>
+        {isStale(form.error) && (
+          <Button
+            look="tie"
+            onClick={() => {
+              void queryClient.invalidateQueries({ queryKey: ['lots'] });
+              form.forgive();
+            }}
+          >
+            Take the other’s version in; mine stays typed here
+          </Button>
+        )}
+      </span>
+    </BodyForm>
+  );
+}
+
+/** The class is the material's; the rest is the lot's own. */
+async function change(lot: LotRow, typed: LotFieldValues): Promise<void> {
+  try {
+    if (typed.classId !== (lot.classId ?? '')) {
+      const classId = typed.classId === '' ? null : typed.classId;
+      await api.patch(`/materials/${lot.materialId}`, { version: lot.materialVersion, classId });
+    }
+    await api.patch<LotRow>(`/lots/${lot.id}`, { version: lot.version, ...changedBody(typed) });
+  } catch (error) {
+    // The class may have been kept and the rest refused: the next try must know its new version. What somebody else
+    // changed is taken in only when the person says so.
+    if (!isStale(error)) await queryClient.invalidateQueries({ queryKey: ['lots'] });
+    throw error;
+  }
 }

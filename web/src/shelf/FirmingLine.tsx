@@ -10,7 +10,8 @@ export function FirmingLine({ firming }: { readonly firming: FirmingLoss }): Rea
     <p className="mt-2">
       {firmer.habit} instead of {looser.habit}, it loses{' '}
       <Figure label="Air lost by firming" value={lost} digits={3} origin="worked-out" working={working} /> of air (
-      <span className="f">{fixed(looser.air, 2)}</span> to <span className="f">{fixed(firmer.air, 2)}</span>, {depth}).
+      <span className="figure">{fixed(looser.air, 2)}</span> to <span className="figure">{fixed(firmer.air, 2)}</span>,{' '}
+      {depth}).
     </p>
   );
 }

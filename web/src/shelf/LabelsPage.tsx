@@ -39,7 +39,7 @@ export function LabelsPage(): ReactElement {
               <Qr page={`/shelf/lots/${id}`} size={84} />
               <div>
                 <b>{lot.name}</b>
-                <span className="f">{lot.code}</span>
+                <span className="figure">{lot.code}</span>
                 <small className="block">
                   {lot.grade} {lot.boughtOn === undefined ? '' : `bought ${day(lot.boughtOn, notebook.zone)}`}
                 </small>

@@ -29,7 +29,7 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
           title={
             <>
               <b>Water held</b>{' '}
-              <span className="q">
+              <span className="text-ink2">
                 part of volume, by suction in cm; grey: 95 %
                 {curve.kind === 'class' ? '' : '; bars: means over their heights'}
               </span>
@@ -42,7 +42,7 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
         <Chart
           title={
             <>
-              <b>Air and water</b> <span className="q">by depth of a straight pot, cm</span>
+              <b>Air and water</b> <span className="text-ink2">by depth of a straight pot, cm</span>
             </>
           }
           says={`Air and water by depth of a straight pot: at 10 cm air ${shallow?.air.toFixed(2) ?? ''}, at 30 cm air ${deep?.air.toFixed(2) ?? ''}.`}
@@ -50,7 +50,7 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
           options={depthOptions}
         />
       </div>
-      <p className="q mt-1 text-small">
+      <p className="text-ink2 mt-1 text-small">
         {curve.note} Draining values: a mat, or weak watering of a dry pot, leaves less.
       </p>
     </>

@@ -1,9 +1,8 @@
 import { MEDIA_CLASSES } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { sentenceAt } from '../shared/api';
-import { Choice } from '../kit/Choice';
-import { DateField } from '../kit/DateField';
+import { ChoiceField, DayField, TextField } from '../shared/forms/fields';
 
+/** What is typed of a lot. */
 export interface LotFieldValues {
   readonly classId: string;
   readonly source: string;
@@ -29,57 +28,17 @@ export const NO_FIELDS: LotFieldValues = {
   state: '',
 };
 
-interface LotFieldsProps {
-  readonly values: LotFieldValues;
-  readonly onChange: (values: LotFieldValues) => void;
-  readonly error: unknown;
-  readonly currency: string;
-}
-
 /** What may be known of a lot; none of it is needed to begin. */
-export function LotFields({ values, onChange, error, currency }: LotFieldsProps): ReactElement {
-  const field = (
-    key: keyof LotFieldValues,
-    label: string,
-    more: { inputMode?: 'decimal'; placeholder?: string } = {},
-  ): ReactElement => (
-    <label className="field">
-      <span>{label}</span>
-      <input
-        value={values[key]}
-        {...more}
-        onChange={(event) => {
-          onChange({ ...values, [key]: event.target.value });
-        }}
-      />
-      {sentenceAt(error, key) !== undefined && <span className="sorry">{sentenceAt(error, key)}</span>}
-    </label>
-  );
+export function LotFields({ currency }: { readonly currency: string }): ReactElement {
   return (
     <>
-      <Choice
-        label="Kind of stuff"
-        value={values.classId}
-        options={CLASSES}
-        onChange={(classId) => {
-          onChange({ ...values, classId });
-        }}
-      />
-      {field('source', 'Where from', { placeholder: 'heap by the potting shed' })}
-      {field('grade', 'Grade', { placeholder: '3-8 mm, screened' })}
-      <div>
-        <DateField
-          label="Came on"
-          value={values.boughtOn}
-          onChange={(boughtOn) => {
-            onChange({ ...values, boughtOn });
-          }}
-        />
-        {sentenceAt(error, 'boughtOn') !== undefined && <span className="sorry">{sentenceAt(error, 'boughtOn')}</span>}
-      </div>
-      {field('price', `Paid for one pack, ${currency}`, { inputMode: 'decimal' })}
-      {field('packVolume_L', 'Pack on the label, L', { inputMode: 'decimal' })}
-      {field('state', 'State', { placeholder: 'moist, opened in October' })}
+      <ChoiceField name="classId" label="Kind of stuff" options={CLASSES} />
+      <TextField name="source" label="Where from" placeholder="heap by the potting shed" />
+      <TextField name="grade" label="Grade" placeholder="3-8 mm, screened" />
+      <DayField name="boughtOn" label="Came on" />
+      <TextField name="price" label={`Paid for one pack, ${currency}`} mode="decimal" />
+      <TextField name="packVolume_L" label="Pack on the label, L" mode="decimal" />
+      <TextField name="state" label="State" placeholder="moist, opened in October" />
     </>
   );
 }

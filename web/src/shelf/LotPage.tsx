@@ -18,6 +18,9 @@ import { LotPailColumn } from './LotPailColumn';
 import './lot.css';
 import { LotStock, OriginLine } from './LotStock';
 import { PropertyTable } from './PropertyTable';
+import { Sorry } from '../kit/Sorry';
+import { ButtonLink } from '../kit/Button';
+import { Notice } from '../kit/Notice';
 
 /** The property card of one lot: its pail, its numbers with spread and runs, its curve. */
 export function LotPage(): ReactElement {
@@ -68,14 +71,14 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         {works && <NextAct page={page} />}
       </TitleBlock>
       {lot.following === true && (
-        <p className="check mx-5 mt-4 p-2 text-small" role="status">
+        <Notice className="mx-5 mt-4 p-2" role="status">
           Something that this card rests on has changed: it is being worked out again, and shows the figures of before.
-        </p>
+        </Notice>
       )}
       {lot.trouble !== undefined && (
-        <p className="sorry mx-5 mt-4" role="alert">
+        <Sorry className="mx-5 mt-4">
           This card cannot be worked out: {lot.trouble} Nothing is lost; change what is wrong below.
-        </p>
+        </Sorry>
       )}
       <div className="lot-grid">
         <LotPailColumn page={page} pot={pot} onPot={setPot} />
@@ -117,21 +120,21 @@ function NextAct({ page }: { readonly page: LotCardPage }): ReactElement {
   const { lot, card } = page;
   if (lot.kind === 'product') {
     return (
-      <Link className="act" to={`/score?lot=${lot.id}`}>
+      <ButtonLink look="act" to={`/score?lot=${lot.id}`}>
         Judge it
-      </Link>
+      </ButtonLink>
     );
   }
   if (card.component === undefined) {
     return (
-      <Link className="act" to={`/bench?lot=${lot.id}`}>
+      <ButtonLink look="act" to={`/bench?lot=${lot.id}`}>
         Measure it
-      </Link>
+      </ButtonLink>
     );
   }
   return (
-    <Link className="act" to={`/blend/desk?lot=${lot.id}`}>
+    <ButtonLink look="act" to={`/blend/desk?lot=${lot.id}`}>
       Put into a blend
-    </Link>
+    </ButtonLink>
   );
 }

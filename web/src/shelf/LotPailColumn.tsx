@@ -118,7 +118,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
         k={LARGE / pail.height_cm}
         readings={readings}
       />
-      <p className="q mt-2 text-small">
+      <p className="text-ink2 mt-2 text-small">
         {measured
           ? `As measured in the ${method ?? 'vessel'}.`
           : `What its class usually is in ${String(pail.height_cm)} cm; not measured here.`}
@@ -141,7 +141,7 @@ function TwoPails({
     <div className="mt-3 flex items-end gap-5 border-b-[1.5px] pb-2">
       <figure className="m-0">
         <LotPail pail={pail} size={pail.height_cm * k} tier="medium" />
-        <figcaption className="q text-small">{pail.height_cm} cm vessel</figcaption>
+        <figcaption className="text-ink2 text-small">{pail.height_cm} cm vessel</figcaption>
       </figure>
       <figure className="m-0">
         <PailMark

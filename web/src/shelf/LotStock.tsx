@@ -1,15 +1,17 @@
 import type { LotRow, StockCount } from '@bent-pail/contract';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { api, sentenceOf } from '../shared/api';
-import { once } from '../shared/once';
-import { Field } from '../kit/Field';
 import { fixed } from '../kit/format';
-import { numberOf } from '../shared/numberOf';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { TextField } from '../shared/forms/fields';
+import { typedNumber } from '../shared/forms/Mistyped';
+import { useBodyForm } from '../shared/forms/useBodyForm';
+import { once } from '../shared/once';
 import { lotQuery, queryClient } from '../shared/queries';
 import { Prepare } from './Prepare';
 import { preparationWords } from './preparationWords';
+import { Button } from '../kit/Button';
 
 /** Where a lot comes from, in one sentence with its address. */
 export function OriginLine({ lot }: { readonly lot: LotRow }): ReactElement | null {
@@ -44,31 +46,27 @@ export function LotStock({ lot }: { readonly lot: LotRow }): ReactElement {
       <p>
         <b>On hand:</b>{' '}
         {lot.stock_L === undefined ? (
-          <span className="q">never counted</span>
+          <span className="text-ink2">never counted</span>
         ) : (
-          <span className="f">{fixed(lot.stock_L, 1)} L</span>
+          <span className="figure">{fixed(lot.stock_L, 1)} L</span>
         )}
       </p>
       {open === undefined && (
         <p className="flex gap-3">
-          <button
-            type="button"
-            className="alt"
+          <Button
             onClick={() => {
               setOpen('count');
             }}
           >
             Count it
-          </button>
-          <button
-            type="button"
-            className="alt"
+          </Button>
+          <Button
             onClick={() => {
               setOpen('prepare');
             }}
           >
             Prepare a lot from it
-          </button>
+          </Button>
         </p>
       )}
       {open === 'count' && (
@@ -91,42 +89,33 @@ export function LotStock({ lot }: { readonly lot: LotRow }): ReactElement {
   );
 }
 
+const readCount = ({ litres }: { readonly litres: string }): Omit<StockCount, 'id'> => ({
+  stock_L: typedNumber(litres, 'litres'),
+});
+
 function Count({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () => void }): ReactElement {
-  const [litres, setLitres] = useState(lot.stock_L === undefined ? '' : String(lot.stock_L));
-  const count = useMutation({
-    mutationFn: () => {
-      const stock_L = numberOf(litres, 'On hand');
-      return once(['stock', lot.id, stock_L], (id) => {
-        const body: StockCount = { id: id(), stock_L };
-        return api.post<LotRow>(`/lots/${lot.id}/stock`, body);
-      });
+  const form = useBodyForm({
+    body: 'StockCount',
+    start: { litres: lot.stock_L === undefined ? '' : String(lot.stock_L) },
+    read: readCount,
+    send: (typed) => {
+      const said = readCount(typed);
+      return once(['stock', lot.id, said.stock_L], (id) =>
+        api.post<LotRow>(`/lots/${lot.id}/stock`, { id: id(), ...said }),
+      );
     },
-    onSuccess: async () => {
+    onKept: async () => {
       await queryClient.invalidateQueries({ queryKey: lotQuery(lot.id).queryKey.slice(0, 1) });
       onDone();
     },
   });
   return (
-    <form
-      className="flex flex-wrap items-end gap-3"
-      aria-label="Count it"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        count.mutate();
-      }}
-    >
-      <Field label="On hand now, loose L" mode="decimal" value={litres} onChange={setLitres} className="w-40" />
-      <button type="submit" className="act" disabled={count.isPending}>
+    <BodyForm form={form} label="Count it" className="flex flex-wrap items-end gap-3">
+      <TextField name="litres" label="On hand now, loose L" mode="decimal" className="w-40" />
+      <Button type="submit" look="act" disabled={form.isBusy}>
         Keep
-      </button>
-      <button type="button" className="alt" onClick={onDone}>
-        Leave it
-      </button>
-      {count.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(count.error)}
-        </p>
-      )}
-    </form>
+      </Button>
+      <Button onClick={onDone}>Leave it</Button>
+    </BodyForm>
   );
 }

@@ -1,115 +1,111 @@
 import type { LotRow } from '@bent-pail/contract';
 import { guessClass } from '@bent-pail/core';
-import { useMutation, useQuery } from '@tanstack/react-query';
-import { useRef, useState, type SubmitEvent, type ReactElement } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useRef, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
-import { api, sentenceAt, sentenceOf } from '../shared/api';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { CheckField, TextField } from '../shared/forms/fields';
+import { Mistyped } from '../shared/forms/Mistyped';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { lotsQuery, queryClient } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
 import { lotBody } from './lotBody';
-import { LotFields, NO_FIELDS } from './LotFields';
-import { Check } from '../kit/Check';
+import { LotFields, NO_FIELDS, type LotFieldValues } from './LotFields';
+import { NewLotSide } from './NewLotSide';
+import { Button } from '../kit/Button';
+
+interface Typed extends LotFieldValues {
+  readonly name: string;
+  readonly code: string;
+  readonly product: boolean;
+}
+
+const NEW: Typed = { ...NO_FIELDS, name: '', code: '', product: false };
+
+const likeQuery = (name: string) => lotsQuery({ find: name, sort: 'name', limit: 200 });
+
+/** Lots of the material that is called so, whatever its letters' size. */
+const lotsCalled = (name: string, lots: readonly LotRow[]): readonly LotRow[] =>
+  lots.filter((lot) => lot.name.toLowerCase() === name.toLowerCase());
+
+/** Keeps the lot; its material too, where none is called so. */
+async function putOnShelf(typed: Typed, begun: Map<string, string>): Promise<LotRow> {
+  const name = typed.name.trim();
+  const { rows } = await queryClient.query({ ...likeQuery(name), staleTime: 0 });
+  const others = lotsCalled(name, rows);
+  const kind = typed.product ? 'product' : 'material';
+  const begunAs = `${kind} ${name}`;
+  const materialId = others[0]?.materialId ?? begun.get(begunAs) ?? uuidv7();
+  begun.set(begunAs, materialId);
+  if (others.length === 0)
+    await api.post('/materials', {
+      id: materialId,
+      name,
+      kind,
+      ...(typed.classId === '' ? {} : { classId: typed.classId }),
+    });
+  const code = typed.code.trim();
+  return api.post<LotRow>('/lots', {
+    id: uuidv7(),
+    materialId,
+    code: code === '' ? String(others.length + 1) : code,
+    ...lotBody(typed),
+  });
+}
 
 /** A lot of a new material or of one that is on the shelf; a name is all that it needs. */
 export function NewLotPage(): ReactElement {
   const navigate = useNavigate();
   const { notebook } = useSession();
-  const [name, setName] = useState('');
-  const [code, setCode] = useState('');
-  const [product, setProduct] = useState(false);
-  const [fields, setFields] = useState(NO_FIELDS);
   // One material of a name and kind, however often its first lot is refused.
   const begun = useRef(new Map<string, string>());
-  const typed = name.trim();
-  const like = useQuery({ ...lotsQuery({ find: typed, sort: 'name', limit: 200 }), enabled: typed !== '' });
-  const lots = typed === '' ? [] : (like.data?.rows ?? []);
-  const known = lots.find((lot) => lot.name.toLowerCase() === typed.toLowerCase());
-  const keep = useMutation({
-    mutationFn: async () => {
-      const kind = product ? 'product' : 'material';
-      const materialId = known?.materialId ?? begun.current.get(`${kind} ${name}`) ?? uuidv7();
-      begun.current.set(`${kind} ${name}`, materialId);
-      const body = lotBody(fields);
-      if (known === undefined) {
-        const classId = fields.classId === '' ? {} : { classId: fields.classId };
-        await api.post('/materials', { id: materialId, name, kind, ...classId });
-      }
-      const count = lots.filter((lot) => lot.materialId === materialId).length;
-      return api.post<LotRow>('/lots', {
-        id: uuidv7(),
-        materialId,
-        code: code.trim() === '' ? String(count + 1) : code.trim(),
-        ...body,
-      });
+  const form = useBodyForm({
+    body: 'NewLot',
+    start: NEW,
+    draft: 'a lot for the shelf',
+    read: (typed) => {
+      if (typed.name.trim() === '') throw new Mistyped('name', 'Give it a name of 1 to 120 letters.');
+      return { ...lotBody(typed), materialId: uuidv7(), code: typed.code.trim() === '' ? '1' : typed.code };
     },
-    onSuccess: async (lot) => {
+    send: (typed) => putOnShelf(typed, begun.current),
+    onKept: async (lot) => {
       await queryClient.invalidateQueries({ queryKey: ['lots'] });
       void navigate(`/shelf/lots/${lot.id}`);
     },
   });
-  const submit = (event: SubmitEvent): void => {
-    event.preventDefault();
-    keep.mutate();
-  };
+  const { name, classId, packVolume_L, price } = form.fields.watch();
+  const typed = name.trim();
+  const like = useQuery({ ...likeQuery(typed), enabled: typed !== '' });
+  const lots = typed === '' ? [] : (like.data?.rows ?? []);
+  const [known] = lotsCalled(typed, lots);
   return (
     <main>
       <TitleBlock title="A lot for the shelf" line="One name is enough. Everything else can wait until you know it." />
-      <form className="grid max-w-[760px] gap-4 p-5 md:grid-cols-2" onSubmit={submit}>
-        <label className="field">
-          <span>Name</span>
-          <input
-            value={name}
-            list="known-names"
+      <div className="grid lg:grid-cols-[minmax(0,760px)_minmax(0,1fr)]">
+        <BodyForm form={form} label="A lot for the shelf" className="grid content-start gap-4 p-5 md:grid-cols-2">
+          <TextField
+            name="name"
+            label="Name"
             placeholder="Pumice 3-8 mm"
-            onChange={(event) => {
-              setName(event.target.value);
-            }}
-            onBlur={() => {
-              if (fields.classId === '') setFields({ ...fields, classId: guessClass(name)?.id ?? '' });
+            offered={[...new Set(lots.map((lot) => lot.name))]}
+            onLeave={(left) => {
+              if (classId === '') form.fields.setValue('classId', guessClass(left)?.id ?? '');
             }}
           />
-          <datalist id="known-names">
-            {[...new Set(lots.map((lot) => lot.name))].map((one) => (
-              <option key={one} value={one} />
-            ))}
-          </datalist>
-          {sentenceAt(keep.error, 'name') !== undefined && (
-            <span className="sorry">{sentenceAt(keep.error, 'name')}</span>
-          )}
-        </label>
-        <label className="field">
-          <span>Lot code</span>
-          <input
-            value={code}
-            placeholder="given if you leave it"
-            onChange={(event) => {
-              setCode(event.target.value);
-            }}
-          />
-          {sentenceAt(keep.error, 'code') !== undefined && (
-            <span className="sorry">{sentenceAt(keep.error, 'code')}</span>
-          )}
-        </label>
-        <Check
-          label="A bought, bagged product to be judged"
-          checked={product}
-          onChange={setProduct}
-          className="md:col-span-2"
-        />
-        <LotFields values={fields} onChange={setFields} error={keep.error} currency={notebook.currency} />
-        {keep.error !== null && (
-          <p className="sorry md:col-span-2" role="alert">
-            {sentenceOf(keep.error)}
-          </p>
-        )}
-        <div className="md:col-span-2">
-          <button type="submit" className="act" disabled={keep.isPending}>
-            Put it on the shelf
-          </button>
-        </div>
-      </form>
+          <TextField name="code" label="Lot code" placeholder="given if you leave it" />
+          <CheckField name="product" label="A bought, bagged product to be judged" className="md:col-span-2" />
+          <LotFields currency={notebook.currency} />
+          <div className="md:col-span-2">
+            <Button type="submit" look="act" disabled={form.isBusy}>
+              Put it on the shelf
+            </Button>
+          </div>
+        </BodyForm>
+        <NewLotSide classId={classId} known={known} pack_L={packVolume_L} price={price} />
+      </div>
     </main>
   );
 }

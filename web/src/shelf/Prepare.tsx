@@ -11,6 +11,8 @@ import { Field } from '../kit/Field';
 import { numberOf } from '../shared/numberOf';
 import { queryClient } from '../shared/queries';
 import { CAUTION_OF, PARTS_OFF } from './preparationWords';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 /** What is typed of a preparation; all but the code may stay empty. */
 interface Typed {
@@ -122,17 +124,11 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
         </>
       )}
       {field('note', 'In words', 'w-72', false)}
-      <button type="submit" className="act" disabled={prepare.isPending}>
+      <Button type="submit" look="act" disabled={prepare.isPending}>
         It is a new lot
-      </button>
-      <button type="button" className="alt" onClick={onLeave}>
-        Leave it
-      </button>
-      {prepare.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(prepare.error)}
-        </p>
-      )}
+      </Button>
+      <Button onClick={onLeave}>Leave it</Button>
+      {prepare.error !== null && <Sorry className="basis-full">{sentenceOf(prepare.error)}</Sorry>}
     </form>
   );
 }

@@ -100,7 +100,9 @@ function Figures({ figures, currency }: FiguresProps): ReactElement {
           return (
             <tr key={`${one.property}${one.methodKey}`}>
               <th scope="row">{label}</th>
-              <td className="f">{one.words ?? `${value}${spread === undefined ? '' : ` ± ${spread}`} ${shownUnit}`}</td>
+              <td className="figure">
+                {one.words ?? `${value}${spread === undefined ? '' : ` ± ${spread}`} ${shownUnit}`}
+              </td>
               <th>
                 {ORIGIN[one.origin]}
                 {one.method}
@@ -108,7 +110,7 @@ function Figures({ figures, currency }: FiguresProps): ReactElement {
                 {one.runs.length > 0 && `, run ${one.runs.map((run) => run.number).join(', ')}`}
                 <Trouble trouble={one.trouble} />
               </th>
-              <td className="f">{newest === undefined ? '' : day(newest.finishedAt, notebook.zone)}</td>
+              <td className="figure">{newest === undefined ? '' : day(newest.finishedAt, notebook.zone)}</td>
             </tr>
           );
         })}

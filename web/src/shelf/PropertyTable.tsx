@@ -17,7 +17,7 @@ const AGE_EVERY_MS = 60000;
 export function PropertyTable({ figures, currency }: PropertyTableProps): ReactElement {
   const now = useServerNow(AGE_EVERY_MS);
   if (figures.length === 0)
-    return <p className="q py-4">Nothing is measured yet. What a run would give stands at the left.</p>;
+    return <p className="text-ink2 py-4">Nothing is measured yet. What a run would give stands at the left.</p>;
   return (
     <table className="props">
       <thead>
@@ -68,12 +68,12 @@ function PropertyRow({
       </th>
       {one.words === undefined ? <Mean one={one} currency={currency} /> : <Judged one={one} />}
       <td className="from">
-        <span className="q">{one.method}</span>
+        <span className="text-ink2">{one.method}</span>
         {one.runs.length > 0 && <Runs runs={one.runs} />}
-        {one.oneGrab === true && <span className="q">; one grab, not a sample of the whole</span>}
+        {one.oneGrab === true && <span className="text-ink2">; one grab, not a sample of the whole</span>}
         <Trouble trouble={one.trouble} />
       </td>
-      <td className="a f">{newest === undefined ? '' : age(newest.finishedAt, now)}</td>
+      <td className="a figure">{newest === undefined ? '' : age(newest.finishedAt, now)}</td>
     </tr>
   );
 }
@@ -102,14 +102,14 @@ function Mean({ one, currency }: MeanProps): ReactElement {
           bare
         />
       </td>
-      <td className="s f">
+      <td className="s figure">
         {spread === undefined ? (
-          <span className="q font-sans">{sd === 0 ? 'all equal' : 'no spread'}</span>
+          <span className="text-ink2 font-sans">{sd === 0 ? 'all equal' : 'no spread'}</span>
         ) : (
           `± ${spread}`
         )}
       </td>
-      <td className="u f q">{shownUnit}</td>
+      <td className="u figure text-ink2">{shownUnit}</td>
     </>
   );
 }

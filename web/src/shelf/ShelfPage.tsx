@@ -3,7 +3,6 @@ import { LOT_STATES } from '@bent-pail/contract/choices';
 import { MEDIA_CLASSES } from '@bent-pail/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link } from 'react-router';
 import { fixed } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
@@ -17,6 +16,9 @@ import { LotPail } from '../shared/pail/LotPail';
 import { lotPagesQuery, type Asked } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
+import { ButtonLink } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
+import { INK } from '../kit/ink';
 
 const STATE_WORDS: Readonly<Record<(typeof LOT_STATES)[number], string>> = {
   measured: 'measured ones',
@@ -55,16 +57,14 @@ export function ShelfPage(): ReactElement {
         line="Every lot with its own pail: solid ink is measured here, dots are what its class usually is."
       >
         {works ? (
-          <Link className="act" to="/shelf/new">
+          <ButtonLink look="act" to="/shelf/new">
             Put a lot on the shelf
-          </Link>
+          </ButtonLink>
         ) : undefined}
       </TitleBlock>
       {isEmpty ? (
         <EmptyPail question="The shelf is empty.">
-          <Link className="alt" to="/">
-            Say what is in the pail
-          </Link>
+          <ButtonLink to="/">Say what is in the pail</ButtonLink>
         </EmptyPail>
       ) : (
         <>
@@ -131,9 +131,9 @@ function Lots(props: LotsProps): ReactElement {
               onChange: setIds,
               label: ({ name, code }) => `Take ${name}, ${code}`,
               actions: (
-                <Link className="alt" to={`/blend/desk?lot=${ids.join(',')}`}>
+                <ButtonLink to={`/blend/desk?lot=${ids.join(',')}`}>
                   Blend {ids.length === 1 ? 'it' : `these ${String(ids.length)}`}
-                </Link>
+                </ButtonLink>
               ),
             }
           : undefined
@@ -144,7 +144,7 @@ function Lots(props: LotsProps): ReactElement {
 
 function figureShown(shown: ShownFigure | undefined, digits: number): ReactElement {
   if (shown === undefined) return <span className="text-ink2">–</span>;
-  return <span className={`fig ${shown.measured ? 'measured' : 'label'}`}>{fixed(shown.value, digits)}</span>;
+  return <span className={INK[shown.measured ? 'measured' : 'label']}>{fixed(shown.value, digits)}</span>;
 }
 
 /** A part of the pail, measured or the class's as the pail is. */
@@ -162,18 +162,18 @@ const columnsOf = (currency: string): readonly Column<LotRow>[] => [
     key: 'price',
     head: `${currency}/L`,
     sort: 'up',
-    cell: ({ pricePerL }) => (pricePerL === undefined ? null : <span className="f">{fixed(pricePerL, 2)}</span>),
+    cell: ({ pricePerL }) => (pricePerL === undefined ? null : <span className="figure">{fixed(pricePerL, 2)}</span>),
   },
   {
     key: 'stock',
     head: 'left, L',
-    cell: ({ stock_L }) => (stock_L === undefined ? null : <span className="f">{fixed(stock_L, 1)}</span>),
+    cell: ({ stock_L }) => (stock_L === undefined ? null : <span className="figure">{fixed(stock_L, 1)}</span>),
   },
   {
     key: 'runs',
     head: 'runs',
     cell: ({ finishedRuns, openRuns }) => (
-      <span className="f">
+      <span className="figure">
         {finishedRuns}
         {openRuns > 0 ? ` + ${String(openRuns)} open` : ''}
       </span>
@@ -190,7 +190,7 @@ function nameShown({ id, name, code, grade, source, state, following, trouble }:
         line={[grade, source, state].filter((part) => part !== undefined).join(' · ')}
       />
       {following === true && <small className="block">its card is being worked out again</small>}
-      {trouble !== undefined && <small className="sorry block">Its card cannot be worked out: {trouble}</small>}
+      {trouble !== undefined && <Sorry quiet>Its card cannot be worked out: {trouble}</Sorry>}
     </>
   );
 }

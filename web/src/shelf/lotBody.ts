@@ -1,20 +1,20 @@
-import { numberOf } from '../shared/numberOf';
+import { typedNumber } from '../shared/forms/Mistyped';
 import type { LotFieldValues } from './LotFields';
 
 type Field = Exclude<keyof LotFieldValues, 'classId'>;
 type Known = Readonly<Record<Field, string | number | undefined>>;
 
 const textOf = (text: string): string | undefined => (text.trim() === '' ? undefined : text);
-const amountOf = (text: string, what: string): number | undefined =>
-  text.trim() === '' ? undefined : numberOf(text, what);
+const amountOf = (text: string, field: Field): number | undefined =>
+  text.trim() === '' ? undefined : typedNumber(text, field);
 
 const read = ({ source, grade, boughtOn, state, price, packVolume_L }: LotFieldValues): Known => ({
   source: textOf(source),
   grade: textOf(grade),
   boughtOn: textOf(boughtOn),
   state: textOf(state),
-  price: amountOf(price, 'Price'),
-  packVolume_L: amountOf(packVolume_L, 'Pack'),
+  price: amountOf(price, 'price'),
+  packVolume_L: amountOf(packVolume_L, 'packVolume_L'),
 });
 
 /** What is known of a new lot as the server takes it; empty fields are left out. */

@@ -3,6 +3,7 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { clockTime, duration } from '../kit/format';
 import { letters, type BenchLine } from './jobs';
+import { DRAWN } from '../kit/ink';
 
 interface TimelineProps {
   readonly lines: readonly BenchLine[];
@@ -35,7 +36,7 @@ export function Timeline({ lines, now, zone }: TimelineProps): ReactElement {
             <g key={tick}>
               <path d={`M${String(xOf(tick, now))} 22V34`} stroke="var(--zinc-4)" strokeWidth="1.5" />
               {Math.abs(xOf(tick, now) - WIDTH / 2) > NOW_CLEARS && (
-                <text x={xOf(tick, now)} y="17" textAnchor="middle" className="ax">
+                <text x={xOf(tick, now)} y="17" textAnchor="middle" className={DRAWN.axis}>
                   {clockTime(tick, zone)}
                 </text>
               )}
@@ -43,7 +44,7 @@ export function Timeline({ lines, now, zone }: TimelineProps): ReactElement {
           ))}
           <path d={`M0 34H${String(WIDTH)}`} stroke="var(--ink)" strokeWidth="1.5" />
           <rect x={WIDTH / 2 - 32} y="0" width="64" height="24" fill="var(--slab)" />
-          <text x={WIDTH / 2} y="17" textAnchor="middle" className="ax tl-now">
+          <text x={WIDTH / 2} y="17" textAnchor="middle" className={`${DRAWN.axis} tl-now`}>
             {clockTime(now, zone)}
           </text>
         </svg>
@@ -97,7 +98,7 @@ function TimelineRow({
           <small>waits for a reading</small>
         ) : (
           <>
-            <b className="f text-lead font-medium">{over ? `${duration(left)} over` : duration(left)}</b>
+            <b className="figure text-lead font-medium">{over ? `${duration(left)} over` : duration(left)}</b>
             <small>
               {over ? `${hold?.name ?? ''} done` : `until ${clockTime((hold as { deadline: number }).deadline, zone)}`}
             </small>

@@ -14,6 +14,7 @@ import { benchLines, jobsOf, type Job } from './jobs';
 import { Timeline } from './Timeline';
 import './today.css';
 import { WhatIsInThePail } from './WhatIsInThePail';
+import { ButtonLink, Button } from '../kit/Button';
 
 /** The door: what is soaking, draining, due; and for a newcomer one question. */
 export function TodayPage(): ReactElement {
@@ -44,11 +45,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
         line={`${date}. ${on === 0 ? 'Nothing is on the bench.' : `${String(on)} ${on === 1 ? 'run is' : 'runs are'} on the bench.`}`}
         cells={[{ term: 'Signed in', value: `${me.name}, ${me.role}` }]}
       >
-        {on > 1 && works ? (
-          <Link className="alt" to="/bench/round">
-            Go round all {on}
-          </Link>
-        ) : undefined}
+        {on > 1 && works ? <ButtonLink to="/bench/round">Go round all {on}</ButtonLink> : undefined}
       </TitleBlock>
       {lines.length > 0 && <Timeline lines={lines} now={now} zone={notebook.zone} />}
       <div className="low">
@@ -66,11 +63,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
                     : 'Look around: nothing here can break.'
               }
             >
-              {me.role === 'reader' && (
-                <Link className="alt" to="/shelf">
-                  Look at the shelf
-                </Link>
-              )}
+              {me.role === 'reader' && <ButtonLink to="/shelf">Look at the shelf</ButtonLink>}
             </EmptyPail>
           </section>
         )}
@@ -103,7 +96,7 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
         ))}
         {sheetsToRate > 0 && (
           <li>
-            <span className="f">open</span>
+            <span className="figure">open</span>
             <Link to="/score">
               <b>
                 {sheetsToRate} {sheetsToRate === 1 ? 'sample' : 'samples'} to rate
@@ -112,7 +105,7 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
           </li>
         )}
         {jobs.length === 0 && sheetsToRate === 0 && (
-          <li className="q">Nothing is due. Soaks, drains and ovens will stand here.</li>
+          <li className="text-ink2">Nothing is due. Soaks, drains and ovens will stand here.</li>
         )}
       </ol>
     </section>
@@ -124,7 +117,7 @@ function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; r
   const over = job.at !== undefined && job.at <= now;
   return (
     <li className={over ? 'now' : ''}>
-      <span className="f">
+      <span className="figure">
         {job.at === undefined ? 'any time' : over ? overTime(job.at, now, zone) : dueTime(job.at, now, zone)}
       </span>
       <Link to={job.to}>
@@ -143,9 +136,8 @@ function DoneButton({ id, what }: { readonly id: string; readonly what: string }
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
   });
   return (
-    <button
-      type="button"
-      className="alt !min-h-9"
+    <Button
+      look="low"
       aria-label={`Done: ${what}`}
       disabled={done.isPending}
       onClick={() => {
@@ -153,6 +145,6 @@ function DoneButton({ id, what }: { readonly id: string; readonly what: string }
       }}
     >
       Done
-    </button>
+    </Button>
   );
 }

@@ -7,6 +7,8 @@ import { once } from '../shared/once';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { queryClient } from '../shared/queries';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 /** One name, and material, lot, vessels and run come into being; the sheet opens. */
 export function WhatIsInThePail(): ReactElement {
@@ -50,27 +52,22 @@ export function WhatIsInThePail(): ReactElement {
               setName(event.target.value);
             }}
           />
-          <button type="submit" className="act" disabled={start.isPending}>
+          <Button type="submit" look="act" disabled={start.isPending}>
             Start a run
-          </button>
+          </Button>
         </div>
         <p className="mt-3 text-head">One name is enough. The rest can wait until you know it.</p>
-        {start.error !== null && (
-          <p className="sorry mt-3" role="alert">
-            {sentenceOf(start.error)}
-          </p>
-        )}
+        {start.error !== null && <Sorry className="mt-3">{sentenceOf(start.error)}</Sorry>}
         <div className="mt-5 border-t-[1.5px] pt-2 text-small">
-          <button
-            type="button"
-            className="tie text-body"
+          <Button
+            look="tie"
             disabled={start.isPending}
             onClick={() => {
               start.mutate('kitchen-form');
             }}
           >
             No oven, no scale
-          </button>
+          </Button>
           <p className="max-w-[36ch]">
             A marked bucket and a jug still give you the air. Type the name above, then press this.
           </p>

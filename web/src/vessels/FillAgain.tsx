@@ -5,6 +5,7 @@ import { numberOf } from '../shared/numberOf';
 import { FillingFields } from '../shared/filling/FillingFields';
 import { FillingTrouble } from '../shared/filling/FillingTrouble';
 import { useTypedFilling } from '../shared/filling/useTypedFilling';
+import { Button } from '../kit/Button';
 
 interface FillAgainProps {
   readonly vessel: VesselRow;
@@ -49,12 +50,12 @@ export function FillAgain({ vessel, corrected, onDone }: FillAgainProps): ReactE
       {corrected !== undefined && (
         <Field label="Why it is corrected" className="w-64" value={reason} onChange={setReason} />
       )}
-      <button type="submit" className="alt bg-slab text-inverse" disabled={isSending}>
+      <Button type="submit" look="slab" disabled={isSending}>
         Keep
-      </button>
-      <button type="button" className="tie min-h-11" onClick={onDone}>
+      </Button>
+      <Button look="tie" className="min-h-11" onClick={onDone}>
         Cancel
-      </button>
+      </Button>
       <FillingTrouble
         error={error}
         onSure={() => {

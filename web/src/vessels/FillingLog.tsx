@@ -7,6 +7,8 @@ import { fillingsQuery } from '../shared/queries';
 import { useSession, useWorks } from '../shared/useSession';
 import { FillAgain } from './FillAgain';
 import { LeaveOutFilling } from './LeaveOutFilling';
+import { Rows } from '../kit/Rows';
+import { Button } from '../kit/Button';
 
 /** What is done with one filling at a time. */
 type Doing = { readonly what: 'again' } | { readonly what: 'correct' | 'leave out'; readonly filling: FillingRow };
@@ -24,7 +26,7 @@ export function FillingLog({ vessel }: { readonly vessel: VesselRow }): ReactEle
       {(fillings) => (
         <div className="pb-3">
           {fillings.length > 0 && (
-            <table className="rows">
+            <Rows>
               <thead>
                 <tr>
                   <th scope="col">Filled</th>
@@ -47,18 +49,17 @@ export function FillingLog({ vessel }: { readonly vessel: VesselRow }): ReactEle
                   />
                 ))}
               </tbody>
-            </table>
+            </Rows>
           )}
           {works && doing === undefined && (
-            <button
-              type="button"
-              className="alt mt-3"
+            <Button
+              className="mt-3"
               onClick={() => {
                 setDoing({ what: 'again' });
               }}
             >
               {fillings.length === 0 ? 'Measure it' : 'Measure it again'}
-            </button>
+            </Button>
           )}
           {doing?.what === 'leave out' && (
             <LeaveOutFilling vesselId={vessel.id} filling={doing.filling} onDone={done} />
@@ -81,13 +82,13 @@ function Line({ filling, works, onDo }: LineProps): ReactElement {
   const { notebook } = useSession();
   const { keptAt, by, empty_g, full_g, waterTemp_C, volume_mL, out } = filling;
   const figure = (value: number, digits: number): ReactElement => (
-    <td className="f">{out === undefined ? fixed(value, digits) : <s>{fixed(value, digits)}</s>}</td>
+    <td className="figure">{out === undefined ? fixed(value, digits) : <s>{fixed(value, digits)}</s>}</td>
   );
   return (
     <tr>
       <th scope="row">
-        {day(keptAt, notebook.zone)}, <span className="f">{clockTime(Date.parse(keptAt), notebook.zone)}</span>
-        <small className="q block">
+        {day(keptAt, notebook.zone)}, <span className="figure">{clockTime(Date.parse(keptAt), notebook.zone)}</span>
+        <small className="text-ink2 block">
           {by}
           {out === undefined ? '' : ` · counts no more, ${out}`}
         </small>
@@ -100,16 +101,17 @@ function Line({ filling, works, onDo }: LineProps): ReactElement {
         {works && out === undefined && (
           <span className="flex justify-end gap-4">
             {(['correct', 'leave out'] as const).map((what) => (
-              <button
+              <Button
                 key={what}
-                type="button"
-                className="tie min-h-11"
+
+                look="tie"
+                className="min-h-11"
                 onClick={() => {
                   onDo(what);
                 }}
               >
                 {what}
-              </button>
+              </Button>
             ))}
           </span>
         )}

@@ -6,6 +6,8 @@ import { Field } from '../kit/Field';
 import { fixed } from '../kit/format';
 import { once } from '../shared/once';
 import { fillingsQuery, queryClient, vesselsQuery } from '../shared/queries';
+import { Button } from '../kit/Button';
+import { Sorry } from '../kit/Sorry';
 
 interface LeaveOutFillingProps {
   readonly vesselId: string;
@@ -43,17 +45,13 @@ export function LeaveOutFilling({ vesselId, filling, onDone }: LeaveOutFillingPr
         value={reason}
         onChange={setReason}
       />
-      <button type="submit" className="alt bg-slab text-inverse" disabled={leaveOut.isPending}>
+      <Button type="submit" look="slab" disabled={leaveOut.isPending}>
         Leave it out
-      </button>
-      <button type="button" className="tie min-h-11" onClick={onDone}>
+      </Button>
+      <Button look="tie" className="min-h-11" onClick={onDone}>
         Cancel
-      </button>
-      {leaveOut.error !== null && (
-        <p className="sorry basis-full" role="alert">
-          {sentenceOf(leaveOut.error)}
-        </p>
-      )}
+      </Button>
+      {leaveOut.error !== null && <Sorry className="basis-full">{sentenceOf(leaveOut.error)}</Sorry>}
     </form>
   );
 }

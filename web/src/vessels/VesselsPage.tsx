@@ -7,6 +7,7 @@ import { fixed } from '../kit/format';
 import { vesselsQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
 import { FillingLog } from './FillingLog';
+import { Button } from '../kit/Button';
 
 /** Vessels and pots that the whole bench shares, each with the fillings that say how much it holds. */
 export function VesselsPage(): ReactElement {
@@ -50,21 +51,21 @@ function Vessel({ vessel }: { readonly vessel: VesselRow }): ReactElement {
     <li className="break-inside-avoid border-b border-zinc2 py-2">
       <div className="flex min-h-11 flex-wrap items-baseline gap-x-4">
         <h2 className="min-w-24 text-head">{name}</h2>
-        <span className="f text-lead">{volume_mL === undefined ? '?' : `${fixed(volume_mL, 0)} mL`}</span>
-        <span className="q text-small">
+        <span className="figure text-lead">{volume_mL === undefined ? '?' : `${fixed(volume_mL, 0)} mL`}</span>
+        <span className="text-ink2 text-small">
           {volume_mL === undefined ? 'not measured yet' : basis} · {kind === 'pot' ? 'pot' : 'test vessel'},{' '}
           {sizeOf(vessel)}
         </span>
-        <button
-          type="button"
-          className="tie ml-auto min-h-11"
+        <Button
+          look="tie"
+          className="ml-auto min-h-11"
           aria-expanded={open}
           onClick={() => {
             setOpen(!open);
           }}
         >
           {open ? 'Close' : 'Fillings'}
-        </button>
+        </Button>
       </div>
       {open && <FillingLog vessel={vessel} />}
     </li>

@@ -1,7 +1,7 @@
 import type { DeskBlend, DeskLot } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { EmptyPail } from '../../shared/EmptyPail';
 import { PotPicker } from '../../shared/pot/PotPicker';
 import { usePot } from '../../shared/pot/usePot';
@@ -15,6 +15,7 @@ import { AwaitLarder } from '../AwaitLarder';
 import { comparedOf, keysOf, MOST_COMPARED } from './compared';
 import { CompareTable } from './CompareTable';
 import { Choice } from '../../kit/Choice';
+import { ButtonLink } from '../../kit/Button';
 
 /** Up to six blends and lots as pails at one pot, with what differs beyond its bands. */
 export function ComparePage(): ReactElement {
@@ -30,9 +31,7 @@ export function ComparePage(): ReactElement {
         line="Blends and lots in the same pot. A letter names whom a figure differs from beyond both bands."
         cells={[{ term: 'My pot', value: <PotPicker pot={pot} onChange={setPot} /> }]}
       >
-        <Link className="alt" to="/blend">
-          All blends
-        </Link>
+        <ButtonLink to="/blend">All blends</ButtonLink>
       </TitleBlock>
       <AwaitLarder named={{ lotIds: idsOf('lot'), blendIds: idsOf('blend') }}>
         {({ lots, blends }) => <Compare lots={lots} blends={blends} pot={pot} />}

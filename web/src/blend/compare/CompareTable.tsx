@@ -16,6 +16,8 @@ import type { Pot } from '../../shared/pot/pots';
 import { useSession } from '../../shared/useSession';
 import type { ComparedAnswer } from '../thinks';
 import type { Compared } from './compared';
+import { Rows } from '../../kit/Rows';
+import { Button } from '../../kit/Button';
 
 const ROWS = [
   'air',
@@ -43,7 +45,7 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
   const shape = shapeOf(pot.shape, 'pot');
   return (
     <section className="overflow-x-auto px-5 py-4" aria-label="Side by side">
-      <table className="rows compare">
+      <Rows className="compare">
         <thead>
           <tr>
             <th scope="col" />
@@ -61,19 +63,18 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
                     />
                   )}
                   <span className="mt-2 block text-head leading-tight font-semibold text-ink">
-                    <span className="f">{letter(i)}</span> <Link to={to}>{name}</Link>
+                    <span className="figure">{letter(i)}</span> <Link to={to}>{name}</Link>
                   </span>
                   <small>{small}</small>{' '}
-                  <button
-                    type="button"
-                    className="tie text-small"
+                  <Button
+                    look="small"
                     aria-label={`Take ${name} away`}
                     onClick={() => {
                       onRemove(key);
                     }}
                   >
                     take away
-                  </button>
+                  </Button>
                 </th>
               );
             })}
@@ -90,7 +91,7 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
             />
           ))}
         </tbody>
-      </table>
+      </Rows>
     </section>
   );
 }
@@ -114,7 +115,7 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
   return (
     <tr>
       <th scope="row">
-        {label} <small className="f">{name === 'pricePerL' ? `${notebook.currency}${unit}` : unit}</small>
+        {label} <small className="figure">{name === 'pricePerL' ? `${notebook.currency}${unit}` : unit}</small>
       </th>
       {figures.map((figure, i) => {
         const band = row[i]?.band;
@@ -122,7 +123,7 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
         return (
           <td key={i}>
             {figure === undefined ? (
-              <span className="q">{waits ? '…' : 'not known'}</span>
+              <span className="text-ink2">{waits ? '…' : 'not known'}</span>
             ) : (
               <>
                 <Figure
@@ -134,7 +135,7 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
                   className="text-lead"
                   bare
                 />
-                <small className="f block">
+                <small className="figure block">
                   {band === undefined ? '…' : `${fixed(band.p5, places)}–${fixed(band.p95, places)}`}
                 </small>
                 <small className="block min-h-5">

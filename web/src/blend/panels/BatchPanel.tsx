@@ -1,7 +1,6 @@
 import type { BlendVersion } from '@bent-pail/contract';
 import { CoreError, geometricVolume_mL } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
-import { Link } from 'react-router';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
@@ -12,6 +11,8 @@ import { MakeOrBuy } from './MakeOrBuy';
 import { TakeTable } from './TakeTable';
 import { batchOf, FIRST_WANT, settlingOf, wantParams, WANTS, type Batch, type Want } from './want';
 import { WorkPlan } from './WorkPlan';
+import { Sorry } from '../../kit/Sorry';
+import { ButtonLink } from '../../kit/Button';
 
 interface BatchPanelProps {
   readonly view: DeskView;
@@ -39,13 +40,9 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
   return (
     <div>
       <WantFields want={want} onWant={setWant} />
-      {problem !== undefined && (
-        <p className="sorry mx-5 mt-2" role="alert">
-          {problem}
-        </p>
-      )}
+      {problem !== undefined && <Sorry className="mx-5 mt-2">{problem}</Sorry>}
       {batch === undefined ? (
-        problem === undefined && <p className="q px-5 py-2">Fill in how much, and the sheet appears.</p>
+        problem === undefined && <p className="text-ink2 px-5 py-2">Fill in how much, and the sheet appears.</p>
       ) : (
         <div className="two-columns">
           <section aria-label="What to take">
@@ -58,13 +55,13 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
             <CautionStrip caution="dust" before="Before mixing" />
             {version !== undefined && (
               <p className="mt-3">
-                <Link className="alt" to={`/blend/${blendId}/versions/${String(version.n)}/sheet?${wantParams(want)}`}>
+                <ButtonLink to={`/blend/${blendId}/versions/${String(version.n)}/sheet?${wantParams(want)}`}>
                   The sheet on paper
-                </Link>
+                </ButtonLink>
               </p>
             )}
             {version === undefined ? (
-              <p className="q mt-3 text-small">Keep the recipe as a version, and it can be mixed from stock.</p>
+              <p className="text-ink2 mt-3 text-small">Keep the recipe as a version, and it can be mixed from stock.</p>
             ) : (
               <MakeBatch key={version.id} blendId={blendId} version={version} made_L={batch.quantity.finished_L} />
             )}

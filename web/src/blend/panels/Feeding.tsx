@@ -13,6 +13,7 @@ import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FedAndUnfed, 
 import { PlanJobs } from './PlanJobs';
 import { potQuestion } from './potQuestion';
 import { useStand } from './standStore';
+import { Rows } from '../../kit/Rows';
 
 const KINDS = [
   { key: 'liquid', words: 'in water, again and again' },
@@ -119,14 +120,14 @@ export function Feeding({ view, found }: FeedingProps): ReactElement {
         />
       </div>
       {both === undefined || feed === undefined ? (
-        <p className="q mt-2">Fill in the plan to see what it does.</p>
+        <p className="text-ink2 mt-2">Fill in the plan to see what it does.</p>
       ) : (
         <>
           <FeedingChart fed={both.fed} unfed={both.unfed} />
           <p className="text-small">
             {shortSaid(both.unfed, 'Unfed')} {shortSaid(both.fed, 'With the plan')} Its salt reaches{' '}
-            <span className="f">{fixed(Math.max(...both.fed.days.map((day) => day.ecRise_dSm)), 2)} dS/m</span> above
-            the blend’s own.
+            <span className="figure">{fixed(Math.max(...both.fed.days.map((day) => day.ecRise_dSm)), 2)} dS/m</span>{' '}
+            above the blend’s own.
           </p>
           <Sums both={both} />
           <PlanJobs
@@ -152,7 +153,7 @@ const SUMS = [
 /** Where the nitrogen of one pot went, each with its working. */
 function Sums({ both }: { readonly both: FedAndUnfed }): ReactElement {
   return (
-    <table className="rows mt-1">
+    <Rows className="mt-1">
       <tbody>
         {SUMS.map(([pick, words]) => (
           <tr key={pick}>
@@ -172,7 +173,7 @@ function Sums({ both }: { readonly both: FedAndUnfed }): ReactElement {
           </tr>
         ))}
       </tbody>
-    </table>
+    </Rows>
   );
 }
 
@@ -206,7 +207,7 @@ function FeedingChart({ fed, unfed }: { readonly fed: FeedingResult; readonly un
     <Chart
       title={
         <>
-          <b>Nitrogen left</b> <span className="q">mg to a litre; dotted without the plan</span>
+          <b>Nitrogen left</b> <span className="text-ink2">mg to a litre; dotted without the plan</span>
         </>
       }
       says={`Nitrogen left over ${String(HORIZON_D)} days: ${(fed.days.at(-1)?.left_mgL ?? 0).toFixed(0)} mg/L at the end with the plan.`}

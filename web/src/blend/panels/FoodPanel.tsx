@@ -21,6 +21,7 @@ import type { DeskView } from '../deskView';
 import { Feeding } from './Feeding';
 import { additivesNitrogen } from './potQuestion';
 import { typedNumber, useStand } from './standStore';
+import { Rows } from '../../kit/Rows';
 
 /** What is called what: nitrogen is a sum, the rest as a report lists it. */
 export const elementName = (element: JudgedNutrient['element']): string =>
@@ -65,7 +66,7 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
         <Verdict found={found} />
         <Nutrients judged={found.judged} input={input} />
         {found.checks.map((check) => (
-          <p key={check.code} className="q mt-1 text-small">
+          <p key={check.code} className="text-ink2 mt-1 text-small">
             {check.message}
           </p>
         ))}
@@ -104,7 +105,7 @@ function Nutrients({
 }): ReactElement | null {
   if (judged.length === 0) return null;
   return (
-    <table className="rows mt-2">
+    <Rows className="mt-2">
       <thead>
         <tr>
           <th scope="col">Element</th>
@@ -128,15 +129,15 @@ function Nutrients({
                 bare
               />
             </td>
-            <td className="f q">
+            <td className="figure text-ink2">
               {lo === undefined ? 'up to' : fixed(lo, lo < 10 ? 2 : 0)}
               {hi === undefined ? '' : lo === undefined ? ` ${fixed(hi, 0)}` : `–${fixed(hi, hi < 10 ? 1 : 0)}`}
             </td>
-            <td className={state === 'enough' ? 'q' : 'font-semibold'}>{state}</td>
+            <td className={state === 'enough' ? 'text-ink2' : 'font-semibold'}>{state}</td>
           </tr>
         ))}
       </tbody>
-    </table>
+    </Rows>
   );
 }
 
@@ -167,11 +168,11 @@ function Nitrogen({ found, input, fed, cec, ec }: NitrogenProps): ReactElement {
   return (
     <>
       <h2>Nitrogen</h2>
-      <table className="rows mt-1">
+      <Rows className="mt-1">
         <tbody>
           <tr>
             <th scope="row">There{fed > 0 ? ', powders in' : ''}</th>
-            <td className="f">{available_mgL === undefined ? 'not known' : `${fixed(available_mgL, 0)} mg/L`}</td>
+            <td className="figure">{available_mgL === undefined ? 'not known' : `${fixed(available_mgL, 0)} mg/L`}</td>
           </tr>
           <tr>
             <th scope="row">Decay takes up, in the first weeks</th>
@@ -188,13 +189,13 @@ function Nitrogen({ found, input, fed, cec, ec }: NitrogenProps): ReactElement {
           </tr>
           <tr>
             <th scope="row">The plant takes a day</th>
-            <td className="f">{fixed(uptake_mgLd, 1)} mg/L</td>
+            <td className="figure">{fixed(uptake_mgLd, 1)} mg/L</td>
           </tr>
           <tr>
             <th scope="row">It lasts</th>
             <td>
               {days === undefined ? (
-                <span className="q">{available_mgL === undefined ? 'not known' : 'over a year'}</span>
+                <span className="text-ink2">{available_mgL === undefined ? 'not known' : 'over a year'}</span>
               ) : (
                 <Figure
                   label="It lasts"
@@ -210,7 +211,7 @@ function Nitrogen({ found, input, fed, cec, ec }: NitrogenProps): ReactElement {
           {toAdd_mgL !== undefined && toAdd_mgL > 0 && (
             <tr>
               <th scope="row">To bring it to enough</th>
-              <td className="f">
+              <td className="figure">
                 {fixed(toAdd_mgL, 0)} mg/L
                 {product_gPerL === undefined ? '' : `, ${fixed(product_gPerL, 2)} g/L of my feed`}
               </td>
@@ -219,17 +220,17 @@ function Nitrogen({ found, input, fed, cec, ec }: NitrogenProps): ReactElement {
           {ec !== undefined && (
             <tr>
               <th scope="row">EC with the powders, 1:2</th>
-              <td className="f">{ec}</td>
+              <td className="figure">{ec}</td>
             </tr>
           )}
           {cec !== undefined && (
             <tr>
               <th scope="row">It can hold on to, exchange capacity</th>
-              <td className="f">{fixed(cec, 0)} meq/L</td>
+              <td className="figure">{fixed(cec, 0)} meq/L</td>
             </tr>
           )}
         </tbody>
-      </table>
+      </Rows>
     </>
   );
 }

@@ -4,6 +4,7 @@ import { fixed } from '../../kit/format';
 import type { DeskView } from '../deskView';
 import type { LineAnswer } from '../thinks';
 import { useThought, type Question } from '../useThought';
+import { Rows } from '../../kit/Rows';
 
 const SHOWN = ['air', 'water', 'bulkDensity_gcc', 'pH', 'ec_dSm', 'pricePerL'] as const;
 
@@ -18,7 +19,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
       <h2>
         What each line does <small>the blend with it, less the blend without it</small>
       </h2>
-      <table className="rows mt-1">
+      <Rows className="mt-1">
         <thead>
           <tr>
             <th scope="col">Line</th>
@@ -40,20 +41,24 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
               <tr key={lotId}>
                 <th scope="row">{lot.name}</th>
                 {SHOWN.map((key) => (
-                  <td key={key} className="f">
+                  <td key={key} className="figure">
                     {effect?.[key] === undefined ? '·' : signed(effect[key], Math.min(2, property(key).digits))}
                   </td>
                 ))}
                 <td className="!text-left !pl-4">
-                  {job === undefined ? <span className="q">not said</span> : <JobDone job={job} effect={effect} />}
+                  {job === undefined ? (
+                    <span className="text-ink2">not said</span>
+                  ) : (
+                    <JobDone job={job} effect={effect} />
+                  )}
                 </td>
               </tr>
             );
           })}
         </tbody>
-      </table>
+      </Rows>
       {limit !== undefined && answers !== undefined && <Salty view={view} limit={limit} answers={answers} />}
-      <p className="q mt-2 text-small">
+      <p className="text-ink2 mt-2 text-small">
         Say under “more” what a line is in for, and its job is checked against these numbers.
       </p>
     </section>
@@ -98,9 +103,10 @@ function Salty({ view, limit, answers }: SaltyProps): ReactElement | null {
   return (
     <ul className="mt-2 text-small">
       {salty.map(({ lot, share, now }) => (
-        <li key={lot.id} className={now > share ? 'check my-1 px-2 py-1' : ''}>
-          Of {lot.name} at most <b className="f">{fixed(100 * share, 0)} %</b> before the blend passes{' '}
-          <span className="f">{fixed(limit, 2)} dS/m</span>; it has <span className="f">{fixed(100 * now, 0)} %</span>.
+        <li key={lot.id} className={now > share ? 'border-[1.5px] border-ink bg-paper text-small my-1 px-2 py-1' : ''}>
+          Of {lot.name} at most <b className="figure">{fixed(100 * share, 0)} %</b> before the blend passes{' '}
+          <span className="figure">{fixed(limit, 2)} dS/m</span>; it has{' '}
+          <span className="figure">{fixed(100 * now, 0)} %</span>.
         </li>
       ))}
     </ul>

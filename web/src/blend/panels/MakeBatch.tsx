@@ -8,6 +8,8 @@ import { Field } from '../../kit/Field';
 import { numberOf } from '../../shared/numberOf';
 import { queryClient } from '../../shared/queries';
 import { useWorks } from '../../shared/useSession';
+import { Button } from '../../kit/Button';
+import { Sorry } from '../../kit/Sorry';
 
 interface MakeBatchProps {
   readonly blendId: string;
@@ -53,15 +55,11 @@ export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactEl
       >
         <Field label="Made, L" mode="decimal" value={litres} onChange={setTyped} className="w-24" />
         <Field label="Code of the batch" value={code} onChange={setCode} className="w-32" />
-        <button type="submit" className="alt" disabled={make.isPending}>
+        <Button type="submit" disabled={make.isPending}>
           Mix it
-        </button>
+        </Button>
       </form>
-      {make.error !== null && (
-        <p className="sorry" role="alert">
-          {sentenceOf(make.error)}
-        </p>
-      )}
+      {make.error !== null && <Sorry>{sentenceOf(make.error)}</Sorry>}
     </section>
   );
 }

@@ -5,6 +5,7 @@ import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { typedNumber } from './standStore';
 import { bagOf, type Batch } from './want';
+import { Rows } from '../../kit/Rows';
 
 interface MakeOrBuyProps {
   readonly view: DeskView;
@@ -34,7 +35,7 @@ export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null 
         <Field label="Minutes of work" mode="numeric" value={minutes} onChange={setMinutes} className="w-32" />
         <Field label="An hour costs" mode="decimal" value={hour} onChange={setHour} className="w-32" />
       </div>
-      <table className="rows mt-2">
+      <Rows className="mt-2">
         <thead>
           <tr>
             <th scope="col">Way</th>
@@ -46,9 +47,9 @@ export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null 
         <tbody>
           <tr className="font-semibold">
             <th scope="row">Made here</th>
-            <td className="f">{money(costUsed)}</td>
-            <td className="f">{money(costBought)}</td>
-            <td className="f">{money(costBought + work)}</td>
+            <td className="figure">{money(costUsed)}</td>
+            <td className="figure">{money(costBought)}</td>
+            <td className="figure">{money(costBought + work)}</td>
           </tr>
           {bags.map(({ lot, price, pack_L }) => {
             const count = Math.ceil(finished_L / pack_L - 1e-9);
@@ -57,15 +58,15 @@ export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null 
                 <th scope="row">
                   {lot.name}, {count} {count === 1 ? 'bag' : 'bags'}
                 </th>
-                <td className="f">{money((finished_L / pack_L) * price)}</td>
-                <td className="f">{money(count * price)}</td>
-                <td className="f">{money(count * price)}</td>
+                <td className="figure">{money((finished_L / pack_L) * price)}</td>
+                <td className="figure">{money(count * price)}</td>
+                <td className="figure">{money(count * price)}</td>
               </tr>
             );
           })}
         </tbody>
-      </table>
-      <p className="q mt-1 text-small">A bag counts with its true litres where they were measured.</p>
+      </Rows>
+      <p className="text-ink2 mt-1 text-small">A bag counts with its true litres where they were measured.</p>
     </>
   );
 }

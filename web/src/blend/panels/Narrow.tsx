@@ -1,9 +1,9 @@
 import { inSentence, property, type BandsResult, type PropertyKey } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { Link } from 'react-router';
 import { fixed } from '../../kit/format';
 import type { UsedLot } from '../deskView';
 import { driverWords } from './driverWords';
+import { ButtonLink } from '../../kit/Button';
 
 interface NarrowProps {
   readonly bands: BandsResult | undefined;
@@ -25,7 +25,7 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
         What would narrow {inSentence(property(asked).label)} most{' '}
         <small className="whitespace-nowrap">of its spread</small>
       </h2>
-      {bands === undefined && <p className="q mt-2 text-small">Drawing {fixed(2000, 0)} times.</p>}
+      {bands === undefined && <p className="text-ink2 mt-2 text-small">Drawing {fixed(2000, 0)} times.</p>}
       <ol className="mt-1">
         {drivers.map(({ input, share }) => {
           const { words, link, act } = driverWords(input, lots);
@@ -37,18 +37,18 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
               <span className="text-body">
                 {words}{' '}
                 {link !== undefined && share >= WORTH && (
-                  <Link className="tie whitespace-nowrap text-small" to={link}>
+                  <ButtonLink look="small" className="whitespace-nowrap" to={link}>
                     {act}
-                  </Link>
+                  </ButtonLink>
                 )}
               </span>
-              <span className="f whitespace-nowrap">{Math.round(100 * share)} %</span>
+              <span className="figure whitespace-nowrap">{Math.round(100 * share)} %</span>
               <span className="absolute bottom-0 left-0 h-[3px] bg-ink" style={{ width: `${String(100 * share)}%` }} />
             </li>
           );
         })}
       </ol>
-      <p className="q mt-2 text-small">
+      <p className="text-ink2 mt-2 text-small">
         Press a figure’s name to ask about it. Bands come from{' '}
         <span className="whitespace-nowrap">{fixed(2000, 0)}</span> seeded draws of all that is uncertain; an unmeasured
         lot has its class’s spread.

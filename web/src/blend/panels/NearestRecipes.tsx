@@ -23,6 +23,9 @@ import { SearchLimits } from './SearchLimits';
 import { typedNumber } from './standStore';
 import { useSearch } from './useSearch';
 import { Choice } from '../../kit/Choice';
+import { Button } from '../../kit/Button';
+import { LOW_BOX } from '../../kit/box';
+import { Sorry } from '../../kit/Sorry';
 
 interface NearestRecipesProps {
   readonly view: DeskView;
@@ -111,23 +114,18 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
           }}
         />
         {state.kind === 'running' ? (
-          <button type="button" className="alt !min-h-9" onClick={cancel}>
+          <Button look="low" onClick={cancel}>
             Stop, {Math.round(100 * state.share)} % tried
-          </button>
+          </Button>
         ) : (
-          <button
-            type="button"
-            className="alt !min-h-9"
-            disabled={profile === undefined || chosen.length < 2}
-            onClick={search}
-          >
+          <Button look="low" disabled={profile === undefined || chosen.length < 2} onClick={search}>
             Search {chosen.length} lots
-          </button>
+          </Button>
         )}
         <label className="flex items-center gap-2">
           from stock for
           <input
-            className="box f !min-h-9 w-16"
+            className={`${LOW_BOX} figure w-16`}
             inputMode="decimal"
             aria-label="Litres that the stock must reach for"
             placeholder="any"
@@ -138,15 +136,11 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
           />
           L
         </label>
-        {profile === undefined && <span className="q">Choose a target above first.</span>}
+        {profile === undefined && <span className="text-ink2">Choose a target above first.</span>}
         {more.length > 0 && <small>also {more.map((id) => lots.find((lot) => lot.id === id)?.name).join(', ')}</small>}
       </div>
       <SearchLimits lots={chosen} parts={parts} limits={limits} onLimits={setLimits} />
-      {state.kind === 'failed' && (
-        <p className="sorry mt-2" role="alert">
-          {state.sentence}
-        </p>
-      )}
+      {state.kind === 'failed' && <Sorry className="mt-2">{state.sentence}</Sorry>}
       {state.kind === 'done' && (
         <Found result={state.result} searched={searched} view={view} aim={profile} onTake={take} />
       )}
@@ -204,14 +198,14 @@ function Found(props: FoundProps): ReactElement {
                 tier="medium"
                 k={54 / Math.max(shape.height_cm, shape.topDiameter_cm)}
               />
-              <span className="f block text-head font-medium">
+              <span className="figure block text-head font-medium">
                 {recipe.parts.map((own) => (own === 0 ? '·' : String(own))).join(' ')}
               </span>
-              <span className="f block text-small">
+              <span className="figure block text-small">
                 air {recipe.air.toFixed(2)}
                 {recipe.pH === undefined ? '' : `  pH ${recipe.pH.toFixed(1)}`}
               </span>
-              <span className="f block text-small">
+              <span className="figure block text-small">
                 {recipe.pricePerL === undefined
                   ? 'no price'
                   : `${notebook.currency}${recipe.pricePerL.toFixed(2)} per L`}
@@ -219,7 +213,7 @@ function Found(props: FoundProps): ReactElement {
               <span className="miss">
                 <span style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }} />
               </span>
-              <span className="f block text-small">miss {recipe.loss.toFixed(2)}</span>
+              <span className="figure block text-small">miss {recipe.loss.toFixed(2)}</span>
               <small className="block leading-tight">{weakestSaid(weakest[i])}</small>
             </button>
           </li>
@@ -230,7 +224,9 @@ function Found(props: FoundProps): ReactElement {
           title={
             <>
               <b>Price against fit</b>{' '}
-              <span className="q">{notebook.currency} per L made; nothing is cheaper and better than the line</span>
+              <span className="text-ink2">
+                {notebook.currency} per L made; nothing is cheaper and better than the line
+              </span>
             </>
           }
           says={`Price against fit: from ${result.front[0]?.price.toFixed(2) ?? ''} with miss ${result.front[0]?.loss.toFixed(2) ?? ''} to ${result.front.at(-1)?.price.toFixed(2) ?? ''} with miss ${result.front.at(-1)?.loss.toFixed(2) ?? ''}.`}

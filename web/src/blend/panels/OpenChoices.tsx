@@ -4,6 +4,7 @@ import { useMemo, type ReactElement } from 'react';
 import { fixed } from '../../kit/format';
 import { lineName, meaningOf, type DeskView } from '../deskView';
 import { useThought, type Question } from '../useThought';
+import { Rows } from '../../kit/Rows';
 
 const SHOWN = ['air', 'water', 'easilyAvailable', 'bulkDensity_gcc', 'pH', 'pricePerL'] as const;
 
@@ -26,7 +27,7 @@ export function OpenChoices({ view }: { readonly view: DeskView }): ReactElement
   const results = useThought(ask);
   if (!isOpen(recipe.lines))
     return (
-      <p className="q mt-3 text-small">
+      <p className="text-ink2 mt-3 text-small">
         Nothing is left open. Type a range such as 2-3 into a line, or name under “more” what else would do, and every
         way is predicted here.
       </p>
@@ -37,9 +38,9 @@ export function OpenChoices({ view }: { readonly view: DeskView }): ReactElement
         What is left open <small>{corners.length} ways</small>
       </h2>
       {results === undefined ? (
-        <p className="q mt-2">One moment.</p>
+        <p className="text-ink2 mt-2">One moment.</p>
       ) : (
-        <table className="rows mt-1">
+        <Rows className="mt-1">
           <thead>
             <tr>
               <th scope="col">Figure</th>
@@ -62,7 +63,7 @@ export function OpenChoices({ view }: { readonly view: DeskView }): ReactElement
               />
             ))}
           </tbody>
-        </table>
+        </Rows>
       )}
     </section>
   );
@@ -83,11 +84,11 @@ function SpreadRow({ name, ways }: SpreadRowProps): ReactElement | null {
   return (
     <tr>
       <th scope="row">
-        {label} <small className="f">{unit}</small>
+        {label} <small className="figure">{unit}</small>
       </th>
-      <td className="f">{fixed(least.value, places)}</td>
-      <td className="f">{fixed(most.value, places)}</td>
-      <td className="q !text-left !pl-4">{least.words}</td>
+      <td className="figure">{fixed(least.value, places)}</td>
+      <td className="figure">{fixed(most.value, places)}</td>
+      <td className="text-ink2 !text-left !pl-4">{least.words}</td>
     </tr>
   );
 }

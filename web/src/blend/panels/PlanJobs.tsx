@@ -4,6 +4,8 @@ import { useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../../shared/api';
 import { queryClient } from '../../shared/queries';
 import { useWorks } from '../../shared/useSession';
+import { Button } from '../../kit/Button';
+import { Sorry } from '../../kit/Sorry';
 
 interface PlanJobsProps {
   /** What the button says while the plan is not in Today, and once it is. */
@@ -29,21 +31,15 @@ export function PlanJobs({ words, done, plan, jobs, disabled = false }: PlanJobs
   if (!works) return null;
   return (
     <p className="mt-2 flex items-center gap-3">
-      <button
-        type="button"
-        className="alt"
+      <Button
         disabled={disabled || send.isPending || sent === plan}
         onClick={() => {
           send.mutate();
         }}
       >
         {sent === plan ? done : words}
-      </button>
-      {send.error !== null && (
-        <span className="sorry" role="alert">
-          {sentenceOf(send.error)}
-        </span>
-      )}
+      </Button>
+      {send.error !== null && <Sorry>{sentenceOf(send.error)}</Sorry>}
     </p>
   );
 }

@@ -11,7 +11,6 @@ import {
   type UseKey,
 } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { Link } from 'react-router';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
@@ -21,6 +20,9 @@ import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { additivesPrice, potQuestion } from './potQuestion';
 import { useStand } from './standStore';
+import { Rows } from '../../kit/Rows';
+import { ButtonLink } from '../../kit/Button';
+import { Notice } from '../../kit/Notice';
 
 /** What a filled pot weighs, costs and holds, how long that lasts where it stands, and where its parts are from. */
 export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
@@ -41,7 +43,7 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
         <th scope="row">{label}</th>
         <td>
           {value === undefined ? (
-            <span className="q">not known for all parts</span>
+            <span className="text-ink2">not known for all parts</span>
           ) : (
             <Figure
               label={label}
@@ -60,7 +62,7 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
     <div className="two-columns">
       <section aria-label="A filled pot">
         <h2>
-          One {view.pot.name}, filled <small className="f">{fixed(pot.medium_L, 1)} L of it</small>
+          One {view.pot.name}, filled <small className="figure">{fixed(pot.medium_L, 1)} L of it</small>
         </h2>
         <div className="mt-1 flex flex-wrap items-end gap-3">
           <Choice
@@ -95,7 +97,7 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
             className="w-28"
           />
         </div>
-        <table className="rows mt-2">
+        <Rows className="mt-2">
           <tbody>
             {figure('Dry', 'dry_kg', 1, 'kg')}
             {figure('Drained, all water in', 'wet_kg', 1, 'kg')}
@@ -105,17 +107,17 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
             <Through view={view} />
             <tr>
               <th scope="row">A litre: loose as bought, and made</th>
-              <td className="f">{litrePrices(view, notebook.currency)}</td>
+              <td className="figure">{litrePrices(view, notebook.currency)}</td>
             </tr>
           </tbody>
-        </table>
+        </Rows>
         {pot.checks.map((check) => (
-          <p key={check.code} className="check mt-2 p-2 text-small">
+          <Notice key={check.code} className="mt-2 p-2">
             {check.message}
-          </p>
+          </Notice>
         ))}
         {pot.checks.length > 0 && <CautionStrip caution="lifting" />}
-        <p className="q mt-2 text-small">
+        <p className="text-ink2 mt-2 text-small">
           With no rain, from drained down to 50 cm of suction. A plant that is small, or large, uses less or more.
         </p>
       </section>
@@ -155,11 +157,11 @@ function Through({ view }: { readonly view: DeskView }): ReactElement {
     <tr>
       <th scope="row">Water through it, soaked</th>
       <td>
-        <span className="q">never run through {asked.lots.join(', ')}</span>{' '}
+        <span className="text-ink2">never run through {asked.lots.join(', ')}</span>{' '}
         {first !== undefined && (
-          <Link className="tie whitespace-nowrap text-small" to={`/bench?lot=${first.id}&protocol=constant-head`}>
+          <ButtonLink look="small" className="whitespace-nowrap" to={`/bench?lot=${first.id}&protocol=constant-head`}>
             run it through {first.code}
-          </Link>
+          </ButtonLink>
         )}
       </td>
     </tr>
@@ -210,7 +212,8 @@ function Load({ load }: { readonly load: number | undefined }): ReactElement {
         />
         {load !== undefined && (
           <p className="pb-2">
-            <span className="f text-lead">{fixed(load, 0)}</span> <span className="f q">kg/m² wet</span>
+            <span className="figure text-lead">{fixed(load, 0)}</span>{' '}
+            <span className="figure text-ink2">kg/m² wet</span>
           </p>
         )}
       </div>
@@ -235,12 +238,12 @@ function Origins({ view }: { readonly view: DeskView }): ReactElement {
             <span className="text-body">
               {source}; grows again: {renewable} <small>{names.join(', ')}</small>
             </span>
-            <span className="f whitespace-nowrap">{fixed(100 * share, 0)} %</span>
+            <span className="figure whitespace-nowrap">{fixed(100 * share, 0)} %</span>
             <span className="absolute bottom-0 left-0 h-[3px] bg-ink" style={{ width: `${String(100 * share)}%` }} />
           </li>
         ))}
       </ul>
-      <p className="q mt-2 text-small">By loose volume, as the classes of its parts are usually won.</p>
+      <p className="text-ink2 mt-2 text-small">By loose volume, as the classes of its parts are usually won.</p>
     </>
   );
 }

@@ -17,6 +17,7 @@ import type { DeskView } from '../deskView';
 import { useThought, type Question } from '../useThought';
 import { potQuestion } from './potQuestion';
 import { useStand, type Stand } from './standStore';
+import { Button } from '../../kit/Button';
 
 interface Variant {
   readonly variant: SchoolVariant;
@@ -88,7 +89,7 @@ function SchoolCard({ one, variant, result, view, stand }: SchoolCardProps): Rea
   return (
     <article aria-label={school.name}>
       <h3 className="text-head leading-tight font-semibold">{school.name}</h3>
-      <p className="q text-small leading-snug">{school.values}</p>
+      <p className="text-ink2 text-small leading-snug">{school.values}</p>
       <ul className="mt-1">
         {says.map(({ statement, sentence, likes }) => (
           <li key={statement.fact} className={`says ${likes ? 'likes' : 'minds'}`}>
@@ -119,7 +120,7 @@ function VariantLine({ variant, input, result, view, stand }: VariantLineProps):
   return (
     <div className="variant">
       {result === undefined ? (
-        <span className="q">…</span>
+        <span className="text-ink2">…</span>
       ) : (
         <PailMark
           shape={shape}
@@ -136,23 +137,25 @@ function VariantLine({ variant, input, result, view, stand }: VariantLineProps):
       )}
       <p className="text-small leading-snug">
         It would mix {names.join(', ')}
-        {variant.lacking.length > 0 && <span className="q">; the shelf has no {variant.lacking.join(', no ')}</span>}.
+        {variant.lacking.length > 0 && (
+          <span className="text-ink2">; the shelf has no {variant.lacking.join(', no ')}</span>
+        )}
+        .
         {result !== undefined && (
-          <span className="f block">
+          <span className="figure block">
             air {fixed(result.result.air, 2)} water {fixed(result.result.water, 2)}{' '}
             {fixed(potOutlook(potQuestion(input, result, stand, [])).days, 1)} d
           </span>
         )}
       </p>
-      <button
-        type="button"
-        className="alt !min-h-9"
+      <Button
+        look="low"
         onClick={() => {
           view.setLines(variant.lines.filter(({ parts }) => parts > 0));
         }}
       >
         Try it
-      </button>
+      </Button>
     </div>
   );
 }

@@ -1,6 +1,9 @@
 import type { DeskLot } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
 import type { Limits } from './partLimits';
+import { Button } from '../../kit/Button';
+import { Rows } from '../../kit/Rows';
+import { LOW_BOX } from '../../kit/box';
 
 interface SearchLimitsProps {
   readonly lots: readonly DeskLot[];
@@ -14,18 +17,18 @@ export function SearchLimits({ lots, parts, limits, onLimits }: SearchLimitsProp
   const [open, setOpen] = useState(false);
   if (!open)
     return (
-      <button
-        type="button"
-        className="tie mt-1 text-small"
+      <Button
+        look="small"
+        className="mt-1"
         onClick={() => {
           setOpen(true);
         }}
       >
         Limit the lots
-      </button>
+      </Button>
     );
   return (
-    <table className="rows mt-2 max-w-[520px]">
+    <Rows className="mt-2 max-w-[520px]">
       <thead>
         <tr>
           <th scope="col">Of {parts} parts</th>
@@ -42,7 +45,7 @@ export function SearchLimits({ lots, parts, limits, onLimits }: SearchLimitsProp
               {(['least', 'most'] as const).map((key) => (
                 <td key={key}>
                   <input
-                    className="box f !min-h-9 w-16"
+                    className={`${LOW_BOX} figure w-16`}
                     inputMode="numeric"
                     aria-label={`${key === 'least' ? 'Fewest' : 'Most'} parts of ${lot.name}`}
                     value={own[key]}
@@ -57,6 +60,6 @@ export function SearchLimits({ lots, parts, limits, onLimits }: SearchLimitsProp
           );
         })}
       </tbody>
-    </table>
+    </Rows>
   );
 }

@@ -62,7 +62,7 @@ function ProductPrice({ view, productId }: { readonly view: DeskView; readonly p
   const money = (price: number | undefined): string =>
     price === undefined ? 'no price' : `${notebook.currency}${fixed(price, 2)} a litre`;
   return (
-    <span className="q">
+    <span className="text-ink2">
       bought {money(bought)}; this blend {money(made)}
     </span>
   );

@@ -8,6 +8,8 @@ import type { DeskView } from '../deskView';
 import { keptFor } from '../recipe/keptFor';
 import { useThought, type Question } from '../useThought';
 import { Choice } from '../../kit/Choice';
+import { Rows } from '../../kit/Rows';
+import { Button } from '../../kit/Button';
 
 /** What could stand in for a lot that is missing, nearest first, and what would change. */
 export function Substitute({ view }: { readonly view: DeskView }): ReactElement {
@@ -55,7 +57,7 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
     return (thinker) => thinker.substitutes(input, line, components, profile);
   }, [others, input, line, profile]);
   const swaps = useThought(ask);
-  if (swaps === undefined) return <p className="q mt-2">One moment.</p>;
+  if (swaps === undefined) return <p className="text-ink2 mt-2">One moment.</p>;
   const take = (swap: Swap): void => {
     const lotId = others[swap.lot]?.id;
     if (lotId === undefined) return;
@@ -70,7 +72,7 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
     );
   };
   return (
-    <table className="rows mt-1">
+    <Rows className="mt-1">
       <thead>
         <tr>
           <th scope="col">Instead</th>
@@ -88,36 +90,37 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
         {swaps.slice(0, SHOWN).map((swap) => (
           <tr key={swap.lot}>
             <th scope="row">
-              <span className="f">{fixed(swap.parts, Number.isInteger(swap.parts) ? 0 : 2)}</span>{' '}
+              <span className="figure">{fixed(swap.parts, Number.isInteger(swap.parts) ? 0 : 2)}</span>{' '}
               {others[swap.lot]?.name}
               <small>{keptFor(others[swap.lot]?.id ?? '', plants)}</small>
             </th>
             {CHANGES.map((key) => (
-              <td key={key} className="f">
+              <td key={key} className="figure">
                 {changeSaid(swap.changes[key], Math.min(2, property(key).digits))}
               </td>
             ))}
-            <td className="f">
+            <td className="figure">
               {swap.changes.pricePerL === undefined
                 ? ''
                 : `${notebook.currency}${changeSaid(swap.changes.pricePerL, 2)}`}
             </td>
-            {profile !== undefined && <td className="f">{swap.loss === undefined ? 'out' : fixed(swap.loss, 2)}</td>}
+            {profile !== undefined && (
+              <td className="figure">{swap.loss === undefined ? 'out' : fixed(swap.loss, 2)}</td>
+            )}
             <td>
-              <button
-                type="button"
-                className="alt !min-h-9"
+              <Button
+                look="low"
                 onClick={() => {
                   take(swap);
                 }}
               >
                 Swap
-              </button>
+              </Button>
             </td>
           </tr>
         ))}
       </tbody>
-    </table>
+    </Rows>
   );
 }
 

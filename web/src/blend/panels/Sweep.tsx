@@ -20,7 +20,7 @@ export function Sweep({ view }: { readonly view: DeskView }): ReactElement {
     [used.length, input, line],
   );
   const points = useThought(ask);
-  if (used.length < 2) return <p className="q mt-2">A sweep needs a second lot in the recipe.</p>;
+  if (used.length < 2) return <p className="text-ink2 mt-2">A sweep needs a second lot in the recipe.</p>;
   const whole = used.reduce((sum, { parts }) => sum + parts, 0);
   const now = (used[line]?.parts ?? 0) / whole;
   return (
@@ -66,7 +66,7 @@ function SweepChart({ name, points, view, now }: SweepChartProps): ReactElement 
   const { label, unit } = property(name);
   if (points === undefined || !known)
     return (
-      <p className="q text-small">
+      <p className="text-ink2 text-small">
         {label}: {points === undefined ? 'one moment.' : 'not known for all parts.'}
       </p>
     );
@@ -75,7 +75,7 @@ function SweepChart({ name, points, view, now }: SweepChartProps): ReactElement 
     <Chart
       title={
         <>
-          <b>{label}</b> <span className="q f">{unit}</span>
+          <b>{label}</b> <span className="text-ink2 figure">{unit}</span>
         </>
       }
       says={`${label} from ${first.toFixed(2)} with none of it to ${last.toFixed(2)} with nothing else.`}

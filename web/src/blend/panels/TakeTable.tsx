@@ -3,6 +3,7 @@ import { fixed } from '../../kit/format';
 import { useMeasures, useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { bagOf, type Batch } from './want';
+import { Rows } from '../../kit/Rows';
 
 interface TakeTableProps {
   readonly view: DeskView;
@@ -17,7 +18,7 @@ export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
   const { quantity } = batch;
   return (
     <>
-      <table className="rows mt-2">
+      <Rows className="mt-2">
         <thead>
           <tr>
             <th scope="col">Lot</th>
@@ -37,25 +38,27 @@ export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
                 <th scope="row">
                   {line.name}, {lot?.code}
                 </th>
-                <td className="f">{litres(line.loose_L)}</td>
-                <td className="f">{litres(line.take_L)}</td>
-                <td className="f">
-                  {lot?.stock_L === undefined ? <span className="q">not counted</span> : litres(lot.stock_L)}
+                <td className="figure">{litres(line.loose_L)}</td>
+                <td className="figure">{litres(line.take_L)}</td>
+                <td className="figure">
+                  {lot?.stock_L === undefined ? <span className="text-ink2">not counted</span> : litres(lot.stock_L)}
                 </td>
-                <td className="f">
+                <td className="figure">
                   {line.units === undefined
                     ? ''
                     : `${String(line.units)} × ${fixed(lot === undefined ? 0 : (bagOf(lot) ?? 0), 0)} L, ${litres(line.leftover_L ?? 0)} over`}
                 </td>
-                <td className="f">{line.cost === undefined ? '' : `${notebook.currency}${fixed(line.cost, 2)}`}</td>
+                <td className="figure">
+                  {line.cost === undefined ? '' : `${notebook.currency}${fixed(line.cost, 2)}`}
+                </td>
               </tr>
             );
           })}
         </tbody>
-      </table>
+      </Rows>
       <p className="mt-2 text-small">
-        Used: <span className="f">{notebook.currency + fixed(quantity.costUsed, 2)}</span>; as whole bags{' '}
-        <span className="f">{notebook.currency + fixed(quantity.costBought, 2)}</span>.{' '}
+        Used: <span className="figure">{notebook.currency + fixed(quantity.costUsed, 2)}</span>; as whole bags{' '}
+        <span className="figure">{notebook.currency + fixed(quantity.costBought, 2)}</span>.{' '}
         {quantity.checks.map(({ message }) => message).join(' ')}
       </p>
       <Scoops view={view} />
@@ -68,7 +71,7 @@ function Scoops({ view }: { readonly view: DeskView }): ReactElement {
   const { barrow, scoop } = useMeasures();
   const whole = view.used.reduce((sum, { parts }) => sum + parts, 0);
   return (
-    <p className="q text-small">
+    <p className="text-ink2 text-small">
       In a barrow of {barrow} L, by scoops of {scoop} L:{' '}
       {view.used.map(({ lot, parts }) => `${fixed(((parts / whole) * barrow) / scoop, 1)} ${lot.name}`).join(', ')}.
     </p>

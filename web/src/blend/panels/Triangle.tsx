@@ -5,6 +5,8 @@ import { useThought, type Question } from '../useThought';
 import { SWEPT, type SweptKey } from './sweepChart';
 import { cellsOf, inWindow, shadeOf, SIDE, TRIANGLE_HEIGHT } from './triangleCells';
 import { Choice } from '../../kit/Choice';
+import { Button } from '../../kit/Button';
+import { DRAWN } from '../../kit/ink';
 
 const STEPS = 14;
 
@@ -24,7 +26,7 @@ export function Triangle({ view }: { readonly view: DeskView }): ReactElement | 
   );
   const points = useThought(ask);
   if (used.length < 3)
-    return <p className="q mt-3 text-small">With three lots in the recipe they can be seen on a triangle.</p>;
+    return <p className="text-ink2 mt-3 text-small">With three lots in the recipe they can be seen on a triangle.</p>;
   const target = profile?.targets.find((one) => one.property === key);
   return (
     <section aria-label="Triangle">
@@ -39,19 +41,18 @@ export function Triangle({ view }: { readonly view: DeskView }): ReactElement | 
           onChange={setKey}
         />
         {used.length > 3 && (
-          <button
-            type="button"
-            className="tie text-small"
+          <Button
+            look="small"
             onClick={() => {
               setStart((start + 1) % used.length);
             }}
           >
             Three others
-          </button>
+          </Button>
         )}
       </h2>
       {points === undefined ? (
-        <p className="q mt-2">One moment.</p>
+        <p className="text-ink2 mt-2">One moment.</p>
       ) : (
         <TriangleDrawing
           points={points}
@@ -76,7 +77,7 @@ interface DrawingProps {
 
 function TriangleDrawing({ points, name, target, corners, here }: DrawingProps): ReactElement {
   const cells = cellsOf(points, name, STEPS);
-  if (cells.length === 0) return <p className="q mt-2">Not known for all parts.</p>;
+  if (cells.length === 0) return <p className="text-ink2 mt-2">Not known for all parts.</p>;
   const values = cells.map(({ value }) => value);
   const [lo, hi] = [Math.min(...values), Math.max(...values)];
   const { label, unit, digits } = property(name);
@@ -112,17 +113,17 @@ function TriangleDrawing({ points, name, target, corners, here }: DrawingProps):
           />
         </g>
         <circle cx={at.x} cy={at.y} r="6" fill="var(--paper)" stroke="var(--grip)" strokeWidth="3" />
-        <text x={SIDE / 2 + 30} y="18" textAnchor="middle" className="nt">
+        <text x={SIDE / 2 + 30} y="18" textAnchor="middle" className={DRAWN.note}>
           {corners[2]}
         </text>
-        <text x="4" y={TRIANGLE_HEIGHT + 44} className="nt">
+        <text x="4" y={TRIANGLE_HEIGHT + 44} className={DRAWN.note}>
           {corners[0]}
         </text>
-        <text x={SIDE + 56} y={TRIANGLE_HEIGHT + 44} textAnchor="end" className="nt">
+        <text x={SIDE + 56} y={TRIANGLE_HEIGHT + 44} textAnchor="end" className={DRAWN.note}>
           {corners[1]}
         </text>
       </svg>
-      <figcaption className="q text-small">
+      <figcaption className="text-ink2 text-small">
         {label}: light {lo.toFixed(places)}, dark {hi.toFixed(places)} {unit}
         {target === undefined ? '' : '; outlined meets the window'}; the ring is the recipe.
       </figcaption>

@@ -7,6 +7,7 @@ import { day, fixed } from '../../kit/format';
 import { learningQuery } from '../../shared/queries';
 import { useSession } from '../../shared/useSession';
 import { recipeText } from '../recipeText';
+import { Rows } from '../../kit/Rows';
 
 /** Every version with its reason, what was predicted, and what was found when a batch of it was measured. */
 export function VersionsPanel({ page }: { readonly page: BlendPage }): ReactElement {
@@ -24,7 +25,7 @@ export function VersionsPanel({ page }: { readonly page: BlendPage }): ReactElem
       <h2>
         Versions <small>a kept version never changes</small>
       </h2>
-      <table className="rows mt-1">
+      <Rows className="mt-1">
         <thead>
           <tr>
             <th scope="col">Version</th>
@@ -51,20 +52,20 @@ export function VersionsPanel({ page }: { readonly page: BlendPage }): ReactElem
                 {recipeText(version)}
                 {version.reason !== undefined && <small className="block">because {version.reason}</small>}
               </td>
-              <td className="f">{fixed(version.result.air, 2)}</td>
-              <td className="f">{fixed(version.result.water, 2)}</td>
+              <td className="figure">{fixed(version.result.air, 2)}</td>
+              <td className="figure">{fixed(version.result.water, 2)}</td>
               <td className="!text-left !pl-4">
                 {found(version.n).map(({ lotId, code, blend }) => (
                   <span key={lotId} className="block">
                     <Link to={`/shelf/lots/${lotId}`}>{code}</Link>: {foundSaid(blend)}
                   </span>
                 ))}
-                {found(version.n).length === 0 && <span className="q">not measured</span>}
+                {found(version.n).length === 0 && <span className="text-ink2">not measured</span>}
               </td>
             </tr>
           ))}
         </tbody>
-      </table>
+      </Rows>
     </section>
   );
 }

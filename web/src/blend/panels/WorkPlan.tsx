@@ -44,12 +44,12 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
         </span>
       </h2>
       {Number.isNaN(mixAt) ? (
-        <p className="q mt-2">Say when it is mixed.</p>
+        <p className="text-ink2 mt-2">Say when it is mixed.</p>
       ) : (
         <ol className="work mt-2">
           {timed(plan, mixAt).map((task) => (
             <li key={task.what}>
-              <span className="f">
+              <span className="figure">
                 {day(new Date(task.at).toISOString(), notebook.zone)} {clockTime(task.at, notebook.zone)}
               </span>
               <span>
@@ -70,10 +70,10 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
         <b>Into the mixer:</b> {plan.order.join(', then ')}.
       </p>
       <p className="mt-1 text-small">
-        <b>Water while mixing:</b> <span className="f">{fixed(plan.water_L, plan.water_L < 10 ? 1 : 0)} L</span>, until
-        a fistful holds and crumbles at a touch.{' '}
+        <b>Water while mixing:</b> <span className="figure">{fixed(plan.water_L, plan.water_L < 10 ? 1 : 0)} L</span>,
+        until a fistful holds and crumbles at a touch.{' '}
         {plan.takenAsDry.length > 0 && (
-          <span className="q">
+          <span className="text-ink2">
             {plan.takenAsDry.join(', ')} {plan.takenAsDry.length === 1 ? 'counts' : 'count'} as dry; begin with half.
           </span>
         )}

@@ -8,6 +8,7 @@ import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { plantsQuery, queryClient } from '../../shared/queries';
 import { FormFoot } from '../FormFoot';
+import { Button } from '../../kit/Button';
 
 interface EditPlantProps {
   readonly plant: PlantRow | undefined;
@@ -91,15 +92,14 @@ export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): Re
       {body.keeps.map((id) => (
         <p key={id} className="flex items-center justify-between text-body">
           {lots.find((lot) => lot.id === id)?.name}
-          <button
-            type="button"
-            className="tie text-small"
+          <Button
+            look="small"
             onClick={() => {
               set({ keeps: body.keeps.filter((one) => one !== id) });
             }}
           >
             free it
-          </button>
+          </Button>
         </p>
       ))}
       <FormFoot

@@ -2,7 +2,7 @@ import type { DeskLot, PlantRow, ProfileRow } from '@bent-pail/contract';
 import { USES } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
 import { PotPicker } from '../../shared/pot/PotPicker';
@@ -14,6 +14,7 @@ import '../blend.css';
 import { useLarder, type Larder } from '../useLarder';
 import { EditPlant } from './EditPlant';
 import { Ranking } from './Ranking';
+import { ButtonLink, Button } from '../../kit/Button';
 
 /** What of mine suits this plant; `new` in its address is one that is not there yet. */
 export function PlantPage(): ReactElement {
@@ -26,7 +27,7 @@ export function PlantPage(): ReactElement {
     <Await query={plants}>
       {() => {
         if (plant === undefined && id !== 'new') return <EmptyPail question="There is no such plant." />;
-        if (profiles === undefined || larder === undefined) return <p className="q p-5">One moment.</p>;
+        if (profiles === undefined || larder === undefined) return <p className="text-ink2 p-5">One moment.</p>;
         return plant === undefined ? (
           <NewPlant profiles={profiles} larder={larder} />
         ) : (
@@ -71,19 +72,15 @@ function Plant({ plant, profiles, larder }: PlantProps & { readonly plant: Plant
         line={<Stand plant={plant} profile={profile} lots={larder.lots} />}
         cells={[{ term: 'My pot', value: <PotPicker pot={pot} onChange={setPot} /> }]}
       >
-        <Link className="alt" to="/blend/plants">
-          All plants
-        </Link>
+        <ButtonLink to="/blend/plants">All plants</ButtonLink>
         {works && !editing && (
-          <button
-            type="button"
-            className="alt"
+          <Button
             onClick={() => {
               setEditing(true);
             }}
           >
             Change this plant
-          </button>
+          </Button>
         )}
       </TitleBlock>
       {editing ? (
@@ -118,7 +115,7 @@ function Stand({ plant, profile, lots }: StandProps): ReactElement {
   return (
     <>
       {profile?.label ?? 'Its use is gone; give it another one.'}; {plant.light}; stands in {stand?.words},{' '}
-      <span className="f">{stand?.mmPerD} mm</span> a day.
+      <span className="figure">{stand?.mmPerD} mm</span> a day.
       {kept.length > 0 && ` Kept for it: ${kept.join(', ')}.`}
     </>
   );

@@ -2,7 +2,6 @@ import type { PlantRow, ProfileRow } from '@bent-pail/contract';
 import { USES } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
-import { Link } from 'react-router';
 import { fixed } from '../../kit/format';
 import type { Column, Grouping } from '../../kit/table/column';
 import { Await } from '../../shared/Await';
@@ -11,6 +10,7 @@ import { WholeTable } from '../../shared/lists/WholeTable';
 import { plantsQuery, profilesQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
+import { ButtonLink } from '../../kit/Button';
 
 const GONE = 'a use that is gone';
 
@@ -27,13 +27,11 @@ export function PlantsPage(): ReactElement {
         title="Plants"
         line="What of mine suits this plant? Each points to a use and a stand; the list is yours to change."
       >
-        <Link className="alt" to="/blend/uses">
-          The uses
-        </Link>
+        <ButtonLink to="/blend/uses">The uses</ButtonLink>
         {works ? (
-          <Link className="act" to="/blend/plants/new">
+          <ButtonLink look="act" to="/blend/plants/new">
             Add a plant
-          </Link>
+          </ButtonLink>
         ) : undefined}
       </TitleBlock>
       <Await query={plants}>{(rows) => <Plants rows={rows} profiles={profiles} />}</Await>
@@ -76,7 +74,7 @@ function Plants({ rows, profiles }: PlantsProps): ReactElement {
       head: 'mm a day',
       sort: 'down',
       value: (plant) => standOf(plant)?.mmPerD,
-      cell: (plant) => <span className="f">{fixed(standOf(plant)?.mmPerD ?? 0, 1)}</span>,
+      cell: (plant) => <span className="figure">{fixed(standOf(plant)?.mmPerD ?? 0, 1)}</span>,
     },
   ];
   return (

@@ -11,6 +11,7 @@ import { learningQuery } from '../../shared/queries';
 import { useSession } from '../../shared/useSession';
 import { comparedOf } from '../compare/compared';
 import { useThought, type Question } from '../useThought';
+import { Rows } from '../../kit/Rows';
 
 interface RankingProps {
   readonly plant: PlantRow;
@@ -34,10 +35,10 @@ export function Ranking({ plant, profile, lots, blends, pot }: RankingProps): Re
   const ranked = useThought(ask);
   const { notebook } = useSession();
   const shape = shapeOf(pot.shape, 'pot');
-  if (ranked === undefined) return <p className="q mt-3">One moment.</p>;
-  if (ranked.length === 0) return <p className="q mt-3">No kept blend can be told for this use yet.</p>;
+  if (ranked === undefined) return <p className="text-ink2 mt-3">One moment.</p>;
+  if (ranked.length === 0) return <p className="text-ink2 mt-3">No kept blend can be told for this use yet.</p>;
   return (
-    <table className="rows mt-3">
+    <Rows className="mt-3">
       <thead>
         <tr>
           <th scope="col" colSpan={2}>
@@ -67,14 +68,14 @@ export function Ranking({ plant, profile, lots, blends, pot }: RankingProps): Re
                 {all[place]?.name}
               </Link>
             </th>
-            <td className="f">{fixed(loss, 2)}</td>
-            <td className="f">{fixed(air, 2)}</td>
-            <td className="f">{fixed(water, 2)}</td>
-            <td className="f">{fixed(days, 1)} d</td>
-            <td className="f">{pricePerL === undefined ? '' : `${notebook.currency}${fixed(pricePerL, 2)}`}</td>
+            <td className="figure">{fixed(loss, 2)}</td>
+            <td className="figure">{fixed(air, 2)}</td>
+            <td className="figure">{fixed(water, 2)}</td>
+            <td className="figure">{fixed(days, 1)} d</td>
+            <td className="figure">{pricePerL === undefined ? '' : `${notebook.currency}${fixed(pricePerL, 2)}`}</td>
           </tr>
         ))}
       </tbody>
-    </table>
+    </Rows>
   );
 }

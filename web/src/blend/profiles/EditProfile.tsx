@@ -10,6 +10,9 @@ import { FormFoot } from '../FormFoot';
 import { profileBody, targetsOf, typedTargets, type TypedTarget } from './profileBody';
 import { Choice } from '../../kit/Choice';
 import { Check } from '../../kit/Check';
+import { Rows } from '../../kit/Rows';
+import { LOW_BOX } from '../../kit/box';
+import { Button } from '../../kit/Button';
 
 interface EditProfileProps {
   readonly profile: ProfileRow;
@@ -116,7 +119,7 @@ const SIDES = [
 
 function TargetFields({ targets, onTarget, onRemove }: TargetFieldsProps): ReactElement {
   return (
-    <table className="rows mt-3">
+    <Rows className="mt-3">
       <thead>
         <tr>
           <th scope="col">Figure</th>
@@ -133,14 +136,14 @@ function TargetFields({ targets, onTarget, onRemove }: TargetFieldsProps): React
           return (
             <tr key={target.property}>
               <th scope="row">
-                {name} <small className="f">{property(target.property as PropertyKey).unit}</small>
+                {name} <small className="figure">{property(target.property as PropertyKey).unit}</small>
               </th>
               {SIDES.map(([side, words]) => (
                 <td key={side} className="whitespace-nowrap">
                   {([0, 1] as const).map((end) => (
                     <input
                       key={end}
-                      className="box f ml-1 !min-h-9 w-16"
+                      className={`${LOW_BOX} figure ml-1 w-16`}
                       inputMode="decimal"
                       placeholder="open"
                       aria-label={`${name}, ${words} ${end === 0 ? 'from' : 'to'}`}
@@ -156,7 +159,7 @@ function TargetFields({ targets, onTarget, onRemove }: TargetFieldsProps): React
               ))}
               <td>
                 <input
-                  className="box f !min-h-9 w-14"
+                  className={`${LOW_BOX} figure w-14`}
                   inputMode="decimal"
                   aria-label={`${name}, weight`}
                   value={target.weight}
@@ -176,21 +179,20 @@ function TargetFields({ targets, onTarget, onRemove }: TargetFieldsProps): React
                 />
               </td>
               <td>
-                <button
-                  type="button"
-                  className="tie text-small"
+                <Button
+                  look="small"
                   aria-label={`Do not ask for ${name}`}
                   onClick={() => {
                     onRemove(i);
                   }}
                 >
                   leave out
-                </button>
+                </Button>
               </td>
             </tr>
           );
         })}
       </tbody>
-    </table>
+    </Rows>
   );
 }

@@ -2,7 +2,7 @@ import type { ProfileRow } from '@bent-pail/contract';
 import { property, type PropertyKey, type Target } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { fixed } from '../../kit/format';
 import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
@@ -12,6 +12,8 @@ import { useWorks } from '../../shared/useSession';
 import '../blend.css';
 import { EditProfile } from './EditProfile';
 import { windowSaid } from './windowSaid';
+import { ButtonLink, Button } from '../../kit/Button';
+import { Rows } from '../../kit/Rows';
 
 /** One use: what it asks, with its limits and its basis; copied before it is changed. */
 export function ProfilePage(): ReactElement {
@@ -45,19 +47,15 @@ function Profile({ profile }: { readonly profile: ProfileRow }): ReactElement {
           { term: 'Whose', value: profile.own === undefined ? 'shipped' : `your own, by ${profile.own.by}` },
         ]}
       >
-        <Link className="alt" to="/blend/uses">
-          All uses
-        </Link>
+        <ButtonLink to="/blend/uses">All uses</ButtonLink>
         {works && !editing && (
-          <button
-            type="button"
-            className="alt"
+          <Button
             onClick={() => {
               setEditing(true);
             }}
           >
             {profile.own === undefined ? 'Make a copy to change' : 'Change it'}
-          </button>
+          </Button>
         )}
       </TitleBlock>
       {editing ? (
@@ -79,7 +77,7 @@ function Profile({ profile }: { readonly profile: ProfileRow }): ReactElement {
 
 function Windows({ targets }: { readonly targets: readonly Target[] }): ReactElement {
   return (
-    <table className="rows mt-2">
+    <Rows className="mt-2">
       <thead>
         <tr>
           <th scope="col">Figure</th>
@@ -96,16 +94,16 @@ function Windows({ targets }: { readonly targets: readonly Target[] }): ReactEle
           return (
             <tr key={key}>
               <th scope="row">
-                {label} <small className="f">{unit}</small>
+                {label} <small className="figure">{unit}</small>
               </th>
-              <td className="f">{windowSaid(ideal, places)}</td>
-              <td className="f q">{windowSaid(limits, places)}</td>
-              <td className="f">{fixed(weight, Number.isInteger(weight) ? 0 : 1)}</td>
+              <td className="figure">{windowSaid(ideal, places)}</td>
+              <td className="figure text-ink2">{windowSaid(limits, places)}</td>
+              <td className="figure">{fixed(weight, Number.isInteger(weight) ? 0 : 1)}</td>
               <td>{must === true ? <b>must</b> : ''}</td>
             </tr>
           );
         })}
       </tbody>
-    </table>
+    </Rows>
   );
 }

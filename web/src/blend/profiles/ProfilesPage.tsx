@@ -2,7 +2,6 @@ import type { ProfileRow } from '@bent-pail/contract';
 import type { Target } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
-import { Link } from 'react-router';
 import { fixed } from '../../kit/format';
 import type { Column } from '../../kit/table/column';
 import { Await } from '../../shared/Await';
@@ -11,6 +10,7 @@ import { WholeTable } from '../../shared/lists/WholeTable';
 import { profilesQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { windowSaid } from './windowSaid';
+import { ButtonLink } from '../../kit/Button';
 
 const asks = ({ targets }: ProfileRow, property: string): Target | undefined =>
   targets.find((target) => target.property === property);
@@ -23,7 +23,7 @@ const windowOf = (property: string, head: string, digits: number): Column<Profil
   value: (row) => asks(row, property)?.ideal[0] ?? undefined,
   cell: (row) => {
     const target = asks(row, property);
-    return target === undefined ? null : <span className="f">{windowSaid(target.ideal, digits)}</span>;
+    return target === undefined ? null : <span className="figure">{windowSaid(target.ideal, digits)}</span>;
   },
 });
 
@@ -43,7 +43,7 @@ const COLUMNS: readonly Column<ProfileRow>[] = [
     head: 'depth, cm',
     sort: 'up',
     value: ({ container }) => container.height_cm,
-    cell: ({ container }) => <span className="f">{fixed(container.height_cm, 0)}</span>,
+    cell: ({ container }) => <span className="figure">{fixed(container.height_cm, 0)}</span>,
   },
   windowOf('air', 'air', 2),
   windowOf('water', 'water', 2),
@@ -54,7 +54,7 @@ const COLUMNS: readonly Column<ProfileRow>[] = [
     align: 'left',
     cell: ({ targets }) => {
       const musts = targets.filter(({ must }) => must === true).length;
-      return musts === 0 ? null : <span className="f">{musts}</span>;
+      return musts === 0 ? null : <span className="figure">{musts}</span>;
     },
   },
   {
@@ -76,9 +76,7 @@ export function ProfilesPage(): ReactElement {
         title="Uses"
         line="What a use asks of a medium in its pot. Guidance to begin with; open one to see it whole, or make it yours."
       >
-        <Link className="alt" to="/blend/plants">
-          The plants
-        </Link>
+        <ButtonLink to="/blend/plants">The plants</ButtonLink>
       </TitleBlock>
       <Await query={query}>
         {(profiles) => (

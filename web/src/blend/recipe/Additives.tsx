@@ -5,6 +5,8 @@ import { sentenceOf } from '../../shared/api';
 import { Field } from '../../kit/Field';
 import { fixed } from '../../kit/format';
 import { numberOf } from '../../shared/numberOf';
+import { Button } from '../../kit/Button';
+import { Sorry } from '../../kit/Sorry';
 
 interface AdditivesProps {
   readonly recipe: Recipe;
@@ -23,7 +25,7 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
     <section className="mt-2" aria-label="Powders by weight">
       <ul className="text-small">
         {lime !== 0 && (
-          <li className="q">
+          <li className="text-ink2">
             {lime > 0
               ? `ground limestone, pure: ${fixed((lime * EQUIVALENTS.caco3_gPerEq) / 1000, 2)} g/L`
               : `sulphur: ${fixed((-lime * EQUIVALENTS.sulphur_gPerEq) / 1000, 2)} g/L`}
@@ -32,19 +34,18 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
         {additives.map((one, i) => (
           <li key={`${one.name}${String(i)}`} className="flex items-baseline justify-between gap-2">
             <span>
-              {one.name}, <span className="f">{fixed(one.gPerL, 1)}</span> g/L
+              {one.name}, <span className="figure">{fixed(one.gPerL, 1)}</span> g/L
               {one.n_percent === undefined ? '' : `, ${fixed(one.n_percent, 0)} % N`}
             </span>
-            <button
-              type="button"
-              className="tie text-small"
+            <Button
+              look="small"
               aria-label={`Take ${one.name} out`}
               onClick={() => {
                 set(additives.filter((_, at) => at !== i));
               }}
             >
               take out
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
@@ -56,15 +57,14 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
           }}
         />
       ) : (
-        <button
-          type="button"
-          className="tie text-small"
+        <Button
+          look="small"
           onClick={() => {
             setOpen(true);
           }}
         >
           Add a powder by weight
-        </button>
+        </Button>
       )}
     </section>
   );
@@ -98,14 +98,10 @@ function NewAdditive({ onAdd }: { readonly onAdd: (additive: RecipeAdditive) => 
       <Field label="Dose, g/L made" mode="decimal" value={dose} onChange={setDose} />
       <Field label="Nitrogen, %" mode="decimal" value={nitrogen} onChange={setNitrogen} placeholder="0" />
       <Field label="Price of a kg" mode="decimal" value={price} onChange={setPrice} />
-      {sorry !== undefined && (
-        <p className="sorry col-span-2" role="alert">
-          {sorry}
-        </p>
-      )}
-      <button type="submit" className="alt col-span-2">
+      {sorry !== undefined && <Sorry className="col-span-2">{sorry}</Sorry>}
+      <Button type="submit" className="col-span-2">
         Add it
-      </button>
+      </Button>
     </form>
   );
 }

@@ -3,6 +3,8 @@ import { useState, type ReactElement } from 'react';
 import { fixed } from '../../kit/format';
 import { useMeasures } from '../../shared/useSession';
 import { amountTyped } from './amountTyped';
+import { Sorry } from '../../kit/Sorry';
+import { Stepper } from '../../kit/Stepper';
 
 interface PartsStepperProps {
   readonly name: string;
@@ -44,43 +46,21 @@ export function PartsStepper({
   };
   return (
     <span>
-      <span className="stepper">
-        <button
-          type="button"
-          aria-label={`Fewer parts of ${name}`}
-          onClick={() => {
-            onParts(Math.max(0, line.parts - 1));
-          }}
-        >
-          −
-        </button>
-        <input
-          className="f"
-          aria-label={`Parts of ${name}, typed`}
-          value={typed ?? shown(line.parts)}
-          onChange={(event) => {
-            setTyped(event.target.value);
-          }}
-          onBlur={keep}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') keep();
-          }}
-        />
-        <button
-          type="button"
-          aria-label={`More parts of ${name}`}
-          onClick={() => {
-            onParts(line.parts + 1);
-          }}
-        >
-          +
-        </button>
-      </span>
-      {sorry !== undefined && (
-        <span className="sorry mt-1 block max-w-[180px]" role="alert">
-          {sorry}
-        </span>
-      )}
+      <Stepper
+        label={`Parts of ${name}, typed`}
+        value={typed ?? shown(line.parts)}
+        onChange={setTyped}
+        onSettle={keep}
+        fewer={`Fewer parts of ${name}`}
+        onFewer={() => {
+          onParts(Math.max(0, line.parts - 1));
+        }}
+        more={`More parts of ${name}`}
+        onMore={() => {
+          onParts(line.parts + 1);
+        }}
+      />
+      {sorry !== undefined && <Sorry className="mt-1 max-w-[180px]">{sorry}</Sorry>}
     </span>
   );
 }

@@ -8,6 +8,8 @@ import { lotsQuery } from '../../shared/queries';
 import { useMeasures } from '../../shared/useSession';
 import { matchLot } from './matchLot';
 import { takeRecipe, type TakenRecipe } from './takeRecipe';
+import { Button } from '../../kit/Button';
+import { Notice } from '../../kit/Notice';
 
 /** A name is looked for among so many lots, the newest. */
 const READ_AMONG = 200;
@@ -21,15 +23,15 @@ export function PasteRecipe({ onTake }: PasteRecipeProps): ReactElement {
   const [open, setOpen] = useState(false);
   if (!open) {
     return (
-      <button
-        type="button"
-        className="tie mt-2 text-small"
+      <Button
+        look="small"
+        className="mt-2"
         onClick={() => {
           setOpen(true);
         }}
       >
         Paste a written recipe
-      </button>
+      </Button>
     );
   }
   return (
@@ -85,9 +87,9 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
       <ul>
         {counted.lines.map((one, i) => (
           <li key={`${String(i)}${one.line.text}`}>
-            <span className="f">{amountSaid(one.line)}</span>
+            <span className="figure">{amountSaid(one.line)}</span>
             {one.line.unit === 'gPerL' || one.line.unit === 'spoon' ? (
-              <span className="q">
+              <span className="text-ink2">
                 {one.line.name}:{' '}
                 {one.line.unit === 'spoon'
                   ? 'an additive; weigh a spoon of it and write g/L'
@@ -110,9 +112,9 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
         ))}
       </ul>
       {[...read.doubts, ...counted.doubts].map((doubt) => (
-        <p key={`${doubt.text}${doubt.ask}`} className="check mt-1 p-2 text-small">
+        <Notice key={`${doubt.text}${doubt.ask}`} className="mt-1 p-2">
           <b>{doubt.text}:</b> {doubt.ask}
-        </p>
+        </Notice>
       ))}
       {asks.includes('size of a part') && (
         <Field label="One part of it, L" mode="decimal" value={partSize} onChange={setPartSize} className="mt-2 w-40" />
@@ -133,19 +135,15 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
         />
       )}
       <p className="mt-2 flex gap-3">
-        <button
-          type="button"
-          className="alt"
+        <Button
           disabled={taken.lines.length === 0}
           onClick={() => {
             onTake(taken);
           }}
         >
           Take {taken.lines.length === 1 ? 'this line' : `these ${String(taken.lines.length)} lines`}
-        </button>
-        <button type="button" className="alt" onClick={onLeave}>
-          Leave it
-        </button>
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
       </p>
     </section>
   );

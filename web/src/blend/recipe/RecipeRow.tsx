@@ -8,6 +8,7 @@ import { LotPail, type SmallPail } from '../../shared/pail/LotPail';
 import { bareAmount } from './amountTyped';
 import { LineSays } from './LineSays';
 import { PartsStepper } from './PartsStepper';
+import { Button } from '../../kit/Button';
 
 /** Parts that a slider reaches; more can be typed. */
 const SLIDER = Object.freeze({ most: 12, step: 0.5 });
@@ -59,7 +60,7 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
           onParts={setParts}
         />
         {amount !== undefined && (
-          <small className="f block text-right">
+          <small className="figure block text-right">
             {fixed(amount, amount >= 100 ? 0 : 1)} {UNIT_WORDS[unit].replace(' by volume', '')}
           </small>
         )}
@@ -80,9 +81,8 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
           </Slider.Track>
           <Slider.Thumb className="slider-thumb" aria-label={`Parts of ${name}`} />
         </Slider.Root>
-        <button
-          type="button"
-          className="tie text-small"
+        <Button
+          look="small"
           aria-expanded={open}
           aria-label={`More about ${name}`}
           onClick={() => {
@@ -90,10 +90,10 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
           }}
         >
           {open ? 'less' : 'more'}
-        </button>
-        <button type="button" className="tie text-small" onClick={onRemove} aria-label={`Take ${name} out`}>
+        </Button>
+        <Button look="small" onClick={onRemove} aria-label={`Take ${name} out`}>
           take out
-        </button>
+        </Button>
       </span>
       {open && <LineSays line={line} name={name} lots={lots} onLine={onLine} />}
     </li>

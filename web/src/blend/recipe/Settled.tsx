@@ -19,7 +19,7 @@ export function Settled({ lines, names, result }: SettledProps): ReactElement {
   return (
     <div className="mt-4">
       <p className="flex items-baseline justify-between text-small">
-        <span className="q">in: {fixed(volumes.loose, 1)} parts</span>
+        <span className="text-ink2">in: {fixed(volumes.loose, 1)} parts</span>
         {shrink !== undefined && (
           <span>
             settles into itself by{' '}

@@ -4,6 +4,7 @@ import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { useMeasures } from '../../shared/useSession';
 import { Choice } from '../../kit/Choice';
+import { LOW_BOX } from '../../kit/box';
 
 /** Unit that a recipe is shown in, and the bench's own size of it. */
 export interface Shown {
@@ -55,7 +56,7 @@ export function ShownIn({ shown, part_L, onShown, onPart }: ShownInProps): React
       <label className="flex items-center gap-2">
         1 part =
         <input
-          className="box f !min-h-9 w-14"
+          className={`${LOW_BOX} figure w-14`}
           aria-label="Litres in one part"
           inputMode="decimal"
           placeholder="any"

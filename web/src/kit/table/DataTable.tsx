@@ -7,6 +7,7 @@ import { TableTools } from './TableTools';
 import { linesOf } from './useLines';
 import { useTableRows } from './useTableRows';
 import { WideTable } from './WideTable';
+import { Button } from '../Button';
 
 /** Narrower than this a table reads as a list. */
 const PHONE = '(max-width: 639px)';
@@ -22,7 +23,7 @@ export function DataTable<Row>(model: TableModel<Row>): ReactElement {
     <section aria-label={label} className="px-5 pt-2">
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-small">
         <p className="flex-1 whitespace-nowrap" aria-live="polite">
-          <b className="font-figure">{fixed(total, 0)}</b> {total === 1 ? what[0] : what[1]}
+          <b className="figure">{fixed(total, 0)}</b> {total === 1 ? what[0] : what[1]}
           <span className="text-ink2 max-sm:hidden">, {sorted === undefined ? unsorted : `by ${sorted.head}`}</span>
         </p>
         {ticking !== undefined && ticking.ids.length > 0 && ticking.actions}
@@ -37,10 +38,10 @@ export function DataTable<Row>(model: TableModel<Row>): ReactElement {
       )}
       {further?.has === true && (
         <p className="flex items-center gap-4 py-3 text-small">
-          <button type="button" className="alt" disabled={further.isLoading} onClick={further.load}>
+          <Button disabled={further.isLoading} onClick={further.load}>
             Show more {what[1]}
-          </button>
-          <span className="font-figure">
+          </Button>
+          <span className="figure">
             {fixed(model.rows.length, 0)} of {fixed(total, 0)}
           </span>
         </p>

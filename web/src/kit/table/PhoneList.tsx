@@ -22,7 +22,7 @@ export function PhoneList<Row>({ model, lines }: PhoneProps<Row>): ReactElement 
         line.kind === 'group' ? (
           <li key={line.key} ref={measure} data-index={index} className="border-b border-ink pt-4 pb-1">
             <h2>
-              {line.words} <span className="font-figure text-small font-normal">{fixed(line.n, 0)}</span>
+              {line.words} <span className="figure text-small font-normal">{fixed(line.n, 0)}</span>
             </h2>
           </li>
         ) : (

@@ -36,7 +36,7 @@ export function WideTable<Row>({ model, lines, columns }: WideProps<Row>): React
           line.kind === 'group' ? (
             <tr key={line.key} ref={measure} data-index={index} className="border-b border-ink">
               <th scope="rowgroup" colSpan={width} className="pt-5 pb-1 text-left text-head">
-                {line.words} <span className="font-figure text-small font-normal">{fixed(line.n, 0)}</span>
+                {line.words} <span className="figure text-small font-normal">{fixed(line.n, 0)}</span>
               </th>
             </tr>
           ) : (

@@ -1,6 +1,8 @@
 import type { ReactElement } from 'react';
 import { sentenceOf } from '../api';
 import { isQuestion } from './useFilling';
+import { Sorry } from '../../kit/Sorry';
+import { Button } from '../../kit/Button';
 
 interface FillingTroubleProps {
   readonly error: Error | null;
@@ -11,13 +13,9 @@ interface FillingTroubleProps {
 export function FillingTrouble({ error, onSure }: FillingTroubleProps): ReactElement | null {
   if (error === null) return null;
   return (
-    <p className="sorry flex basis-full flex-wrap items-center gap-3" role="alert">
+    <Sorry className="flex basis-full flex-wrap items-center gap-3">
       {sentenceOf(error)}
-      {isQuestion(error) && (
-        <button type="button" className="alt" onClick={onSure}>
-          It is right, keep it
-        </button>
-      )}
-    </p>
+      {isQuestion(error) && <Button onClick={onSure}>It is right, keep it</Button>}
+    </Sorry>
   );
 }

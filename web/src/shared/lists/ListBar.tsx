@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router';
 import { Choice } from '../../kit/Choice';
 import { DateField } from '../../kit/DateField';
 import { PAUSE_MS } from '../useSettled';
+import { BOX } from '../../kit/box';
 
 interface ListBarProps {
   readonly find: string;
@@ -35,7 +36,7 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
         Find
         <input
           ref={field}
-          className="box w-72"
+          className={`${BOX} w-72`}
           type="search"
           value={text}
           placeholder={placeholder}

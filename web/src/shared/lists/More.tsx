@@ -2,6 +2,7 @@ import type { Page } from '@bent-pail/contract';
 import type { InfiniteData, UseInfiniteQueryResult } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { fixed } from '../../kit/format';
+import { Button } from '../../kit/Button';
 
 export type Pages<T> = InfiniteData<Page<T>>;
 
@@ -26,17 +27,15 @@ export function More<T>({ query, what }: MoreProps<T>): ReactElement | null {
   const shown = rowsOf(query.data).length;
   return (
     <p className="flex items-center gap-4 py-3 text-small">
-      <button
-        type="button"
-        className="alt"
+      <Button
         disabled={query.isFetchingNextPage}
         onClick={() => {
           void query.fetchNextPage();
         }}
       >
         Show more {what}
-      </button>
-      <span className="f">
+      </Button>
+      <span className="figure">
         {fixed(shown, 0)} of {fixed(totalOf(query.data), 0)}
       </span>
     </p>

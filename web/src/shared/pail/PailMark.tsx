@@ -59,6 +59,10 @@ function altText({ fill, state, shape }: PailMarkProps): string {
   return `Pail: solid ${fill.solid.toFixed(2)}, water ${fill.water.toFixed(2)}, air ${fill.air.toFixed(2)}; ${where}; ${ink}.`;
 }
 
+/** Only water moves: a level settles. */
+const MOVING =
+  '[&_rect]:transition-[y,height] [&_rect]:duration-(--t-level) [&_rect]:ease-(--ease-settle) [&_.level]:transition-transform [&_.level]:duration-(--t-level) [&_.level]:ease-(--ease-settle)';
+
 /** The pail mark: our sign, and data. Heights are the volume fractions, its height the container's. */
 export function PailMark(props: PailMarkProps): ReactElement {
   const { shape, fill, state, tier, k, sign, label } = props;
@@ -74,7 +78,7 @@ export function PailMark(props: PailMarkProps): ReactElement {
   };
   return (
     <svg
-      className="pail"
+      className={`block shrink-0 overflow-visible ${MOVING}`}
       role="img"
       aria-label={label ?? altText(props)}
       width={drawing.width}

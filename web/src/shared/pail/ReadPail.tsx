@@ -1,6 +1,7 @@
 import type { ReactElement, ReactNode } from 'react';
 import { PailMark, type PailFill, type PailState } from './PailMark';
 import { drawPail, type PailShape } from './pailGeometry';
+import { DRAWN } from '../../kit/ink';
 
 /** One part of the pail with what is written beside it. */
 export interface PailReading {
@@ -74,7 +75,7 @@ function Rule({
       {marks.map((cm) => (
         <g key={cm}>
           <path d={`M36 ${String(y(cm))}H42`} stroke="var(--zinc-4)" />
-          <text x="33" y={y(cm) + 4} textAnchor="end" className="ax">
+          <text x="33" y={y(cm) + 4} textAnchor="end" className={DRAWN.axis}>
             {cm === marks.at(-1) ? `${String(cm)} cm` : cm}
           </text>
         </g>

@@ -2,6 +2,8 @@ import { parseNumber } from '@bent-pail/core';
 import { Popover } from 'radix-ui';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { potOf, POTS, potText, type Pot } from './pots';
+import { BUTTON, Button } from '../../kit/Button';
+import { Sorry } from '../../kit/Sorry';
 
 interface PotPickerProps {
   readonly pot: Pot;
@@ -17,7 +19,7 @@ export function PotPicker({ pot, onChange }: PotPickerProps): ReactElement {
   };
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className="tie" aria-label={`My pot: ${pot.name}. Choose another.`}>
+      <Popover.Trigger className={BUTTON.tie} aria-label={`My pot: ${pot.name}. Choose another.`}>
         {pot.name}
       </Popover.Trigger>
       <Popover.Portal>
@@ -72,7 +74,7 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
           <label key={key} className="field flex-1">
             <span>{label}</span>
             <input
-              className="f w-full"
+              className="figure w-full"
               inputMode="decimal"
               value={sizes[key]}
               onChange={(event) => {
@@ -82,15 +84,11 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
           </label>
         ))}
       </div>
-      <p className="q mt-1 text-small">Depth alone is a straight pot.</p>
-      {sorry !== undefined && (
-        <p className="sorry mt-2" role="alert">
-          {sorry}
-        </p>
-      )}
-      <button type="submit" className="alt mt-3">
+      <p className="text-ink2 mt-1 text-small">Depth alone is a straight pot.</p>
+      {sorry !== undefined && <Sorry className="mt-2">{sorry}</Sorry>}
+      <Button type="submit" className="mt-3">
         Use this pot
-      </button>
+      </Button>
     </form>
   );
 }

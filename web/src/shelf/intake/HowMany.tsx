@@ -11,6 +11,7 @@ import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { numberOf } from '../../shared/numberOf';
+import { Sorry } from '../../kit/Sorry';
 
 /** Twice the floor of the method where there is one, else five hundredths of the mean: what a difference is worth. */
 function usualHalfWidth({ property: key, spread }: MaterialSpread): string {
@@ -79,7 +80,7 @@ function asked(
 
 function Answer({ one, label, text }: AnswerProps): ReactElement {
   const answer = asked(one, text);
-  if (typeof answer === 'string') return <p className="sorry">{answer}</p>;
+  if (typeof answer === 'string') return <Sorry quiet>{answer}</Sorry>;
   const { lotsNeeded = 0, checks } = answer.result;
   const more = Math.max(0, lotsNeeded - one.lots.length);
   return (

@@ -16,6 +16,7 @@ import './intake.css';
 import { answersOf, INTAKE_CHECKS, intakeSentence, type IntakeCheck } from './intakeChecks';
 import { Kin } from './Kin';
 import { LabelPicture } from './LabelPicture';
+import { ButtonLink, BUTTON } from '../../kit/Button';
 
 /** A bag as it comes: label against truth, what the hands and eyes find, bag against bag. */
 export function IntakePage(): ReactElement {
@@ -43,9 +44,9 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
         cells={cells}
       >
         {works && next !== undefined && (
-          <Link className="act" to={`/bench?lot=${lot.id}&protocol=${next.protocol}`}>
+          <ButtonLink look="act" to={`/bench?lot=${lot.id}&protocol=${next.protocol}`}>
             Next check
-          </Link>
+          </ButtonLink>
         )}
       </TitleBlock>
       <div className="lot-grid intake-grid">
@@ -67,7 +68,7 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
                 origin={price.origin}
                 working={price.working}
               />{' '}
-              <span className="q">by {price.method}</span>
+              <span className="text-ink2">by {price.method}</span>
             </p>
           )}
         </section>
@@ -86,7 +87,7 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
           </ul>
           <h2 className="mt-4">Bag against bag</h2>
           {kin.length === 0 ? (
-            <p className="q">
+            <p className="text-ink2">
               One bag alone says nothing of the next. Measure another lot of {lot.name} by the same method, and how much
               they differ stands here.
             </p>
@@ -117,10 +118,13 @@ function CheckRow({ check, found, lotId, works }: CheckRowProps): ReactElement {
         {found.map((one) => (
           <Found key={one.property} one={one} />
         ))}
-        {found.length === 0 && <span className="q">not looked yet</span>}
+        {found.length === 0 && <span className="text-ink2">not looked yet</span>}
       </span>
       {works && (
-        <Link className={found.length === 0 ? 'alt' : 'again'} to={`/bench?lot=${lotId}&protocol=${check.protocol}`}>
+        <Link
+          className={found.length === 0 ? BUTTON.alt : 'again'}
+          to={`/bench?lot=${lotId}&protocol=${check.protocol}`}
+        >
           {found.length === 0 ? 'Check it' : 'again'}
         </Link>
       )}

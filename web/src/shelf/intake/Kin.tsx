@@ -37,11 +37,11 @@ export function Kin({ kin, lotId }: KinProps): ReactElement {
                 {label}
                 <small>{one.method}</small>
               </th>
-              <td className="f">{one.lots.length}</td>
+              <td className="figure">{one.lots.length}</td>
               <td>
                 <KinStrip kin={one} lotId={lotId} />
               </td>
-              <td className="n f">
+              <td className="n figure">
                 {figure(mean, digits, betweenSd > 0 ? betweenSd : undefined).value} {unit}
               </td>
               <td className="n">

@@ -45,7 +45,7 @@ export function LabelPicture({ label_L, poured_L }: LabelPictureProps): ReactEle
         strokeWidth={2}
         strokeDasharray="7 4"
       />
-      <text x={196} y={level(label_L) + 5} className="f" fontSize={17} fill="var(--ink)">
+      <text x={196} y={level(label_L) + 5} className="figure" fontSize={17} fill="var(--ink)">
         label {label_L} L
       </text>
       {poured_L !== undefined && (
@@ -54,7 +54,7 @@ export function LabelPicture({ label_L, poured_L }: LabelPictureProps): ReactEle
           <text
             x={196}
             y={Math.abs(level(poured_L) - level(label_L)) < 20 ? level(label_L) + 26 : level(poured_L) + 5}
-            className="f"
+            className="figure"
             fontSize={17}
             fontWeight={700}
             fill="var(--ink)"

@@ -1,0 +1,24 @@
+import { parseNumber } from '@bent-pail/core';
+
+/** What was typed into a field cannot be read; the sentence says why. */
+export class Mistyped extends Error {
+  constructor(
+    readonly field: string,
+    sentence: string,
+  ) {
+    super(sentence);
+    this.name = 'Mistyped';
+  }
+}
+
+/** A number that was typed into a field. */
+export function typedNumber(text: string, field: string): number {
+  const typed = parseNumber(text);
+  if (typed.kind === 'number') return typed.value;
+  if (typed.kind === 'ask')
+    throw new Mistyped(
+      field,
+      `Is ${text} ${String(typed.asDecimal)} or ${String(typed.asThousands)}? Type it with a point or without.`,
+    );
+  throw new Mistyped(field, typed.sentence);
+}
