@@ -1,24 +1,36 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState, type ReactElement } from 'react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { draftKey, useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
+import type { CellEntry } from './useCellEntry';
 
-const KEY = draftKey('run', 0, 'tare');
-const typed = (): string => useDrafts.getState().texts[KEY] ?? '';
+let shown = '';
+const typed = (): string => shown;
 
 function show(signed = false): { readonly kept: () => number } {
   let kept = 0;
-  render(
-    <Keypad
-      runId="run"
-      cell={{ replicate: 0, step: 'tare' }}
-      signed={signed}
-      onKeep={() => {
+  function Trial(): ReactElement {
+    const [text, type] = useState('');
+    const entry: CellEntry = {
+      text,
+      type: (next) => {
+        shown = next;
+        type(next);
+      },
+      reason: '',
+      giveReason: () => undefined,
+      doubt: undefined,
+      mayBeMv: signed,
+      inMv: signed,
+      keep: () => {
         kept += 1;
-      }}
-    />,
-  );
+      },
+      keepValue: () => undefined,
+    };
+    return <Keypad entry={entry} />;
+  }
+  render(<Trial />);
   return { kept: () => kept };
 }
 
@@ -27,7 +39,7 @@ const press = async (...names: readonly string[]): Promise<void> => {
 };
 
 beforeEach(() => {
-  useDrafts.setState({ texts: {} });
+  shown = '';
 });
 
 describe('keys for wet hands', () => {

@@ -2,10 +2,13 @@ import type { NewReading } from '@bent-pail/contract';
 import { PROTOCOLS, Sheet, type Protocol, type Reading } from '@bent-pail/core';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import type { ReactElement } from 'react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { useDrafts } from './draftStore';
+import { Keypad } from './Keypad';
 import { LitCell } from './LitCell';
 import { useMillivolts } from './millivolts';
+import { useCellEntry } from './useCellEntry';
 
 const called = (key: string): Protocol => PROTOCOLS.find((one) => one.key === key) as Protocol;
 
@@ -14,28 +17,51 @@ interface Lit {
   readonly step?: string;
   readonly readings?: readonly Reading[];
   readonly takesMv?: boolean;
+  /** With the keypad under the sheet. */
+  readonly keypad?: boolean;
 }
 
 /** A lit cell on the page; what it hands on is collected. */
-function light({ protocol: key = 'saturate-drain-dry', step: stepKey = 'tare', readings = [], takesMv = false }: Lit) {
+function light({
+  protocol: key = 'saturate-drain-dry',
+  step: stepKey = 'tare',
+  readings = [],
+  takesMv = false,
+  keypad = false,
+}: Lit) {
   const protocol = called(key);
   const step = protocol.steps.find((one) => one.key === stepKey) as Protocol['steps'][number];
   const kept: NewReading[] = [];
   const skipped: true[] = [];
-  render(
-    <LitCell
-      runId="run"
-      protocol={protocol}
-      step={step}
-      replicate={1}
-      cell={new Sheet(readings).cell(1, stepKey)}
-      mayWrite
-      takesMv={takesMv}
-      onKeep={(reading) => kept.push(reading)}
-      onSkip={() => skipped.push(true)}
-      onMove={() => undefined}
-    />,
-  );
+  const cell = new Sheet(readings).cell(1, stepKey);
+  const onKeep = (reading: NewReading): void => void kept.push(reading);
+  function Lighted(): ReactElement {
+    const entry = useCellEntry({
+      runId: 'run',
+      protocol,
+      step,
+      replicate: 1,
+      standing: cell.standing[0],
+      takesMv,
+      onKeep,
+      onSkip: () => skipped.push(true),
+    });
+    return (
+      <>
+        <LitCell
+          step={step}
+          replicate={1}
+          cell={cell}
+          entry={entry}
+          mayWrite
+          onKeep={onKeep}
+          onMove={() => undefined}
+        />
+        {keypad && <Keypad entry={entry} />}
+      </>
+    );
+  }
+  render(<Lighted />);
   return { kept, skipped };
 }
 
@@ -53,6 +79,20 @@ beforeEach(() => {
 });
 
 describe('the cell to fill', () => {
+  it('is typed into by the keypad too, and kept by it as by Enter, with the same doubts', async () => {
+    const { kept } = light({ keypad: true });
+    const press = async (...names: readonly string[]): Promise<void> => {
+      for (const name of names) await userEvent.click(screen.getByRole('button', { name }));
+    };
+    await press('7', '.', '.');
+    await press('Keep 7..');
+    expect(document.getElementById('cell-doubt')?.textContent).toMatch(/7\.\./);
+    expect(kept).toEqual([]);
+    await press('Rub out', '5', 'Keep 7.5');
+    expect(kept).toMatchObject([{ step: 'tare', value: 7.5 }]);
+    expect(screen.getByRole('textbox')).toHaveProperty('value', '');
+  });
+
   it('keeps what is typed with Enter, and empties itself', async () => {
     const { kept } = light({});
     await userEvent.type(screen.getByRole('textbox'), '312,4{Enter}');

@@ -1,61 +1,44 @@
 import type { NewReading } from '@bent-pail/contract';
-import {
-  parseNumber,
-  readingRefusal,
-  replicateName,
-  type Cell,
-  type Protocol,
-  type Reading,
-  type Step,
-} from '@bent-pail/core';
-import { useEffect, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
+import { replicateName, type Cell, type Reading, type Step } from '@bent-pail/core';
+import { useEffect, useRef, type KeyboardEvent, type ReactElement } from 'react';
+import { Button } from '../kit/Button';
 import { fixed } from '../kit/format';
+import { Sorry } from '../kit/Sorry';
 import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
-import { draftKey, useDrafts } from './draftStore';
 import { InMillivolts } from './InMillivolts';
-import { useMillivolts } from './millivolts';
 import { newReading } from './newReading';
-import { ReasonField, reasonRefusal } from './ReasonField';
+import { ReasonField } from './ReasonField';
+import type { CellEntry } from './useCellEntry';
 import { WhichCounts } from './WhichCounts';
-import { Button } from '../kit/Button';
-import { Sorry } from '../kit/Sorry';
 
 interface LitCellProps {
-  readonly runId: string;
-  readonly protocol: Protocol;
   readonly step: Step;
   readonly replicate: number;
   /** What was read for it so far. */
   readonly cell: Cell;
+  readonly entry: CellEntry;
   readonly mayWrite: boolean;
-  /** The pen in use shows mV and has a calibration: a pH may be typed in mV. */
-  readonly takesMv: boolean;
   readonly onKeep: (reading: NewReading) => void;
-  readonly onSkip: () => void;
   readonly onMove: (key: string) => void;
 }
 
-/** What stands in the way of keeping what was typed. */
-type Doubt =
-  | { readonly kind: 'sentence'; readonly sentence: string }
-  | { readonly kind: 'ask'; readonly choices: readonly number[] };
-
 /** The cell to fill: the widest, tallest, the only white one. Enter keeps and goes on. */
 export function LitCell(props: LitCellProps): ReactElement {
-  const { runId, step, replicate, cell } = props;
+  const { step, replicate, cell } = props;
+  const key = `${String(replicate)}:${step.key}`;
   const [standing, other] = cell.standing;
   const who = `${step.label}, ${replicateName(replicate)}`;
   return (
-    <div className="lit-cell" data-lit={`${String(replicate)}:${step.key}`}>
+    <div className="lit-cell" data-lit={key}>
       <span className="who">{standing === undefined ? who : `Correct ${who}`}</span>
       {standing !== undefined && other !== undefined && <WhichCounts {...props} />}
       {step.kind === 'time' ? (
         <StartTime {...props} standing={standing} />
       ) : step.classes !== undefined ? (
-        <ClassCell key={draftKey(runId, replicate, step.key)} {...props} standing={standing} classes={step.classes} />
+        <ClassCell key={key} {...props} standing={standing} classes={step.classes} />
       ) : (
-        <TypedCell key={draftKey(runId, replicate, step.key)} {...props} standing={standing} />
+        <TypedCell key={key} {...props} standing={standing} />
       )}
     </div>
   );
@@ -97,66 +80,13 @@ function StartTime({ step, replicate, standing, mayWrite, onKeep, onMove }: Fill
   );
 }
 
-function TypedCell({
-  runId,
-  protocol,
-  step,
-  replicate,
-  standing,
-  mayWrite,
-  takesMv,
-  onKeep,
-  onSkip,
-  onMove,
-}: FilledProps): ReactElement {
-  const mv = useMillivolts();
-  const mayBeMv = takesMv && step.kind === 'pH';
-  const inMv = mayBeMv && mv.on;
-  const key = draftKey(runId, replicate, step.key);
-  const text = useDrafts((state) => state.texts[key] ?? '');
-  const type = useDrafts((state) => state.type);
-  const [reason, setReason] = useState('');
-  const [doubt, setDoubt] = useState<Doubt>();
+function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: FilledProps): ReactElement {
+  const { text, type, inMv, mayBeMv, reason, giveReason, keep } = entry;
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
     input.current?.closest('tr')?.scrollIntoView({ block: 'nearest' });
   }, []);
-
-  const keepValue = (value: number): void => {
-    const temp = inMv ? parseNumber(mv.temp) : undefined;
-    if (temp !== undefined && temp.kind !== 'number') {
-      setDoubt({ kind: 'sentence', sentence: 'Type the temperature of the extract in °C, as 20.5.' });
-      return;
-    }
-    const asMv = temp === undefined ? {} : { mVTemp_C: temp.value };
-    const refusal = readingRefusal(protocol, { step: step.key, value, ...asMv });
-    if (refusal !== undefined) {
-      setDoubt({ kind: 'sentence', sentence: refusal });
-      return;
-    }
-    if (standing === undefined) {
-      onKeep({ ...newReading(replicate, step.key, value), ...asMv });
-    } else {
-      const missing = reasonRefusal(reason);
-      if (missing !== undefined) {
-        setDoubt({ kind: 'sentence', sentence: missing });
-        return;
-      }
-      onKeep({ ...newReading(replicate, step.key, value), ...asMv, corrects: standing.id, reason: reason.trim() });
-    }
-    type(key, '');
-  };
-  const keep = (): void => {
-    if (text.trim() === '' && step.optional === true && standing === undefined) {
-      onSkip();
-      return;
-    }
-    const typed = parseNumber(text);
-    if (typed.kind === 'number') keepValue(typed.value);
-    else if (typed.kind === 'ask') setDoubt({ kind: 'ask', choices: [typed.asDecimal, typed.asThousands] });
-    else setDoubt({ kind: 'sentence', sentence: typed.sentence });
-  };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Enter') {
       event.preventDefault();
@@ -183,48 +113,15 @@ function TypedCell({
           placeholder={standing === undefined ? '' : fixed(standing.value, 1)}
           value={text}
           onChange={(event) => {
-            type(key, event.target.value);
-            setDoubt(undefined);
+            type(event.target.value);
           }}
           onKeyDown={onKeyDown}
         />
         <span className="u">{inMv ? 'mV' : step.unit}</span>
       </span>
       {mayBeMv && mayWrite && <InMillivolts />}
-      {standing !== undefined && (
-        <ReasonField
-          reason={reason}
-          onReason={(next) => {
-            setReason(next);
-            setDoubt(undefined);
-          }}
-          onEnter={keep}
-        />
-      )}
-      <div id="cell-doubt" aria-live="polite">
-        {doubt?.kind === 'sentence' && (
-          <Sorry quiet className="mt-2 text-left">
-            {doubt.sentence}
-          </Sorry>
-        )}
-        {doubt?.kind === 'ask' && (
-          <div className="mt-2 flex items-center justify-between gap-2 text-left text-small">
-            Which is meant?
-            {doubt.choices.map((choice) => (
-              <Button
-                key={choice}
-
-                className="f"
-                onClick={() => {
-                  keepValue(choice);
-                }}
-              >
-                {fixed(choice, Number.isInteger(choice) ? 0 : 3)}
-              </Button>
-            ))}
-          </div>
-        )}
-      </div>
+      {standing !== undefined && <ReasonField reason={reason} onReason={giveReason} onEnter={keep} />}
+      <CellDoubt entry={entry} />
       <span className="mt-2 flex items-center justify-end gap-4">
         {step.optional === true && standing === undefined && text === '' && (
           <span className="text-ink2 text-small">may stay empty</span>
@@ -235,5 +132,34 @@ function TypedCell({
         </Button>
       </span>
     </>
+  );
+}
+
+/** What stands in the way of keeping what was typed; where it could mean two numbers, both are offered. */
+function CellDoubt({ entry: { doubt, keepValue } }: { readonly entry: CellEntry }): ReactElement {
+  return (
+    <div id="cell-doubt" aria-live="polite">
+      {doubt?.kind === 'sentence' && (
+        <Sorry quiet className="mt-2 text-left">
+          {doubt.sentence}
+        </Sorry>
+      )}
+      {doubt?.kind === 'ask' && (
+        <div className="mt-2 flex items-center justify-between gap-2 text-left text-small">
+          Which is meant?
+          {doubt.choices.map((choice) => (
+            <Button
+              key={choice}
+              className="figure"
+              onClick={() => {
+                keepValue(choice);
+              }}
+            >
+              {fixed(choice, Number.isInteger(choice) ? 0 : 3)}
+            </Button>
+          ))}
+        </div>
+      )}
+    </div>
   );
 }

@@ -15,14 +15,14 @@ import { toRecord } from '../shared/toRecord';
 import { useMe, useSession } from '../shared/useSession';
 import './bench.css';
 import { DeviceStrip } from './DeviceStrip';
-import { draftKey, useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
 import { isTyped } from './cursor';
 import { LitCell } from './LitCell';
-import { takesMillivolts, useSigned } from './millivolts';
+import { takesMillivolts } from './millivolts';
 import './round.css';
 import { roundQueue, sameTask, type RoundTask } from './roundQueue';
 import { StepPicture } from './StepPicture';
+import { useCellEntry } from './useCellEntry';
 import { useKeepReading } from './useKeepReading';
 import { ButtonLink } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
@@ -130,12 +130,21 @@ interface LitProps {
 /** The pot that comes next: whose it is, what to do, and the cell. */
 function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactElement {
   const cells = new Sheet(record.readings);
-  const text = useDrafts((state) => state.texts[draftKey(record.id, task.replicate, task.step.key)] ?? '');
-  const signed = useSigned(task.step, takesMillivolts(sheet));
+  const cell = cells.cell(task.replicate, task.step.key);
   const early = task.notBefore !== undefined && task.notBefore > now;
   const keep = (reading: NewReading): void => {
     onKeep(record.id, reading);
   };
+  const entry = useCellEntry({
+    runId: record.id,
+    protocol: record.protocol,
+    step: task.step,
+    replicate: task.replicate,
+    standing: cell.standing[0],
+    takesMv: takesMillivolts(sheet),
+    onKeep: keep,
+    onSkip: () => undefined,
+  });
   return (
     <section className="round-lit" aria-label="Now">
       {task.step.caution !== undefined && <CautionStrip caution={task.step.caution} />}
@@ -143,7 +152,7 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
         lit={{ replicate: task.replicate, step: task.step.key }}
         protocol={record.protocol}
         cells={cells}
-        typing={text !== ''}
+        typing={entry.text !== ''}
         onKeep={keep}
       />
       <div className="round-now">
@@ -157,28 +166,16 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
           {early && <p className="text-ink2">Not before its time is over, in {duration(task.notBefore - now)}.</p>}
         </div>
         <LitCell
-          runId={record.id}
-          protocol={record.protocol}
           step={task.step}
           replicate={task.replicate}
-          cell={cells.cell(task.replicate, task.step.key)}
+          cell={cell}
+          entry={entry}
           mayWrite={mayWrite}
-          takesMv={takesMillivolts(sheet)}
           onKeep={keep}
-          onSkip={() => undefined}
           onMove={() => undefined}
         />
       </div>
-      {mayWrite && isTyped(task.step) && (
-        <Keypad
-          runId={record.id}
-          cell={{ replicate: task.replicate, step: task.step.key }}
-          signed={signed}
-          onKeep={() => {
-            document.querySelector<HTMLButtonElement>('.lit-cell .act')?.click();
-          }}
-        />
-      )}
+      {mayWrite && isTyped(task.step) && <Keypad entry={entry} />}
     </section>
   );
 }

@@ -19,7 +19,7 @@ import { draftKey, useDrafts } from './draftStore';
 import { History } from './History';
 import { Keypad } from './Keypad';
 import { LeaveOut } from './LeaveOut';
-import { takesMillivolts, useSigned } from './millivolts';
+import { takesMillivolts } from './millivolts';
 import { MeasureVessels } from './MeasureVessels';
 import { Remeasured } from './Remeasured';
 import { Reopen } from './Reopen';
@@ -27,6 +27,7 @@ import { ResultSide } from './ResultSide';
 import { RunInstruments } from './RunInstruments';
 import { SheetTable } from './SheetTable';
 import { StuckReadings } from './StuckReadings';
+import { useCellEntry } from './useCellEntry';
 import { useKeepReading } from './useKeepReading';
 import { useLiveRun, type LiveRun } from './useRunSheet';
 import { vesselVolumes } from './vesselVolumes';
@@ -93,7 +94,6 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
   const isOvertaken = at?.byHand === false && typed === '' && run.cells.cell(at.replicate, at.step).standing.length > 0;
   const lit: CellAt | undefined = isOvertaken ? nextEmpty(shape, run.cells, at) : at;
   const litStep = sheet.protocol.steps.find((step) => step.key === lit?.step);
-  const signed = useSigned(litStep, takesMillivolts(sheet));
   const go = (cell: CellAt | undefined, byHand: boolean): void => {
     setAt(cell === undefined ? undefined : { ...cell, byHand });
   };
@@ -103,6 +103,18 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
     keeping.keep(sheet.id, reading);
     go(sheet.finishedAt === undefined ? nextEmpty(shape, after, reading) : undefined, false);
   };
+  const entry = useCellEntry({
+    runId: sheet.id,
+    protocol: sheet.protocol,
+    step: litStep,
+    replicate: lit?.replicate ?? 0,
+    standing: lit === undefined ? undefined : run.cells.cell(lit.replicate, lit.step).standing[0],
+    takesMv: takesMillivolts(sheet),
+    onKeep: keep,
+    onSkip: () => {
+      if (lit !== undefined) go(nextEmpty(shape, run.cells, lit), false);
+    },
+  });
   return (
     <main className="bench-page">
       <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} />
@@ -114,6 +126,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           <SheetTable
             run={run}
             lit={lit}
+            entry={entry}
             now={now}
             zone={notebook.zone}
             mayWrite={mayWrite}
@@ -121,9 +134,6 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
               if (mayWrite) go(cell, true);
             }}
             onKeep={keep}
-            onSkip={() => {
-              if (lit !== undefined) go(nextEmpty(shape, run.cells, lit), false);
-            }}
             onMove={(key) => {
               if (lit !== undefined) go(moved(shape, run.cells, lit, key) ?? lit, true);
             }}
@@ -151,16 +161,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           {lit !== undefined && mayWrite && sheet.finishedAt === undefined && (
             <DeviceStrip lit={lit} protocol={sheet.protocol} cells={run.cells} typing={typed !== ''} onKeep={keep} />
           )}
-          {lit !== undefined && isTyped(litStep) && (
-            <Keypad
-              runId={sheet.id}
-              cell={lit}
-              signed={signed}
-              onKeep={() => {
-                document.querySelector<HTMLButtonElement>('.lit-cell .act')?.click();
-              }}
-            />
-          )}
+          {lit !== undefined && isTyped(litStep) && <Keypad entry={entry} />}
           <ResultSide run={run} />
         </div>
       </div>

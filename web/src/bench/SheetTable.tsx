@@ -14,20 +14,20 @@ import { clockTime } from '../kit/format';
 import { ColumnHead } from './ColumnHead';
 import type { CellAt } from './cursor';
 import { LitCell } from './LitCell';
-import { takesMillivolts } from './millivolts';
 import { shownReading } from './shownReading';
 import { StepPicture } from './StepPicture';
+import type { CellEntry } from './useCellEntry';
 import type { LiveRun } from './useRunSheet';
 
 interface SheetTableProps {
   readonly run: LiveRun;
   readonly lit: CellAt | undefined;
+  readonly entry: CellEntry;
   readonly now: number;
   readonly zone: string;
   readonly mayWrite: boolean;
   readonly onLight: (cell: CellAt) => void;
   readonly onKeep: (reading: NewReading) => void;
-  readonly onSkip: () => void;
   readonly onMove: (key: string) => void;
 }
 
@@ -155,7 +155,7 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
 function SheetCell(
   props: SheetTableProps & { readonly step: Step; readonly replicate: number; readonly isLit: boolean },
 ): ReactElement {
-  const { run, lit, step, replicate, isLit, zone, mayWrite, onLight, onKeep, onSkip, onMove } = props;
+  const { run, lit, step, replicate, isLit, entry, zone, mayWrite, onLight, onKeep, onMove } = props;
   const at = cellReplicate(step, replicate);
   const cell = run.cells.cell(at, step.key);
   const standing = cell.standing[0];
@@ -163,15 +163,12 @@ function SheetCell(
     return (
       <td className="cell">
         <LitCell
-          runId={run.sheet.id}
-          protocol={run.sheet.protocol}
           step={step}
           replicate={at}
           cell={cell}
           mayWrite={mayWrite}
-          takesMv={takesMillivolts(run.sheet)}
+          entry={entry}
           onKeep={onKeep}
-          onSkip={onSkip}
           onMove={onMove}
         />
       </td>

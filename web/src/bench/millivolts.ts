@@ -1,5 +1,4 @@
 import type { RunSheet } from '@bent-pail/contract';
-import type { Step } from '@bent-pail/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -24,12 +23,6 @@ export const useMillivolts = create<MillivoltState>()(
     { name: 'bent-pail-millivolts', version: 1 },
   ),
 );
-
-/** Whether what is typed into a step now is mV, and so may lie under zero. */
-export function useSigned(step: Pick<Step, 'kind'> | undefined, takesMv: boolean): boolean {
-  const on = useMillivolts((state) => state.on);
-  return step?.kind === 'pH' && takesMv && on;
-}
 
 /** Whether a run's pen shows mV and has a calibration to make a pH of them. */
 export function takesMillivolts({ instruments }: Pick<RunSheet, 'instruments'>): boolean {

@@ -1,0 +1,118 @@
+import type { NewReading } from '@bent-pail/contract';
+import { parseNumber, readingRefusal, type Protocol, type Reading, type Step } from '@bent-pail/core';
+import { useState } from 'react';
+import { draftKey, useDrafts } from './draftStore';
+import { useMillivolts } from './millivolts';
+import { newReading } from './newReading';
+import { reasonRefusal } from './ReasonField';
+
+interface CellEntryOptions {
+  readonly runId: string;
+  readonly protocol: Protocol;
+  /** The step of the lit cell; none is lit in a full sheet. */
+  readonly step: Step | undefined;
+  readonly replicate: number;
+  /** What a new reading would correct. */
+  readonly standing: Reading | undefined;
+  /** The pen in use shows mV and has a calibration: a pH may be typed in mV. */
+  readonly takesMv: boolean;
+  readonly onKeep: (reading: NewReading) => void;
+  readonly onSkip: () => void;
+}
+
+/** What stands in the way of keeping what was typed. */
+export type Doubt =
+  | { readonly kind: 'sentence'; readonly sentence: string }
+  | { readonly kind: 'ask'; readonly choices: readonly number[] };
+
+/** What is typed into the lit cell, by the keyboard, by the keypad under the sheet, and how it is kept. */
+export interface CellEntry {
+  readonly text: string;
+  readonly type: (text: string) => void;
+  readonly reason: string;
+  readonly giveReason: (reason: string) => void;
+  readonly doubt: Doubt | undefined;
+  readonly mayBeMv: boolean;
+  readonly inMv: boolean;
+  /** Reads what is typed and keeps it, or says what stands in the way. */
+  readonly keep: () => void;
+  /** Keeps the number that was meant. */
+  readonly keepValue: (value: number) => void;
+}
+
+interface Aside {
+  readonly cell: string;
+  readonly reason: string;
+  readonly doubt?: Doubt;
+}
+
+/** The one way of typing into a lit cell; whoever shows a part of it takes it from here. */
+export function useCellEntry({
+  runId,
+  protocol,
+  step,
+  replicate,
+  standing,
+  takesMv,
+  onKeep,
+  onSkip,
+}: CellEntryOptions): CellEntry {
+  const mv = useMillivolts();
+  const mayBeMv = takesMv && step?.kind === 'pH';
+  const inMv = mayBeMv && mv.on;
+  const cell = draftKey(runId, replicate, step?.key ?? '');
+  const text = useDrafts((state) => state.texts[cell] ?? '');
+  const type = useDrafts((state) => state.type);
+  const [kept, setAside] = useState<Aside>({ cell, reason: '' });
+  // A reason and a doubt belong to their cell.
+  const aside: Aside = kept.cell === cell ? kept : { cell, reason: '' };
+  const say = (sentence: string): void => {
+    setAside({ ...aside, doubt: { kind: 'sentence', sentence } });
+  };
+
+  const keepValue = (value: number): void => {
+    if (step === undefined) return;
+    const temp = inMv ? parseNumber(mv.temp) : undefined;
+    if (temp !== undefined && temp.kind !== 'number') {
+      say('Type the temperature of the extract in °C, as 20.5.');
+      return;
+    }
+    const asMv = temp === undefined ? {} : { mVTemp_C: temp.value };
+    const missing = standing === undefined ? undefined : reasonRefusal(aside.reason);
+    const refusal = readingRefusal(protocol, { step: step.key, value, ...asMv }) ?? missing;
+    if (refusal !== undefined) {
+      say(refusal);
+      return;
+    }
+    const reading = { ...newReading(replicate, step.key, value), ...asMv };
+    onKeep(standing === undefined ? reading : { ...reading, corrects: standing.id, reason: aside.reason.trim() });
+    setAside({ cell, reason: '' });
+    type(cell, '');
+  };
+  return {
+    text,
+    type: (next) => {
+      type(cell, next);
+      setAside({ cell, reason: aside.reason });
+    },
+    reason: aside.reason,
+    giveReason: (reason) => {
+      setAside({ cell, reason });
+    },
+    doubt: aside.doubt,
+    mayBeMv,
+    inMv,
+    keep: () => {
+      if (text.trim() === '' && step?.optional === true && standing === undefined) {
+        onSkip();
+        return;
+      }
+      const typed = parseNumber(text);
+      if (typed.kind === 'number') keepValue(typed.value);
+      else if (typed.kind === 'ask')
+        setAside({ ...aside, doubt: { kind: 'ask', choices: [typed.asDecimal, typed.asThousands] } });
+      else say(typed.sentence);
+    },
+    keepValue,
+  };
+}
