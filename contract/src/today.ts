@@ -9,6 +9,8 @@ export interface Counts {
   readonly blends: number;
   readonly scorecards: number;
   readonly sheetsToRate: number;
+  /** The timer that ends next on the bench, ms since 1970. */
+  readonly nextOver?: { readonly runId: string; readonly lot: string; readonly name: string; readonly at: number };
 }
 
 /** What waits on the bench for the person at the door. */

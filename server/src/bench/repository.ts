@@ -1,4 +1,4 @@
-import type { OpenRunRow, Page, RunRow, RunsAsked } from '@bent-pail/contract';
+import type { Counts, OpenRunRow, Page, RunRow, RunsAsked } from '@bent-pail/contract';
 import type { RunWaits } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
@@ -95,4 +95,24 @@ export async function openRuns(manager: EntityManager, who: Principal): Promise<
     [givenTo(who) ?? null],
   );
   return rows.map((row) => ({ ...toRow(row), waits: row.waits ?? NOTHING }));
+}
+
+/** The timer that ends next among the open runs that somebody may see. */
+export async function nextOver(
+  manager: EntityManager,
+  who: Principal,
+  now: number,
+): Promise<Counts['nextOver'] | null> {
+  const [next] = await manager.query<NonNullable<Counts['nextOver']>[]>(
+    `select r.id as "runId", m.name || ', ' || l.code as lot, h ->> 'name' as name, (h ->> 'deadline')::float8 as at
+     from runs r
+     join run_states s on s.run_id = r.id
+     join lots l on l.id = r.lot_id
+     join materials m on m.id = l.material_id
+     cross join lateral jsonb_array_elements(s.waits -> 'holds') h
+     where r.finished_at is null and ($1::uuid is null or r.student_id = $1) and (h ->> 'deadline')::float8 > $2
+     order by at limit 1`,
+    [givenTo(who) ?? null, now],
+  );
+  return next ?? null;
 }

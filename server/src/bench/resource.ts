@@ -1,7 +1,8 @@
+import { optional } from '../database/optional';
 import { givenTo } from '../http/principal';
 import type { Resource } from '../resource';
 import { RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity } from './entities';
-import { openRuns } from './repository';
+import { nextOver, openRuns } from './repository';
 import { benchRoutes } from './routes';
 import { countOpenRuns } from './runRepository';
 import { readings, results } from './tables';
@@ -12,6 +13,11 @@ export const bench: Resource = {
   routes: benchRoutes,
   tables: [readings, results],
   waiting: async ({ db }, who) => (who.scope.runs === 'none' ? {} : { openRuns: await openRuns(db.manager, who) }),
-  counts: async ({ db }, who) =>
-    who.scope.runs === 'none' ? {} : { openRuns: await countOpenRuns(db.manager, givenTo(who)) },
+  counts: async ({ db, clock }, who) =>
+    who.scope.runs === 'none'
+      ? {}
+      : {
+          openRuns: await countOpenRuns(db.manager, givenTo(who)),
+          ...optional('nextOver', await nextOver(db.manager, who, clock.now())),
+        },
 };

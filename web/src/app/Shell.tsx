@@ -18,6 +18,8 @@ import { NotSecure } from './NotSecure';
 import { OneMoment } from './OneMoment';
 import { STATIONS } from './views';
 import { useKeys } from './useKeys';
+import { Toasts } from '../kit/Toasts';
+import { useTimerToasts } from './useTimerToasts';
 
 /** Everything inside the door: the page, the working drawer, the bench edge. Outside it, the door. */
 export function Shell(): ReactElement {
@@ -42,6 +44,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   const [keys, setKeys] = useState(false);
   const { pathname } = useLocation();
   const stations = useMemo(() => STATIONS.filter((station) => station.roles.includes(me.role)), [me.role]);
+  useTimerToasts(pathname);
   const onKeys = useCallback(() => {
     setKeys(true);
   }, []);
@@ -62,6 +65,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
       </div>
       <Drawer />
       <BenchEdge onKeys={onKeys} />
+      <Toasts />
       <KeySheet open={keys} onOpenChange={setKeys} />
     </>
   );

@@ -33,6 +33,7 @@ import { useLiveRun, type LiveRun } from './useRunSheet';
 import { vesselVolumes } from './vesselVolumes';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
+import { useOthersReadings } from './useOthersReadings';
 
 export function RunPage(): ReactElement {
   const { id = '' } = useParams();
@@ -73,6 +74,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
   const { notebook } = useSession();
   const run = useLiveRun(sheet, waiting);
   const keeping = useKeepReading();
+  useOthersReadings(sheet, me.name);
   const now = useServerNow(500);
   const mayWrite = me.role !== 'reader';
   const shape = useMemo(

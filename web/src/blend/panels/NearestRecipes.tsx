@@ -26,6 +26,7 @@ import { Choice } from '../../kit/Choice';
 import { Button } from '../../kit/Button';
 import { LOW_BOX } from '../../kit/box';
 import { Sorry } from '../../kit/Sorry';
+import { Progress } from '../../kit/Progress';
 
 interface NearestRecipesProps {
   readonly view: DeskView;
@@ -114,9 +115,7 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
           }}
         />
         {state.kind === 'running' ? (
-          <Button look="low" onClick={cancel}>
-            Stop, {Math.round(100 * state.share)} % tried
-          </Button>
+          <Progress label="Trying recipes" share={state.share} onStop={cancel} />
         ) : (
           <Button look="low" disabled={profile === undefined || chosen.length < 2} onClick={search}>
             Search {chosen.length} lots

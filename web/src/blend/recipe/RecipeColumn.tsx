@@ -11,6 +11,7 @@ import { RecipeRow } from './RecipeRow';
 import { Settled } from './Settled';
 import { ShownIn, shownAmounts, type Shown } from './ShownIn';
 import type { Larder } from '../useLarder';
+import { undoable } from '../../kit/toasts';
 
 interface RecipeColumnProps {
   readonly draft: BlendDraft;
@@ -61,7 +62,11 @@ export function RecipeColumn({ draft, draftKey, larder, result, onRecipe }: Reci
               setLines(lines.map((one, at) => (at === i ? next : one)));
             }}
             onRemove={() => {
+              const before = recipe;
               setLines(lines.filter((_, at) => at !== i));
+              undoable(`${names[i] ?? 'A line'} is taken out.`, () => {
+                onRecipe(before);
+              });
             }}
           />
         ))}

@@ -13,6 +13,7 @@ import { useMe } from '../useSession';
 import type { BodyName } from './check';
 import { forgetDraft, keepDraft, readDraft } from './drafts';
 import { Mistyped } from './Mistyped';
+import { undoable } from '../../kit/toasts';
 
 interface BodyFormOptions<T extends FieldValues, Answer> {
   /** The contract's body that the form fills in. */
@@ -107,9 +108,13 @@ export function useBodyForm<T extends FieldValues, Answer>({
     isRestored: restored !== undefined,
     forgive: sent.reset,
     beginAnew: () => {
+      const before = fields.getValues();
       if (draft !== undefined) forgetDraft(whose, draft);
       setRestored(undefined);
       fields.reset(start);
+      undoable('The form is empty again.', () => {
+        fields.reset(before);
+      });
     },
   };
 }

@@ -1,0 +1,29 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { tell } from '../kit/toasts';
+import { countsQuery } from '../shared/queries';
+import { serverNow } from '../shared/serverClock';
+
+/** Longer than this is not waited for at once: a browser’s timer holds no more. */
+const LONGEST_MS = 24 * 3600000;
+
+/** A timer that ends while its sheet is not in view is told of, wherever one is. */
+export function useTimerToasts(pathname: string): void {
+  const next = useQuery(countsQuery).data?.nextOver;
+  const address = next === undefined ? undefined : `/bench/runs/${next.runId}`;
+  useEffect(() => {
+    if (next === undefined || address === undefined || pathname === address) return;
+    const left = next.at - serverNow();
+    if (left < 0 || left > LONGEST_MS) return;
+    const timer = setTimeout(() => {
+      tell({
+        title: `${next.name.slice(0, 1).toUpperCase()}${next.name.slice(1)} is over`,
+        line: next.lot,
+        to: { address, words: 'To the sheet' },
+      });
+    }, left);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [next, address, pathname]);
+}
