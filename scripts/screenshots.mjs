@@ -32,7 +32,7 @@ const VIEWS = [
     size: DESK,
     as: 'Isla Brandreth',
     path: async (api) => `/shelf/lots/${byName(await api('/lots'), 'Pumice').id}`,
-    act: (page) => page.locator('.props [data-working]').nth(1).click(),
+    act: (page) => page.locator('[data-figures] [data-working]').nth(1).click(),
   },
   {
     name: 'bench',

@@ -72,7 +72,7 @@ look(
     const me = await Person.enter(browser, notebook, 'Isla Brandreth', { colorScheme: 'dark' });
     const lots = await me.list<LotRow>('/lots');
     await me.go(`/shelf/lots/${(lots.find((one) => one.code === 'PM-3') as LotRow).id}`);
-    await me.page.locator('.props [data-working]').first().click();
+    await me.page.locator('[data-figures] [data-working]').first().click();
     await check(me, 'card with drawer, dark');
     const outside = await browser.newContext();
     const door = await outside.newPage();

@@ -1,4 +1,4 @@
-import type { KeptReading, LotCardPage, RunSheet } from '@bent-pail/contract';
+import type { Counts, KeptReading, LotCardPage, RunSheet } from '@bent-pail/contract';
 import { dueJobs, reduceRun, type Source, type Working } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
@@ -64,6 +64,11 @@ describe('a full day: six samples of three pots each', () => {
     await round(tam, 'soak', () => server.clock.now() / 1000);
     const jobs = dueJobs(toRunRecord(await sheetOf((runs[0] as RunSheet).id)));
     expect(jobs[0]?.at).toBeGreaterThan(server.clock.now() + 23 * 3600000);
+    // The first timer that ends is told to every page.
+    const { nextOver } = (await tam.get<Counts>('/counts')).body;
+    expect(nextOver).toMatchObject({ runId: runs[0]?.id, name: 'soaking', at: jobs[0]?.at });
+    const student = await server.as('student');
+    expect((await student.get<Counts>('/counts')).body.nextOver).toBeUndefined();
   });
 
   it('soak through a power cut: what was kept is there, and the timers know how late it is', async () => {

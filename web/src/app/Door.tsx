@@ -7,6 +7,7 @@ import { shapeOf } from '../shared/pail/pailGeometry';
 import { forgetAllButSession, queryClient, sessionQuery } from '../shared/queries';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { Field } from '../kit/Field';
 
 const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 
@@ -112,27 +113,23 @@ function SignIn({ place }: { readonly place: string }): ReactElement {
   return (
     <form className="flex flex-col gap-4" onSubmit={submit}>
       <h2 className="text-lead">Sign in to {place}</h2>
-      <label className="field">
-        <span>Name</span>
-        <input
-          autoComplete="username"
-          value={name}
-          onChange={(event) => {
-            setName(event.target.value);
-          }}
-        />
-      </label>
-      <label className="field">
-        <span>Password</span>
-        <input
-          type="password"
-          autoComplete="current-password"
-          value={password}
-          onChange={(event) => {
-            setPassword(event.target.value);
-          }}
-        />
-      </label>
+      <Field
+        label="Name"
+        autoComplete="username"
+        value={name}
+        onChange={(next) => {
+          setName(next);
+        }}
+      />
+      <Field
+        label="Password"
+        type="password"
+        autoComplete="current-password"
+        value={password}
+        onChange={(next) => {
+          setPassword(next);
+        }}
+      />
       {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
       <Button type="submit" look="act" disabled={enter.isPending}>
         Sign in
@@ -154,37 +151,31 @@ function FirstLead(): ReactElement {
     <form className="flex flex-col gap-4" onSubmit={submit}>
       <h2 className="text-lead">An empty notebook</h2>
       <p className="text-ink2">You are its first lead. Everyone else gets a name from you.</p>
-      <label className="field">
-        <span>Where is this bench?</span>
-        <input
-          value={place}
-          placeholder="the potting shed"
-          onChange={(event) => {
-            setPlace(event.target.value);
-          }}
-        />
-      </label>
-      <label className="field">
-        <span>Your name</span>
-        <input
-          autoComplete="username"
-          value={name}
-          onChange={(event) => {
-            setName(event.target.value);
-          }}
-        />
-      </label>
-      <label className="field">
-        <span>A password of at least 10 characters</span>
-        <input
-          type="password"
-          autoComplete="new-password"
-          value={password}
-          onChange={(event) => {
-            setPassword(event.target.value);
-          }}
-        />
-      </label>
+      <Field
+        label="Where is this bench?"
+        value={place}
+        placeholder="the potting shed"
+        onChange={(next) => {
+          setPlace(next);
+        }}
+      />
+      <Field
+        label="Your name"
+        autoComplete="username"
+        value={name}
+        onChange={(next) => {
+          setName(next);
+        }}
+      />
+      <Field
+        label="A password of at least 10 characters"
+        type="password"
+        autoComplete="new-password"
+        value={password}
+        onChange={(next) => {
+          setPassword(next);
+        }}
+      />
       {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
       <Button type="submit" look="act" disabled={enter.isPending}>
         Open the notebook

@@ -9,6 +9,7 @@ import { Choice } from '../kit/Choice';
 import { Dialog, DialogClose } from '../kit/Dialog';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
+import { Field } from '../kit/Field';
 
 /** Takes a replicate out of the results, in sight, with its reason. */
 export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -53,16 +54,14 @@ export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement 
             setChosen(Number(i));
           }}
         />
-        <label className="field">
-          <span>Why</span>
-          <input
-            value={reason}
-            placeholder="knocked over before it was weighed"
-            onChange={(event) => {
-              setReason(event.target.value);
-            }}
-          />
-        </label>
+        <Field
+          label="Why"
+          value={reason}
+          placeholder="knocked over before it was weighed"
+          onChange={(next) => {
+            setReason(next);
+          }}
+        />
         {exclude.error !== null && <Sorry>{sentenceOf(exclude.error)}</Sorry>}
         <span className="flex gap-4">
           <Button type="submit" look="slab" disabled={exclude.isPending}>

@@ -19,7 +19,6 @@ import { Keypad } from './Keypad';
 import { isTyped } from './cursor';
 import { LitCell } from './LitCell';
 import { takesMillivolts } from './millivolts';
-import './round.css';
 import { roundQueue, sameTask, type RoundTask } from './roundQueue';
 import { StepPicture } from './StepPicture';
 import { useCellEntry } from './useCellEntry';
@@ -84,7 +83,7 @@ function Round({ sheets, waiting }: RoundProps): ReactElement {
   };
   const due = queue.filter((one) => one.notBefore === undefined || one.notBefore <= now).length;
   return (
-    <main className="round">
+    <main>
       <TitleBlock
         title="Round"
         line={`${String(sheets.length)} ${sheets.length === 1 ? 'run' : 'runs'} side by side; ${String(due)} to do now, in this order.`}
@@ -102,7 +101,7 @@ function Round({ sheets, waiting }: RoundProps): ReactElement {
           onKeep={keep}
         />
       )}
-      <div className="round-runs">
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(250px,1fr))]">
         {records.map((record, i) => (
           <RunColumn
             key={record.id}
@@ -146,7 +145,7 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
     onSkip: () => undefined,
   });
   return (
-    <section className="round-lit" aria-label="Now">
+    <section className="border-b-[3px] border-ink bg-zinc1" aria-label="Now">
       {task.step.caution !== undefined && <CautionStrip caution={task.step.caution} />}
       <DeviceStrip
         lit={{ replicate: task.replicate, step: task.step.key }}
@@ -155,25 +154,27 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
         typing={entry.text !== ''}
         onKeep={keep}
       />
-      <div className="round-now">
+      <div className="grid grid-cols-[120px_minmax(0,1fr)_minmax(300px,380px)] items-start gap-5 px-5 py-3.5 max-[860px]:grid-cols-[112px_minmax(0,1fr)]">
         <StepPicture picture={task.step.picture} />
         <div>
-          <h2>
+          <h2 className="text-title leading-[1.1]">
             {sheet.lot.name}, {sheet.lot.code}: {replicateName(task.replicate)}
           </h2>
           <p className="text-head font-semibold">{task.step.label}</p>
           <p>{task.step.say}</p>
           {early && <p className="text-ink2">Not before its time is over, in {duration(task.notBefore - now)}.</p>}
         </div>
-        <LitCell
-          step={task.step}
-          replicate={task.replicate}
-          cell={cell}
-          entry={entry}
-          mayWrite={mayWrite}
-          onKeep={keep}
-          onMove={() => undefined}
-        />
+        <div className="border-[3px] border-ink bg-paper px-3.5 py-3 max-[860px]:col-span-full">
+          <LitCell
+            step={task.step}
+            replicate={task.replicate}
+            cell={cell}
+            entry={entry}
+            mayWrite={mayWrite}
+            onKeep={keep}
+            onMove={() => undefined}
+          />
+        </div>
       </div>
       {mayWrite && isTyped(task.step) && <Keypad entry={entry} />}
     </section>
@@ -191,7 +192,10 @@ interface RunColumnProps {
 /** One run of the round: its pots with what each waits for. */
 function RunColumn({ sheet, tasks, lit, now, onChoose }: RunColumnProps): ReactElement {
   return (
-    <section aria-label={`Run ${String(sheet.number)}`}>
+    <section
+      aria-label={`Run ${String(sheet.number)}`}
+      className="border-r-[1.5px] border-b-[1.5px] border-zinc2 pt-3 pb-4 pl-5"
+    >
       <h2>
         <Link to={`/bench/runs/${sheet.id}`}>{sheet.lot.name}</Link>
       </h2>
@@ -204,11 +208,12 @@ function RunColumn({ sheet, tasks, lit, now, onChoose }: RunColumnProps): ReactE
             <button
               type="button"
               aria-pressed={lit !== undefined && sameTask(lit, task)}
+              className="grid min-h-12 w-full grid-cols-[28px_minmax(0,1fr)_auto] items-center gap-2 border-t-[1.5px] border-zinc2 py-1 pr-3 pl-1.5 text-left aria-pressed:bg-ink aria-pressed:text-paper aria-pressed:[&_small]:text-inherit"
               onClick={() => {
                 onChoose(task);
               }}
             >
-              <b>{replicateName(task.replicate)}</b>
+              <b className="text-lead">{replicateName(task.replicate)}</b>
               <span>{task.step.label}</span>
               <Due task={task} now={now} />
             </button>
@@ -225,9 +230,9 @@ function Due({ task, now }: { readonly task: RoundTask; readonly now: number }):
   if (task.notBefore === undefined) return null;
   const left = task.notBefore - now;
   return (
-    <span className={`figure clock ${left <= 0 ? 'over' : ''}`} role="timer">
+    <span className={`figure text-right text-lead ${left <= 0 ? 'font-bold' : ''}`} role="timer">
       {left <= 0 ? `${duration(-left)} over` : duration(left)}
-      <small>{clockTime(task.notBefore, notebook.zone)}</small>
+      <small className="block">{clockTime(task.notBefore, notebook.zone)}</small>
     </span>
   );
 }

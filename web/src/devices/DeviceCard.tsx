@@ -41,7 +41,10 @@ export function DeviceCard({ kind, name, fills }: DeviceCardProps): ReactElement
     }
   };
   return (
-    <section aria-label={name}>
+    <section
+      aria-label={name}
+      className="flex flex-col gap-3 border-r-[1.5px] border-b-[3px] border-r-zinc2 border-b-ink px-5 pt-4 pb-6"
+    >
       <h2>{name}</h2>
       <p className="text-ink2">{fills}</p>
       <Choice

@@ -3,7 +3,6 @@ import type { ReactElement } from 'react';
 import { DEVICE_KINDS } from '../shared/devices/deviceStore';
 import { TitleBlock } from '../shared/TitleBlock';
 import { DeviceCard } from './DeviceCard';
-import './devices.css';
 
 const ABOUT: Readonly<Record<DeviceKind, { readonly name: string; readonly fills: string }>> = {
   scale: { name: 'Scale', fills: 'Fills every weighing.' },
@@ -19,7 +18,7 @@ export function DevicesPage(): ReactElement {
         title="Devices"
         line="What is plugged into this computer. A reading that stands still drops into the lit cell; typing always works too."
       />
-      <div className="devices">
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(360px,1fr))]">
         {DEVICE_KINDS.map((kind) => (
           <DeviceCard key={kind} kind={kind} {...ABOUT[kind]} />
         ))}

@@ -88,7 +88,7 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
   };
   return (
     <form
-      className="calibrate"
+      className="flex w-full flex-col gap-3 border-2 border-ink bg-paper p-3"
       aria-label={`${row.kind === 'pH' ? 'Calibrate' : 'Check'} ${row.name}`}
       onSubmit={(event: SubmitEvent) => {
         event.preventDefault();

@@ -58,7 +58,7 @@ interface LogProps {
 function Log({ row, calibrations }: LogProps): ReactElement {
   const { notebook } = useSession();
   return (
-    <Rows className="log">
+    <Rows className="[&_td]:align-top [&_th]:align-top">
       <tbody>
         {calibrations.map((calibration, i) => {
           const judged = judgeCalibration(row, calibration);

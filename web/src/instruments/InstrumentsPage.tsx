@@ -10,7 +10,6 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { useWorks } from '../shared/useSession';
 import { Calibrate } from './Calibrate';
 import { CalibrationLog } from './CalibrationLog';
-import './instruments.css';
 import { NewInstrument } from './NewInstrument';
 import { ButtonLink, Button } from '../kit/Button';
 
@@ -58,7 +57,7 @@ export function InstrumentsPage(): ReactElement {
               <p className="text-ink2">Name your pen, meter and scale; calibrate the pen before the first reading.</p>
             </EmptyPail>
           ) : (
-            <div className="instruments">
+            <div className="grid grid-cols-[repeat(auto-fill,minmax(380px,1fr))]">
               {inOrder(rows).map((row) => (
                 <InstrumentCard key={row.id} row={row} works={works} />
               ))}
@@ -70,6 +69,13 @@ export function InstrumentsPage(): ReactElement {
   );
 }
 
+const STATE_LOOK = {
+  good: '',
+  caution: 'bg-caution text-(--caution-ink)',
+  stale: 'bg-caution text-(--caution-ink)',
+  failed: 'bg-ink text-paper',
+  missing: 'bg-ink text-paper',
+} as const;
 const STATE_WORD = { good: 'Good', caution: 'So so', stale: 'Stale', failed: 'Failed', missing: 'Never' } as const;
 
 function InstrumentCard({ row, works }: { readonly row: InstrumentRow; readonly works: boolean }): ReactElement {
@@ -83,14 +89,21 @@ function InstrumentCard({ row, works }: { readonly row: InstrumentRow; readonly 
     readings: row.readings + 1,
   });
   return (
-    <section className="instrument" aria-label={row.name}>
-      <header>
+    <section
+      aria-label={row.name}
+      className="flex flex-col items-start gap-2.5 border-r-[1.5px] border-b-[3px] border-r-zinc2 border-b-ink px-5 pt-4 pb-5"
+    >
+      <header className="grid w-full grid-cols-[1fr_auto] gap-x-3">
         <h2>{row.name}</h2>
-        <span className="text-ink2">
+        <span className="col-start-1 text-small text-ink2">
           {KIND[row.kind]}
           {row.kind === 'pH' && !row.showsMv ? ', shows no mV: readings are corrected' : ''}
         </span>
-        <strong className={`state ${stamp.state}`}>{STATE_WORD[stamp.state]}</strong>
+        <strong
+          className={`col-start-2 row-span-2 row-start-1 self-start border-2 border-ink px-2.5 py-1 text-head ${STATE_LOOK[stamp.state]}`}
+        >
+          {STATE_WORD[stamp.state]}
+        </strong>
       </header>
       <p className="min-h-[2.6em] text-small">
         {stamp.sentence === '' ? 'The next reading stands on it.' : `${stamp.sentence} The next reading would say so.`}

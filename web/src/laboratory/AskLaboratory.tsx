@@ -33,7 +33,7 @@ export function AskLaboratory({ firstLot }: { readonly firstLot: LotRow | undefi
   });
   return (
     <form
-      className="ask-laboratory"
+      className="mt-2 flex flex-wrap items-end gap-x-3.5 gap-y-2"
       aria-label="Send a sample"
       onSubmit={(event: SubmitEvent) => {
         event.preventDefault();

@@ -9,6 +9,7 @@ import { queryClient } from '../shared/queries';
 import { keepReport } from './keepReport';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { LongField } from '../kit/LongField';
 
 interface ImportReportProps {
   readonly firstLot: LotRow | undefined;
@@ -33,7 +34,10 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
     },
   });
   return (
-    <section aria-label="Import a report">
+    <section
+      aria-label="Import a report"
+      className="border-ink px-5 pt-3.5 pb-5 max-[900px]:border-t-[3px] min-[901px]:border-l min-[901px]:border-zinc3"
+    >
       <h2>Import a report</h2>
       <p className="text-ink2">
         Paste what the laboratory sent: a line for each figure, name, number, unit. Nothing is converted; what is not
@@ -44,18 +48,17 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
           <LotChoice label="Of which lot" chosen={chosen} onChoose={setChosen} />
         </div>
       )}
-      <label className="field mt-2">
-        <span>The report</span>
-        <textarea
-          rows={8}
-          className="figure report-text"
-          value={text}
-          placeholder={'Nitrate N;62;mg/L\nPotassium;180;mg/L'}
-          onChange={(event) => {
-            setText(event.target.value);
-          }}
-        />
-      </label>
+      <LongField
+        label="The report"
+        rows={8}
+
+        value={text}
+        placeholder={'Nitrate N;62;mg/L\nPotassium;180;mg/L'}
+        onChange={(next) => {
+          setText(next);
+        }}
+        className="mt-2"
+      />
       {text.trim() !== '' && <AsRead report={report} />}
       <Button
         look="act"
@@ -75,9 +78,9 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
 /** What was taken, and what was not with its reason. */
 function AsRead({ report: { read, unread } }: { readonly report: ReadReport }): ReactElement {
   return (
-    <div className="as-read">
+    <div>
       {read.length > 0 && (
-        <dl aria-label="Taken">
+        <dl className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-4.5" aria-label="Taken">
           {read.map(({ step, value }) => (
             <div key={step.key}>
               <dt>{step.label}</dt>
@@ -89,7 +92,7 @@ function AsRead({ report: { read, unread } }: { readonly report: ReadReport }): 
         </dl>
       )}
       {unread.length > 0 && (
-        <ul aria-label="Not taken">
+        <ul aria-label="Not taken" className="mt-2.5 bg-caution-wash px-3 py-2">
           {unread.map(({ text, why }) => (
             <li key={text}>
               <b className="figure">{text}</b> {why}.

@@ -14,7 +14,6 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { AskLaboratory } from './AskLaboratory';
 import { ImportReport } from './ImportReport';
-import './laboratory.css';
 import { Button } from '../kit/Button';
 
 /** So many are seen at one look: there is nothing to find among them. */
@@ -44,8 +43,8 @@ export function LaboratoryPage(): ReactElement {
       ) : (
         <Await query={requests}>
           {(data) => (
-            <div className="laboratory">
-              <section aria-label="Sent away">
+            <div className="grid min-[901px]:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+              <section aria-label="Sent away" className="px-5 pt-3.5 pb-5">
                 <h2>The practice laboratory</h2>
                 {works && <AskLaboratory firstLot={first} />}
                 {(isAsked || totalOf(data) > FEW) && (
@@ -96,14 +95,17 @@ function Requests({ rows, opened, onOpen }: RequestsProps): ReactElement {
   const { notebook } = useSession();
   const now = useServerNow(5000);
   return (
-    <ul className="lab-requests">
+    <ul className="mt-3.5 border-t-[1.5px] border-ink">
       {rows.map((row) => (
-        <li key={row.id} className={row.id === opened ? 'open' : ''}>
+        <li
+          key={row.id}
+          className={`flex min-h-[58px] items-center justify-between gap-4 border-b border-zinc2 ${row.id === opened ? 'bg-zinc1' : ''}`}
+        >
           <span>
             <b>
               {row.lot.name}, {row.lot.code}
             </b>
-            <small>
+            <small className="block">
               sent {day(row.askedAt, notebook.zone)} by {row.askedBy}
             </small>
           </span>

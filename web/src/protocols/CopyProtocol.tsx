@@ -6,9 +6,11 @@ import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
 import { Field } from '../kit/Field';
 import { protocolsQuery, queryClient } from '../shared/queries';
+import { StepLine } from './ProtocolSteps';
 import { editsOf, hasBounds, ownMinutes, typedCopy, waitsBy, type TypedCopy, type TypedStep } from './copyEdits';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { LongField } from '../kit/LongField';
 
 interface CopyProtocolProps {
   readonly base: Protocol;
@@ -91,11 +93,11 @@ export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps):
         <Button onClick={onLeave}>Leave it</Button>
       </div>
       {keep.error !== null && <Sorry className="mt-2">{sentenceOf(keep.error)}</Sorry>}
-      <ol className="protocol-steps">
-        {base.steps.map((one) => {
+      <ol className="mt-3.5">
+        {base.steps.map((one, i) => {
           const now = typed.steps[one.key] as TypedStep;
           return (
-            <li key={one.key}>
+            <StepLine key={one.key} place={i}>
               <div className="flex flex-wrap items-end gap-3">
                 <Field
                   label="Step"
@@ -139,17 +141,16 @@ export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps):
                   />
                 )}
               </div>
-              <label className="field mt-1">
-                <span>What to do</span>
-                <textarea
-                  rows={2}
-                  value={now.say}
-                  onChange={(event) => {
-                    step(one.key, { say: event.target.value });
-                  }}
-                />
-              </label>
-            </li>
+              <LongField
+                label="What to do"
+                rows={2}
+                value={now.say}
+                onChange={(next) => {
+                  step(one.key, { say: next });
+                }}
+                className="mt-1"
+              />
+            </StepLine>
           );
         })}
       </ol>

@@ -13,6 +13,7 @@ import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { Field } from '../kit/Field';
 
 /** Letters and digits that are not mistaken for one another on a cup. */
 const CODE_LETTERS = 'ABCDEFGHJKLMNPRSTUVWXYZ';
@@ -86,16 +87,14 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
         options={RUBRICS.map((one) => ({ key: one.key, words: `${one.label}: ${one.use}` }))}
         onChange={setRubric}
       />
-      <label className="field w-24">
-        <span>Blind code</span>
-        <input
-          className="figure"
-          value={sampleCode}
-          onChange={(event) => {
-            setCode(event.target.value);
-          }}
-        />
-      </label>
+      <Field
+        label="Blind code"
+        value={sampleCode}
+        onChange={(next) => {
+          setCode(next);
+        }}
+        className="w-24"
+      />
       <fieldset className="flex flex-wrap gap-x-5">
         <legend className="text-small font-semibold">Who smells, looks, feels</legend>
         {raters.map((one) => (

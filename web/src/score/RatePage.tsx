@@ -9,7 +9,6 @@ import { CautionStrip } from '../shared/CautionStrip';
 import { EmptyPail } from '../shared/EmptyPail';
 import { queryClient, sheetQuery } from '../shared/queries';
 import { RateScale } from './RateScale';
-import './score.css';
 import { Check } from '../kit/Check';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
@@ -20,6 +19,8 @@ export function RatePage(): ReactElement {
   const query = useQuery(sheetQuery(id));
   return <Await query={query}>{(sheet) => <Sheet key={sheet.scorecardId} sheet={sheet} />}</Await>;
 }
+
+const SHEET = 'flex min-h-[calc(100vh-72px)] max-w-[560px] flex-col';
 
 const panelOf = (sheet: RaterSheet): RubricCriterion[] =>
   sheet.rubric.criteria.filter((criterion) => criterion.source.from === 'panel');
@@ -47,10 +48,10 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
   const [at, setAt] = useState(Math.max(0, firstOpen));
   const criterion = panel[Math.min(at, panel.length - 1)] as RubricCriterion;
   const head = (
-    <header className="rate-head">
-      <span className="code">
+    <header className="flex border-b-[3px] border-ink">
+      <span className="w-[66px] bg-slab py-1.5 text-center text-inverse">
         <small className="text-inverse">sample</small>
-        <b>{sheet.sampleCode}</b>
+        <b className="figure block text-title leading-none font-medium">{sheet.sampleCode}</b>
       </span>
       <span className="px-3 py-2">
         <h1 className="text-lead leading-tight">{sheet.rubric.label}, your sheet</h1>
@@ -62,7 +63,7 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
   );
   if (sheet.handedIn) {
     return (
-      <main className="rate">
+      <main className={SHEET}>
         {head}
         <EmptyPail question={sheet.ratersIn === sheet.raters ? 'All are in. Thank you.' : 'Handed in. Thank you.'}>
           <p className="max-w-[28ch]">
@@ -73,14 +74,15 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
     );
   }
   return (
-    <main className="rate">
+    <main className={SHEET}>
       {head}
-      <nav className="rate-tabs" aria-label="Criteria">
+      <nav className="flex border-b border-zinc3" aria-label="Criteria">
         {panel.map((one, i) => (
           <button
             key={one.name}
             type="button"
             aria-current={i === at ? 'step' : undefined}
+            className="min-h-11 flex-1 border-zinc3 px-3.5 text-left not-first:border-l aria-[current=step]:bg-zinc1 aria-[current=step]:font-bold aria-[current=step]:shadow-[inset_0_-3px_var(--ink)]"
             onClick={() => {
               setAt(i);
             }}
@@ -168,12 +170,14 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
   return (
     <>
       {caution !== undefined && <CautionStrip caution={caution} />}
-      <div className="rate-body">
+      <div className="grid flex-1 grid-cols-[184px_minmax(0,1fr)]">
         <RateScale criterion={criterion} value={value} onValue={setValue} />
-        <div className="rate-side">
+        <div className="border-l border-zinc3 px-3.5 py-3">
           <h2>{criterion.label}</h2>
           <p className="text-ink2 text-small">{criterion.plain}</p>
-          <p className="big">{value === undefined ? '–' : value.toFixed(1)}</p>
+          <p className="figure text-room leading-none font-medium tracking-[-0.05em]">
+            {value === undefined ? '–' : value.toFixed(1)}
+          </p>
           <p className="min-h-6 text-head font-semibold">
             {value === undefined ? 'slide the mark' : wordAt(criterion, value)}
           </p>
@@ -216,7 +220,7 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
           )}
         </div>
       </div>
-      <div className="rate-foot">
+      <div className="sticky bottom-[72px] border-t border-zinc3 bg-enamel px-3.5 py-2.5">
         {error !== null && <Sorry className="mb-2">{sentenceOf(error)}</Sorry>}
         <Button
           look="act"

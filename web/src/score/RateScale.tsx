@@ -8,6 +8,8 @@ interface RateScaleProps {
   readonly onValue: (value: number) => void;
 }
 
+const MARK = 'absolute translate-y-1/2 whitespace-nowrap';
+
 /** Where the mark rests before anything is said; it counts as nothing until it is moved. */
 const RESTS_AT = 5;
 
@@ -15,7 +17,7 @@ const RESTS_AT = 5;
 export function RateScale({ criterion, value, onValue }: RateScaleProps): ReactElement {
   return (
     <Slider.Root
-      className="rate-scale"
+      className="relative my-5.5 ml-[60px] h-[400px] touch-none"
       orientation="vertical"
       min={0}
       max={10}
@@ -25,23 +27,27 @@ export function RateScale({ criterion, value, onValue }: RateScaleProps): ReactE
         onValue(next ?? RESTS_AT);
       }}
     >
-      <Slider.Track className="track">
-        <Slider.Range className="range" />
+      <Slider.Track className="absolute inset-y-0 left-0 w-0.5 bg-ink">
+        <Slider.Range className="absolute left-0 w-[7px] bg-ink" />
       </Slider.Track>
-      <div className="rate-marks" aria-hidden="true">
+      <div className="pointer-events-none absolute inset-0" aria-hidden="true">
         {Array.from({ length: 11 }, (_, score) => (
-          <span key={score} className="n figure" style={{ bottom: `${String(10 * score)}%` }}>
+          <span
+            key={score}
+            className={`${MARK} figure right-[calc(100%+10px)]`}
+            style={{ bottom: `${String(10 * score)}%` }}
+          >
             {score}
           </span>
         ))}
         {(criterion.words ?? []).map(({ at, word }) => (
-          <span key={word} className="word" style={{ bottom: `${String(10 * at)}%` }}>
+          <span key={word} className={`${MARK} left-7 text-small text-ink2`} style={{ bottom: `${String(10 * at)}%` }}>
             {word}
           </span>
         ))}
       </div>
       <Slider.Thumb
-        className={`thumb ${value === undefined ? 'unset' : ''}`}
+        className={`figure ml-2.5 block h-11 w-24 cursor-grab text-center text-title leading-[44px] font-medium [clip-path:polygon(0_50%,18%_0,100%_0,100%_100%,18%_100%)] ${value === undefined ? 'bg-zinc2 text-ink' : 'bg-slab text-inverse'}`}
         aria-label={`${criterion.label}, 0 to 10`}
         aria-valuetext={value === undefined ? 'not scored yet' : String(value)}
       >

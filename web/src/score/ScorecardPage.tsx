@@ -11,7 +11,6 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { Trouble } from '../shared/Trouble';
 import { scoreSentence } from './scoreSentence';
 import { Skyline } from './Skyline';
-import './score.css';
 import { Rows } from '../kit/Rows';
 
 /** The card of one product: overall with its parts, what capped it, what is missing, who said what. */
@@ -40,8 +39,8 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
           },
         ]}
       />
-      <div className="score-grid">
-        <section aria-label="Scores">
+      <div className="grid min-[901px]:grid-cols-[minmax(0,1fr)_380px]">
+        <section aria-label="Scores" className="px-5 py-3">
           <h2>
             What it scores{' '}
             <small>height is the score, width the weight: area is what each gives; the line is the overall</small>
@@ -50,7 +49,10 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
             <Skyline card={card} currency={currency} />
           </div>
         </section>
-        <section aria-label="Overall">
+        <section
+          aria-label="Overall"
+          className="border-ink px-5 py-3 max-[900px]:border-t-[3px] min-[901px]:border-l min-[901px]:border-zinc3"
+        >
           <h2>Overall</h2>
           <p className="mt-1 flex items-baseline gap-3">
             {overall === undefined ? (

@@ -8,6 +8,9 @@ interface SkylineProps {
   readonly currency: string;
 }
 
+const BAR = 'relative min-w-0 border-[1.5px] border-b-0 border-ink';
+const ON_BAR = 'absolute top-1.5 left-2';
+
 /** Height in percent of a score. */
 const up = (score: number): string => `${String(10 * score)}%`;
 
@@ -16,21 +19,30 @@ export function Skyline({ card, currency }: SkylineProps): ReactElement {
   const { overall, cappedBy } = card.result;
   return (
     <>
-      <div className="skyline">
-        <div className="scale" />
+      <div className="relative ml-[30px] flex h-[clamp(230px,46vh,420px)] items-end gap-0.5 border-b-[3px] border-ink">
+        <div className="pointer-events-none absolute inset-0 bg-[repeating-linear-gradient(0deg,var(--zinc-2)_0_1px,transparent_1px_50%)]" />
         {[0, 5, 10].map((score) => (
-          <span key={score} className="axis figure text-ink2" style={{ bottom: up(score) }}>
+          <span
+            key={score}
+            className="figure absolute -left-[30px] w-6 translate-y-1/2 text-right text-note text-ink2"
+            style={{ bottom: up(score) }}
+          >
             {score}
           </span>
         ))}
         {card.criteria.map((one) => (
           <Bar key={one.criterion.name} one={one} sinks={one.criterion.name === cappedBy} />
         ))}
-        {overall !== undefined && <div className="overall" style={{ bottom: up(overall) }} />}
+        {overall !== undefined && (
+          <div
+            className="pointer-events-none absolute inset-x-0 border-t-[2.5px] border-ink"
+            style={{ bottom: up(overall) }}
+          />
+        )}
       </div>
-      <div className="sky-feet">
+      <div className="ml-[30px] flex gap-0.5 text-small">
         {card.criteria.map((one) => (
-          <div key={one.criterion.name} style={{ flex: one.criterion.weight }}>
+          <div key={one.criterion.name} className="min-w-0 pt-1 pl-1" style={{ flex: one.criterion.weight }}>
             <b className="block truncate">{one.criterion.label}</b>
             <Found one={one} currency={currency} />
             <small className="figure block">weight {one.criterion.weight}</small>
@@ -45,15 +57,18 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
   const { criterion, score, spread, working } = one;
   if (score === undefined) {
     return (
-      <div className="bar none" style={{ flex: criterion.weight }}>
-        <span className="v text-small font-semibold">not in yet</span>
+      <div className={`${BAR} h-full border-dotted`} style={{ flex: criterion.weight }}>
+        <span className={`${ON_BAR} text-small font-semibold`}>not in yet</span>
       </div>
     );
   }
   const half = spread ?? 0;
   return (
-    <div className={`bar ${sinks ? 'low' : ''}`} style={{ flex: criterion.weight, height: up(score) }}>
-      <span className="v" style={score < 1.6 ? { top: -28 } : {}}>
+    <div
+      className={`${BAR} ${sinks ? 'bg-slab text-inverse' : 'bg-zinc2'}`}
+      style={{ flex: criterion.weight, height: up(score) }}
+    >
+      <span className={ON_BAR} style={score < 1.6 ? { top: -28 } : {}}>
         <Figure
           label={`${criterion.label}, score`}
           value={score}
@@ -65,7 +80,7 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
       </span>
       {half > 0 && score > 0 && (
         <span
-          className="spread"
+          className="absolute right-3 w-[9px] border-y-[1.5px] border-current before:absolute before:inset-y-0 before:left-[3px] before:border-l-[1.5px] before:border-current"
           style={{ top: `${String((-100 * half) / score)}%`, height: `${String((200 * half) / score)}%` }}
         />
       )}

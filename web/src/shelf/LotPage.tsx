@@ -15,12 +15,12 @@ import { EditLot } from './EditLot';
 import { FirmingLine } from './FirmingLine';
 import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
-import './lot.css';
 import { LotStock, OriginLine } from './LotStock';
 import { PropertyTable } from './PropertyTable';
 import { Sorry } from '../kit/Sorry';
 import { ButtonLink } from '../kit/Button';
 import { Notice } from '../kit/Notice';
+import { LotGrid, LotMain } from './LotGrid';
 
 /** The property card of one lot: its pail, its numbers with spread and runs, its curve. */
 export function LotPage(): ReactElement {
@@ -80,9 +80,9 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
           This card cannot be worked out: {lot.trouble} Nothing is lost; change what is wrong below.
         </Sorry>
       )}
-      <div className="lot-grid">
+      <LotGrid>
         <LotPailColumn page={page} pot={pot} onPot={setPot} />
-        <section className="lot-main" aria-label="Properties">
+        <LotMain label="Properties">
           <PropertyTable figures={card.figures} currency={currency} />
           {card.firming !== undefined && <FirmingLine firming={card.firming} />}
           {card.curve !== undefined && <LotCharts curve={card.curve} band={card.curveBand ?? NO_BAND} pot={pot} />}
@@ -109,8 +109,8 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
               Every reading behind them
             </a>
           </p>
-        </section>
-      </div>
+        </LotMain>
+      </LotGrid>
     </main>
   );
 }

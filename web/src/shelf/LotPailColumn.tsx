@@ -11,6 +11,7 @@ import { ReadPail, type PailReading } from '../shared/pail/ReadPail';
 import { PotPicker } from '../shared/pot/PotPicker';
 import type { Pot } from '../shared/pot/pots';
 import { useWorks } from '../shared/useSession';
+import { LotLeft } from './LotGrid';
 
 interface ColumnProps {
   readonly page: LotCardPage;
@@ -29,7 +30,7 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
     [card.curve, pot.shape],
   );
   return (
-    <section className="lot-left" aria-label="The pail">
+    <LotLeft label="The pail">
       {card.pail === undefined ? (
         <div className="flex items-end gap-4">
           <LotPail pail={undefined} size={LARGE} tier="large" />
@@ -50,7 +51,7 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
         </>
       )}
       <Missing missing={card.missing} lotId={lot.id} />
-    </section>
+    </LotLeft>
   );
 }
 

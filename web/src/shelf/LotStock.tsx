@@ -42,7 +42,10 @@ export function OriginLine({ lot }: { readonly lot: LotRow }): ReactElement | nu
 export function LotStock({ lot }: { readonly lot: LotRow }): ReactElement {
   const [open, setOpen] = useState<'count' | 'prepare'>();
   return (
-    <section className="lot-stock" aria-label="Stock">
+    <section
+      className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2.5 border-t-[1.5px] border-zinc2 pt-2.5"
+      aria-label="Stock"
+    >
       <p>
         <b>On hand:</b>{' '}
         {lot.stock_L === undefined ? (

@@ -19,23 +19,26 @@ export function PropertyTable({ figures, currency }: PropertyTableProps): ReactE
   if (figures.length === 0)
     return <p className="text-ink2 py-4">Nothing is measured yet. What a run would give stands at the left.</p>;
   return (
-    <table className="props">
-      <thead>
+    <table
+      data-figures
+      className="w-full border-collapse text-left text-small [&_td]:border-b [&_td]:border-zinc2 [&_td]:pt-0.5 [&_td]:pb-[3px] [&_td]:align-baseline [&_tbody_th]:border-b [&_tbody_th]:border-zinc2"
+    >
+      <thead className="border-b-[1.5px] border-ink text-note text-ink2 [&_th]:font-normal">
         <tr>
           <th scope="col">Property</th>
-          <th scope="col" className="n">
+          <th scope="col" className="w-[92px] text-right">
             mean
           </th>
-          <th scope="col" className="s">
+          <th scope="col" className="w-[104px] pl-2.5">
             ± SD
           </th>
-          <th scope="col" className="u">
+          <th scope="col" className="w-[62px]">
             unit
           </th>
-          <th scope="col" className="from">
+          <th scope="col" className="@max-[640px]:hidden">
             from
           </th>
-          <th scope="col" className="a">
+          <th scope="col" className="w-[46px] text-right @max-[420px]:hidden">
             age
           </th>
         </tr>
@@ -62,18 +65,20 @@ function PropertyRow({
   const newest = one.runs[0];
   return (
     <tr>
-      <th scope="row">
+      <th scope="row" className="py-[3px] align-baseline text-body leading-[1.1] font-semibold">
         {label}
-        <small>{plain}</small>
+        <small className="block leading-tight font-normal">{plain}</small>
       </th>
       {one.words === undefined ? <Mean one={one} currency={currency} /> : <Judged one={one} />}
-      <td className="from">
+      <td className="@max-[640px]:hidden">
         <span className="text-ink2">{one.method}</span>
         {one.runs.length > 0 && <Runs runs={one.runs} />}
         {one.oneGrab === true && <span className="text-ink2">; one grab, not a sample of the whole</span>}
         <Trouble trouble={one.trouble} />
       </td>
-      <td className="a figure">{newest === undefined ? '' : age(newest.finishedAt, now)}</td>
+      <td className="figure text-right @max-[420px]:hidden">
+        {newest === undefined ? '' : age(newest.finishedAt, now)}
+      </td>
     </tr>
   );
 }
@@ -90,7 +95,7 @@ function Mean({ one, currency }: MeanProps): ReactElement {
   const shownUnit = one.property === 'pricePerL' ? `${currency}${unit}` : unit;
   return (
     <>
-      <td className="n">
+      <td className="text-right">
         <Figure
           label={label}
           value={mean}
@@ -99,17 +104,18 @@ function Mean({ one, currency }: MeanProps): ReactElement {
           unit={shownUnit}
           origin={one.origin}
           working={one.working}
+          className="text-lead"
           bare
         />
       </td>
-      <td className="s figure">
+      <td className="figure pl-2.5 whitespace-nowrap">
         {spread === undefined ? (
           <span className="text-ink2 font-sans">{sd === 0 ? 'all equal' : 'no spread'}</span>
         ) : (
           `± ${spread}`
         )}
       </td>
-      <td className="u figure text-ink2">{shownUnit}</td>
+      <td className="figure text-ink2">{shownUnit}</td>
     </>
   );
 }
@@ -117,7 +123,7 @@ function Mean({ one, currency }: MeanProps): ReactElement {
 /** What was judged by classes, in words over the columns of a number. */
 function Judged({ one }: { readonly one: LotFigure }): ReactElement {
   return (
-    <td className="judged-figure" colSpan={3}>
+    <td className="pr-3 pl-6" colSpan={3}>
       <Figure
         label={property(one.property).label}
         value={one.summary.mean}

@@ -5,6 +5,9 @@ import { clockTime, duration } from '../kit/format';
 import { letters, type BenchLine } from './jobs';
 import { DRAWN } from '../kit/ink';
 
+const ROW =
+  'grid min-h-11 grid-cols-[270px_minmax(0,1fr)_150px] gap-x-5 max-[900px]:grid-cols-[190px_minmax(0,1fr)_112px] max-[900px]:gap-x-3 max-[560px]:grid-cols-[minmax(0,1fr)_112px]';
+
 interface TimelineProps {
   readonly lines: readonly BenchLine[];
   readonly now: number;
@@ -28,10 +31,14 @@ export function Timeline({ lines, now, zone }: TimelineProps): ReactElement {
   const first = Math.ceil((now - HOURS * HOUR_MS) / (3 * HOUR_MS)) * 3 * HOUR_MS;
   const ticks = Array.from({ length: 8 }, (_, i) => first + i * 3 * HOUR_MS);
   return (
-    <section className="timeline" aria-label="On the bench">
-      <div className="tl-row tl-head">
+    <section className="px-5 pt-2.5 pb-1" aria-label="On the bench">
+      <div className={`${ROW} items-end`}>
         <h2>On the bench</h2>
-        <svg viewBox={`0 0 ${String(WIDTH)} 34`} className="block w-full overflow-visible" aria-hidden="true">
+        <svg
+          viewBox={`0 0 ${String(WIDTH)} 34`}
+          className="block w-full overflow-visible max-[560px]:hidden"
+          aria-hidden="true"
+        >
           {ticks.map((tick) => (
             <g key={tick}>
               <path d={`M${String(xOf(tick, now))} 22V34`} stroke="var(--zinc-4)" strokeWidth="1.5" />
@@ -44,7 +51,7 @@ export function Timeline({ lines, now, zone }: TimelineProps): ReactElement {
           ))}
           <path d={`M0 34H${String(WIDTH)}`} stroke="var(--ink)" strokeWidth="1.5" />
           <rect x={WIDTH / 2 - 32} y="0" width="64" height="24" fill="var(--slab)" />
-          <text x={WIDTH / 2} y="17" textAnchor="middle" className={`${DRAWN.axis} tl-now`}>
+          <text x={WIDTH / 2} y="17" textAnchor="middle" className="figure fill-inverse text-small">
             {clockTime(now, zone)}
           </text>
         </svg>
@@ -72,7 +79,7 @@ function TimelineRow({
   const left = hold === undefined ? undefined : hold.deadline - now;
   const over = left !== undefined && left <= 0;
   return (
-    <li className="tl-row">
+    <li className={`${ROW} items-center border-b border-zinc2`}>
       <Link to={`/bench/runs/${run.id}`} className="no-underline">
         <b className="block text-head leading-tight">
           {run.lotName}, {run.lotCode}
@@ -84,7 +91,7 @@ function TimelineRow({
       </Link>
       <svg
         viewBox={`0 0 ${String(WIDTH)} 40`}
-        className="block w-full overflow-visible"
+        className="block w-full overflow-visible max-[560px]:hidden"
         role="img"
         aria-label={
           hold === undefined ? 'nothing runs by itself' : `${hold.name} until ${clockTime(hold.deadline, zone)}`
@@ -93,13 +100,13 @@ function TimelineRow({
         {hold !== undefined && <HoldBar hold={hold} now={now} />}
         <path d={`M${String(WIDTH / 2)} -6V46`} stroke="var(--ink)" strokeWidth="2.4" />
       </svg>
-      <span className={`tl-left ${over ? 'over' : ''}`}>
+      <span className={`px-2 py-1 text-right leading-[1.15] ${over ? 'bg-slab text-inverse' : ''}`}>
         {left === undefined ? (
           <small>waits for a reading</small>
         ) : (
           <>
-            <b className="figure text-lead font-medium">{over ? `${duration(left)} over` : duration(left)}</b>
-            <small>
+            <b className="figure block text-lead font-medium">{over ? `${duration(left)} over` : duration(left)}</b>
+            <small className={`block ${over ? 'text-inverse' : ''}`}>
               {over ? `${hold?.name ?? ''} done` : `until ${clockTime((hold as { deadline: number }).deadline, zone)}`}
             </small>
           </>
@@ -125,7 +132,11 @@ function HoldBar({ hold, now }: { readonly hold: NonNullable<BenchLine['hold']>;
         strokeWidth="1.5"
       />
       {width > 90 && (
-        <text x={from + 8} y="25" className="tl-tag">
+        <text
+          x={from + 8}
+          y="25"
+          className="fill-ink stroke-enamel stroke-[5px] text-small font-semibold [paint-order:stroke] [stroke-linejoin:round]"
+        >
           {hold.name}
         </text>
       )}

@@ -12,7 +12,7 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession, useWorks } from '../shared/useSession';
 import { benchLines, jobsOf, type Job } from './jobs';
 import { Timeline } from './Timeline';
-import './today.css';
+import { undoable } from '../kit/toasts';
 import { WhatIsInThePail } from './WhatIsInThePail';
 import { ButtonLink, Button } from '../kit/Button';
 
@@ -39,7 +39,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   }).format(now);
   const on = today.openRuns.length;
   return (
-    <main className="today">
+    <main className="flex min-h-[calc(100vh-72px)] flex-col">
       <TitleBlock
         title={`Today at ${notebook.place}`}
         line={`${date}. ${on === 0 ? 'Nothing is on the bench.' : `${String(on)} ${on === 1 ? 'run is' : 'runs are'} on the bench.`}`}
@@ -48,7 +48,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
         {on > 1 && works ? <ButtonLink to="/bench/round">Go round all {on}</ButtonLink> : undefined}
       </TitleBlock>
       {lines.length > 0 && <Timeline lines={lines} now={now} zone={notebook.zone} />}
-      <div className="low">
+      <div className="grid flex-1 border-t-[3px] border-ink min-[901px]:grid-cols-[minmax(0,1fr)_minmax(0,760px)]">
         <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} />
         {works ? (
           <WhatIsInThePail />
@@ -72,6 +72,9 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   );
 }
 
+const DUE =
+  'grid min-h-11 grid-cols-[116px_1fr_auto] items-baseline gap-x-2.5 border-b border-zinc2 py-2 leading-tight';
+
 interface DueProps {
   readonly jobs: readonly Job[];
   readonly now: number;
@@ -81,8 +84,11 @@ interface DueProps {
 
 function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
   return (
-    <section className="due" aria-label="Due, in order">
-      <h2>
+    <section
+      aria-label="Due, in order"
+      className="border-ink px-5 py-3 max-[900px]:border-b-[3px] min-[901px]:border-r-[3px]"
+    >
+      <h2 className="border-b-[1.5px] border-ink pb-1">
         Due, in order{' '}
         {jobs.some((job) => job.at !== undefined) && (
           <a className="ml-2 text-small font-normal underline underline-offset-2" href="/api/today.ics" download>
@@ -95,17 +101,19 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
           <DueRow key={job.planned ?? `${job.to}${job.what}`} job={job} now={now} zone={zone} />
         ))}
         {sheetsToRate > 0 && (
-          <li>
+          <li className={DUE}>
             <span className="figure">open</span>
-            <Link to="/score">
-              <b>
+            <Link to="/score" className="no-underline">
+              <b className="font-semibold">
                 {sheetsToRate} {sheetsToRate === 1 ? 'sample' : 'samples'} to rate
               </b>
             </Link>
           </li>
         )}
         {jobs.length === 0 && sheetsToRate === 0 && (
-          <li className="text-ink2">Nothing is due. Soaks, drains and ovens will stand here.</li>
+          <li className="border-b border-zinc2 py-2 text-ink2">
+            Nothing is due. Soaks, drains and ovens will stand here.
+          </li>
         )}
       </ol>
     </section>
@@ -116,13 +124,13 @@ function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; r
   const works = useWorks();
   const over = job.at !== undefined && job.at <= now;
   return (
-    <li className={over ? 'now' : ''}>
+    <li className={`${DUE} ${over ? '-mx-5 bg-slab px-5 text-inverse' : ''}`}>
       <span className="figure">
         {job.at === undefined ? 'any time' : over ? overTime(job.at, now, zone) : dueTime(job.at, now, zone)}
       </span>
-      <Link to={job.to}>
-        <b>{job.what}</b>
-        <small>{job.where}</small>
+      <Link to={job.to} className="no-underline">
+        <b className="font-semibold">{job.what}</b>
+        <small className={`block ${over ? 'text-inverse' : ''}`}>{job.where}</small>
       </Link>
       {job.planned !== undefined && works && <DoneButton id={job.planned} what={job.what} />}
     </li>
@@ -132,8 +140,14 @@ function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; r
 /** Planned work is ticked off where it stands. */
 function DoneButton({ id, what }: { readonly id: string; readonly what: string }): ReactElement {
   const done = useMutation({
-    mutationFn: () => api.post(`/jobs/${id}/done`, { done: true }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
+    mutationFn: (isDone: boolean) => api.post(`/jobs/${id}/done`, { done: isDone }),
+    onSuccess: async (_, isDone) => {
+      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      if (isDone)
+        undoable(`${what}: done.`, () => {
+          done.mutate(false);
+        });
+    },
   });
   return (
     <Button
@@ -141,7 +155,7 @@ function DoneButton({ id, what }: { readonly id: string; readonly what: string }
       aria-label={`Done: ${what}`}
       disabled={done.isPending}
       onClick={() => {
-        done.mutate();
+        done.mutate(true);
       }}
     >
       Done

@@ -30,8 +30,8 @@ export function WhatIsInThePail(): ReactElement {
     start.mutate('saturate-drain-dry');
   };
   return (
-    <section className="new-pail">
-      <div className="em">
+    <section className="grid gap-x-5.5 bg-paper px-5.5 pt-6.5 pb-2.5 min-[561px]:grid-cols-[auto_minmax(0,1fr)]">
+      <div className="self-start max-[560px]:hidden">
         <PailMark
           shape={{ ...shapeOf({ height_cm: 12 }, 'vessel'), baseDiameter_cm: 8.4 }}
           fill={{ kind: 'empty' }}
@@ -42,9 +42,10 @@ export function WhatIsInThePail(): ReactElement {
         />
       </div>
       <form onSubmit={submit}>
-        <h2>What is in the pail?</h2>
-        <div className="big-field">
+        <h2 className="text-key leading-none tracking-[-0.015em] max-[560px]:text-title">What is in the pail?</h2>
+        <div className="mt-3.5 flex h-[70px] border-[3px] border-ink">
           <input
+            className="min-w-0 flex-1 bg-paper px-3.5 text-lead font-medium"
             aria-label="What is in the pail?"
             placeholder="bark, or “the grey stuff”"
             value={name}
@@ -52,7 +53,7 @@ export function WhatIsInThePail(): ReactElement {
               setName(event.target.value);
             }}
           />
-          <Button type="submit" look="act" disabled={start.isPending}>
+          <Button type="submit" look="act" className="rounded-none" disabled={start.isPending}>
             Start a run
           </Button>
         </div>

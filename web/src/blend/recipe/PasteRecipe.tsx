@@ -10,6 +10,7 @@ import { matchLot } from './matchLot';
 import { takeRecipe, type TakenRecipe } from './takeRecipe';
 import { Button } from '../../kit/Button';
 import { Notice } from '../../kit/Notice';
+import { LongField } from '../../kit/LongField';
 
 /** A name is looked for among so many lots, the newest. */
 const READ_AMONG = 200;
@@ -71,19 +72,17 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
   const asks = useMemo(() => partsOf(read.lines, { sizes }).asks, [read, sizes]);
   return (
     <section className="paste" aria-label="A written recipe">
-      <label className="field">
-        <span>A recipe, as it is written</span>
-        <textarea
-          rows={3}
-          value={text}
-          placeholder="2 parts bark, 1 part pumice, 3 g/L lime"
-          onChange={(event) => {
-            setText(event.target.value);
-            setChosen({});
-            setPercent('');
-          }}
-        />
-      </label>
+      <LongField
+        label="A recipe, as it is written"
+        rows={3}
+        value={text}
+        placeholder="2 parts bark, 1 part pumice, 3 g/L lime"
+        onChange={(next) => {
+          setText(next);
+          setChosen({});
+          setPercent('');
+        }}
+      />
       <ul>
         {counted.lines.map((one, i) => (
           <li key={`${String(i)}${one.line.text}`}>

@@ -4,6 +4,7 @@ import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { potOf, POTS, potText, type Pot } from './pots';
 import { BUTTON, Button } from '../../kit/Button';
 import { Sorry } from '../../kit/Sorry';
+import { Field } from '../../kit/Field';
 
 interface PotPickerProps {
   readonly pot: Pot;
@@ -71,17 +72,16 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
       <h3 className="text-small">Another, inside, in cm</h3>
       <div className="mt-1 flex gap-2">
         {SIZES.map(({ key, label }) => (
-          <label key={key} className="field flex-1">
-            <span>{label}</span>
-            <input
-              className="figure w-full"
-              inputMode="decimal"
-              value={sizes[key]}
-              onChange={(event) => {
-                setSizes({ ...sizes, [key]: event.target.value });
-              }}
-            />
-          </label>
+          <Field
+            key={key}
+            label={label}
+            mode="decimal"
+            value={sizes[key]}
+            onChange={(next) => {
+              setSizes({ ...sizes, [key]: next });
+            }}
+            className="flex-1"
+          />
         ))}
       </div>
       <p className="text-ink2 mt-1 text-small">Depth alone is a straight pot.</p>

@@ -30,7 +30,7 @@ export function HowMany({ kin }: { readonly kin: readonly MaterialSpread[] }): R
   const { label, unit } = property(one.property);
   const text = typed ?? usualHalfWidth(one);
   return (
-    <div className="how-many">
+    <div className="mt-2 mb-3 flex flex-wrap items-end gap-x-4 gap-y-2 *:max-w-full *:min-w-0">
       <Choice
         label="To know its"
         value={nameOf(one)}
@@ -84,7 +84,7 @@ function Answer({ one, label, text }: AnswerProps): ReactElement {
   const { lotsNeeded = 0, checks } = answer.result;
   const more = Math.max(0, lotsNeeded - one.lots.length);
   return (
-    <p className="how-many-answer" role="status">
+    <p className="min-h-11 text-head" role="status">
       <span>
         test{' '}
         <Figure
@@ -93,11 +93,14 @@ function Answer({ one, label, text }: AnswerProps): ReactElement {
           digits={0}
           origin="worked-out"
           working={answer.working}
+          className="text-lead"
         />{' '}
         lots in all: <b>{more === 0 ? 'those that you have are enough.' : `${String(more)} more.`}</b>
       </span>
       {checks.map((check) => (
-        <small key={check.code}>{check.message}</small>
+        <small key={check.code} className="block">
+          {check.message}
+        </small>
       ))}
     </p>
   );

@@ -11,12 +11,11 @@ import { TitleBlock, type TitleCell } from '../../shared/TitleBlock';
 import { Trouble } from '../../shared/Trouble';
 import { useSession, useWorks } from '../../shared/useSession';
 import { HowMany } from './HowMany';
-import '../lot.css';
-import './intake.css';
 import { answersOf, INTAKE_CHECKS, intakeSentence, type IntakeCheck } from './intakeChecks';
 import { Kin } from './Kin';
 import { LabelPicture } from './LabelPicture';
 import { ButtonLink, BUTTON } from '../../kit/Button';
+import { LotGrid, LotLeft, LotMain } from '../LotGrid';
 
 /** A bag as it comes: label against truth, what the hands and eyes find, bag against bag. */
 export function IntakePage(): ReactElement {
@@ -49,15 +48,15 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
           </ButtonLink>
         )}
       </TitleBlock>
-      <div className="lot-grid intake-grid">
-        <section className="lot-left" aria-label="Against the label">
+      <LotGrid>
+        <LotLeft label="Against the label">
           {lot.packVolume_L !== undefined && (
             <LabelPicture
               label_L={lot.packVolume_L}
               poured_L={card.figures.find((figure) => figure.property === 'bagVolume_L')?.summary.mean}
             />
           )}
-          <p className="sentence">{intakeSentence(lot.packVolume_L, card)}</p>
+          <p className="text-head leading-tight font-semibold">{intakeSentence(lot.packVolume_L, card)}</p>
           {price !== undefined && (
             <p className="mt-3">
               <Figure
@@ -71,10 +70,10 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
               <span className="text-ink2">by {price.method}</span>
             </p>
           )}
-        </section>
-        <section className="lot-main" aria-label="Checks">
+        </LotLeft>
+        <LotMain label="Checks">
           <h2>What the bag is asked</h2>
-          <ul className="intake-checks">
+          <ul>
             {INTAKE_CHECKS.map((check) => (
               <CheckRow
                 key={check.protocol}
@@ -97,8 +96,8 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
               <Kin kin={kin} lotId={lot.id} />
             </>
           )}
-        </section>
-      </div>
+        </LotMain>
+      </LotGrid>
     </main>
   );
 }
@@ -112,9 +111,9 @@ interface CheckRowProps {
 
 function CheckRow({ check, found, lotId, works }: CheckRowProps): ReactElement {
   return (
-    <li>
-      <span className="asks">{check.asks}</span>
-      <span className="found">
+    <li className="grid min-h-[52px] grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 border-b border-zinc2 max-[900px]:py-1.5 min-[901px]:grid-cols-[240px_minmax(0,1fr)_auto]">
+      <span className="font-semibold">{check.asks}</span>
+      <span className="flex flex-wrap gap-x-6.5 gap-y-0.5 max-[900px]:col-span-full max-[900px]:row-start-2">
         {found.map((one) => (
           <Found key={one.property} one={one} />
         ))}
@@ -122,10 +121,10 @@ function CheckRow({ check, found, lotId, works }: CheckRowProps): ReactElement {
       </span>
       {works && (
         <Link
-          className={found.length === 0 ? BUTTON.alt : 'again'}
+          className={found.length === 0 ? BUTTON.alt : 'inline-flex min-h-11 items-center'}
           to={`/bench?lot=${lotId}&protocol=${check.protocol}`}
         >
-          {found.length === 0 ? 'Check it' : 'again'}
+          {found.length === 0 ? 'Check it' : 'inline-flex min-h-11 items-center'}
         </Link>
       )}
     </li>
@@ -135,8 +134,8 @@ function CheckRow({ check, found, lotId, works }: CheckRowProps): ReactElement {
 function Found({ one }: { readonly one: LotFigure }): ReactElement {
   const { label, digits, unit } = property(one.property);
   return (
-    <span className="one-found">
-      <small>{label}</small>
+    <span>
+      <small className="block leading-tight">{label}</small>
       <Figure
         label={label}
         value={one.summary.mean}

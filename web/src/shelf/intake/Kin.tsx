@@ -2,7 +2,6 @@ import { property, type MaterialSpread } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Figure } from '../../shared/Figure';
 import { figure } from '../../kit/format';
-import './intake.css';
 import { KinStrip } from './KinStrip';
 
 interface KinProps {
@@ -13,16 +12,18 @@ interface KinProps {
 /** How much lots of one material differ, property by property. */
 export function Kin({ kin, lotId }: KinProps): ReactElement {
   return (
-    <table className="kin">
-      <thead>
+    <table className="w-full border-collapse text-left [&_td]:border-b [&_td]:border-zinc2 [&_td]:py-[3px] [&_td]:pr-2 [&_th]:border-b [&_th]:border-zinc2 [&_th]:py-[3px] [&_th]:pr-2">
+      <thead className="text-note text-ink2 [&_th]:font-normal">
         <tr>
           <th scope="col">Property</th>
-          <th scope="col">lots</th>
+          <th scope="col" className="max-[560px]:hidden">
+            lots
+          </th>
           <th scope="col">this one filled; grey: one SD from lot to lot</th>
-          <th scope="col" className="n">
+          <th scope="col" className="text-right max-[560px]:hidden">
             mean
           </th>
-          <th scope="col" className="n">
+          <th scope="col" className="text-right">
             ± SD, lot to lot
           </th>
         </tr>
@@ -33,18 +34,18 @@ export function Kin({ kin, lotId }: KinProps): ReactElement {
           const { mean, betweenSd } = one.spread;
           return (
             <tr key={`${one.property}${one.method}`}>
-              <th scope="row">
+              <th scope="row" className="leading-[1.15] font-semibold">
                 {label}
-                <small>{one.method}</small>
+                <small className="block font-normal max-[900px]:hidden">{one.method}</small>
               </th>
-              <td className="figure">{one.lots.length}</td>
+              <td className="figure max-[560px]:hidden">{one.lots.length}</td>
               <td>
                 <KinStrip kin={one} lotId={lotId} />
               </td>
-              <td className="n figure">
+              <td className="figure text-right whitespace-nowrap max-[560px]:hidden">
                 {figure(mean, digits, betweenSd > 0 ? betweenSd : undefined).value} {unit}
               </td>
-              <td className="n">
+              <td className="text-right min-[561px]:whitespace-nowrap">
                 <Figure
                   label={`${label}, from lot to lot`}
                   value={betweenSd}

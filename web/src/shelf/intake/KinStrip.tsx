@@ -33,7 +33,7 @@ export function KinStrip({ kin, lotId }: KinStripProps): ReactElement {
   const words = kin.lots.map((lot) => `${lot.code} ${lot.mean.toFixed(digits)} ${unit}`).join(', ');
   return (
     <svg
-      className="kin-strip"
+      className="block h-[34px] w-full max-w-80"
       viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
       role="img"
       aria-label={`${label}: ${words}`}

@@ -13,7 +13,7 @@ export function LabelPicture({ label_L, poured_L }: LabelPictureProps): ReactEle
   const level = (volume: number): number => BAG.top + BAG.height * (1 - volume / most);
   return (
     <svg
-      className="label-picture"
+      className="w-full max-w-[310px]"
       viewBox="0 0 300 226"
       role="img"
       aria-label={`Label ${String(label_L)} L${poured_L === undefined ? ', not poured out' : `, poured out ${poured_L.toFixed(1)} L`}`}
