@@ -66,9 +66,9 @@ test('a run says how its sample was taken, dries until it stands still, and take
   await tam.page.getByRole('button', { name: /^Drying tray, empty, A: empty/ }).click();
   await tam.read(20);
   await tam.read(110);
-  await expect(tam.page.locator('.lit-cell')).toHaveAttribute('data-lit', '0:dryAgain');
+  await expect(tam.page.locator('[data-lit]')).toHaveAttribute('data-lit', '0:dryAgain');
   await tam.read(109);
-  await expect(tam.page.locator('.lit-cell')).toHaveAttribute('data-lit', '0:dryThird');
+  await expect(tam.page.locator('[data-lit]')).toHaveAttribute('data-lit', '0:dryThird');
   await tam.read(109);
   await expect(tam.page.getByRole('button', { name: /^Third weighing, 2 h later, A: 109/ })).toBeVisible();
   await expect(tam.page.getByText(/Fourth weighing/)).toHaveCount(0);

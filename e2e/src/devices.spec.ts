@@ -23,7 +23,7 @@ test('a simulated scale fills the lit cell when it stands still, and fills none 
 
   // The same load still lies there: it must not fill the next cell as well.
   await expect(scale.getByText(/stands still/)).toBeVisible();
-  await expect(tam.page.locator('.lit-cell')).toHaveAttribute('data-lit', '1:sample');
+  await expect(tam.page.locator('[data-lit]')).toHaveAttribute('data-lit', '1:sample');
   await tam.choose(scale.getByLabel('The device is'), /overload/i);
   await scale.getByRole('button', { name: 'Put it on' }).click();
   await expect(scale.getByText('overload', { exact: true })).toBeVisible();

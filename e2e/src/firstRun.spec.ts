@@ -37,7 +37,7 @@ test('from an empty notebook to a card: one name, vessels by water, a run by key
   for (const tare of [312.4, 311.9, 313]) await me.read(tare);
   for (let i = 0; i < 3; i += 1) await me.cell.press('Enter');
   for (const name of ['A', 'B', 'C']) {
-    await expect(page.locator('.lit-cell .who')).toHaveText(`Wet slowly from below, ${name}`);
+    await expect(page.locator('[data-who]')).toHaveText(`Wet slowly from below, ${name}`);
     await page.keyboard.press('Enter');
   }
   await expect(me.kept()).toHaveCount(7);

@@ -99,7 +99,7 @@ export class Person {
 
   /** The lit cell's field. */
   get cell(): Locator {
-    return this.page.locator('.lit-cell .big input');
+    return this.page.locator('[data-lit] input[inputmode="decimal"]').first();
   }
 
   /** Types a reading into the lit cell and presses Enter. */

@@ -19,7 +19,7 @@ test('two people at one sheet: each sees the other’s readings at once, and a c
 
   await tam.read(5.1);
   await expect(isla.kept()).toHaveCount(1, { timeout: AT_ONCE_MS });
-  await expect(isla.page.locator('.lit-cell')).toHaveAttribute('data-lit', '1:pH');
+  await expect(isla.page.locator('[data-lit]')).toHaveAttribute('data-lit', '1:pH');
 
   // Isla's line is down for a moment: both fill B.
   await isla.page.route('**/readings', (route) => route.abort());
@@ -73,7 +73,7 @@ test('what is judged by classes is chosen by digit, and told in words', async ({
   await expect(tam.page.getByRole('button', { name: /just moist/ })).toBeVisible();
   for (const digit of ['2', '2', '2', '3']) {
     const before = await tam.kept().count();
-    await expect(tam.page.locator('.class-choice').first()).toBeFocused();
+    await expect(tam.page.locator('[data-class-choice]').first()).toBeFocused();
     await tam.page.keyboard.press(digit);
     await expect(tam.kept()).toHaveCount(before + 1);
   }

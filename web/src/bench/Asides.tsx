@@ -23,8 +23,8 @@ export function Asides({ sheet, mayWrite }: AsidesProps): ReactElement | null {
   if (!mayWrite && sheet.notes.length === 0 && sheet.photos.length === 0) return null;
   const when = (iso: string): string => `${day(iso, notebook.zone)}, ${clockTime(Date.parse(iso), notebook.zone)}`;
   return (
-    <section className="asides" aria-label="Notes and photos">
-      <h2>Notes and photos</h2>
+    <section className="border-t-[1.5px] border-zinc2 px-5 pt-2.5 pb-3.5" aria-label="Notes and photos">
+      <h2 className="mb-1.5">Notes and photos</h2>
       {sheet.notes.map((note) => (
         <p key={note.id}>
           {note.text}{' '}
@@ -33,14 +33,15 @@ export function Asides({ sheet, mayWrite }: AsidesProps): ReactElement | null {
           </small>
         </p>
       ))}
-      <div className="photos">
+      <div className="my-2 flex flex-wrap gap-3.5">
         {sheet.photos.map((photo) => (
-          <figure key={photo.id}>
+          <figure key={photo.id} className="w-45 text-small">
             <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
               <img
                 src={`/api/photos/${photo.id}`}
                 alt={photo.caption === '' ? 'Photo' : photo.caption}
                 loading="lazy"
+                className="h-30 w-45 border-[1.5px] border-ink object-cover"
               />
             </a>
             <figcaption>

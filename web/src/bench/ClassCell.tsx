@@ -68,14 +68,15 @@ export function ClassCell({
             key={name}
             ref={place === 0 ? first : undefined}
             type="button"
-            className={`class-choice ${standing?.value === place ? 'chosen' : ''}`}
+            data-class-choice={place}
+            className={`flex min-h-11 items-center gap-2.5 border-2 border-ink px-2.5 py-1 text-left text-body leading-[1.15] font-semibold hover:bg-ink hover:text-paper focus-visible:bg-ink focus-visible:text-paper ${standing?.value === place ? 'bg-ink text-paper' : 'bg-paper'}`}
             disabled={!mayWrite}
             onKeyDown={onKeyDown}
             onClick={() => {
               keep(place);
             }}
           >
-            <kbd className="figure">{place + 1}</kbd>
+            <kbd className="figure text-small">{place + 1}</kbd>
             <span>{name}</span>
           </button>
         ))}

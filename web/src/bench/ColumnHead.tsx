@@ -19,7 +19,10 @@ export function ColumnHead({ replicate, lit, hold, now, zone, air, excluded }: C
   const left = hold === undefined ? undefined : hold.deadline - now;
   const over = left !== undefined && left <= 0;
   return (
-    <th scope="col" className={`rep-head ${lit ? 'lit' : ''}`}>
+    <th
+      scope="col"
+      className={`border-l border-zinc3 px-3 pt-2.5 pb-1.5 text-left align-bottom font-normal ${lit ? 'bg-slab text-inverse [&_small]:text-inverse [&_svg]:[--ink:var(--inverse)] [&_svg]:[--paper:transparent]' : ''}`}
+    >
       <span className="flex items-end gap-2">
         <b className="text-lead leading-none">{replicateName(replicate)}</b>
         <PailMark
@@ -42,7 +45,7 @@ export function ColumnHead({ replicate, lit, hold, now, zone, air, excluded }: C
       {left !== undefined && hold !== undefined && (
         <>
           <span
-            className={`clock ${over ? 'over' : ''}`}
+            className={`figure mt-[7px] block text-key leading-none tracking-[-0.045em] whitespace-nowrap ${over ? 'font-light' : 'font-medium'}`}
             role="timer"
             aria-label={`${replicateName(replicate)}, ${hold.name}`}
           >

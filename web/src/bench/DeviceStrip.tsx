@@ -45,11 +45,15 @@ export function DeviceStrip({ lit, protocol, cells, typing, onKeep }: DeviceStri
   });
   if (step === undefined || kind === undefined || source === 'none') return null;
   return (
-    <div className="device-strip" role="group" aria-label={NAME[kind]}>
+    <div
+      className="col-span-full flex flex-wrap items-center gap-x-4 gap-y-2 border-b-[1.5px] border-ink bg-zinc1 px-5 py-2 font-semibold"
+      role="group"
+      aria-label={NAME[kind]}
+    >
       <span>
         {NAME[kind]} {source === 'simulated' && <Link to="/bench/devices">(simulated)</Link>}
       </span>
-      <output className={`figure ${view.state}`}>{said(view)}</output>
+      <output className={`min-w-[250px] ${LOOK[view.state] ?? 'figure text-lead font-medium'}`}>{said(view)}</output>
       {source === 'simulated' && (
         <Simulated key={`${kind}${lit.step}`} kind={kind} step={step} lit={lit} cells={cells} />
       )}
@@ -57,6 +61,16 @@ export function DeviceStrip({ lit, protocol, cells, typing, onKeep }: DeviceStri
     </div>
   );
 }
+
+const IN_WORDS = 'text-body leading-tight font-semibold';
+
+/** What stands still is blue; what is wrong is told in words. */
+const LOOK: Readonly<Partial<Record<DeviceView['state'], string>>> = {
+  steady: 'figure text-lead font-medium text-waterink',
+  unknown: IN_WORDS,
+  gone: IN_WORDS,
+  overload: IN_WORDS,
+};
 
 function said(view: DeviceView): string {
   switch (view.state) {
@@ -97,7 +111,13 @@ function Simulated({ kind, step, lit, cells }: SimulatedProps): ReactElement {
   const [fault, setFault] = useState(device.fault);
   return (
     <>
-      <Field label={`On it, ${step.unit}`} mode="decimal" value={load} onChange={setLoad} className="w-28" />
+      <Field
+        label={`On it, ${step.unit}`}
+        mode="decimal"
+        value={load}
+        onChange={setLoad}
+        className="w-28 font-normal"
+      />
       <Button
         onClick={() => {
           device.measure(step.kind === 'ec' ? 'dS/m' : 'pH');

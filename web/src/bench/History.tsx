@@ -48,8 +48,8 @@ export function History({ sheet }: { readonly sheet: RunSheet }): ReactElement {
   const { notebook } = useSession();
   const deeds = deedsOf(sheet, notebook.zone);
   return (
-    <details className="history">
-      <summary>Who did what, when</summary>
+    <details className="px-5 py-2 [&_li]:grid [&_li]:grid-cols-[116px_130px_minmax(0,1fr)] [&_li]:gap-3 [&_li]:border-t [&_li]:border-zinc2 [&_li]:py-[3px] [&_li]:text-small">
+      <summary className="min-h-8 cursor-pointer font-semibold">Who did what, when</summary>
       <ol>
         {deeds.map((deed) => (
           <li key={deed.key}>

@@ -11,7 +11,7 @@ const UNITS = [
 export function InMillivolts(): ReactElement {
   const { on, temp, set } = useMillivolts();
   return (
-    <div className="in-mv">
+    <div className="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 text-body">
       <OneOf
         label="How it is typed"
         unseen
@@ -22,10 +22,10 @@ export function InMillivolts(): ReactElement {
         }}
       />
       {on && (
-        <label>
+        <label className="flex min-h-11 items-center gap-1.5">
           at
           <input
-            className="figure"
+            className="figure w-16 border-[1.5px] border-ink bg-paper px-2 py-1.5"
             aria-label="Temperature of the extract, °C"
             inputMode="decimal"
             value={temp}

@@ -4,6 +4,9 @@ import { Button } from '../kit/Button';
 
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
 
+const KEY = 'bg-paper text-title font-medium';
+const KEY_WORDS = 'bg-paper text-head font-semibold';
+
 interface KeypadProps {
   readonly entry: CellEntry;
 }
@@ -11,12 +14,16 @@ interface KeypadProps {
 /** Keys of 60 px and more for wet hands, under the sheet so that the step's picture stays in view. */
 export function Keypad({ entry: { text, type, keep, inMv } }: KeypadProps): ReactElement {
   return (
-    <div className="keypad" role="group" aria-label="Keypad">
+    <div
+      className="hidden auto-rows-[64px] grid-cols-3 content-start gap-0.5 bg-zinc2 max-[900px]:grid"
+      role="group"
+      aria-label="Keypad"
+    >
       {DIGITS.map((digit) => (
         <button
           key={digit}
           type="button"
-          className="figure"
+          className={`figure ${KEY}`}
           onClick={() => {
             type(text + digit);
           }}
@@ -27,7 +34,7 @@ export function Keypad({ entry: { text, type, keep, inMv } }: KeypadProps): Reac
       {inMv && (
         <button
           type="button"
-          className="figure"
+          className={`figure ${KEY}`}
           aria-label="minus"
           onClick={() => {
             type(text.startsWith('-') ? text.slice(1) : `-${text}`);
@@ -38,14 +45,14 @@ export function Keypad({ entry: { text, type, keep, inMv } }: KeypadProps): Reac
       )}
       <button
         type="button"
-        className="words"
+        className={KEY_WORDS}
         onClick={() => {
           type(text.slice(0, -1));
         }}
       >
         Rub out
       </button>
-      <Button look="act" onClick={keep}>
+      <Button look="act" className="col-span-full rounded-none" onClick={keep}>
         {text === '' ? 'Keep' : `Keep ${text}`}
       </Button>
     </div>

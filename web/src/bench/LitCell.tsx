@@ -30,8 +30,10 @@ export function LitCell(props: LitCellProps): ReactElement {
   const [standing, other] = cell.standing;
   const who = `${step.label}, ${replicateName(replicate)}`;
   return (
-    <div className="lit-cell" data-lit={key}>
-      <span className="who">{standing === undefined ? who : `Correct ${who}`}</span>
+    <div data-lit={key}>
+      <span data-who className="block text-small leading-[1.15] font-semibold text-ink2">
+        {standing === undefined ? who : `Correct ${who}`}
+      </span>
       {standing !== undefined && other !== undefined && <WhichCounts {...props} />}
       {step.kind === 'time' ? (
         <StartTime {...props} standing={standing} />
@@ -101,10 +103,10 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
   const name = `${step.label}, ${replicateName(replicate)}`;
   return (
     <>
-      <span className="big">
+      <span className="mt-1.5 flex items-baseline justify-end">
         <input
           ref={input}
-          className="figure"
+          className="figure w-full min-w-0 bg-transparent p-0 text-right text-cell leading-[1.05] font-medium tracking-[-0.045em] caret-(--grip) outline-0 placeholder:opacity-70"
           aria-label={name}
           aria-describedby="cell-doubt"
           inputMode="decimal"
@@ -117,7 +119,7 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
           }}
           onKeyDown={onKeyDown}
         />
-        <span className="u">{inMv ? 'mV' : step.unit}</span>
+        <span className="figure ml-2 text-lead leading-none font-medium">{inMv ? 'mV' : step.unit}</span>
       </span>
       {mayBeMv && mayWrite && <InMillivolts />}
       {standing !== undefined && <ReasonField reason={reason} onReason={giveReason} onEnter={keep} />}
@@ -126,7 +128,7 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
         {step.optional === true && standing === undefined && text === '' && (
           <span className="text-ink2 text-small">may stay empty</span>
         )}
-        <Button look="act" className="keep" disabled={!mayWrite} onClick={keep}>
+        <Button look="act" className="max-[900px]:hidden" disabled={!mayWrite} onClick={keep}>
           {standing === undefined ? 'Keep' : 'Correct'}{' '}
           <kbd className="figure rounded-sm border px-1 text-note">Enter</kbd>
         </Button>

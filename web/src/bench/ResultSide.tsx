@@ -21,7 +21,10 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
   const { properties, checks } = run.result;
   const first = leading(properties);
   return (
-    <aside className="side" aria-label="Results so far">
+    <aside
+      aria-label="Results so far"
+      className="h-full border-ink px-4.5 py-3 max-[900px]:overflow-y-auto max-[560px]:border-t-[3px] min-[561px]:border-l-[3px]"
+    >
       {first === undefined ? (
         <>
           <p className="text-ink2 text-body">
@@ -117,7 +120,7 @@ function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunPropert
       {range !== undefined && (
         <p className="text-ink2 mt-2 text-small">
           Its class has{' '}
-          <span className="figure lab">
+          <span className="figure">
             {range[0].toFixed(2)}–{range[1].toFixed(2)}
           </span>{' '}
           air in 10 cm.

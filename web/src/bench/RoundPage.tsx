@@ -13,7 +13,6 @@ import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { toRecord } from '../shared/toRecord';
 import { useMe, useSession } from '../shared/useSession';
-import './bench.css';
 import { DeviceStrip } from './DeviceStrip';
 import { Keypad } from './Keypad';
 import { isTyped } from './cursor';

@@ -31,7 +31,7 @@ export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactEl
   if (kinds.length === 0 || all.data === undefined) return null;
   const rows = all.data;
   return (
-    <div className="run-instruments">
+    <div className="flex flex-wrap items-start gap-x-5 gap-y-1.5 border-b-[1.5px] border-zinc2 px-5 py-1.5">
       {kinds.map((kind) => {
         const chosen = sheet.instruments.find((one) => one.kind === kind);
         return (

@@ -12,7 +12,6 @@ import { useServerNow } from '../shared/serverClock';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
 import { Asides } from './Asides';
-import './bench.css';
 import { isTyped, moved, nextEmpty, type CellAt } from './cursor';
 import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
@@ -118,12 +117,12 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
     },
   });
   return (
-    <main className="bench-page">
+    <main>
       <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} />
       {mayWrite && <MeasureVessels sheet={sheet} />}
       <Remeasured sheet={sheet} />
       {mayWrite && sheet.finishedAt === undefined && <RunInstruments sheet={sheet} />}
-      <div className="bench-grid">
+      <div className="min-h-[calc(100vh-141px)] min-[901px]:grid min-[901px]:grid-cols-[minmax(0,1fr)_330px] min-[1101px]:grid-cols-[minmax(0,1fr)_404px]">
         <section aria-label="Run sheet">
           <SheetTable
             run={run}
@@ -159,7 +158,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
             )}
           </div>
         </section>
-        <div className="under">
+        <div className="max-[900px]:sticky max-[900px]:bottom-[72px] max-[900px]:z-5 max-[900px]:grid max-[900px]:max-h-[46vh] max-[900px]:grid-cols-[minmax(0,392px)_minmax(0,1fr)] max-[900px]:border-t-[3px] max-[900px]:border-ink max-[900px]:bg-enamel max-[560px]:grid-cols-[minmax(0,1fr)]">
           {lit !== undefined && mayWrite && sheet.finishedAt === undefined && (
             <DeviceStrip lit={lit} protocol={sheet.protocol} cells={run.cells} typing={typed !== ''} onKeep={keep} />
           )}

@@ -2,7 +2,6 @@ import type { SamplePlan } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Choice } from '../kit/Choice';
 import { Field } from '../kit/Field';
-import './bench.css';
 import { SamplePicture } from './SamplePicture';
 import { Check } from '../kit/Check';
 
@@ -48,8 +47,8 @@ export function SampleFields({ sample, onChange }: SampleFieldsProps): ReactElem
     onChange({ ...sample, ...patch });
   };
   return (
-    <fieldset className="sample-fields">
-      <legend className="text-ink2">The sample</legend>
+    <fieldset className="flex basis-full flex-wrap items-end gap-x-4 gap-y-2">
+      <legend className="text-small text-ink2">The sample</legend>
       <Choice
         label="Taken from"
         value={sample.from}

@@ -43,7 +43,7 @@ export function SamplePicture({ from, increments }: SamplePictureProps): ReactEl
   const places = incrementPlaces(from, increments);
   return (
     <svg
-      className="sample-picture"
+      className="h-14 w-[74px]"
       viewBox="0 0 96 72"
       role="img"
       aria-label={`${String(increments)} places in the ${from}`}

@@ -31,6 +31,11 @@ interface SheetTableProps {
   readonly onMove: (key: string) => void;
 }
 
+/** The lit row comes to rest above the keypad. */
+const ROW = 'border-t border-zinc2 last:border-b max-[900px]:scroll-mt-[150px] max-[900px]:scroll-mb-[calc(46vh+84px)]';
+const CELL = 'border-l border-l-zinc3';
+const LIT = 'border-y-[3px] border-y-ink bg-zinc1 align-top';
+
 const replicatesOf = (run: LiveRun): number[] => Array.from({ length: run.sheet.replicateCount }, (_, i) => i);
 
 /** The run sheet: steps down, replicates across, the cell to fill where the lit column and the lit row cross. */
@@ -38,17 +43,18 @@ export function SheetTable(props: SheetTableProps): ReactElement {
   const { run, lit, now, zone } = props;
   const air = run.result.properties.find((property) => property.property === 'airSpace');
   return (
-    <div className="sheet-wrap">
-      <table className="sheet">
+    <div className="max-[560px]:overflow-x-auto">
+      <table className="w-full table-fixed border-collapse max-[560px]:min-w-[620px]">
         <colgroup>
-          <col className="c0" />
+          <col className="w-[290px] max-[900px]:w-[236px]" />
           {replicatesOf(run).map((i) => (
-            <col key={i} className={lit?.replicate === i ? 'cl' : ''} />
+            <col key={i} className={lit?.replicate === i ? 'w-[262px] max-[900px]:w-60' : ''} />
           ))}
         </colgroup>
-        <thead>
+        {/* Timers stay in view while the sheet scrolls under them. */}
+        <thead className="sticky top-0 z-4 bg-enamel shadow-[0_1.5px_0_var(--zinc-3)]">
           <tr>
-            <td>
+            <td className="pt-2.5 pr-3 pb-1.5 pl-5 align-bottom text-head leading-[1.4]">
               <NowThen run={run} zone={zone} now={now} />
             </td>
             {replicatesOf(run).map((i) => (
@@ -70,7 +76,7 @@ export function SheetTable(props: SheetTableProps): ReactElement {
             <Fragment key={step.key}>
               {step.caution !== undefined && lit?.step === step.key && (
                 <tr>
-                  <td colSpan={run.sheet.replicateCount + 1} className="p-0">
+                  <td colSpan={run.sheet.replicateCount + 1} className="border-l border-zinc3 p-0">
                     <CautionStrip caution={step.caution} before={`Before step ${String(row + 1)}`} />
                   </td>
                 </tr>
@@ -94,14 +100,14 @@ function NowThen({
   readonly zone: string;
   readonly now: number;
 }): ReactElement {
-  if (run.sheet.finishedAt !== undefined) return <span className="nowthen">Finished</span>;
+  if (run.sheet.finishedAt !== undefined) return <span>Finished</span>;
   const ready = run.progress.next.find((next) => next.notBefore === undefined || next.notBefore <= now);
   const held = run.progress.next
     .filter((next) => next.notBefore !== undefined && next.notBefore > now)
     .sort((a, b) => (a.notBefore as number) - (b.notBefore as number))[0];
-  if (ready === undefined && held === undefined) return <span className="nowthen">Every cell is filled</span>;
+  if (ready === undefined && held === undefined) return <span>Every cell is filled</span>;
   return (
-    <span className="nowthen">
+    <span>
       {ready !== undefined && (
         <>
           Now{' '}
@@ -128,13 +134,24 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
   const isLit = lit?.step === step.key;
   const across = step.once === true ? [0] : replicatesOf(run);
   return (
-    <tr className={isLit ? 'lit' : ''}>
-      <th scope="row">
-        <i className="figure">{row + 1}</i>
-        <span className="step-name">{step.label}</span>
-        {!isLit && <small className="figure">{step.kind === 'time' ? '' : step.unit}</small>}
+    <tr className={ROW}>
+      <th
+        scope="row"
+        className={`relative h-[42px] pr-3 pl-5 text-left leading-[1.15] font-normal ${isLit ? `${LIT} pt-3 pb-2` : ''}`}
+      >
+        <i className="figure inline-block w-6 align-top text-small leading-[1.4] text-ink2 not-italic">{row + 1}</i>
+        <span
+          className={`inline-block align-middle ${isLit ? 'max-w-[calc(100%-30px)] text-head leading-[1.08] font-bold' : 'max-w-[calc(100%-62px)]'}`}
+        >
+          {step.label}
+        </span>
+        {!isLit && (
+          <small className="figure absolute top-1/2 right-3 -translate-y-1/2 text-small">
+            {step.kind === 'time' ? '' : step.unit}
+          </small>
+        )}
         {isLit && (
-          <span className="step-say">
+          <span className="mt-1.5 ml-6 flex justify-between gap-2 text-small leading-[1.28] [&_svg]:h-23 [&_svg]:w-24">
             <span>{step.say}</span>
             <StepPicture picture={step.picture} />
           </span>
@@ -144,7 +161,10 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
         <SheetCell key={replicate} {...props} replicate={replicate} isLit={isLit && lit.replicate === replicate} />
       ))}
       {step.once === true && run.sheet.replicateCount > 1 && (
-        <td className="text-ink2 text-small" colSpan={run.sheet.replicateCount - 1}>
+        <td
+          className={`${CELL} px-3.5 text-small text-ink2 ${isLit ? LIT : ''}`}
+          colSpan={run.sheet.replicateCount - 1}
+        >
           once for all
         </td>
       )}
@@ -159,9 +179,12 @@ function SheetCell(
   const at = cellReplicate(step, replicate);
   const cell = run.cells.cell(at, step.key);
   const standing = cell.standing[0];
+  const inLitRow = lit?.step === step.key;
   if (isLit) {
     return (
-      <td className="cell">
+      <td
+        className={`${CELL} border-y-[3px] border-ink bg-paper px-3 pt-[9px] pb-2.5 align-top outline-3 -outline-offset-3 outline-ink`}
+      >
         <LitCell
           step={step}
           replicate={at}
@@ -174,14 +197,15 @@ function SheetCell(
       </td>
     );
   }
-  if (standing === undefined && !isAsked(step, run.cells, at)) return <td className="text-ink2 text-small">dry</td>;
-  const column = lit?.replicate === replicate && step.once !== true ? 'litc' : '';
+  if (standing === undefined && !isAsked(step, run.cells, at))
+    return <td className={`${CELL} px-3.5 text-small text-ink2 ${inLitRow ? LIT : ''}`}>dry</td>;
+  const inColumn = lit?.replicate === replicate && step.once !== true;
   const struck = run.record.exclusions.some((exclusion) => exclusion.replicate === replicate) && step.once !== true;
   return (
-    <td className={`${column} ${struck ? 'struck' : ''}`}>
+    <td className={`${CELL} p-0 ${inLitRow ? LIT : inColumn ? 'bg-zinc1' : ''}`}>
       <button
         type="button"
-        className="cell-button figure"
+        className={`figure w-full px-3.5 text-right text-head ${inLitRow ? 'flex min-h-[120px] flex-col items-end pt-3.5' : 'block min-h-11'} ${struck ? 'text-ink2 line-through' : ''}`}
         aria-label={`${step.label}, ${replicateName(replicate)}: ${standing === undefined ? 'empty' : (step.classes?.[standing.value] ?? String(standing.value))}`}
         onClick={() => {
           onLight({ replicate: at, step: step.key });
@@ -214,7 +238,11 @@ function Shown({
   const text = shownReading(reading, step, zone);
   return (
     <span
-      className={step.classes === undefined ? 'block' : 'judged'}
+      className={
+        step.classes === undefined
+          ? 'block'
+          : 'block font-(family-name:--face-text) text-small leading-tight font-medium [font-stretch:normal]'
+      }
       data-reading={reading.id}
       data-state={waiting ? 'waiting' : 'kept'}
     >

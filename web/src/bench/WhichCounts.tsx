@@ -19,7 +19,11 @@ interface WhichCountsProps {
 export function WhichCounts({ step, replicate, cell, mayWrite, onKeep }: WhichCountsProps): ReactElement {
   const { notebook } = useSession();
   return (
-    <div className="which-counts" role="group" aria-label="Two readings: which counts?">
+    <div
+      className="mt-1.5 flex flex-col gap-1.5 bg-caution-wash p-2 text-left text-small"
+      role="group"
+      aria-label="Two readings: which counts?"
+    >
       <b>Two readings: which counts?</b>
       {cell.standing.map((reading) => {
         const other = cell.standing.find((one) => one.id !== reading.id);
