@@ -24,7 +24,7 @@ const begun = openSheetOf('saturate-drain-dry', { waterTemp: [17.4], tare: [312.
 const full = openSheetOf('ph-1to5', { pH: [6, 6.1, 6.05] });
 const litField = async (): Promise<HTMLInputElement> => {
   const sheet = await screen.findByRole('region', { name: /Run sheet|Now/ });
-  return sheet.querySelector('[data-lit] .big input') as HTMLInputElement;
+  return sheet.querySelector('[data-lit] input') as HTMLInputElement;
 };
 const queued = async (): Promise<NewReading[]> => (await entries.orderBy('place').toArray()).map((one) => one.reading);
 

@@ -9,7 +9,6 @@ import { EmptyPail } from '../shared/EmptyPail';
 import { useHand } from '../shared/handStore';
 import { useLastPot } from '../shared/pot/usePot';
 import { blendQuery, learningQuery, profilesQuery } from '../shared/queries';
-import './blend.css';
 import { DeskFigures } from './DeskFigures';
 import { DeskHead } from './DeskHead';
 import { DeskTabs } from './DeskTabs';
@@ -115,6 +114,10 @@ function KeptDesk({
   );
 }
 
+/** Recipe, pail and pot side by side where there is room, else one below the other. */
+const COLUMNS =
+  'grid border-ink min-[1001px]:grid-cols-2 min-[1181px]:grid-cols-[368px_minmax(0,1fr)_366px] [&>section]:min-w-0 [&>section]:px-4.5 [&>section]:py-3 max-[1000px]:[&>section+section]:border-t-[3px] min-[1001px]:[&>section+section]:border-l min-[1001px]:[&>section+section]:border-l-zinc3 min-[1001px]:max-[1180px]:[&>section:last-child]:col-span-full min-[1001px]:max-[1180px]:[&>section:last-child]:border-t-[3px] min-[1001px]:max-[1180px]:[&>section:last-child]:border-l-0';
+
 interface DeskProps {
   readonly draftKey: string;
   /** What the desk shows before anything is changed. */
@@ -188,7 +191,7 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
         onChange={onChange}
       />
       {trouble !== undefined && <Sorry>{trouble}</Sorry>}
-      <div className="desk-grid">
+      <div className={COLUMNS}>
         <RecipeColumn draft={draft} draftKey={draftKey} larder={larder} result={result} onRecipe={setRecipe} />
         {result === undefined ? (
           <section className="md:col-span-2">

@@ -30,17 +30,21 @@ const POOR_CHANCE = 0.75;
 /** Every predicted figure with its working, its band, the use's window, the chance to meet it, the plain average. */
 export function DeskFigures({ figures, bands, profile, asked, onAsk }: DeskFiguresProps): ReactElement {
   return (
-    <table className="desk-figures mt-3">
-      <thead>
+    <table className="mt-3 w-full border-collapse text-right text-small [&_td]:border-b [&_td]:border-zinc2 [&_td]:py-0.5 [&_td]:pl-[9px] [&_td]:whitespace-nowrap [&_tbody_th]:border-b [&_tbody_th]:border-zinc2">
+      <thead className="border-b-[1.5px] border-ink text-note text-ink2 [&_th]:py-0.5 [&_th]:font-normal">
         <tr>
-          <th scope="col">In this pot</th>
+          <th scope="col" className="text-left">
+            In this pot
+          </th>
           <th scope="col">predicted</th>
           <th scope="col">5–95 %</th>
-          <th scope="col" className="w-win !text-left">
+          <th scope="col" className="w-[150px] pl-3 text-left max-[760px]:hidden">
             {profile === undefined ? '' : '[ window ]'}
           </th>
           <th scope="col">{profile === undefined ? '' : 'chance'}</th>
-          <th scope="col">plain</th>
+          <th scope="col" className="max-[760px]:hidden">
+            plain
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -82,9 +86,15 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
   const shownUnit = figure.property === 'pricePerL' ? `${notebook.currency}${unit} made` : unit;
   const places = Math.min(digits, 2);
   return (
-    <tr className={asked ? 'asked' : ''}>
-      <th scope="row">
-        <button type="button" className="ask" aria-pressed={asked} title="What would narrow this?" onClick={onAsk}>
+    <tr>
+      <th scope="row" className="py-0.5 text-left text-body font-semibold">
+        <button
+          type="button"
+          className="text-left font-semibold decoration-[2.5px] underline-offset-4 aria-pressed:underline"
+          aria-pressed={asked}
+          title="What would narrow this?"
+          onClick={onAsk}
+        >
           {label}
         </button>{' '}
         <small className="figure">{shownUnit}</small>
@@ -99,13 +109,14 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
           unit={shownUnit}
           origin="worked-out"
           working={figure.working}
+          className="text-head"
           bare
         />
       </td>
       <td className="figure text-ink2 whitespace-nowrap">
         {band === undefined ? '…' : `${fixed(band.p5, places)}–${fixed(band.p95, places)}`}
       </td>
-      <td className="w-win">
+      <td className="w-[150px] max-[760px]:hidden">
         {target !== undefined && (
           <WindowBar
             value={figure.value}
@@ -118,10 +129,12 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
       </td>
       <td>
         {target !== undefined && chance !== undefined && (
-          <span className={`figure ${chance < POOR_CHANCE ? 'poor' : ''}`}>{shownChance(chance)}</span>
+          <span className={`figure ${chance < POOR_CHANCE ? 'bg-slab px-[5px] py-0.5 text-inverse' : ''}`}>
+            {shownChance(chance)}
+          </span>
         )}
       </td>
-      <td className="figure text-ink2">
+      <td className="figure text-ink2 max-[760px]:hidden">
         {figure.plainAverage === undefined ? '' : fixed(figure.plainAverage, places)}
       </td>
     </tr>
@@ -133,7 +146,7 @@ function Taught({ figure, places }: { readonly figure: DeskFigure; readonly plac
   const { untaught, bias, value } = figure;
   if (untaught === undefined && bias === undefined) return null;
   return (
-    <Link className="taught" to="/blend/bench">
+    <Link className="block text-note leading-tight text-waterink" to="/blend/bench">
       {untaught === undefined ? '' : `untaught ${fixed(untaught, places)} `}
       {bias === undefined ? '' : `as batches come out ${fixed(value + bias, places)}`}
     </Link>

@@ -105,7 +105,7 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
       />
       {canKeep && (
         <form
-          className="keep-bar"
+          className="flex flex-wrap items-center justify-end gap-2.5 border-b border-zinc3 bg-zinc1 px-3 py-1.5"
           onSubmit={(event) => {
             event.preventDefault();
             keep.mutate();

@@ -14,6 +14,7 @@ import { SearchPanel } from './panels/SearchPanel';
 import { Sweep } from './panels/Sweep';
 import { Triangle } from './panels/Triangle';
 import { VersionsPanel } from './panels/VersionsPanel';
+import { TWO_COLUMNS } from './panels/columns';
 
 interface DeskTabsProps {
   readonly view: DeskView;
@@ -34,7 +35,7 @@ export function DeskTabs({ view, asked, blendId, page, version }: DeskTabsProps)
       content: (
         <div className="px-5 py-3">
           <Sweep view={view} />
-          <div className="two-columns !px-0">
+          <div className={TWO_COLUMNS}>
             <Triangle view={view} />
             <OpenChoices view={view} />
           </div>
@@ -83,9 +84,16 @@ export function DeskTabs({ view, asked, blendId, page, version }: DeskTabsProps)
         );
       }}
     >
-      <Tabs.List className="desk-tabs" aria-label="Ask of this blend">
+      <Tabs.List
+        className="flex flex-wrap border-t-[3px] border-b-[1.5px] border-ink bg-zinc1"
+        aria-label="Ask of this blend"
+      >
         {panels.map(({ key, words }) => (
-          <Tabs.Trigger key={key} value={key}>
+          <Tabs.Trigger
+            key={key}
+            value={key}
+            className="min-h-[46px] border-r border-zinc3 px-4 text-body leading-none font-semibold text-ink2 data-[state=active]:bg-paper data-[state=active]:text-ink data-[state=active]:shadow-[inset_0_4px_0_var(--ink)]"
+          >
             {words}
           </Tabs.Trigger>
         ))}

@@ -16,7 +16,6 @@ import { EmptyPail } from '../shared/EmptyPail';
 import { fixed } from '../kit/format';
 import { learningQuery } from '../shared/queries';
 import { TitleBlock } from '../shared/TitleBlock';
-import './blend.css';
 import { parityChart, PARITY_PROPERTIES } from './parityChart';
 import { ButtonLink } from '../kit/Button';
 import { Rows } from '../kit/Rows';
@@ -48,13 +47,16 @@ export function LearningPage(): ReactElement {
 function Taught({ page }: { readonly page: PageData }): ReactElement {
   const { learning } = page;
   return (
-    <div className="learning">
-      <section aria-label="Measured against predicted">
+    <div className="grid border-ink min-[861px]:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
+      <section
+        aria-label="Measured against predicted"
+        className="grid grid-cols-2 gap-3.5 border-ink px-5 py-3.5 min-[861px]:border-r-[3px]"
+      >
         {PARITY_PROPERTIES.map((key) => (
           <Parity key={key} blends={learning.blends} shown={key} />
         ))}
       </section>
-      <section aria-label="Corrections">
+      <section aria-label="Corrections" className="px-5 py-3.5">
         <h2>Corrections</h2>
         {learning.corrections.length === 0 ? (
           <p>
@@ -125,9 +127,12 @@ const SAYS: Readonly<Record<Correction['key'], { readonly name: string; readonly
 function CorrectionRow({ one }: { readonly one: Correction }): ReactElement {
   const { name, means } = SAYS[one.key];
   return (
-    <article className={`correction ${one.used ? 'used' : ''}`}>
-      <h3>
-        {one.pair === undefined ? name : one.pair.names.join(' with ')} <strong>{one.used ? 'used' : 'refused'}</strong>
+    <article className="border-t-[1.5px] border-zinc2 pt-2 pb-2.5">
+      <h3 className="flex justify-between text-head">
+        {one.pair === undefined ? name : one.pair.names.join(' with ')}{' '}
+        <strong className={`border-2 border-ink px-2 ${one.used ? 'bg-ink text-paper' : ''}`}>
+          {one.used ? 'used' : 'refused'}
+        </strong>
       </h3>
       <p>
         {means(one.value)}{' '}

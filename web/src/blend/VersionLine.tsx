@@ -32,7 +32,7 @@ export function VersionLine({ page, shown, changed, result, draftKey }: VersionL
       {changed && (
         <Button
           look="small"
-          className="!min-h-0"
+          className="min-h-0"
           onClick={() => {
             drop(draftKey);
           }}

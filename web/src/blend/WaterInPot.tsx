@@ -6,6 +6,9 @@ import type { Pot } from '../shared/pot/pots';
 import { drawProfile, sliceAir, thetaAtHeight, wetFoot_cm, type ProfileDrawing } from './potProfile';
 import { DRAWN } from '../kit/ink';
 
+/** Words over a drawing stand on a rim of paper. */
+const HALO = '[paint-order:stroke] stroke-paper stroke-[4px] [stroke-linejoin:round]';
+
 interface WaterInPotProps {
   readonly result: DeskResult;
   readonly pot: Pot;
@@ -40,7 +43,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
       </h2>
       <div className="relative mt-2 flex" style={{ width: BOX.width + ROOM.left + ROOM.right }}>
         <Slider.Root
-          className="height-slider"
+          className="absolute right-0 z-1 w-[30px] touch-none"
           orientation="vertical"
           min={0}
           max={100}
@@ -56,7 +59,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
         >
           <Slider.Track className="absolute inset-0" />
           <Slider.Thumb
-            className="height-thumb"
+            className="block size-6 cursor-ns-resize bg-slab [clip-path:polygon(100%_15%,45%_15%,0_50%,45%_85%,100%_85%)]"
             aria-label="Height above the base"
             aria-valuetext={`${z.toFixed(1)} cm`}
           />
@@ -149,7 +152,7 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
             stroke="var(--zinc-4)"
             strokeDasharray="6 4"
           />
-          <text x={drawing.width + ROOM.right} y={y(foot_cm) - 5} textAnchor="end" className={`${DRAWN.note} halo`}>
+          <text x={drawing.width + ROOM.right} y={y(foot_cm) - 5} textAnchor="end" className={`${DRAWN.note} ${HALO}`}>
             wet foot
           </text>
         </>
@@ -164,10 +167,10 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
             transform={`translate(${String(x(z_cm, from + share / 2))} ${String(Math.max(y(z_cm), 32))})`}
             textAnchor="middle"
           >
-            <text y="-22" className={`${DRAWN.note} halo`}>
+            <text y="-22" className={`${DRAWN.note} ${HALO}`}>
               {name}
             </text>
-            <text y="-6" className={`${DRAWN.name} halo figure`}>
+            <text y="-6" className={`${DRAWN.name} ${HALO} figure`}>
               {share.toFixed(2)}
             </text>
           </g>

@@ -163,7 +163,7 @@ describe('the figures of a blend', () => {
     expect(chances.length).toBeGreaterThan(3);
     for (const one of chances) {
       const chance = Number(one.textContent.replaceAll(/[^\d]/g, ''));
-      expect(one.className.includes('poor')).toBe(chance < 75);
+      expect(one.className.includes('bg-slab')).toBe(chance < 75);
     }
   });
 

@@ -1,6 +1,6 @@
 import type { UserRow } from '@bent-pail/contract';
 import { fireEvent, screen, within } from '@testing-library/react';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { openPage } from '../testing/page';
 import { OwnPassword } from './OwnPassword';
 import { People } from './People';
@@ -63,7 +63,9 @@ describe('people', () => {
     fireEvent.change(within(form).getByLabelText('Name'), { target: { value: 'Ada' } });
     fireEvent.change(within(form).getByLabelText('A first password'), { target: { value: 'a pail of grey water' } });
     fireEvent.submit(form);
-    await screen.findByText('Isla');
+    await vi.waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
     expect(told[0]).toMatchObject({ address: '/users', body: { name: 'Ada', role: 'tester' } });
   });
 });
@@ -73,7 +75,9 @@ it('one’s own password is changed with the present one', async () => {
   fireEvent.change(screen.getByLabelText('Present password'), { target: { value: 'old one here' } });
   fireEvent.change(screen.getByLabelText('New password'), { target: { value: 'a pail of grey water' } });
   fireEvent.submit(screen.getByRole('form', { name: 'Your password' }));
-  expect(await screen.findByText(/Changed; you are signed out everywhere else/)).toBeTruthy();
+  expect(
+    await screen.findByText(/Changed; you are signed out everywhere else/, undefined, { timeout: 5000 }),
+  ).toBeTruthy();
   expect(told).toEqual([
     { method: 'PUT', address: '/me/password', body: { present: 'old one here', password: 'a pail of grey water' } },
   ]);

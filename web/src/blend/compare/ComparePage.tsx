@@ -8,7 +8,6 @@ import { usePot } from '../../shared/pot/usePot';
 import type { Pot } from '../../shared/pot/pots';
 import { learningQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
-import '../blend.css';
 import type { ComparedAnswer } from '../thinks';
 import { useThought, type Question } from '../useThought';
 import { AwaitLarder } from '../AwaitLarder';

@@ -45,14 +45,14 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
   const shape = shapeOf(pot.shape, 'pot');
   return (
     <section className="overflow-x-auto px-5 py-4" aria-label="Side by side">
-      <Rows className="compare">
+      <Rows className="[&_tbody_td]:pl-4.5 [&_tbody_td]:align-top [&_tbody_th]:align-top [&_thead_th]:pl-4.5 [&_thead_th]:align-bottom">
         <thead>
           <tr>
             <th scope="col" />
             {all.map(({ key, name, small, to }, i) => {
               const result = answers?.[i]?.predicted.result;
               return (
-                <th key={key} scope="col">
+                <th key={key} scope="col" className="text-left">
                   {result !== undefined && (
                     <PailMark
                       shape={shape}
@@ -114,14 +114,14 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
   const other = differences(row);
   return (
     <tr>
-      <th scope="row">
+      <th scope="row" className="text-left text-body font-semibold">
         {label} <small className="figure">{name === 'pricePerL' ? `${notebook.currency}${unit}` : unit}</small>
       </th>
       {figures.map((figure, i) => {
         const band = row[i]?.band;
         const letters = (other[i] ?? []).map(letter);
         return (
-          <td key={i}>
+          <td key={i} className="text-left">
             {figure === undefined ? (
               <span className="text-ink2">{waits ? '…' : 'not known'}</span>
             ) : (
@@ -139,7 +139,7 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
                   {band === undefined ? '…' : `${fixed(band.p5, places)}–${fixed(band.p95, places)}`}
                 </small>
                 <small className="block min-h-5">
-                  {letters.length > 0 && <b className="differs">≠ {letters.join(' ')}</b>}
+                  {letters.length > 0 && <b className="bg-slab px-[5px] text-inverse">≠ {letters.join(' ')}</b>}
                 </small>
               </>
             )}

@@ -13,6 +13,7 @@ import { batchOf, FIRST_WANT, settlingOf, wantParams, WANTS, type Batch, type Wa
 import { WorkPlan } from './WorkPlan';
 import { Sorry } from '../../kit/Sorry';
 import { ButtonLink } from '../../kit/Button';
+import { TWO_COLUMNS } from './columns';
 
 interface BatchPanelProps {
   readonly view: DeskView;
@@ -44,7 +45,7 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
       {batch === undefined ? (
         problem === undefined && <p className="text-ink2 px-5 py-2">Fill in how much, and the sheet appears.</p>
       ) : (
-        <div className="two-columns">
+        <div className={`${TWO_COLUMNS} px-5`}>
           <section aria-label="What to take">
             <Reach batch={batch} />
             <TakeTable view={view} batch={batch} />

@@ -22,6 +22,7 @@ import { Feeding } from './Feeding';
 import { additivesNitrogen } from './potQuestion';
 import { typedNumber, useStand } from './standStore';
 import { Rows } from '../../kit/Rows';
+import { TWO_COLUMNS } from './columns';
 
 /** What is called what: nitrogen is a sum, the rest as a report lists it. */
 export const elementName = (element: JudgedNutrient['element']): string =>
@@ -39,7 +40,7 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
   });
   const found = nutrients(input);
   return (
-    <div className="two-columns">
+    <div className={`${TWO_COLUMNS} px-5`}>
       <section aria-label="Nutrients">
         <h2>
           What it feeds <small>mg to a litre made, water extract</small>

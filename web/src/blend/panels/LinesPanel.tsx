@@ -28,7 +28,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
                 {property(key).label.split(',')[0]}
               </th>
             ))}
-            <th scope="col" className="!text-left !pl-4">
+            <th scope="col" className="text-left pl-4">
               it is in for
             </th>
           </tr>
@@ -45,7 +45,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
                     {effect?.[key] === undefined ? '·' : signed(effect[key], Math.min(2, property(key).digits))}
                   </td>
                 ))}
-                <td className="!text-left !pl-4">
+                <td className="text-left pl-4">
                   {job === undefined ? (
                     <span className="text-ink2">not said</span>
                   ) : (

@@ -179,12 +179,13 @@ function Found(props: FoundProps): ReactElement {
   const options = useMemo(() => frontChart(result, notebook.currency), [result, notebook.currency]);
   const shape = shapeOf(pot.shape, 'pot');
   return (
-    <div className="found">
-      <ol>
+    <div className="mt-2 grid gap-3.5 min-[1181px]:has-[>figure]:grid-cols-[minmax(0,1fr)_236px]">
+      <ol className="grid grid-cols-6 max-[760px]:grid-cols-2">
         {result.recipes.slice(0, SHOWN).map((recipe, i) => (
-          <li key={recipe.parts.join(':')}>
+          <li key={recipe.parts.join(':')} className="border-zinc3 not-first:border-l">
             <button
               type="button"
+              className="w-full px-2 py-1 text-left hover:bg-zinc1"
               onClick={() => {
                 onTake(recipe);
               }}
@@ -209,8 +210,11 @@ function Found(props: FoundProps): ReactElement {
                   ? 'no price'
                   : `${notebook.currency}${recipe.pricePerL.toFixed(2)} per L`}
               </span>
-              <span className="miss">
-                <span style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }} />
+              <span className="my-[3px] block h-[5px] bg-zinc2">
+                <span
+                  className="block h-full bg-ink"
+                  style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }}
+                />
               </span>
               <span className="figure block text-small">miss {recipe.loss.toFixed(2)}</span>
               <small className="block leading-tight">{weakestSaid(weakest[i])}</small>

@@ -46,7 +46,7 @@ export function OpenChoices({ view }: { readonly view: DeskView }): ReactElement
               <th scope="col">Figure</th>
               <th scope="col">least</th>
               <th scope="col">most</th>
-              <th scope="col" className="!text-left !pl-4">
+              <th scope="col" className="text-left pl-4">
                 least with
               </th>
             </tr>
@@ -88,7 +88,7 @@ function SpreadRow({ name, ways }: SpreadRowProps): ReactElement | null {
       </th>
       <td className="figure">{fixed(least.value, places)}</td>
       <td className="figure">{fixed(most.value, places)}</td>
-      <td className="text-ink2 !text-left !pl-4">{least.words}</td>
+      <td className="text-ink2 text-left pl-4">{least.words}</td>
     </tr>
   );
 }

@@ -23,6 +23,7 @@ import { useStand } from './standStore';
 import { Rows } from '../../kit/Rows';
 import { ButtonLink } from '../../kit/Button';
 import { Notice } from '../../kit/Notice';
+import { TWO_COLUMNS } from './columns';
 
 /** What a filled pot weighs, costs and holds, how long that lasts where it stands, and where its parts are from. */
 export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
@@ -59,7 +60,7 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
     );
   };
   return (
-    <div className="two-columns">
+    <div className={`${TWO_COLUMNS} px-5`}>
       <section aria-label="A filled pot">
         <h2>
           One {view.pot.name}, filled <small className="figure">{fixed(pot.medium_L, 1)} L of it</small>

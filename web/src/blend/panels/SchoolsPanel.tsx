@@ -63,7 +63,7 @@ export function SchoolsPanel({ view }: { readonly view: DeskView }): ReactElemen
           no side is taken; {use?.words}, {use?.mmPerD} mm a day
         </small>
       </h2>
-      <div className="schools">
+      <div className="mt-2.5 grid gap-x-6 gap-y-4.5 min-[1001px]:grid-cols-3">
         {views.map((one, i) => {
           const own = variants[i];
           const at = own === undefined ? -1 : known.indexOf(own);
@@ -87,13 +87,14 @@ interface SchoolCardProps {
 function SchoolCard({ one, variant, result, view, stand }: SchoolCardProps): ReactElement {
   const { school, says } = one;
   return (
-    <article aria-label={school.name}>
+    <article aria-label={school.name} className="flex flex-col border-t-[3px] border-ink pt-2">
       <h3 className="text-head leading-tight font-semibold">{school.name}</h3>
       <p className="text-ink2 text-small leading-snug">{school.values}</p>
       <ul className="mt-1">
         {says.map(({ statement, sentence, likes }) => (
-          <li key={statement.fact} className={`says ${likes ? 'likes' : 'minds'}`}>
-            <b>{likes ? 'likes' : 'minds'}</b> {sentence}
+          <li key={statement.fact} className="relative border-t border-zinc2 py-1 pl-[54px] text-small leading-[1.3]">
+            <b className={`absolute left-0 ${likes ? '' : 'bg-slab px-1 text-inverse'}`}>{likes ? 'likes' : 'minds'}</b>{' '}
+            {sentence}
           </li>
         ))}
       </ul>
@@ -118,7 +119,7 @@ function VariantLine({ variant, input, result, view, stand }: VariantLineProps):
   );
   const shape = shapeOf(view.pot.shape, 'pot');
   return (
-    <div className="variant">
+    <div className="mt-auto grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-3 pt-2">
       {result === undefined ? (
         <span className="text-ink2">…</span>
       ) : (

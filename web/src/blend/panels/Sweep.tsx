@@ -40,7 +40,7 @@ export function Sweep({ view }: { readonly view: DeskView }): ReactElement {
           {view.profile === undefined ? '' : '; shaded is the window'}
         </small>
       </h2>
-      <div className="four-charts">
+      <div className="mt-2 mb-3.5 grid grid-cols-4 gap-3.5 *:min-w-0 max-[1000px]:grid-cols-2">
         {SWEPT.map((key) => (
           <SweepChart key={key} name={key} points={points} view={view} now={now} />
         ))}

@@ -29,12 +29,12 @@ export function VersionsPanel({ page }: { readonly page: BlendPage }): ReactElem
         <thead>
           <tr>
             <th scope="col">Version</th>
-            <th scope="col" className="!text-left">
+            <th scope="col" className="text-left">
               recipe and reason
             </th>
             <th scope="col">air</th>
             <th scope="col">water</th>
-            <th scope="col" className="!text-left !pl-4">
+            <th scope="col" className="text-left pl-4">
               what was found
             </th>
           </tr>
@@ -48,13 +48,13 @@ export function VersionsPanel({ page }: { readonly page: BlendPage }): ReactElem
                   {day(version.keptAt, notebook.zone)}, {version.keptBy}
                 </small>
               </th>
-              <td className="!text-left">
+              <td className="text-left">
                 {recipeText(version)}
                 {version.reason !== undefined && <small className="block">because {version.reason}</small>}
               </td>
               <td className="figure">{fixed(version.result.air, 2)}</td>
               <td className="figure">{fixed(version.result.water, 2)}</td>
-              <td className="!text-left !pl-4">
+              <td className="text-left pl-4">
                 {found(version.n).map(({ lotId, code, blend }) => (
                   <span key={lotId} className="block">
                     <Link to={`/shelf/lots/${lotId}`}>{code}</Link>: {foundSaid(blend)}

@@ -46,9 +46,12 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
       {Number.isNaN(mixAt) ? (
         <p className="text-ink2 mt-2">Say when it is mixed.</p>
       ) : (
-        <ol className="work mt-2">
+        <ol className="mt-2">
           {timed(plan, mixAt).map((task) => (
-            <li key={task.what}>
+            <li
+              key={task.what}
+              className="grid grid-cols-[108px_minmax(0,1fr)] gap-3 border-t border-zinc2 py-[5px] text-body"
+            >
               <span className="figure">
                 {day(new Date(task.at).toISOString(), notebook.zone)} {clockTime(task.at, notebook.zone)}
               </span>

@@ -10,7 +10,6 @@ import { usePot } from '../../shared/pot/usePot';
 import { plantsQuery, profilesQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
-import '../blend.css';
 import { useLarder, type Larder } from '../useLarder';
 import { EditPlant } from './EditPlant';
 import { Ranking } from './Ranking';

@@ -63,7 +63,7 @@ export function Ranking({ plant, profile, lots, blends, pot }: RankingProps): Re
                 k={28 / Math.max(shape.height_cm, shape.topDiameter_cm)}
               />
             </td>
-            <th scope="row" className="!text-left">
+            <th scope="row" className="text-left">
               <Link className="inline-flex min-h-11 items-center" to={all[place]?.to ?? '/blend'}>
                 {all[place]?.name}
               </Link>

@@ -9,7 +9,6 @@ import { EmptyPail } from '../../shared/EmptyPail';
 import { profilesQuery } from '../../shared/queries';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
-import '../blend.css';
 import { EditProfile } from './EditProfile';
 import { windowSaid } from './windowSaid';
 import { ButtonLink, Button } from '../../kit/Button';

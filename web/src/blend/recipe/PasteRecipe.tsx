@@ -71,7 +71,7 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
   const taken = takeRecipe(counted, { lotOf, lots: usable, ...onTop });
   const asks = useMemo(() => partsOf(read.lines, { sizes }).asks, [read, sizes]);
   return (
-    <section className="paste" aria-label="A written recipe">
+    <section className="mt-2 border-2 border-ink bg-paper p-2.5" aria-label="A written recipe">
       <LongField
         label="A recipe, as it is written"
         rows={3}
@@ -85,7 +85,10 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
       />
       <ul>
         {counted.lines.map((one, i) => (
-          <li key={`${String(i)}${one.line.text}`}>
+          <li
+            key={`${String(i)}${one.line.text}`}
+            className="grid grid-cols-[84px_minmax(0,1fr)] items-center gap-2 py-1"
+          >
             <span className="figure">{amountSaid(one.line)}</span>
             {one.line.unit === 'gPerL' || one.line.unit === 'spoon' ? (
               <span className="text-ink2">

@@ -36,7 +36,7 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
     onLine({ ...bareAmount(line), parts });
   };
   return (
-    <li className="recipe-line">
+    <li className="grid grid-cols-[38px_minmax(0,1fr)_auto] items-center gap-x-2 gap-y-0.5 border-t border-zinc3 pt-2 pb-1.5">
       <LotPail pail={pailOf(line, lots, blends)} size={30} />
       <span className="min-w-0">
         <b className="block truncate text-head leading-tight">
@@ -67,7 +67,7 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
       </span>
       <span className="col-span-2 col-start-2 flex items-center gap-3">
         <Slider.Root
-          className="slider flex-1"
+          className="relative flex h-7 flex-1 touch-none items-center"
           min={0}
           max={SLIDER.most}
           step={SLIDER.step}
@@ -76,10 +76,10 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
             setParts(value ?? 0);
           }}
         >
-          <Slider.Track className="slider-track">
-            <Slider.Range className="slider-range" />
+          <Slider.Track className="relative h-1.5 flex-1 bg-zinc2">
+            <Slider.Range className="absolute h-full bg-ink" />
           </Slider.Track>
-          <Slider.Thumb className="slider-thumb" aria-label={`Parts of ${name}`} />
+          <Slider.Thumb className="block h-6.5 w-3.5 rounded-[3px] bg-slab" aria-label={`Parts of ${name}`} />
         </Slider.Root>
         <Button
           look="small"

@@ -6,6 +6,9 @@ import { fixed } from '../../kit/format';
 import { blendSentence } from '../blendSentence';
 import { lineKey } from '../deskView';
 
+const BAR =
+  'flex border-[1.5px] border-ink text-small font-semibold *:truncate *:border-ink *:px-1.5 *:py-px *:not-first:border-l-[1.5px]';
+
 interface SettledProps {
   readonly lines: readonly RecipeLine[];
   readonly names: readonly string[];
@@ -34,7 +37,7 @@ export function Settled({ lines, names, result }: SettledProps): ReactElement {
           </span>
         )}
       </p>
-      <div className="parts-bar" aria-hidden="true">
+      <div className={`${BAR} h-[22px] *:bg-zinc1`} aria-hidden="true">
         {lines.map((line, i) =>
           line.parts > 0 ? (
             <span key={lineKey(line)} style={{ flex: line.parts }}>
@@ -43,7 +46,10 @@ export function Settled({ lines, names, result }: SettledProps): ReactElement {
           ) : null,
         )}
       </div>
-      <div className="parts-bar out" style={{ width: `${String((100 * volumes.made) / volumes.loose)}%` }}>
+      <div
+        className={`${BAR} h-[21px] border-t-0 border-dashed *:bg-paper`}
+        style={{ width: `${String((100 * volumes.made) / volumes.loose)}%` }}
+      >
         <span>out: {fixed(volumes.made, 1)} parts</span>
       </div>
       <p className="mt-3 text-head leading-tight font-semibold">{blendSentence(result)}</p>
