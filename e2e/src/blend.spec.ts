@@ -141,7 +141,8 @@ test('holds a blend against a use: bands, chances, what would narrow them, every
   // Without the page's own worker for predictions, none is left once the bands are there.
   await expect.poll(() => me.page.workers().length).toBe(1);
   await me.page.getByRole('button', { name: /^Search \d+ lots$/ }).click();
-  await me.page.getByRole('button', { name: /^Stop, \d+ % tried$/ }).click();
+  await expect(me.page.getByRole('progressbar', { name: 'Trying recipes' })).toBeVisible();
+  await me.page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(me.page.getByRole('button', { name: /^Search \d+ lots$/ })).toBeVisible();
   await expect.poll(() => me.page.workers().length).toBe(1);
 });

@@ -22,7 +22,7 @@ function pressAll(me: Person): Promise<Pressed[]> {
     for (const number of document.querySelectorAll<HTMLElement>('main [data-working]')) {
       number.click();
       await drawn();
-      const said = document.querySelector<HTMLElement>('.drawer pre');
+      const said = document.querySelector<HTMLElement>('pre[data-calc]');
       if (said === null) throw new Error(`no working opened for ${number.ariaLabel ?? 'a number'}`);
       const { calc = '', pick = '' } = said.dataset;
       pressed.push({ value: Number(number.dataset.value), calc, pick, input: JSON.parse(said.textContent) });

@@ -14,6 +14,7 @@ import { fixed } from '../kit/format';
 import { Trouble } from '../shared/Trouble';
 import { useSession } from '../shared/useSession';
 import { WindowBar } from './WindowBar';
+import { Tooltip } from '../kit/Tooltip';
 
 interface DeskFiguresProps {
   readonly figures: readonly DeskFigure[];
@@ -88,15 +89,16 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
   return (
     <tr>
       <th scope="row" className="py-0.5 text-left text-body font-semibold">
-        <button
-          type="button"
-          className="text-left font-semibold decoration-[2.5px] underline-offset-4 aria-pressed:underline"
-          aria-pressed={asked}
-          title="What would narrow this?"
-          onClick={onAsk}
-        >
-          {label}
-        </button>{' '}
+        <Tooltip says="What would narrow this?">
+          <button
+            type="button"
+            className="text-left font-semibold decoration-[2.5px] underline-offset-4 aria-pressed:underline"
+            aria-pressed={asked}
+            onClick={onAsk}
+          >
+            {label}
+          </button>
+        </Tooltip>{' '}
         <small className="figure">{shownUnit}</small>
         <Trouble trouble={figure.trouble} />
         <Taught figure={figure} places={places} />

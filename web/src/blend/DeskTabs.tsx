@@ -1,6 +1,5 @@
 import type { BlendPage, BlendVersion } from '@bent-pail/contract';
 import type { PropertyKey } from '@bent-pail/core';
-import { Tabs } from 'radix-ui';
 import type { ReactElement } from 'react';
 import { useSearchParams } from 'react-router';
 import type { DeskView } from './deskView';
@@ -15,6 +14,7 @@ import { Sweep } from './panels/Sweep';
 import { Triangle } from './panels/Triangle';
 import { VersionsPanel } from './panels/VersionsPanel';
 import { TWO_COLUMNS } from './panels/columns';
+import { Tabs } from '../kit/Tabs';
 
 interface DeskTabsProps {
   readonly view: DeskView;
@@ -72,9 +72,11 @@ export function DeskTabs({ view, asked, blendId, page, version }: DeskTabsProps)
   const asking = params.get('ask');
   const open = panels.some(({ key }) => key === asking) ? (asking ?? 'search') : 'search';
   return (
-    <Tabs.Root
-      value={open}
-      onValueChange={(key) => {
+    <Tabs
+      label="Ask of this blend"
+      tabs={panels}
+      open={open}
+      onOpen={(key) => {
         setParams(
           (before) => {
             before.set('ask', key);
@@ -83,26 +85,6 @@ export function DeskTabs({ view, asked, blendId, page, version }: DeskTabsProps)
           { replace: true, preventScrollReset: true },
         );
       }}
-    >
-      <Tabs.List
-        className="flex flex-wrap border-t-[3px] border-b-[1.5px] border-ink bg-zinc1"
-        aria-label="Ask of this blend"
-      >
-        {panels.map(({ key, words }) => (
-          <Tabs.Trigger
-            key={key}
-            value={key}
-            className="min-h-[46px] border-r border-zinc3 px-4 text-body leading-none font-semibold text-ink2 data-[state=active]:bg-paper data-[state=active]:text-ink data-[state=active]:shadow-[inset_0_4px_0_var(--ink)]"
-          >
-            {words}
-          </Tabs.Trigger>
-        ))}
-      </Tabs.List>
-      {panels.map(({ key, content }) => (
-        <Tabs.Content key={key} value={key}>
-          {content}
-        </Tabs.Content>
-      ))}
-    </Tabs.Root>
+    />
   );
 }

@@ -1,5 +1,5 @@
 import type { DeskResult } from '@bent-pail/core';
-import { Slider } from 'radix-ui';
+import { StandingSlider as Slider } from '../kit/Slider';
 import { useMemo, useState, type ReactElement } from 'react';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import type { Pot } from '../shared/pot/pots';

@@ -11,7 +11,7 @@ import { useMe, useSession } from '../shared/useSession';
 import { OwnPassword } from './OwnPassword';
 import { People } from './People';
 import { ThisBench } from './ThisBench';
-import { Check } from '../kit/Check';
+import { Switch } from '../kit/Switch';
 import type { Option } from '../kit/Choice';
 import { OneOf } from '../kit/OneOf';
 import { Sorry } from '../kit/Sorry';
@@ -45,9 +45,9 @@ export function YouPage(): ReactElement {
       <div className="grid gap-8 p-5 md:grid-cols-2">
         <section className="flex flex-col gap-4">
           <h2>This page</h2>
-          <Check
+          <Switch
             label="Single keys work: 0 to 8, /, W, ?"
-            checked={me.singleKeys}
+            on={me.singleKeys}
             onChange={(on) => {
               keys.mutate(on);
             }}

@@ -1,5 +1,5 @@
 import type { RubricCriterion } from '@bent-pail/core';
-import { Slider } from 'radix-ui';
+import { StandingSlider as Slider } from '../kit/Slider';
 import type { ReactElement } from 'react';
 
 interface RateScaleProps {

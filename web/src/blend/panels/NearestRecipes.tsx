@@ -79,7 +79,7 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
     );
   };
   return (
-    <section className="nearest" aria-label="Nearest whole-part recipes">
+    <section aria-label="Nearest whole-part recipes">
       <h2 className="flex flex-wrap items-baseline justify-between gap-2">
         Nearest whole-part recipes
         <small>

@@ -1,6 +1,5 @@
 import type { DeskBlend, DeskLot, RecipeLine } from '@bent-pail/contract';
 import { UNIT_WORDS, type ShownUnit } from '@bent-pail/core';
-import { Slider } from 'radix-ui';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { fixed } from '../../kit/format';
@@ -9,6 +8,7 @@ import { bareAmount } from './amountTyped';
 import { LineSays } from './LineSays';
 import { PartsStepper } from './PartsStepper';
 import { Button } from '../../kit/Button';
+import { Slider } from '../../kit/Slider';
 
 /** Parts that a slider reaches; more can be typed. */
 const SLIDER = Object.freeze({ most: 12, step: 0.5 });
@@ -66,21 +66,14 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
         )}
       </span>
       <span className="col-span-2 col-start-2 flex items-center gap-3">
-        <Slider.Root
-          className="relative flex h-7 flex-1 touch-none items-center"
-          min={0}
-          max={SLIDER.most}
+        <Slider
+          label={`Parts of ${name}`}
+          value={Math.min(line.parts, SLIDER.most)}
+          most={SLIDER.most}
           step={SLIDER.step}
-          value={[Math.min(line.parts, SLIDER.most)]}
-          onValueChange={([value]) => {
-            setParts(value ?? 0);
-          }}
-        >
-          <Slider.Track className="relative h-1.5 flex-1 bg-zinc2">
-            <Slider.Range className="absolute h-full bg-ink" />
-          </Slider.Track>
-          <Slider.Thumb className="block h-6.5 w-3.5 rounded-[3px] bg-slab" aria-label={`Parts of ${name}`} />
-        </Slider.Root>
+          onChange={setParts}
+          className="flex-1"
+        />
         <Button
           look="small"
           aria-expanded={open}

@@ -1,7 +1,7 @@
-import { Popover } from 'radix-ui';
 import type { ReactElement } from 'react';
 import { Check } from '../Check';
 import { Choice } from '../Choice';
+import { Popover } from '../Popover';
 import type { Column, TableModel, TableView } from './column';
 import { sortedBy } from './useTableView';
 
@@ -72,31 +72,18 @@ function Sorting<Row>({
 function ColumnsShown<Row>({ columns, view, onView }: PartProps<Row>): ReactElement {
   const free = columns.filter(({ place }) => place !== 'mark' && place !== 'name');
   return (
-    <Popover.Root>
-      <Popover.Trigger className="inline-flex min-h-11 items-center text-small underline underline-offset-3">
-        Columns
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="end"
-          sideOffset={3}
-          collisionPadding={8}
-          aria-label="Columns shown"
-          className="z-30 flex flex-col border-[1.5px] border-ink bg-paper py-1 pr-5 pl-3 text-small text-ink"
-        >
-          {free.map(({ key, head }) => (
-            <Check
-              key={key}
-              label={head}
-              checked={!view.without.includes(key)}
-              onChange={(shown) => {
-                const without = shown ? view.without.filter((one) => one !== key) : [...view.without, key];
-                onView({ ...view, without });
-              }}
-            />
-          ))}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Popover opener="Columns" look="small" className="flex flex-col py-1 pr-5 pl-3 text-small">
+      {free.map(({ key, head }) => (
+        <Check
+          key={key}
+          label={head}
+          checked={!view.without.includes(key)}
+          onChange={(shown) => {
+            const without = shown ? view.without.filter((one) => one !== key) : [...view.without, key];
+            onView({ ...view, without });
+          }}
+        />
+      ))}
+    </Popover>
   );
 }

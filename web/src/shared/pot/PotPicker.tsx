@@ -1,8 +1,8 @@
 import { parseNumber } from '@bent-pail/core';
-import { Popover } from 'radix-ui';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { potOf, POTS, potText, type Pot } from './pots';
-import { BUTTON, Button } from '../../kit/Button';
+import { Button } from '../../kit/Button';
+import { Popover } from '../../kit/Popover';
 import { Sorry } from '../../kit/Sorry';
 import { Field } from '../../kit/Field';
 
@@ -19,31 +19,24 @@ export function PotPicker({ pot, onChange }: PotPickerProps): ReactElement {
     setOpen(false);
   };
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className={BUTTON.tie} aria-label={`My pot: ${pot.name}. Choose another.`}>
-        {pot.name}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content align="start" sideOffset={6} className="z-30 w-[320px] border-[3px] border-ink bg-paper p-4">
-          <ul>
-            {POTS.map((one) => (
-              <li key={one.name} className="border-b border-zinc2">
-                <button
-                  type="button"
-                  className={`min-h-11 w-full text-left ${potText(one.shape) === potText(pot.shape) ? 'font-bold' : ''}`}
-                  onClick={() => {
-                    choose(one);
-                  }}
-                >
-                  {one.name}
-                </button>
-              </li>
-            ))}
-          </ul>
-          <TypedPot onChange={choose} />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Popover opener={pot.name} label={`My pot: ${pot.name}. Choose another.`} open={open} onOpenChange={setOpen}>
+      <ul>
+        {POTS.map((one) => (
+          <li key={one.name} className="border-b border-zinc2">
+            <button
+              type="button"
+              className={`min-h-11 w-full text-left ${potText(one.shape) === potText(pot.shape) ? 'font-bold' : ''}`}
+              onClick={() => {
+                choose(one);
+              }}
+            >
+              {one.name}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <TypedPot onChange={choose} />
+    </Popover>
   );
 }
 
