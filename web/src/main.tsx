@@ -6,7 +6,7 @@ import { RouterProvider } from 'react-router/dom';
 import { router } from './app/routes';
 import './app/styles.css';
 import { keepForReload } from './shared/offline';
-import { queryClient, sessionQuery } from './shared/queries';
+import { queryClient, sessionQuery } from './shared/resources/client';
 
 // Overlays add a style of their own; the page's policy lets it in by this mark only.
 const nonce = document.querySelector<HTMLElement>('[nonce]')?.nonce;

@@ -5,7 +5,7 @@ import { useHand } from '../shared/handStore';
 import { LotPail, type SmallPail } from '../shared/pail/LotPail';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
-import { countsQuery } from '../shared/queries';
+import { countsQuery } from '../shared/resources/today';
 import { useMe } from '../shared/useSession';
 import type { Station } from '../shared/view';
 import { WaitingBadge } from './WaitingBadge';

@@ -3,7 +3,7 @@ import { USUAL_MEASURES_L } from '@bent-pail/core';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { queryClient, sessionQuery } from '../shared/queries';
+import { queryClient, sessionQuery } from '../shared/resources/client';
 import { NOW, openPage } from '../testing/page';
 import { Door } from './Door';
 

@@ -4,7 +4,7 @@ import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
-import { forgetAllButSession, queryClient, sessionQuery } from '../shared/queries';
+import { forgetAllButSession, queryClient, sessionQuery } from '../shared/resources/client';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { Field } from '../kit/Field';

@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { queryClient, sessionQuery } from '../shared/queries';
+import { queryClient, sessionQuery } from '../shared/resources/client';
 import { openPage } from '../testing/page';
 import { NotSecure } from './NotSecure';
 

@@ -5,7 +5,7 @@ import { startOutbox } from '../shared/outbox/sender';
 import { Patterns } from '../shared/pail/Patterns';
 import { sentenceOf } from '../shared/api';
 import { startLive } from '../shared/live';
-import { sessionQuery } from '../shared/queries';
+import { sessionQuery } from '../shared/resources/client';
 import { keepServerClock } from '../shared/serverClock';
 import { useThemeOnPage } from '../shared/theme';
 import { useWorking } from '../shared/workingStore';

@@ -4,7 +4,8 @@ import { act, renderHook } from '@testing-library/react';
 import type { ReactElement, ReactNode } from 'react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { useToasts } from '../kit/toasts';
-import { countsQuery, queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { countsQuery } from '../shared/resources/today';
 import { useTimerToasts } from './useTimerToasts';
 
 const NOW = Date.parse('2026-11-24T12:00:00Z');

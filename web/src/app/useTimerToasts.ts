@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { tell } from '../kit/toasts';
-import { countsQuery } from '../shared/queries';
+import { countsQuery } from '../shared/resources/today';
 import { serverNow } from '../shared/serverClock';
 
 /** Longer than this is not waited for at once: a browser’s timer holds no more. */

@@ -19,7 +19,7 @@ import { CAUTIONS } from '../shared/cautions';
 import { clockTime, day, figure } from '../kit/format';
 import { OnPaper } from '../shared/OnPaper';
 import { Qr } from '../shared/Qr';
-import { runQuery } from '../shared/queries';
+import { runQuery } from '../shared/resources/runs';
 import { toRecord } from '../shared/toRecord';
 import { Trouble } from '../shared/Trouble';
 import { useSession } from '../shared/useSession';

@@ -5,10 +5,12 @@ import { api, sentenceOf } from '../shared/api';
 import { Field } from '../kit/Field';
 import { fixed } from '../kit/format';
 import { once } from '../shared/once';
-import { queryClient, runQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { runQuery } from '../shared/resources/runs';
 import { useWorks } from '../shared/useSession';
 import { ButtonLink, Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { lotsKey } from '../shared/resources/lots';
 
 /** A finished run whose vessels were measured otherwise since: it stands as it was, and says so. */
 export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -52,7 +54,7 @@ function TakeUp({ runId }: { readonly runId: string }): ReactElement {
       once(['take up', runId, reason], (id) => api.post<RunSheet>(`/runs/${runId}/fillings`, { id: id(), reason })),
     onSuccess: async (next) => {
       queryClient.setQueryData(runQuery(runId).queryKey, next);
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
     },
   });
   return (

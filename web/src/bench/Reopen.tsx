@@ -4,10 +4,13 @@ import { useState, type ReactElement, type SubmitEvent } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { Field } from '../kit/Field';
 import { once } from '../shared/once';
-import { queryClient, runQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { runQuery, runListsKey } from '../shared/resources/runs';
 import { useWorks } from '../shared/useSession';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { lotsKey } from '../shared/resources/lots';
+import { todayKey } from '../shared/resources/today';
 
 /** Opens a finished run again, with its reason; folded until somebody asks. */
 export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -21,9 +24,9 @@ export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | 
       queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
       setAsked(false);
       setReason('');
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
-      await queryClient.invalidateQueries({ queryKey: ['run list'] });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
+      await queryClient.invalidateQueries({ queryKey: runListsKey });
     },
   });
   if (!works || sheet.finishedAt === undefined) return null;

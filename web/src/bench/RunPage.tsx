@@ -7,7 +7,8 @@ import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
 import { clockTime, fixed } from '../kit/format';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
-import { queryClient, runQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { runQuery, runListsKey } from '../shared/resources/runs';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
@@ -33,6 +34,8 @@ import { vesselVolumes } from './vesselVolumes';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
 import { useOthersReadings } from './useOthersReadings';
+import { lotsKey } from '../shared/resources/lots';
+import { todayKey } from '../shared/resources/today';
 
 export function RunPage(): ReactElement {
   const { id = '' } = useParams();
@@ -183,9 +186,9 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
     mutationFn: () => api.post<RunSheet>(`/runs/${sheet.id}/finish`),
     onSuccess: async (next) => {
       queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
-      await queryClient.invalidateQueries({ queryKey: ['run list'] });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
+      await queryClient.invalidateQueries({ queryKey: runListsKey });
     },
   });
   const volumes = vesselVolumes(run.record.vessels);

@@ -12,10 +12,14 @@ import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { fixed } from '../kit/format';
 import { numberOf } from '../shared/numberOf';
 import { protocolOptions } from '../shared/protocolOptions';
-import { protocolsQuery, queryClient, activeUsersQuery, vesselsQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { activeUsersQuery } from '../shared/resources/people';
+import { protocolsQuery } from '../shared/resources/protocols';
+import { vesselsQuery } from '../shared/resources/vessels';
 import { NO_SAMPLE, SampleFields, type TypedSample } from './SampleFields';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { todayKey } from '../shared/resources/today';
 
 interface StartRunProps {
   readonly lotId: string | undefined;
@@ -109,7 +113,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
       return once(['run', said], (id) => api.post<RunSheet>('/runs', { id: id(), ...said }));
     },
     onSuccess: async (sheet) => {
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
       void navigate(`/bench/runs/${sheet.id}`);
     },
   });

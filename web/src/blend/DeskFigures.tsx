@@ -40,9 +40,9 @@ export function DeskFigures({ figures, bands, profile, asked, onAsk }: DeskFigur
           <th scope="col">predicted</th>
           <th scope="col">5–95 %</th>
           <th scope="col" className="w-[150px] pl-3 text-left max-[760px]:hidden">
-            {profile === undefined ? '' : '[ window ]'}
+            {profile === undefined ? 'no target' : '[ window ]'}
           </th>
-          <th scope="col">{profile === undefined ? '' : 'chance'}</th>
+          {profile === undefined ? <td /> : <th scope="col">chance</th>}
           <th scope="col" className="max-[760px]:hidden">
             plain
           </th>

@@ -9,7 +9,7 @@ import { once } from '../shared/once';
 import { useHand } from '../shared/handStore';
 import { PotPicker } from '../shared/pot/PotPicker';
 import { useLastPot } from '../shared/pot/usePot';
-import { queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useWorks } from '../shared/useSession';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
@@ -19,6 +19,8 @@ import { Choice } from '../kit/Choice';
 import { BOX } from '../kit/box';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { todayKey } from '../shared/resources/today';
+import { blendsKey } from '../shared/resources/blends';
 
 interface DeskHeadProps {
   readonly draft: BlendDraft;
@@ -163,8 +165,8 @@ function useKeep({ draft, draftKey, page }: DeskHeadProps, reason: string, onKep
       });
     },
     onSuccess: async (kept) => {
-      await queryClient.invalidateQueries({ queryKey: ['blends'] });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: blendsKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
       drop(draftKey);
       onKept();
       if (page === undefined) void navigate(`/blend/${kept.id}`, { replace: true });

@@ -14,7 +14,7 @@ import { Await } from '../shared/Await';
 import { Chart } from '../shared/chart/Chart';
 import { EmptyPail } from '../shared/EmptyPail';
 import { fixed } from '../kit/format';
-import { learningQuery } from '../shared/queries';
+import { learningQuery } from '../shared/resources/learning';
 import { TitleBlock } from '../shared/TitleBlock';
 import { parityChart, PARITY_PROPERTIES } from './parityChart';
 import { ButtonLink } from '../kit/Button';

@@ -1,7 +1,8 @@
 import type { DeskBlend, DeskLot, RecipeLine } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { deskBlendsQuery, deskLotsQuery } from '../shared/queries';
+import { deskBlendsQuery } from '../shared/resources/blends';
+import { deskLotsQuery } from '../shared/resources/lots';
 
 /** Lots and blends that predictions are made from: whatever was named, and what is at hand. */
 export interface Larder {

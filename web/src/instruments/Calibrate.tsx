@@ -7,11 +7,14 @@ import { api, sentenceOf } from '../shared/api';
 import { CautionStrip } from '../shared/CautionStrip';
 import { Field } from '../kit/Field';
 import { numberOf } from '../shared/numberOf';
-import { instrumentsQuery, queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { instrumentsQuery } from '../shared/resources/instruments';
 import { serverNow } from '../shared/serverClock';
 import { SlopeBar } from './SlopeBar';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
+import { todayKey } from '../shared/resources/today';
+import { runsKey } from '../shared/resources/runs';
 
 interface TypedPoint {
   readonly nominal: string;
@@ -78,8 +81,8 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
     onSuccess: async (rows) => {
       queryClient.setQueryData(instrumentsQuery.queryKey, rows);
       await queryClient.invalidateQueries({ queryKey: [...instrumentsQuery.queryKey, row.id] });
-      await queryClient.invalidateQueries({ queryKey: ['runs'] });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: runsKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
       onDone();
     },
   });

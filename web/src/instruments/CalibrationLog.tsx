@@ -6,7 +6,7 @@ import { Await } from '../shared/Await';
 import { Figure } from '../shared/Figure';
 import { clockTime, day } from '../kit/format';
 import { More, rowsOf } from '../shared/lists/More';
-import { calibrationPagesQuery } from '../shared/queries';
+import { calibrationPagesQuery } from '../shared/resources/instruments';
 import { useSession } from '../shared/useSession';
 import { SlopeBar } from './SlopeBar';
 import { Rows } from '../kit/Rows';

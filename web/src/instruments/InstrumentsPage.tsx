@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { instrumentsQuery } from '../shared/queries';
+import { instrumentsQuery } from '../shared/resources/instruments';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useWorks } from '../shared/useSession';

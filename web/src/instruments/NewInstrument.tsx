@@ -5,7 +5,8 @@ import { BodyForm } from '../shared/forms/BodyForm';
 import { ChoiceField, TextField } from '../shared/forms/fields';
 import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
-import { instrumentsQuery, queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { instrumentsQuery } from '../shared/resources/instruments';
 import { Button } from '../kit/Button';
 
 const KINDS = [

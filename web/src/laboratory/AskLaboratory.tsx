@@ -6,9 +6,11 @@ import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { Choice } from '../kit/Choice';
 import { LotChoice } from '../shared/lots/LotChoice';
-import { queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { todayKey } from '../shared/resources/today';
+import { laboratoryKey } from '../shared/resources/laboratory';
 
 const [A_MINUTE, A_DAY, FIVE_DAYS] = LAB_DELAYS_min;
 const DELAYS = [
@@ -27,8 +29,8 @@ export function AskLaboratory({ firstLot }: { readonly firstLot: LotRow | undefi
       return once(['laboratory', said], (id) => api.post<LabRequestRow>('/laboratory', { id: id(), ...said }));
     },
     onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: ['laboratory'] });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: laboratoryKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
     },
   });
   return (

@@ -4,7 +4,7 @@ import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
 import { ImportReport } from './ImportReport';
 
 const lot = { id: 'lot', name: 'Coir pith', code: 'CO-2' } as unknown as LotRow;

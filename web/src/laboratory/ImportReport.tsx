@@ -5,11 +5,14 @@ import { useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { sentenceOf } from '../shared/api';
 import { LotChoice } from '../shared/lots/LotChoice';
-import { queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
 import { keepReport } from './keepReport';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { LongField } from '../kit/LongField';
+import { lotsKey } from '../shared/resources/lots';
+import { todayKey } from '../shared/resources/today';
+import { laboratoryKey } from '../shared/resources/laboratory';
 
 interface ImportReportProps {
   readonly firstLot: LotRow | undefined;
@@ -27,9 +30,9 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
   const keep = useMutation({
     mutationFn: () => keepReport({ lotId: lot, read: report.read, request }),
     onSuccess: async (run) => {
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
-      await queryClient.invalidateQueries({ queryKey: ['laboratory'] });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
+      await queryClient.invalidateQueries({ queryKey: laboratoryKey });
       void navigate(`/bench/runs/${run.id}`);
     },
   });

@@ -5,7 +5,8 @@ import { BodyForm } from '../shared/forms/BodyForm';
 import { ChoiceField, TextField } from '../shared/forms/fields';
 import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
-import { queryClient, usersQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { usersQuery } from '../shared/resources/people';
 import { ROLE_WORDS } from './roles';
 import { Button } from '../kit/Button';
 

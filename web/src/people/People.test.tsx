@@ -63,9 +63,12 @@ describe('people', () => {
     fireEvent.change(within(form).getByLabelText('Name'), { target: { value: 'Ada' } });
     fireEvent.change(within(form).getByLabelText('A first password'), { target: { value: 'a pail of grey water' } });
     fireEvent.submit(form);
-    await vi.waitFor(() => {
-      expect(told).toHaveLength(1);
-    });
+    await vi.waitFor(
+      () => {
+        expect(told).toHaveLength(1);
+      },
+      { timeout: 5000 },
+    );
     expect(told[0]).toMatchObject({ address: '/users', body: { name: 'Ada', role: 'tester' } });
   });
 });

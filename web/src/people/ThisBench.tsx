@@ -5,7 +5,7 @@ import { BodyForm } from '../shared/forms/BodyForm';
 import { ChoiceField, TextField } from '../shared/forms/fields';
 import { typedNumber } from '../shared/forms/Mistyped';
 import { useBodyForm } from '../shared/forms/useBodyForm';
-import { queryClient, sessionQuery } from '../shared/queries';
+import { queryClient, sessionQuery } from '../shared/resources/client';
 import { useMe, useSession } from '../shared/useSession';
 import { Button } from '../kit/Button';
 

@@ -4,7 +4,7 @@ import { useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { forgetOpen } from '../shared/offline';
 import { useOutbox } from '../shared/outbox/useOutbox';
-import { forgetAllButSession, queryClient, sessionQuery } from '../shared/queries';
+import { forgetAllButSession, queryClient, sessionQuery } from '../shared/resources/client';
 import { useTheme, type Theme } from '../shared/theme';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';

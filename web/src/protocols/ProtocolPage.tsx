@@ -4,7 +4,7 @@ import { useState, type ReactElement } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { protocolsQuery } from '../shared/queries';
+import { protocolsQuery } from '../shared/resources/protocols';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useWorks } from '../shared/useSession';
 import { CopyProtocol } from './CopyProtocol';

@@ -6,7 +6,7 @@ import type { Column, Grouping } from '../kit/table/column';
 import { Await } from '../shared/Await';
 import { RowName } from '../shared/lists/RowName';
 import { WholeTable } from '../shared/lists/WholeTable';
-import { protocolsQuery } from '../shared/queries';
+import { protocolsQuery } from '../shared/resources/protocols';
 import { TitleBlock } from '../shared/TitleBlock';
 
 const OWN = 'Our own';

@@ -8,12 +8,15 @@ import { api, sentenceOf } from '../shared/api';
 import { totalOf } from '../shared/lists/More';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { once } from '../shared/once';
-import { activeUsersQuery, queryClient, scorecardPagesQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { activeUsersQuery } from '../shared/resources/people';
+import { scorecardPagesQuery, scorecardsKey, sheetsKey } from '../shared/resources/scores';
 import { Check } from '../kit/Check';
 import { Choice } from '../kit/Choice';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { Field } from '../kit/Field';
+import { todayKey } from '../shared/resources/today';
 
 /** Letters and digits that are not mistaken for one another on a cup. */
 const CODE_LETTERS = 'ABCDEFGHJKLMNPRSTUVWXYZ';
@@ -64,9 +67,9 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
     mutationFn: (said: Omit<NewScorecard, 'id'>) =>
       once(['scorecard', said], (id) => api.post<{ id: string }>('/scorecards', { id: id(), ...said })),
     onSuccess: async ({ id }) => {
-      await queryClient.invalidateQueries({ queryKey: ['scorecards'] });
-      await queryClient.invalidateQueries({ queryKey: ['sheets'] });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: scorecardsKey });
+      await queryClient.invalidateQueries({ queryKey: sheetsKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
       void navigate(`/score/cards/${id}`);
     },
   });

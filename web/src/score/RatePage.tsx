@@ -7,11 +7,13 @@ import { api, sentenceOf } from '../shared/api';
 import { Await } from '../shared/Await';
 import { CautionStrip } from '../shared/CautionStrip';
 import { EmptyPail } from '../shared/EmptyPail';
-import { queryClient, sheetQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { sheetQuery, scorecardsKey, sheetsKey } from '../shared/resources/scores';
 import { RateScale } from './RateScale';
 import { Check } from '../kit/Check';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
+import { todayKey } from '../shared/resources/today';
 
 /** A rater's own sheet on a phone: one sample, one criterion at a time, blind. */
 export function RatePage(): ReactElement {
@@ -156,9 +158,9 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
     },
     onSuccess: async (next) => {
       store(next);
-      await queryClient.invalidateQueries({ queryKey: ['sheets'], exact: true });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
-      await queryClient.invalidateQueries({ queryKey: ['scorecards'] });
+      await queryClient.invalidateQueries({ queryKey: sheetsKey, exact: true });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
+      await queryClient.invalidateQueries({ queryKey: scorecardsKey });
     },
   });
   const others = panelOf(sheet).filter((one) => one.name !== criterion.name);

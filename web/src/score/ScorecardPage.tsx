@@ -6,7 +6,7 @@ import { Link, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { Figure } from '../shared/Figure';
 import { fixed } from '../kit/format';
-import { scorecardQuery } from '../shared/queries';
+import { scorecardQuery } from '../shared/resources/scores';
 import { TitleBlock } from '../shared/TitleBlock';
 import { Trouble } from '../shared/Trouble';
 import { scoreSentence } from './scoreSentence';

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi, type MockInstance } from 'vitest';
 import { startLive } from './live';
 import { useLive } from './liveStore';
-import { queryClient } from './queries';
+import { queryClient } from './resources/client';
 import { keepServerClock, serverNow, setServerNow } from './serverClock';
 
 /** An event stream that the test speaks on. */

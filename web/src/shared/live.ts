@@ -1,6 +1,8 @@
 import { useLive } from './liveStore';
-import { countsQuery, queryClient, todayQuery } from './queries';
+import { queryClient } from './resources/client';
+import { countsQuery, todayQuery } from './resources/today';
 import { inOneTab } from './tabs/oneTab';
+import { runListsKey } from './resources/runs';
 
 /** What one tab hears and tells the others. */
 type Told =
@@ -20,7 +22,7 @@ function soonAgain(): void {
   calm ??= setTimeout(() => {
     calm = undefined;
     void queryClient.invalidateQueries({ queryKey: countsQuery.queryKey });
-    void queryClient.invalidateQueries({ queryKey: ['run list'] });
+    void queryClient.invalidateQueries({ queryKey: runListsKey });
     // Only where the page of today is open: nobody else has it loaded.
     void queryClient.invalidateQueries({ queryKey: todayQuery.queryKey });
   }, CALM_MS);

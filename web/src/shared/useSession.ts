@@ -1,6 +1,6 @@
 import type { Me, Measures, SessionState } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
-import { sessionQuery } from './queries';
+import { sessionQuery } from './resources/client';
 
 /** The session, once the shell has loaded it. */
 export function useSession(): SessionState {

@@ -4,11 +4,12 @@ import { Dialog, DialogClose } from '../kit/Dialog';
 import { api, ApiProblem } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
 import { useBodyForm } from '../shared/forms/useBodyForm';
-import { queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
 import { useSession } from '../shared/useSession';
 import { changedBody } from './lotBody';
 import { LotFields, type LotFieldValues } from './LotFields';
 import { Button } from '../kit/Button';
+import { lotsKey } from '../shared/resources/lots';
 
 function fieldsOf(lot: LotRow): LotFieldValues {
   return {
@@ -54,7 +55,7 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
     read: (typed) => ({ version: lot.version, ...changedBody(typed) }),
     send: (typed) => change(lot, typed),
     onKept: async () => {
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
       onDone();
     },
   });
@@ -70,7 +71,7 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
           <Button
             look="tie"
             onClick={() => {
-              void queryClient.invalidateQueries({ queryKey: ['lots'] });
+              void queryClient.invalidateQueries({ queryKey: lotsKey });
               form.forgive();
             }}
           >
@@ -93,7 +94,7 @@ async function change(lot: LotRow, typed: LotFieldValues): Promise<void> {
   } catch (error) {
     // The class may have been kept and the rest refused: the next try must know its new version. What somebody else
     // changed is taken in only when the person says so.
-    if (!isStale(error)) await queryClient.invalidateQueries({ queryKey: ['lots'] });
+    if (!isStale(error)) await queryClient.invalidateQueries({ queryKey: lotsKey });
     throw error;
   }
 }

@@ -6,7 +6,7 @@ import { Choice } from '../kit/Choice';
 import { day } from '../kit/format';
 import { OnPaper } from '../shared/OnPaper';
 import { Qr } from '../shared/Qr';
-import { lotQuery } from '../shared/queries';
+import { lotQuery } from '../shared/resources/lots';
 import { useSession } from '../shared/useSession';
 
 const COUNTS = ['1', '3', '6', '12', '24'] as const;

@@ -8,7 +8,7 @@ import { Await } from '../shared/Await';
 import { day } from '../kit/format';
 import { useHand } from '../shared/handStore';
 import { usePot } from '../shared/pot/usePot';
-import { lotQuery } from '../shared/queries';
+import { lotQuery } from '../shared/resources/lots';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { EditLot } from './EditLot';

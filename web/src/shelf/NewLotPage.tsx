@@ -9,7 +9,8 @@ import { BodyForm } from '../shared/forms/BodyForm';
 import { CheckField, TextField } from '../shared/forms/fields';
 import { Mistyped } from '../shared/forms/Mistyped';
 import { useBodyForm } from '../shared/forms/useBodyForm';
-import { lotsQuery, queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { lotsQuery, lotsKey } from '../shared/resources/lots';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
 import { lotBody } from './lotBody';
@@ -72,7 +73,7 @@ export function NewLotPage(): ReactElement {
     },
     send: (typed) => putOnShelf(typed, begun.current),
     onKept: async (lot) => {
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
       void navigate(`/shelf/lots/${lot.id}`);
     },
   });

@@ -9,10 +9,11 @@ import { CautionStrip } from '../shared/CautionStrip';
 import { Choice } from '../kit/Choice';
 import { Field } from '../kit/Field';
 import { numberOf } from '../shared/numberOf';
-import { queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
 import { CAUTION_OF, PARTS_OFF } from './preparationWords';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { lotsKey } from '../shared/resources/lots';
 
 /** What is typed of a preparation; all but the code may stay empty. */
 interface Typed {
@@ -77,7 +78,7 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
         api.post<LotRow>(`/lots/${lot.id}/prepared`, bodyOf(how, typed, id)),
       ),
     onSuccess: async (row) => {
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
       void navigate(`/shelf/lots/${row.id}`);
     },
   });

@@ -8,7 +8,7 @@ import { day, figure, fixed } from '../kit/format';
 import { OnPaper } from '../shared/OnPaper';
 import { LotPail } from '../shared/pail/LotPail';
 import { Qr } from '../shared/Qr';
-import { lotQuery } from '../shared/queries';
+import { lotQuery } from '../shared/resources/lots';
 import { Trouble } from '../shared/Trouble';
 import { useSession } from '../shared/useSession';
 

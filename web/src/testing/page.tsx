@@ -5,7 +5,7 @@ import { cleanup, render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, vi } from 'vitest';
-import { queryClient, sessionQuery } from '../shared/queries';
+import { queryClient, sessionQuery } from '../shared/resources/client';
 import type { Answering } from './lists';
 
 /** What a page told the server. */

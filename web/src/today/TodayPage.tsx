@@ -6,7 +6,9 @@ import { api } from '../shared/api';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { dueTime, overTime } from '../kit/format';
-import { instrumentsQuery, queryClient, todayQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { instrumentsQuery } from '../shared/resources/instruments';
+import { todayQuery, todayKey } from '../shared/resources/today';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession, useWorks } from '../shared/useSession';
@@ -142,7 +144,7 @@ function DoneButton({ id, what }: { readonly id: string; readonly what: string }
   const done = useMutation({
     mutationFn: (isDone: boolean) => api.post(`/jobs/${id}/done`, { done: isDone }),
     onSuccess: async (_, isDone) => {
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
       if (isDone)
         undoable(`${what}: done.`, () => {
           done.mutate(false);

@@ -6,9 +6,11 @@ import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
-import { queryClient } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { lotsKey } from '../shared/resources/lots';
+import { todayKey } from '../shared/resources/today';
 
 /** One name, and material, lot, vessels and run come into being; the sheet opens. */
 export function WhatIsInThePail(): ReactElement {
@@ -20,8 +22,8 @@ export function WhatIsInThePail(): ReactElement {
         api.post<RunSheet>('/quick-start', { name, protocol, runId: id(), materialId: id(), lotId: id() }),
       ),
     onSuccess: async (sheet) => {
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
       void navigate(`/bench/runs/${sheet.id}`);
     },
   });

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Await } from '../shared/Await';
 import { clockTime, day, fixed } from '../kit/format';
-import { fillingsQuery } from '../shared/queries';
+import { fillingsQuery } from '../shared/resources/vessels';
 import { useSession, useWorks } from '../shared/useSession';
 import { FillAgain } from './FillAgain';
 import { LeaveOutFilling } from './LeaveOutFilling';
@@ -34,7 +34,7 @@ export function FillingLog({ vessel }: { readonly vessel: VesselRow }): ReactEle
                   <th scope="col">full g</th>
                   <th scope="col">°C</th>
                   <th scope="col">mL</th>
-                  <th scope="col" aria-label="What to do" />
+                  <td />
                 </tr>
               </thead>
               <tbody>

@@ -5,9 +5,11 @@ import { api, sentenceOf } from '../shared/api';
 import { Field } from '../kit/Field';
 import { fixed } from '../kit/format';
 import { once } from '../shared/once';
-import { fillingsQuery, queryClient, vesselsQuery } from '../shared/queries';
+import { queryClient } from '../shared/resources/client';
+import { fillingsQuery, vesselsQuery } from '../shared/resources/vessels';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { runsKey } from '../shared/resources/runs';
 
 interface LeaveOutFillingProps {
   readonly vesselId: string;
@@ -26,7 +28,7 @@ export function LeaveOutFilling({ vesselId, filling, onDone }: LeaveOutFillingPr
     onSuccess: async (fillings) => {
       queryClient.setQueryData(fillingsQuery(vesselId).queryKey, fillings);
       await queryClient.invalidateQueries({ queryKey: vesselsQuery.queryKey, exact: true });
-      await queryClient.invalidateQueries({ queryKey: ['runs'] });
+      await queryClient.invalidateQueries({ queryKey: runsKey });
       onDone();
     },
   });

@@ -4,7 +4,7 @@ import { useState, type ReactElement } from 'react';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
 import { fixed } from '../kit/format';
-import { vesselsQuery } from '../shared/queries';
+import { vesselsQuery } from '../shared/resources/vessels';
 import { TitleBlock } from '../shared/TitleBlock';
 import { FillingLog } from './FillingLog';
 import { Button } from '../kit/Button';

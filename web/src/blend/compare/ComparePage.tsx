@@ -6,7 +6,7 @@ import { EmptyPail } from '../../shared/EmptyPail';
 import { PotPicker } from '../../shared/pot/PotPicker';
 import { usePot } from '../../shared/pot/usePot';
 import type { Pot } from '../../shared/pot/pots';
-import { learningQuery } from '../../shared/queries';
+import { learningQuery } from '../../shared/resources/learning';
 import { TitleBlock } from '../../shared/TitleBlock';
 import type { ComparedAnswer } from '../thinks';
 import { useThought, type Question } from '../useThought';

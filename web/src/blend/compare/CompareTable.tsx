@@ -48,7 +48,7 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
       <Rows className="[&_tbody_td]:pl-4.5 [&_tbody_td]:align-top [&_tbody_th]:align-top [&_thead_th]:pl-4.5 [&_thead_th]:align-bottom">
         <thead>
           <tr>
-            <th scope="col" />
+            <td />
             {all.map(({ key, name, small, to }, i) => {
               const result = answers?.[i]?.predicted.result;
               return (

@@ -112,7 +112,7 @@ function Nutrients({
           <th scope="col">Element</th>
           <th scope="col">is</th>
           <th scope="col">enough is</th>
-          <th scope="col" />
+          <td />
         </tr>
       </thead>
       <tbody>

@@ -6,10 +6,12 @@ import { api, sentenceOf } from '../../shared/api';
 import { once } from '../../shared/once';
 import { Field } from '../../kit/Field';
 import { numberOf } from '../../shared/numberOf';
-import { queryClient } from '../../shared/queries';
+import { queryClient } from '../../shared/resources/client';
 import { useWorks } from '../../shared/useSession';
 import { Button } from '../../kit/Button';
 import { Sorry } from '../../kit/Sorry';
+import { lotsKey } from '../../shared/resources/lots';
+import { todayKey } from '../../shared/resources/today';
 
 interface MakeBatchProps {
   readonly blendId: string;
@@ -35,8 +37,8 @@ export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactEl
       });
     },
     onSuccess: async (lot) => {
-      await queryClient.invalidateQueries({ queryKey: ['lots'] });
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: lotsKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
       void navigate(`/shelf/lots/${lot.id}`);
     },
   });

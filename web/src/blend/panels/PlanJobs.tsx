@@ -2,10 +2,11 @@ import type { NewPlannedJob } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../../shared/api';
-import { queryClient } from '../../shared/queries';
+import { queryClient } from '../../shared/resources/client';
 import { useWorks } from '../../shared/useSession';
 import { Button } from '../../kit/Button';
 import { Sorry } from '../../kit/Sorry';
+import { todayKey } from '../../shared/resources/today';
 
 interface PlanJobsProps {
   /** What the button says while the plan is not in Today, and once it is. */
@@ -25,7 +26,7 @@ export function PlanJobs({ words, done, plan, jobs, disabled = false }: PlanJobs
     mutationFn: () => api.post('/jobs', { jobs: jobs() }),
     onSuccess: async () => {
       setSent(plan);
-      await queryClient.invalidateQueries({ queryKey: ['today'] });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
     },
   });
   if (!works) return null;

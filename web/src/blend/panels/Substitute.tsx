@@ -2,7 +2,7 @@ import { property, type Swap, type CloseProperty } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { fixed } from '../../kit/format';
-import { plantsQuery } from '../../shared/queries';
+import { plantsQuery } from '../../shared/resources/guides';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { keptFor } from '../recipe/keptFor';
@@ -83,7 +83,7 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
           ))}
           <th scope="col">per L made</th>
           {profile !== undefined && <th scope="col">miss</th>}
-          <th scope="col" />
+          <td />
         </tr>
       </thead>
       <tbody>

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { day, fixed } from '../../kit/format';
-import { learningQuery } from '../../shared/queries';
+import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
 import { recipeText } from '../recipeText';
 import { Rows } from '../../kit/Rows';

@@ -6,7 +6,8 @@ import { v7 as uuidv7 } from 'uuid';
 import { api } from '../../shared/api';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
-import { plantsQuery, queryClient } from '../../shared/queries';
+import { queryClient } from '../../shared/resources/client';
+import { plantsQuery } from '../../shared/resources/guides';
 import { FormFoot } from '../FormFoot';
 import { Button } from '../../kit/Button';
 

@@ -7,7 +7,7 @@ import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
 import { PotPicker } from '../../shared/pot/PotPicker';
 import { usePot } from '../../shared/pot/usePot';
-import { plantsQuery, profilesQuery } from '../../shared/queries';
+import { plantsQuery, profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
 import { useLarder, type Larder } from '../useLarder';

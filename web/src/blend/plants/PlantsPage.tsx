@@ -7,7 +7,7 @@ import type { Column, Grouping } from '../../kit/table/column';
 import { Await } from '../../shared/Await';
 import { RowName } from '../../shared/lists/RowName';
 import { WholeTable } from '../../shared/lists/WholeTable';
-import { plantsQuery, profilesQuery } from '../../shared/queries';
+import { plantsQuery, profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
 import { ButtonLink } from '../../kit/Button';

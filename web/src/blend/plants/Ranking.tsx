@@ -7,7 +7,7 @@ import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { Pot } from '../../shared/pot/pots';
-import { learningQuery } from '../../shared/queries';
+import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
 import { comparedOf } from '../compare/compared';
 import { useThought, type Question } from '../useThought';

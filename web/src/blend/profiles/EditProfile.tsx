@@ -5,7 +5,8 @@ import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api } from '../../shared/api';
 import { Field } from '../../kit/Field';
-import { profilesQuery, queryClient } from '../../shared/queries';
+import { queryClient } from '../../shared/resources/client';
+import { profilesQuery } from '../../shared/resources/guides';
 import { FormFoot } from '../FormFoot';
 import { profileBody, targetsOf, typedTargets, type TypedTarget } from './profileBody';
 import { Choice } from '../../kit/Choice';
@@ -127,7 +128,7 @@ function TargetFields({ targets, onTarget, onRemove }: TargetFieldsProps): React
           <th scope="col">bears from, to</th>
           <th scope="col">weight</th>
           <th scope="col">must</th>
-          <th scope="col" />
+          <td />
         </tr>
       </thead>
       <tbody>

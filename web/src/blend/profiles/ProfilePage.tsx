@@ -6,7 +6,7 @@ import { useNavigate, useParams } from 'react-router';
 import { fixed } from '../../kit/format';
 import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
-import { profilesQuery } from '../../shared/queries';
+import { profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
 import { EditProfile } from './EditProfile';
@@ -83,7 +83,7 @@ function Windows({ targets }: { readonly targets: readonly Target[] }): ReactEle
           <th scope="col">ideal</th>
           <th scope="col">bears</th>
           <th scope="col">weight</th>
-          <th scope="col" />
+          <td />
         </tr>
       </thead>
       <tbody>

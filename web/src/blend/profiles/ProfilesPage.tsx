@@ -7,7 +7,7 @@ import type { Column } from '../../kit/table/column';
 import { Await } from '../../shared/Await';
 import { RowName } from '../../shared/lists/RowName';
 import { WholeTable } from '../../shared/lists/WholeTable';
-import { profilesQuery } from '../../shared/queries';
+import { profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { windowSaid } from './windowSaid';
 import { ButtonLink } from '../../kit/Button';

@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { fixed } from '../../kit/format';
-import { lotsQuery } from '../../shared/queries';
+import { lotsQuery } from '../../shared/resources/lots';
 import { useMeasures } from '../../shared/useSession';
 import { matchLot } from './matchLot';
 import { takeRecipe, type TakenRecipe } from './takeRecipe';

@@ -2,7 +2,9 @@ import type { NewFilling, VesselRow } from '@bent-pail/contract';
 import { useMutation, type UseMutationResult } from '@tanstack/react-query';
 import { api, ApiProblem } from '../api';
 import { once } from '../once';
-import { queryClient, vesselsQuery } from '../queries';
+import { queryClient } from '../resources/client';
+import { vesselsQuery } from '../resources/vessels';
+import { runsKey } from '../resources/runs';
 
 type Said = Omit<NewFilling, 'id'>;
 
@@ -18,7 +20,7 @@ export function useFilling(
       ),
     onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: vesselsQuery.queryKey });
-      await queryClient.invalidateQueries({ queryKey: ['runs'] });
+      await queryClient.invalidateQueries({ queryKey: runsKey });
       onKept();
     },
   });

@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import type { NewReading, RunSheet } from '@bent-pail/contract';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { queryClient, runQuery } from '../queries';
+import { queryClient } from '../resources/client';
+import { runQuery } from '../resources/runs';
 import { startOutbox } from './sender';
 import { outboxOf, sendAgain } from './store';
 

@@ -1,7 +1,7 @@
 import type { KeptReading } from '@bent-pail/contract';
 import { liveQuery } from 'dexie';
 import { api, ApiProblem } from '../api';
-import { noticeSignedOut } from '../queries';
+import { noticeSignedOut } from '../resources/client';
 import { inOneTab } from '../tabs/oneTab';
 import { showKept } from './showKept';
 import { outboxOf, sendAgain, type OutboxDatabase, type OutboxEntry } from './store';

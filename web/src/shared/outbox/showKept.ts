@@ -1,5 +1,6 @@
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
-import { queryClient, runQuery } from '../queries';
+import { queryClient } from '../resources/client';
+import { runQuery } from '../resources/runs';
 
 /** A kept reading goes straight onto the sheet that is open, once. */
 export function showKept(runId: string, kept: KeptReading): void {

@@ -6,7 +6,7 @@ import { Link, useParams } from 'react-router';
 import { Await } from '../../shared/Await';
 import { Figure } from '../../shared/Figure';
 import { day } from '../../kit/format';
-import { lotQuery } from '../../shared/queries';
+import { lotQuery } from '../../shared/resources/lots';
 import { TitleBlock, type TitleCell } from '../../shared/TitleBlock';
 import { Trouble } from '../../shared/Trouble';
 import { useSession, useWorks } from '../../shared/useSession';
