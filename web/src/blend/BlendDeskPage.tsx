@@ -118,7 +118,7 @@ function KeptDesk({
 
 /** Recipe, pail and pot side by side where there is room, else one below the other. */
 const COLUMNS =
-  'grid border-ink min-[1001px]:grid-cols-2 min-[1181px]:grid-cols-[368px_minmax(0,1fr)_366px] [&>section]:min-w-0 [&>section]:px-4.5 [&>section]:py-3 max-[1000px]:[&>section+section]:border-t-[3px] min-[1001px]:[&>section+section]:border-l min-[1001px]:[&>section+section]:border-l-zinc3 min-[1001px]:max-[1180px]:[&>section:last-child]:col-span-full min-[1001px]:max-[1180px]:[&>section:last-child]:border-t-[3px] min-[1001px]:max-[1180px]:[&>section:last-child]:border-l-0';
+  'grid *:min-w-0 border-ink min-[1001px]:grid-cols-2 min-[1181px]:grid-cols-[368px_minmax(0,1fr)_366px] [&>section]:min-w-0 [&>section]:px-4.5 [&>section]:py-3 max-[1000px]:[&>section+section]:border-t-[3px] min-[1001px]:[&>section+section]:border-l min-[1001px]:[&>section+section]:border-l-zinc3 min-[1001px]:max-[1180px]:[&>section:last-child]:col-span-full min-[1001px]:max-[1180px]:[&>section:last-child]:border-t-[3px] min-[1001px]:max-[1180px]:[&>section:last-child]:border-l-0';
 
 interface DeskProps {
   readonly draftKey: string;

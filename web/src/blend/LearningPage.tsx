@@ -47,7 +47,7 @@ export function LearningPage(): ReactElement {
 function Taught({ page }: { readonly page: PageData }): ReactElement {
   const { learning } = page;
   return (
-    <div className="grid border-ink min-[861px]:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
+    <div className="grid *:min-w-0 border-ink min-[861px]:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
       <section
         aria-label="Measured against predicted"
         className="grid grid-cols-2 gap-3.5 border-ink px-5 py-3.5 min-[861px]:border-r-[3px]"

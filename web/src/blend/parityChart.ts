@@ -1,6 +1,6 @@
 import type { LearnedBlend, LearnedProperty } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
-import type { ChartInk } from '../shared/chart/ink';
+import type { Draw } from '../shared/chart/options';
 
 export const PARITY_PROPERTIES = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const;
 type Parity = (typeof PARITY_PROPERTIES)[number];
@@ -18,7 +18,7 @@ export function parityRange(found: readonly LearnedProperty[], shown: Parity): r
 }
 
 /** Predicted against measured with the line of equals; dots uncorrected, rings corrected, bars what is doubted. */
-export function parityChart(blends: readonly LearnedBlend[], shown: Parity): (ink: ChartInk) => object {
+export function parityChart(blends: readonly LearnedBlend[], shown: Parity): Draw {
   const found = blends.flatMap((blend) => blend.properties.filter((one) => one.property === shown));
   const [min, max] = found.length === 0 ? [0, 1] : parityRange(found, shown);
   const digits = shown === 'pH' ? 0 : 1;
@@ -43,7 +43,7 @@ export function parityChart(blends: readonly LearnedBlend[], shown: Parity): (in
           lineStyle: { color: ink.zinc4, width: 1.5 },
         },
         ...found.map((one) => ({
-          type: 'line',
+          type: 'line' as const,
           data: [
             [one.predicted, one.measured - one.se],
             [one.predicted, one.measured + one.se],

@@ -44,7 +44,7 @@ export function LaboratoryPage(): ReactElement {
       ) : (
         <Await query={requests}>
           {(data) => (
-            <div className="grid min-[901px]:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+            <div className="grid *:min-w-0 min-[901px]:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
               <section aria-label="Sent away" className="px-5 pt-3.5 pb-5">
                 <h2>The practice laboratory</h2>
                 {works && <AskLaboratory firstLot={first} />}

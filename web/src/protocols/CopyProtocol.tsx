@@ -1,5 +1,5 @@
 import type { ProtocolRow } from '@bent-pail/contract';
-import type { Protocol } from '@bent-pail/core';
+import type { Protocol, Step } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
@@ -95,66 +95,85 @@ export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps):
       </div>
       {keep.error !== null && <Sorry className="mt-2">{sentenceOf(keep.error)}</Sorry>}
       <ol className="mt-3.5">
-        {base.steps.map((one, i) => {
-          const now = typed.steps[one.key] as TypedStep;
-          return (
-            <StepLine key={one.key} place={i}>
-              <div className="flex flex-wrap items-end gap-3">
-                <Field
-                  label="Step"
-                  value={now.label}
-                  className="w-72"
-                  onChange={(label) => {
-                    step(one.key, { label });
-                  }}
-                />
-                {hasBounds(one) && (
-                  <>
-                    <Field
-                      label={`From, ${one.unit}`}
-                      mode="decimal"
-                      value={now.lo}
-                      className="w-24"
-                      onChange={(lo) => {
-                        step(one.key, { lo });
-                      }}
-                    />
-                    <Field
-                      label={`To, ${one.unit}`}
-                      mode="decimal"
-                      value={now.hi}
-                      className="w-24"
-                      onChange={(hi) => {
-                        step(one.key, { hi });
-                      }}
-                    />
-                  </>
-                )}
-                {ownMinutes(one) !== undefined && (
-                  <Field
-                    label="Waits, min"
-                    mode="decimal"
-                    value={now.minutes}
-                    className="w-28"
-                    onChange={(minutes) => {
-                      step(one.key, { minutes });
-                    }}
-                  />
-                )}
-              </div>
-              <LongField
-                label="What to do"
-                rows={2}
-                value={now.say}
-                onChange={(next) => {
-                  step(one.key, { say: next });
-                }}
-                className="mt-1"
-              />
-            </StepLine>
-          );
-        })}
+        {base.steps.map((one, i) => (
+          <StepFields
+            key={one.key}
+            place={i}
+            one={one}
+            now={typed.steps[one.key] as TypedStep}
+            onStep={(patch) => {
+              step(one.key, patch);
+            }}
+          />
+        ))}
       </ol>
     </form>
+  );
+}
+
+interface StepFieldsProps {
+  readonly place: number;
+  readonly one: Step;
+  readonly now: TypedStep;
+  readonly onStep: (patch: Partial<TypedStep>) => void;
+}
+
+/** What may be another in a copy of a step: its words, its bounds, how long it waits. */
+function StepFields({ place, one, now, onStep }: StepFieldsProps): ReactElement {
+  return (
+    <StepLine place={place}>
+      <div className="flex flex-wrap items-end gap-3">
+        <Field
+          label="Step"
+          value={now.label}
+          className="w-72"
+          onChange={(label) => {
+            onStep({ label });
+          }}
+        />
+        {hasBounds(one) && (
+          <>
+            <Field
+              label={`From, ${one.unit}`}
+              mode="decimal"
+              value={now.lo}
+              className="w-24"
+              onChange={(lo) => {
+                onStep({ lo });
+              }}
+            />
+            <Field
+              label={`To, ${one.unit}`}
+              mode="decimal"
+              value={now.hi}
+              className="w-24"
+              onChange={(hi) => {
+                onStep({ hi });
+              }}
+            />
+          </>
+        )}
+        {ownMinutes(one) !== undefined && (
+          <Field
+            label="Waits, min"
+            mode="decimal"
+            value={now.minutes}
+            className="w-28"
+            onChange={(minutes) => {
+              onStep({ minutes });
+            }}
+          />
+        )}
+      </div>
+      <LongField
+        label="What to do"
+        rows={2}
+        value={now.say}
+        onChange={(say) => {
+          onStep({ say });
+        }}
+        className="mt-1"
+      />
+    </StepLine>
   );
 }

@@ -39,7 +39,7 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
           },
         ]}
       />
-      <div className="grid min-[901px]:grid-cols-[minmax(0,1fr)_380px]">
+      <div className="grid *:min-w-0 min-[901px]:grid-cols-[minmax(0,1fr)_380px]">
         <section aria-label="Scores" className="px-5 py-3">
           <h2>
             What it scores{' '}

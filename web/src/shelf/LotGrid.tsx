@@ -6,7 +6,7 @@ interface LotGridProps {
 
 /** A lot's page: what it looks like at the left, what is known of it at the right. */
 export function LotGrid({ children }: LotGridProps): ReactElement {
-  return <div className="grid min-[901px]:grid-cols-[350px_minmax(0,1fr)]">{children}</div>;
+  return <div className="grid *:min-w-0 min-[901px]:grid-cols-[350px_minmax(0,1fr)]">{children}</div>;
 }
 
 interface SideProps extends LotGridProps {

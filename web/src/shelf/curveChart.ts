@@ -1,6 +1,7 @@
 import { thetaAt, type CurveBandPoint, type LotCurve } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
 import type { ChartInk } from '../shared/chart/ink';
+import type { Draw } from '../shared/chart/options';
 
 /** Suctions drawn, cm of water: four decades are all that a pot knows, and one over. */
 const SUCTION = Object.freeze({ from: 1, to: 1000, points: 90 });
@@ -14,7 +15,7 @@ const suctions = Array.from(
 const LINE = { fitted: 'solid', inferred: 'dashed', class: 'dotted' } as const;
 
 /** Water held by suction: dashed where the curve was inferred, dotted where it is the class's; the measured mean as a bar. */
-export function curveChart(curve: LotCurve, band: readonly CurveBandPoint[]): (ink: ChartInk) => object {
+export function curveChart(curve: LotCurve, band: readonly CurveBandPoint[]): Draw {
   const points = suctions.map((h) => [h, thetaAt(curve.retention, h)]);
   const measured =
     curve.kind === 'inferred'

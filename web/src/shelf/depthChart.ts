@@ -1,6 +1,6 @@
 import { containerCapacity, type Retention } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
-import type { ChartInk } from '../shared/chart/ink';
+import type { Draw } from '../shared/chart/options';
 
 /** Depths of straight pots drawn, cm. */
 const DEPTH = Object.freeze({ from: 2, to: 40, step: 1 });
@@ -23,7 +23,7 @@ export function byDepth(retention: Retention): DepthPoint[] {
 }
 
 /** The same medium in pots of every depth, as layers; marks stand at the depths in question. */
-export function depthChart(points: readonly DepthPoint[], marks: readonly number[]): (ink: ChartInk) => object {
+export function depthChart(points: readonly DepthPoint[], marks: readonly number[]): Draw {
   const layer = (key: 'solid' | 'water' | 'air', fill: object, line: string): object => ({
     type: 'line',
     stack: 'pot',

@@ -50,7 +50,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
         {on > 1 && works ? <ButtonLink to="/bench/round">Go round all {on}</ButtonLink> : undefined}
       </TitleBlock>
       {lines.length > 0 && <Timeline lines={lines} now={now} zone={notebook.zone} />}
-      <div className="grid flex-1 border-t-[3px] border-ink min-[901px]:grid-cols-[minmax(0,1fr)_minmax(0,760px)]">
+      <div className="grid *:min-w-0 flex-1 border-t-[3px] border-ink min-[901px]:grid-cols-[minmax(0,1fr)_minmax(0,760px)]">
         <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} />
         {works ? (
           <WhatIsInThePail />

@@ -2,7 +2,6 @@ import { feedingMethod, potOutlook, type Feed, type FeedingResult, type Nutrient
 import { useMemo, useState, type ReactElement } from 'react';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import { Chart } from '../../shared/chart/Chart';
-import type { ChartInk } from '../../shared/chart/ink';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
@@ -14,6 +13,7 @@ import { PlanJobs } from './PlanJobs';
 import { potQuestion } from './potQuestion';
 import { useStand } from './standStore';
 import { Rows } from '../../kit/Rows';
+import type { Draw } from '../../shared/chart/options';
 
 const KINDS = [
   { key: 'liquid', words: 'in water, again and again' },
@@ -182,7 +182,7 @@ function shortSaid({ short_d }: FeedingResult, who: string): string {
 }
 
 /** Nitrogen left, with the plan in ink and without it dotted. */
-function feedingChart(fed: FeedingResult, unfed: FeedingResult): (ink: ChartInk) => object {
+function feedingChart(fed: FeedingResult, unfed: FeedingResult): Draw {
   const most = Math.max(10, ...fed.days.map((day) => day.left_mgL), ...unfed.days.map((day) => day.left_mgL));
   const top = Math.ceil(most / 50) * 50;
   const line = ({ days }: FeedingResult): number[][] => days.map(({ day, left_mgL }) => [day, left_mgL]);

@@ -26,7 +26,7 @@ export function SearchPanel({ view, asked }: SearchPanelProps): ReactElement {
     [product, view.profile, view.input.container],
   );
   return (
-    <div className="grid min-[1181px]:grid-cols-[minmax(0,1fr)_366px] [&_section]:min-w-0 [&_section]:px-4.5 [&_section]:pt-2.5 [&_section]:pb-4 max-[1180px]:[&>*+section]:border-t max-[1180px]:[&>*+section]:border-zinc3 min-[1181px]:[&>*+section]:border-l min-[1181px]:[&>*+section]:border-zinc3">
+    <div className="grid *:min-w-0 min-[1181px]:grid-cols-[minmax(0,1fr)_366px] [&_section]:min-w-0 [&_section]:px-4.5 [&_section]:pt-2.5 [&_section]:pb-4 max-[1180px]:[&>*+section]:border-t max-[1180px]:[&>*+section]:border-zinc3 min-[1181px]:[&>*+section]:border-l min-[1181px]:[&>*+section]:border-zinc3">
       <div className="min-w-0">
         <div className="px-5 pt-3">
           <p className="flex flex-wrap items-center gap-2 text-small">

@@ -1,9 +1,9 @@
 import type { RecipeSearchResult } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
-import type { ChartInk } from '../../shared/chart/ink';
+import type { Draw } from '../../shared/chart/options';
 
 /** Price against fit: the front as steps in ink, the best recipes as dots. */
-export function frontChart({ front, recipes }: RecipeSearchResult, currency: string): (ink: ChartInk) => object {
+export function frontChart({ front, recipes }: RecipeSearchResult, currency: string): Draw {
   const prices = [...front.map((one) => one.price), ...recipes.flatMap((one) => one.pricePerL ?? [])];
   const lo = Math.floor(20 * Math.min(...prices)) / 20;
   const hi = Math.max(lo + 0.05, Math.ceil(20 * Math.max(...prices)) / 20);

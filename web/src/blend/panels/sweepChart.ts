@@ -1,6 +1,6 @@
 import { property, type PropertyKey, type SweepPoint, type SweptFigures, type Target } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
-import type { ChartInk } from '../../shared/chart/ink';
+import type { Draw } from '../../shared/chart/options';
 
 /** Figures that a sweep is drawn for, each on a chart of its own scale. */
 export const SWEPT = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const satisfies readonly (keyof SweptFigures &
@@ -25,10 +25,10 @@ interface Sweep {
 }
 
 /** One figure from none of a line to all of it, with the use's window shaded and the recipe marked. */
-export function sweepChart({ points, key, target, now }: Sweep): (ink: ChartInk) => object {
+export function sweepChart({ points, key, target, now }: Sweep): Draw {
   const data = points.flatMap(({ share, figures }) => {
     const value = figures[key];
-    return value === undefined ? [] : [[100 * share, value] as const];
+    return value === undefined ? [] : [[100 * share, value] as [number, number]];
   });
   const [lo, hi] = roundRange(
     data.map(([, value]) => value),

@@ -1,6 +1,7 @@
 import { useEffect, useRef, type ReactElement, type ReactNode } from 'react';
 import { useIsDark } from '../theme';
-import { readInk, type ChartInk } from './ink';
+import { readInk } from './ink';
+import type { Draw } from './options';
 
 interface ChartProps {
   /** Title and unit, in the first line. */
@@ -9,7 +10,7 @@ interface ChartProps {
   readonly says: string;
   readonly height: number;
   /** A pure function from the page's ink to the library's options; keep it stable between renders. */
-  readonly options: (ink: ChartInk) => object;
+  readonly options: Draw;
 }
 
 /** The one owner of chart instances: loads the library when first shown, redraws on new data, size and colours. */
