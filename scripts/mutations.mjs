@@ -299,4 +299,11 @@ export const MUTATIONS = [
     from: '(time_min / 60)',
     to: 'time_min',
   },
+  {
+    method: 'feed-salt',
+    formula: 'salt of powders in a 1:2 extract',
+    file: 'feeding/feedSalt.ts',
+    from: '(fed_mgL / FEED_SALT.extractWater) *',
+    to: 'fed_mgL *',
+  },
 ];

@@ -3,3 +3,4 @@
  * Times stand before the mixing; whoever uses the plan gives the hour.
  */
 export { BATCH, batchPlan, type BatchLine, type BatchPlan, type BatchPlanInput, type BatchTask } from './batchPlan';
+export { powdersFor, type Powder } from './powders';

@@ -23,4 +23,5 @@ export {
   type NutrientsInput,
   type NutrientsResult,
 } from './nutrients';
+export { feedSalt, feedSaltMethod, type FeedSaltInput, type FeedSaltResult } from './feedSalt';
 export { LAB_PROPERTIES, type LabProperty } from './labProperties';

@@ -1,5 +1,5 @@
 import type { CardCriterion, Scorecard } from '@bent-pail/core';
-import type { ReactElement } from 'react';
+import type { CSSProperties, ReactElement } from 'react';
 import { Figure } from '../shared/Figure';
 import { fixed } from '../kit/format';
 
@@ -9,7 +9,7 @@ interface SkylineProps {
 }
 
 const BAR = 'relative min-w-0 border-[1.5px] border-b-0 border-ink';
-const ON_BAR = 'absolute top-1.5 left-2';
+const ON_BAR = 'absolute top-1.5 left-2 max-sm:left-0.5 max-sm:[&_.figure]:text-body';
 
 /** Height in percent of a score. */
 const up = (score: number): string => `${String(10 * score)}%`;
@@ -40,10 +40,14 @@ export function Skyline({ card, currency }: SkylineProps): ReactElement {
           />
         )}
       </div>
-      <div className="ml-[30px] flex gap-0.5 text-small">
+      <div className="mt-1 flex flex-col gap-0.5 text-small sm:ml-[30px] sm:flex-row">
         {card.criteria.map((one) => (
-          <div key={one.criterion.name} className="min-w-0 pt-1 pl-1" style={{ flex: one.criterion.weight }}>
-            <b className="block truncate">{one.criterion.label}</b>
+          <div
+            key={one.criterion.name}
+            className="flex min-w-0 items-baseline justify-between gap-3 max-sm:border-b max-sm:border-zinc2 sm:block sm:flex-[var(--weight)] sm:pt-1 sm:pl-1"
+            style={{ '--weight': one.criterion.weight } as CSSProperties}
+          >
+            <b className="block truncate max-sm:flex-1">{one.criterion.label}</b>
             <Found one={one} currency={currency} />
             <small className="figure block">weight {one.criterion.weight}</small>
           </div>
@@ -58,7 +62,7 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
   if (score === undefined) {
     return (
       <div className={`${BAR} h-full border-dotted`} style={{ flex: criterion.weight }}>
-        <span className={`${ON_BAR} text-small font-semibold`}>not in yet</span>
+        <span className={`${ON_BAR} text-small font-semibold max-sm:hidden`}>not in yet</span>
       </div>
     );
   }

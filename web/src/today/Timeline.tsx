@@ -6,7 +6,7 @@ import { letters, type BenchLine } from './jobs';
 import { DRAWN } from '../kit/ink';
 
 const ROW =
-  'grid min-h-11 grid-cols-[270px_minmax(0,1fr)_150px] gap-x-5 max-[900px]:grid-cols-[190px_minmax(0,1fr)_112px] max-[900px]:gap-x-3 max-[560px]:grid-cols-[minmax(0,1fr)_112px]';
+  'grid min-h-11 grid-cols-[270px_minmax(0,1fr)_150px] gap-x-5 max-[900px]:grid-cols-[190px_minmax(0,1fr)_112px] max-[900px]:gap-x-3 max-[560px]:grid-cols-[minmax(0,1fr)_auto]';
 
 interface TimelineProps {
   readonly lines: readonly BenchLine[];
@@ -105,7 +105,9 @@ function TimelineRow({
           <small>waits for a reading</small>
         ) : (
           <>
-            <b className="figure block text-lead font-medium">{over ? `${duration(left)} over` : duration(left)}</b>
+            <b className="figure block text-lead font-medium whitespace-nowrap max-[900px]:text-head">
+              {over ? `${duration(left)} over` : duration(left)}
+            </b>
             <small className={`block ${over ? 'text-inverse' : ''}`}>
               {over ? `${hold?.name ?? ''} done` : `until ${clockTime((hold as { deadline: number }).deadline, zone)}`}
             </small>

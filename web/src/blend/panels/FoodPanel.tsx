@@ -2,7 +2,8 @@ import {
   deskCec,
   deskNutrientsInput,
   FEEDERS,
-  FEED_SALT,
+  feedSalt,
+  feedSaltMethod,
   nutrients,
   nutrientsMethod,
   property,
@@ -77,7 +78,7 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
           found={found}
           input={input}
           fed={fed}
-          ec={ecWithPowders(view, fed)}
+          ec={fed === 0 ? undefined : <EcWithPowders view={view} fed={fed} />}
           cec={deskCec(view.input, view.result.result.volume)}
         />
         <Feeding view={view} found={found} />
@@ -143,15 +144,33 @@ function Nutrients({
 }
 
 /** EC of the blend with what its powders add, against what the use bears. */
-function ecWithPowders({ result, profile }: DeskView, fed: number): string | undefined {
-  if (fed === 0) return undefined;
-  const salt = (fed / FEED_SALT.extractWater) * FEED_SALT.dSm_perMgL;
+function EcWithPowders({
+  view: { result, profile },
+  fed,
+}: {
+  readonly view: DeskView;
+  readonly fed: number;
+}): ReactElement {
   const own = result.result.ec_dSm;
-  const limit = profile?.targets.find((target) => target.property === 'ec_dSm')?.limits[1];
-  const bears = limit === undefined || limit === null ? '' : `, ${profile?.label ?? ''} bear ${fixed(limit, 2)}`;
-  return own === undefined
-    ? `${fixed(salt, 2)} dS/m above its own`
-    : `${fixed(own + salt, 2)} dS/m, ${fixed(salt, 2)} of it theirs${bears}`;
+  const input = { fed_mgL: fed, ...(own === undefined ? {} : { own_dSm: own }) };
+  const { feed_dSm, ec_dSm } = feedSalt(input);
+  const limit = profile?.targets.find((target) => target.property === 'ec_dSm')?.limits[1] ?? undefined;
+  return (
+    <>
+      <Figure
+        label={ec_dSm === undefined ? 'EC that the powders bring' : 'EC with the powders'}
+        value={ec_dSm ?? feed_dSm}
+        digits={2}
+        unit="dS/m"
+        origin="worked-out"
+        working={feedSaltMethod.working(ec_dSm === undefined ? 'feed_dSm' : 'ec_dSm', input)}
+      />
+      <small className="block">
+        {ec_dSm === undefined ? 'above its own, which is not known' : `${fixed(feed_dSm, 2)} of it theirs`}
+        {limit === undefined ? '' : `; ${profile?.label ?? ''} bear ${fixed(limit, 2)}`}
+      </small>
+    </>
+  );
 }
 
 interface NitrogenProps {
@@ -159,8 +178,8 @@ interface NitrogenProps {
   readonly input: NutrientsInput;
   readonly fed: number;
   readonly cec: number | undefined;
-  /** In words, where powders are in. */
-  readonly ec: string | undefined;
+  /** Where powders are in. */
+  readonly ec: ReactElement | undefined;
 }
 
 function Nitrogen({ found, input, fed, cec, ec }: NitrogenProps): ReactElement {
@@ -221,7 +240,7 @@ function Nitrogen({ found, input, fed, cec, ec }: NitrogenProps): ReactElement {
           {ec !== undefined && (
             <tr>
               <th scope="row">EC with the powders, 1:2</th>
-              <td className="figure">{ec}</td>
+              <td>{ec}</td>
             </tr>
           )}
           {cec !== undefined && (

@@ -1,7 +1,7 @@
 import {
   batchPlan,
-  EQUIVALENTS,
   onHand,
+  powdersFor,
   quantity,
   type BatchPlan,
   type OnHandResult,
@@ -161,7 +161,7 @@ export function batchOf(view: Mixed, want: Want): Batch | undefined {
   const plan = batchPlan({
     made_L,
     water: result.result.water,
-    powders: powdersOf(recipe, made_L),
+    powders: powdersFor({ lime_meqPerL: recipe.lime_meqPerL, additives: recipe.additives ?? [], made_L }),
     lines: used.flatMap(({ lot }, i) => {
       const line = found.lines[i];
       if (lot.component === undefined || line === undefined) return [];
@@ -188,22 +188,4 @@ function reachWanted(reach: OnHandResult, want: Want): Wanted | undefined {
   const potVolume_L = typedNumber(want.potVolume_L);
   if (reach.pots !== undefined && reach.pots > 0 && potVolume_L !== undefined) return { pots: reach.pots, potVolume_L };
   return reach.settled_L > 0 ? { volume_L: reach.settled_L } : undefined;
-}
-
-function powdersOf(
-  { lime_meqPerL, additives = [] }: DeskView['recipe'],
-  made_L: number,
-): { name: string; g: number; limes: boolean }[] {
-  const { caco3_gPerEq, sulphur_gPerEq } = EQUIVALENTS;
-  const base =
-    lime_meqPerL === 0
-      ? []
-      : [
-          {
-            name: lime_meqPerL > 0 ? 'ground limestone' : 'sulphur',
-            g: (Math.abs(lime_meqPerL) * (lime_meqPerL > 0 ? caco3_gPerEq : sulphur_gPerEq) * made_L) / 1000,
-            limes: true,
-          },
-        ];
-  return [...base, ...additives.map(({ name, gPerL }) => ({ name, g: gPerL * made_L, limes: false }))];
 }
