@@ -127,7 +127,7 @@ look('the kit has none, by day and by night', async ({ browser, notebook }) => {
     const me = await Person.enter(browser, notebook, 'Isla Brandreth');
     await me.page.goto(`${url}/kit`);
     await me.page.getByRole('heading', { name: 'The kit' }).waitFor();
-    await checkAt(me, '/kit', FULL ? WAYS : WAYS.filter(({ scheme }) => scheme === 'light'));
+    await checkAt(me, '/kit', FULL ? WAYS : WAYS.slice(0, 1));
   } finally {
     await kit.close();
   }

@@ -42,9 +42,9 @@ async function routes(me: Client, client: pg.Client): Promise<Figure[]> {
     'select blend_id from blend_versions order by jsonb_array_length(flat) desc limit 1',
   );
   const asked: readonly (readonly [string, readonly string[]])[] = [
-    ['shelf', ['/lots?kind=material', '/lots?kind=product']],
+    ['shelf', ['/lots?group=kind']],
     ['shelf, sorted by air', ['/lots?sort=air&state=measured']],
-    ['bench list', ['/runs?state=open', '/runs?state=finished']],
+    ['bench list', ['/runs?group=state']],
     ['a lot’s card', [`/lots/${String(lots[0]?.id)}`]],
     ['blend list', ['/blends']],
     [

@@ -170,13 +170,10 @@ describe('a list that is asked page by page', () => {
     '/blends?sort=air',
     '/blends?sort=price',
     '/lots?group=class&sort=air',
-    '/lots?group=kind&direction=up',
     '/runs?group=state',
-    '/runs?group=protocol&sort=number',
-    '/runs?group=person&sort=lot',
     '/blends?group=pot&sort=name',
   ])('%s gives every row once, in the order of one long page', async (address) => {
-    const rows = await all(address, 47);
+    const rows = await all(address, 97);
     const ids = rows.map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
     const whole = await all(address, 200);

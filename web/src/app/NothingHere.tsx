@@ -5,7 +5,7 @@ import { ButtonLink } from '../kit/Button';
 export function NothingHere(): ReactElement {
   return (
     <main>
-      <EmptyPail question="There is nothing at this address.">
+      <EmptyPail whole question="There is nothing at this address.">
         <ButtonLink look="act" to="/">
           Back to Today
         </ButtonLink>

@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { Await } from '../shared/Await';
 import { CautionStrip } from '../shared/CautionStrip';
 import { EmptyPail } from '../shared/EmptyPail';
-import { clockTime, duration } from '../kit/format';
+import { clockTime, duration, counted } from '../kit/format';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
 import { runQuery } from '../shared/resources/runs';
 import { todayQuery } from '../shared/resources/today';
@@ -86,7 +86,7 @@ function Round({ sheets, waiting }: RoundProps): ReactElement {
     <main>
       <TitleBlock
         title="Round"
-        line={`${String(sheets.length)} ${sheets.length === 1 ? 'run' : 'runs'} side by side; ${String(due)} to do now, in this order.`}
+        line={`${counted(sheets.length, 'run', 'runs')} side by side; ${String(due)} to do now, in this order.`}
         cells={[{ term: 'Readings waiting', value: <span className="figure">{waiting.length}</span> }]}
       />
       {keeping.sorry !== undefined && <Sorry className="m-5">{keeping.sorry}</Sorry>}

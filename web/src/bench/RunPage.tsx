@@ -5,7 +5,7 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
-import { clockTime, fixed } from '../kit/format';
+import { clockTime, fixed, counted } from '../kit/format';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
 import { queryClient } from '../shared/resources/client';
 import { runQuery, runListsKey } from '../shared/resources/runs';
@@ -219,9 +219,7 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
   const kept =
     last === undefined ? 'nothing read yet' : `kept on the bench computer, ${clockTime(Date.parse(last.keptAt), zone)}`;
   const state =
-    waiting.length > 0
-      ? `${String(waiting.length)} ${waiting.length === 1 ? 'reading waits' : 'readings wait'} in this browser`
-      : kept;
+    waiting.length > 0 ? `${counted(waiting.length, 'reading waits', 'readings wait')} in this browser` : kept;
   const canFinish = mayWrite && sheet.finishedAt === undefined && progress.complete && waiting.length === 0;
   return (
     <>

@@ -8,6 +8,7 @@ import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { Choice } from '../kit/Choice';
 import { Field } from '../kit/Field';
+import { FindAmong } from '../kit/FindAmong';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { fixed } from '../kit/format';
 import { numberOf } from '../shared/numberOf';
@@ -135,9 +136,10 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
           {habit === 'pressed' && (
             <Field label="Load, g/cm²" mode="decimal" value={load} onChange={setLoad} className="w-28" />
           )}
-          <Choice
+          <FindAmong
             label="Vessels, from"
             value={vessels[from]?.id ?? ''}
+            placeholder="name, depth"
             options={vessels.map(({ id, name, height_cm }) => ({
               key: id,
               words: height_cm === undefined ? name : `${name}, ${String(height_cm)} cm`,
@@ -147,9 +149,10 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
         </>
       )}
       {students.length > 0 && (
-        <Choice
+        <FindAmong
           label="Entered by"
           value={student}
+          placeholder="name"
           options={[{ key: '', words: 'us' }, ...students.map(({ id, name }) => ({ key: id, words: name }))]}
           onChange={setStudent}
         />

@@ -101,7 +101,7 @@ function KeptDesk({
     <Await query={query}>
       {(page) => {
         const version = n === undefined ? page.versions[0] : page.versions.find((one) => String(one.n) === n);
-        if (version === undefined) return <EmptyPail question="This blend has no such version." />;
+        if (version === undefined) return <EmptyPail whole question="This blend has no such version." />;
         return (
           <Desk
             draftKey={id}

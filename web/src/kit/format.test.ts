@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { age, dueTime, duration, figure, fixed, overTime } from './format';
+import { age, clockTime, counted, dueTime, duration, figure, fixed, overTime, weekday } from './format';
 
 describe('a shown number', () => {
   it.each([
@@ -48,4 +48,19 @@ describe('time', () => {
     expect(age('2026-10-20T08:00:00Z', now)).toBe('5 wk');
     expect(age('2026-06-20T08:00:00Z', now)).toBe('5 mo');
   });
+});
+
+it.each([
+  [0, '0 runs'],
+  [1, '1 run'],
+  [1200, '1\u2009200 runs'],
+])('%s of something is %s', (n, shown) => {
+  expect(counted(n, 'run', 'runs')).toBe(shown);
+});
+
+it('a day and an hour are those of the notebook’s zone', () => {
+  const late = Date.parse('2026-11-24T23:30:00Z');
+  expect(weekday(late, 'Europe/London')).toBe('Tuesday 24 November');
+  expect(weekday(late, 'Pacific/Auckland')).toBe('Wednesday 25 November');
+  expect(clockTime(late, 'Pacific/Auckland')).toBe('12:30');
 });

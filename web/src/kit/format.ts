@@ -7,18 +7,35 @@ function digitsOfSpread(spread: number): number {
   return Math.max(0, first === 1 ? 1 - lead : -lead);
 }
 
-function grouped(text: string): string {
-  const [whole = '', part] = text.split('.');
-  const spaced = whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
-  return part === undefined ? spaced : `${spaced}.${part}`;
+const PLAIN = 'en-GB';
+
+/** Formatters are dear to make and kept: one for every number of decimals. */
+const NUMBERS = new Map<number, Intl.NumberFormat>();
+function numbers(digits: number): Intl.NumberFormat {
+  const known = NUMBERS.get(digits);
+  if (known !== undefined) return known;
+  const made = new Intl.NumberFormat(PLAIN, {
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+    signDisplay: 'negative',
+  });
+  NUMBERS.set(digits, made);
+  return made;
 }
 
-/** A number with a real minus and thin spaces between thousands. */
+/** A number with a real minus and thin spaces between thousands; what rounds to nothing has no sign. */
 export function fixed(value: number, digits: number): string {
-  const text = Math.abs(value).toFixed(digits);
-  const isZero = Number(text) === 0;
-  return `${value < 0 && !isZero ? '−' : ''}${grouped(text)}`;
+  return numbers(digits)
+    .formatToParts(value)
+    .map(({ type, value: part }) => (type === 'group' ? THIN : type === 'minusSign' ? '−' : part))
+    .join('');
 }
+
+const PLURAL = new Intl.PluralRules(PLAIN);
+
+/** How many of something, as `1 run`, `12 runs`. */
+export const counted = (n: number, one: string, many: string): string =>
+  `${fixed(n, 0)} ${PLURAL.select(n) === 'one' ? one : many}`;
 
 export interface ShownFigure {
   readonly value: string;
@@ -41,14 +58,30 @@ export function duration(ms: number): string {
   return `${String(minutes)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 
-export function clockTime(ms: number, zone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(ms);
+type Shape = 'clock' | 'day' | 'weekday';
+const SHAPES: Readonly<Record<Shape, Intl.DateTimeFormatOptions>> = {
+  clock: { hour: '2-digit', minute: '2-digit' },
+  day: { day: 'numeric', month: 'short' },
+  weekday: { weekday: 'long', day: 'numeric', month: 'long' },
+};
+const DATES = new Map<string, Intl.DateTimeFormat>();
+
+/** A moment in the notebook's zone. */
+function dated(at: number, zone: string, shape: Shape): string {
+  const key = `${shape} ${zone}`;
+  const known = DATES.get(key) ?? new Intl.DateTimeFormat(PLAIN, { ...SHAPES[shape], timeZone: zone });
+  DATES.set(key, known);
+  return known.format(at);
 }
 
-/** A day as 24 Nov, with its weekday when it is near. */
-export function day(iso: string, zone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: zone }).format(new Date(iso));
-}
+/** The hour, as 16:22. */
+export const clockTime = (ms: number, zone: string): string => dated(ms, zone, 'clock');
+
+/** A day as 24 Nov. */
+export const day = (iso: string, zone: string): string => dated(Date.parse(iso), zone, 'day');
+
+/** A day as Saturday 28 November. */
+export const weekday = (ms: number, zone: string): string => dated(ms, zone, 'weekday');
 
 /** Further off than this, a deadline is a day and not an hour. */
 const SOON_MS = 18 * 3600000;

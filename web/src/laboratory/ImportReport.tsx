@@ -13,6 +13,7 @@ import { LongField } from '../kit/LongField';
 import { lotsKey } from '../shared/resources/lots';
 import { todayKey } from '../shared/resources/today';
 import { laboratoryKey } from '../shared/resources/laboratory';
+import { counted } from '../kit/format';
 
 interface ImportReportProps {
   readonly firstLot: LotRow | undefined;
@@ -71,7 +72,7 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
           keep.mutate();
         }}
       >
-        Keep {report.read.length} {report.read.length === 1 ? 'figure' : 'figures'} as a run
+        Keep {counted(report.read.length, 'figure', 'figures')} as a run
       </Button>
       {keep.error !== null && <Sorry>{sentenceOf(keep.error)}</Sorry>}
     </section>

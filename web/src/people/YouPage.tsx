@@ -17,6 +17,7 @@ import { OneOf } from '../kit/OneOf';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
 import { Notice } from '../kit/Notice';
+import { counted } from '../kit/format';
 
 const THEMES: readonly Option<Theme>[] = [
   { key: 'device', words: 'as the device says' },
@@ -82,8 +83,8 @@ function SignOut(): ReactElement {
     <div className="flex flex-col items-start gap-2">
       {warn && (
         <Notice className="p-3" role="alert">
-          {waiting.length} {waiting.length === 1 ? 'reading waits' : 'readings wait'} in this browser for the bench
-          computer. Signed out, they stay here and are sent when you sign in again.
+          {counted(waiting.length, 'reading waits', 'readings wait')} in this browser for the bench computer. Signed
+          out, they stay here and are sent when you sign in again.
         </Notice>
       )}
       {out.error !== null && <Sorry>{sentenceOf(out.error)}</Sorry>}

@@ -19,7 +19,11 @@ export function ProtocolPage(): ReactElement {
     <Await query={query}>
       {(rows) => {
         const row = rows.find(({ protocol }) => protocol.key === key);
-        return row === undefined ? <EmptyPail question="There is no such protocol." /> : <One key={key} row={row} />;
+        return row === undefined ? (
+          <EmptyPail whole question="There is no such protocol." />
+        ) : (
+          <One key={key} row={row} />
+        );
       }}
     </Await>
   );

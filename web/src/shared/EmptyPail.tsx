@@ -4,11 +4,14 @@ import { shapeOf } from './pail/pailGeometry';
 
 interface EmptyPailProps {
   readonly question: string;
+  /** It is all that the page has to say. */
+  readonly whole?: boolean;
   readonly children?: ReactNode;
 }
 
 /** Nothing here yet: an empty pail and one question or one next act, never an apology. */
-export function EmptyPail({ question, children }: EmptyPailProps): ReactElement {
+export function EmptyPail({ question, whole = false, children }: EmptyPailProps): ReactElement {
+  const Heading = whole ? 'h1' : 'h2';
   return (
     <div className="flex items-end gap-6 p-8">
       <PailMark
@@ -20,7 +23,7 @@ export function EmptyPail({ question, children }: EmptyPailProps): ReactElement 
         label="An empty pail"
       />
       <div className="flex flex-col items-start gap-4 pb-2">
-        <h2 className="max-w-[20ch] text-title leading-none">{question}</h2>
+        <Heading className="max-w-[20ch] text-title leading-none">{question}</Heading>
         {children}
       </div>
     </div>

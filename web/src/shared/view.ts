@@ -1,5 +1,6 @@
 import type { Counts, Role } from '@bent-pail/contract';
 import type { ComponentType } from 'react';
+import { counted } from '../kit/format';
 
 /** A station on the bench edge. Its number is its key and stays, also while others are not built yet. */
 export interface Station {
@@ -43,4 +44,4 @@ export function called<T>(rows: readonly T[], isIt: (row: T) => boolean): T {
 }
 
 export const countOf = (count: number, one: string, many: string): string =>
-  count === 0 ? '' : `${String(count)} ${count === 1 ? one : many}`;
+  count === 0 ? '' : counted(count, one, many);

@@ -1,6 +1,6 @@
 import type { Preparation, PreparationRecord } from '@bent-pail/contract';
 import type { CautionKey } from '@bent-pail/core';
-import { fixed } from '../kit/format';
+import { fixed, counted } from '../kit/format';
 
 /** The caution that stands at each kind of preparation. */
 export const CAUTION_OF: Readonly<Record<Preparation, CautionKey>> = {
@@ -33,7 +33,7 @@ export function preparationWords(record: PreparationRecord): string {
     water_L === undefined ? undefined : `${fixed(water_L, 1)} L of water`,
     minutes === undefined ? undefined : `${fixed(minutes, 0)} min`,
     tool,
-    passes === undefined ? undefined : `${String(passes)} ${passes === 1 ? 'pass' : 'passes'}`,
+    passes === undefined ? undefined : counted(passes, 'pass', 'passes'),
   ]
     .filter((part) => part !== undefined)
     .join(', ');

@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { api } from '../shared/api';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { dueTime, overTime } from '../kit/format';
+import { dueTime, overTime, counted, weekday } from '../kit/format';
 import { queryClient } from '../shared/resources/client';
 import { instrumentsQuery } from '../shared/resources/instruments';
 import { todayQuery, todayKey } from '../shared/resources/today';
@@ -33,18 +33,12 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   const instruments = useQuery({ ...instrumentsQuery, enabled: works });
   const { openRuns: runs, labRequests: reports, planned } = today;
   const jobs = jobsOf({ runs, instruments: instruments.data ?? [], reports, planned }, now);
-  const date = new Intl.DateTimeFormat('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone: notebook.zone,
-  }).format(now);
   const on = today.openRuns.length;
   return (
     <main className="flex min-h-[calc(100vh-72px)] flex-col">
       <TitleBlock
         title={`Today at ${notebook.place}`}
-        line={`${date}. ${on === 0 ? 'Nothing is on the bench.' : `${String(on)} ${on === 1 ? 'run is' : 'runs are'} on the bench.`}`}
+        line={`${weekday(now, notebook.zone)}. ${on === 0 ? 'Nothing is on the bench.' : `${counted(on, 'run is', 'runs are')} on the bench.`}`}
         cells={[{ term: 'Signed in', value: `${me.name}, ${me.role}` }]}
       >
         {on > 1 && works ? <ButtonLink to="/bench/round">Go round all {on}</ButtonLink> : undefined}
@@ -106,9 +100,7 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
           <li className={DUE}>
             <span className="figure">open</span>
             <Link to="/score" className="no-underline">
-              <b className="font-semibold">
-                {sheetsToRate} {sheetsToRate === 1 ? 'sample' : 'samples'} to rate
-              </b>
+              <b className="font-semibold">{counted(sheetsToRate, 'sample', 'samples')} to rate</b>
             </Link>
           </li>
         )}

@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
-import { fixed } from '../../kit/format';
+import { fixed, counted } from '../../kit/format';
 import type { DeskView } from '../deskView';
 import { MakeBatch } from './MakeBatch';
 import { MakeOrBuy } from './MakeOrBuy';
@@ -116,7 +116,7 @@ function Reach({ batch }: { readonly batch: Batch }): ReactElement {
   return (
     <p className="text-head leading-tight font-semibold">
       {reach !== undefined &&
-        `${reach.limitedBy} runs out first${reach.pots === undefined ? '' : `: ${String(reach.pots)} ${reach.pots === 1 ? 'pot' : 'pots'}`}. `}
+        `${reach.limitedBy} runs out first${reach.pots === undefined ? '' : `: ${counted(reach.pots, 'pot', 'pots')}`}. `}
       {fixed(quantity.loose_L, 0)} L loose make {fixed(quantity.finished_L, 0)} L.
     </p>
   );

@@ -1,6 +1,6 @@
 import { useState, type ReactElement } from 'react';
 import { Field } from '../../kit/Field';
-import { fixed } from '../../kit/format';
+import { fixed, counted } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../deskView';
 import { typedNumber } from './standStore';
@@ -56,7 +56,7 @@ export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null 
             return (
               <tr key={lot.id}>
                 <th scope="row">
-                  {lot.name}, {count} {count === 1 ? 'bag' : 'bags'}
+                  {lot.name}, {counted(count, 'bag', 'bags')}
                 </th>
                 <td className="figure">{money((finished_L / pack_L) * price)}</td>
                 <td className="figure">{money(count * price)}</td>

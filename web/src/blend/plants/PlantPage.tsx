@@ -25,7 +25,7 @@ export function PlantPage(): ReactElement {
   return (
     <Await query={plants}>
       {() => {
-        if (plant === undefined && id !== 'new') return <EmptyPail question="There is no such plant." />;
+        if (plant === undefined && id !== 'new') return <EmptyPail whole question="There is no such plant." />;
         if (profiles === undefined || larder === undefined) return <p className="text-ink2 p-5">One moment.</p>;
         return plant === undefined ? (
           <NewPlant profiles={profiles} larder={larder} />

@@ -23,7 +23,7 @@ export function ProfilePage(): ReactElement {
       {(profiles) => {
         const profile = profiles.find((one) => one.id === id);
         return profile === undefined ? (
-          <EmptyPail question="There is no such use." />
+          <EmptyPail whole question="There is no such use." />
         ) : (
           <Profile key={id} profile={profile} />
         );

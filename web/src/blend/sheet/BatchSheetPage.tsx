@@ -26,7 +26,7 @@ export function BatchSheetPage(): ReactElement {
       {(blend) => {
         const version = blend.versions.find((one) => String(one.n) === n);
         return version === undefined ? (
-          <EmptyPail question="This blend has no such version." />
+          <EmptyPail whole question="This blend has no such version." />
         ) : (
           <AwaitLarder named={{ lines: version.recipe.lines }}>
             {({ lots, blends }) => <Sheet page={blend} version={version} lots={lots} blends={blends} />}
