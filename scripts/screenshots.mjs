@@ -89,13 +89,7 @@ const VIEWS = [
       await page.waitForTimeout(2500);
     },
   })),
-  {
-    name: 'vessels',
-    size: DESK,
-    as: 'Isla Brandreth',
-    path: () => '/bench/vessels',
-    act: (page) => page.getByRole('button', { name: 'Fillings' }).first().click(),
-  },
+  { name: 'shelf-phone', size: PHONE, as: 'Isla Brandreth', path: () => '/shelf' },
   {
     name: 'score',
     size: DESK,

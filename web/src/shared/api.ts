@@ -31,15 +31,18 @@ const asJson = (body: unknown): Sent => ({ body: JSON.stringify(body), type: 'ap
 /** Statuses that say that the server, or the database behind it, is not there. */
 const AWAY = new Set([502, 503, 504]);
 
-async function send<T>(method: string, address: string, sent?: Sent): Promise<T> {
+async function send<T>(method: string, address: string, sent?: Sent, signal?: AbortSignal): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${address}`, {
       method,
       credentials: 'same-origin',
+      ...(signal === undefined ? {} : { signal }),
       ...(sent === undefined ? {} : { headers: { 'content-type': sent.type }, body: sent.body }),
     });
-  } catch {
+  } catch (error) {
+    // Nobody waits for the answer any more.
+    if (signal?.aborted === true) throw error;
     throw new Unreachable();
   }
   const answer = await answerOf(response);
@@ -74,7 +77,7 @@ function problemIn(answer: unknown): Problem {
 }
 
 export const api = {
-  get: <T>(address: string) => send<T>('GET', address),
+  get: <T>(address: string, signal?: AbortSignal) => send<T>('GET', address, undefined, signal),
   post: <T>(address: string, body: unknown = {}) => send<T>('POST', address, asJson(body)),
   put: <T>(address: string, body: unknown) => send<T>('PUT', address, asJson(body)),
   patch: <T>(address: string, body: unknown) => send<T>('PATCH', address, asJson(body)),

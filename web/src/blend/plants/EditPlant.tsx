@@ -1,15 +1,17 @@
-import type { DeskLot, OwnPlant, PlantRow, ProfileRow } from '@bent-pail/contract';
+import type { DeskLot, LotRow, OwnPlant, PlantRow, ProfileRow } from '@bent-pail/contract';
 import { USES, type UseKey } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
+import { Button } from '../../kit/Button';
 import { api } from '../../shared/api';
-import { Choice } from '../../kit/Choice';
-import { Field } from '../../kit/Field';
+import { BodyForm } from '../../shared/forms/BodyForm';
+import { ChoiceField, TextField } from '../../shared/forms/fields';
+import { useBodyForm } from '../../shared/forms/useBodyForm';
+import { LotChoice } from '../../shared/lots/LotChoice';
 import { queryClient } from '../../shared/resources/client';
 import { plantsQuery } from '../../shared/resources/guides';
 import { FormFoot } from '../FormFoot';
-import { Button } from '../../kit/Button';
 
 interface EditPlantProps {
   readonly plant: PlantRow | undefined;
@@ -18,94 +20,55 @@ interface EditPlantProps {
   readonly onDone: () => void;
 }
 
+const newPlant = (profiles: readonly ProfileRow[]): OwnPlant => ({
+  id: uuidv7(),
+  version: 0,
+  name: '',
+  profileId: profiles[0]?.id ?? '',
+  climate: 'mild',
+  light: '',
+  keeps: [],
+});
+
 /** A plant's use, stand and light, and the lots that are kept for it. */
 export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): ReactElement {
-  const [body, setBody] = useState<OwnPlant>(
-    plant === undefined
-      ? { id: uuidv7(), version: 0, name: '', profileId: profiles[0]?.id ?? '', climate: 'mild', light: '', keeps: [] }
-      : { ...plant, keeps: [...plant.keeps] },
-  );
-  const set = (change: Partial<OwnPlant>): void => {
-    setBody({ ...body, ...change });
-  };
+  const [start] = useState(() => (plant === undefined ? newPlant(profiles) : { ...plant, keeps: [...plant.keeps] }));
   const took = (plants: PlantRow[]): void => {
     queryClient.setQueryData(plantsQuery.queryKey, plants);
     onDone();
   };
-  const keep = useMutation({
-    mutationFn: () => api.post<PlantRow[]>('/plants', body),
-    onSuccess: took,
+  const form = useBodyForm<OwnPlant, PlantRow[]>({
+    body: 'OwnPlant',
+    start,
+    read: (typed) => typed,
+    send: (typed) => api.post<PlantRow[]>('/plants', typed),
+    onKept: took,
   });
-  const drop = useMutation({ mutationFn: () => api.remove<PlantRow[]>(`/plants/${body.id}`), onSuccess: took });
-  const error = keep.error ?? drop.error;
+  const drop = useMutation({ mutationFn: () => api.remove<PlantRow[]>(`/plants/${start.id}`), onSuccess: took });
   return (
-    <form
-      className="grid max-w-[560px] content-start gap-3 p-5"
-      aria-label="The plant"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        keep.mutate();
-      }}
-    >
-      <Field
-        label="Plant"
-        value={body.name}
-        onChange={(name) => {
-          set({ name });
-        }}
-      />
-      <Choice
+    <BodyForm form={form} label="The plant" className="grid max-w-[560px] content-start gap-3 p-5">
+      <TextField name="name" label="Plant" />
+      <ChoiceField
+        name="profileId"
         label="Its use"
-        value={body.profileId}
         options={profiles.map(({ id, label }) => ({ key: id, words: label }))}
-        onChange={(profileId) => {
-          set({ profileId });
-        }}
       />
-      <Choice
+      <ChoiceField
+        name="climate"
         label="Where it stands"
-        value={body.climate}
         options={USES.map(({ key, words }) => ({ key: key as UseKey, words }))}
-        onChange={(climate) => {
-          set({ climate });
+      />
+      <TextField name="light" label="Light" />
+      <Kept
+        ids={form.fields.watch('keeps')}
+        lots={lots}
+        onChange={(keeps) => {
+          form.fields.setValue('keeps', keeps, { shouldDirty: true });
         }}
       />
-      <Field
-        label="Light"
-        value={body.light}
-        onChange={(light) => {
-          set({ light });
-        }}
-      />
-      <Choice
-        label="Keep a lot for it"
-        value=""
-        options={[
-          { key: '', words: body.keeps.length === 0 ? 'none' : 'another one' },
-          ...lots
-            .filter(({ id, kind }) => kind === 'material' && !body.keeps.includes(id))
-            .map(({ id, name, code }) => ({ key: id, words: `${name}, ${code}` })),
-        ]}
-        onChange={(id) => {
-          if (id !== '') set({ keeps: [...body.keeps, id] });
-        }}
-      />
-      {body.keeps.map((id) => (
-        <p key={id} className="flex items-center justify-between text-body">
-          {lots.find((lot) => lot.id === id)?.name}
-          <Button
-            look="small"
-            onClick={() => {
-              set({ keeps: body.keeps.filter((one) => one !== id) });
-            }}
-          >
-            free it
-          </Button>
-        </p>
-      ))}
       <FormFoot
-        error={error}
-        waits={keep.isPending}
+        error={drop.error}
+        waits={form.isBusy}
         onLeave={onDone}
         onDrop={
           plant === undefined
@@ -115,6 +78,44 @@ export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): Re
               }
         }
       />
-    </form>
+    </BodyForm>
+  );
+}
+
+interface KeptProps {
+  readonly ids: readonly string[];
+  readonly lots: readonly DeskLot[];
+  readonly onChange: (ids: string[]) => void;
+}
+
+/** Lots kept for the plant: found on the shelf, freed again. */
+function Kept({ ids, lots, onChange }: KeptProps): ReactElement {
+  const [found, setFound] = useState<readonly LotRow[]>([]);
+  const nameOf = (id: string): string => [...lots, ...found].find((lot) => lot.id === id)?.name ?? 'a lot';
+  return (
+    <>
+      <LotChoice
+        label="Keep a lot for it"
+        chosen={undefined}
+        among={{ kind: 'material' }}
+        onChoose={(lot) => {
+          setFound([...found, lot]);
+          if (!ids.includes(lot.id)) onChange([...ids, lot.id]);
+        }}
+      />
+      {ids.map((id) => (
+        <p key={id} className="flex items-center justify-between text-body">
+          {nameOf(id)}
+          <Button
+            look="small"
+            onClick={() => {
+              onChange(ids.filter((one) => one !== id));
+            }}
+          >
+            free it
+          </Button>
+        </p>
+      ))}
+    </>
   );
 }

@@ -12,8 +12,11 @@ import { choose } from '../../testing/choose';
 
 vi.mock('../thinker', () => ({ think: thinkHere }));
 
-const plant = (name: string, profileId: string): PlantRow => ({
-  id: name,
+const ID = '0190a000-0000-7000-8000-00000000000';
+const HOUSELEEK = `${ID}8`;
+const LETTUCE = `${ID}9`;
+const plant = (id: string, name: string, profileId: string): PlantRow => ({
+  id,
   name,
   profileId,
   climate: 'summer',
@@ -21,14 +24,13 @@ const plant = (name: string, profileId: string): PlantRow => ({
   keeps: ['coir-pith'],
   version: 1,
 });
-const ID = '0190a000-0000-7000-8000-00000000000';
 const open = (id: string): readonly Told[] =>
   openPage(id === '' ? <PlantsPage /> : <PlantPage />, {
     role: 'tester',
     at: `/blend/plants/${id}`,
     path: id === '' ? '*' : '/blend/plants/:id',
     answers: {
-      '/plants': [plant('Houseleek', 'arid-succulents'), plant('Lettuce', 'seed-plugs')],
+      '/plants': [plant(HOUSELEEK, 'Houseleek', 'arid-succulents'), plant(LETTUCE, 'Lettuce', 'seed-plugs')],
       '/profiles': TARGET_PROFILES,
       ...lists({
         lots: SHELF,
@@ -41,7 +43,7 @@ const open = (id: string): readonly Told[] =>
   });
 
 it('ranks what there is for the plant that is chosen, with days', async () => {
-  open('Houseleek');
+  open(HOUSELEEK);
   const suits = within(await screen.findByRole('region', { name: 'What suits it' }));
   expect(await screen.findByText(/Kept for it: Coir/)).toBeTruthy();
   const rows = await suits.findAllByRole('row', undefined, { timeout: 3000 });
@@ -50,14 +52,20 @@ it('ranks what there is for the plant that is chosen, with days', async () => {
 
 it('sends a changed plant whole, with the version that was changed', async () => {
   const user = userEvent.setup();
-  const told = open('Houseleek');
+  const told = open(HOUSELEEK);
   await user.click(await screen.findByRole('button', { name: 'Change this plant' }));
   await choose(screen.getByLabelText('Where it stands'), /wind/i, user);
   await user.click(screen.getByRole('button', { name: 'free it' }));
   await user.click(screen.getByRole('button', { name: 'Keep it' }));
+  await vi.waitFor(
+    () => {
+      expect(told).toHaveLength(1);
+    },
+    { timeout: 5000 },
+  );
   expect(told[0]).toMatchObject({
     address: '/plants',
-    body: { id: 'Houseleek', version: 1, climate: 'wind', keeps: [] },
+    body: { id: HOUSELEEK, version: 1, climate: 'wind', keeps: [] },
   });
 });
 
@@ -66,5 +74,5 @@ it('stand together by their use, and lead to what suits them', async () => {
   await choose(await screen.findByLabelText('Together by'), 'use');
   const rows = screen.getAllByRole('row').map(({ textContent }) => textContent);
   expect(rows).toContainEqual(expect.stringMatching(/^Seed and plugs 1$/));
-  expect(screen.getByRole('link', { name: 'Lettuce' }).getAttribute('href')).toBe('/blend/plants/Lettuce');
+  expect(screen.getByRole('link', { name: 'Lettuce' }).getAttribute('href')).toBe(`/blend/plants/${LETTUCE}`);
 });

@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import type { ReactElement } from 'react';
+import { memo, type ReactElement } from 'react';
 import { fixed } from '../format';
 import { Check } from '../Check';
 import type { Column, TableModel } from './column';
@@ -32,40 +32,81 @@ export function WideTable<Row>({ model, lines, columns }: WideProps<Row>): React
       </thead>
       <tbody ref={place}>
         <Room height={before} width={width} />
-        {shown.map(({ line, index }) =>
-          line.kind === 'group' ? (
-            <tr key={line.key} ref={measure} data-index={index} className="border-b border-ink">
-              <th scope="rowgroup" colSpan={width} className="pt-5 pb-1 text-left text-head">
-                {line.words} <span className="figure text-small font-normal">{fixed(line.n, 0)}</span>
-              </th>
-            </tr>
-          ) : (
-            <tr key={line.key} ref={measure} data-index={index} className="border-b border-zinc2">
-              {columns.map((column) => (
-                <Cell key={column.key} column={column} row={line.row} />
-              ))}
-              {ticking !== undefined && (
-                <td className="text-right">
-                  <Check
-                    label={ticking.label(line.row)}
-                    unseen
-                    checked={ticking.ids.includes(line.key)}
-                    onChange={(ticked) => {
-                      ticking.onChange(
-                        ticked ? [...ticking.ids, line.key] : ticking.ids.filter((id) => id !== line.key),
-                      );
-                    }}
-                  />
-                </td>
-              )}
-            </tr>
-          ),
-        )}
+        {shown.map(({ line, index }) => (
+          <LineRow
+            key={line.key}
+            line={line}
+            index={index}
+            columns={columns}
+            width={width}
+            measure={measure}
+            ticking={ticking}
+            isTicked={ticking?.ids.includes(line.key) === true}
+          />
+        ))}
         <Room height={after} width={width} />
       </tbody>
     </table>
   );
 }
+
+interface LineRowProps<Row> {
+  readonly line: Line<Row>;
+  readonly index: number;
+  readonly columns: readonly Column<Row>[];
+  readonly width: number;
+  readonly measure: (element: Element | null) => void;
+  readonly ticking: TableModel<Row>['ticking'];
+  readonly isTicked: boolean;
+}
+
+function LineRowDrawn<Row>({
+  line,
+  index,
+  columns,
+  width,
+  measure,
+  ticking,
+  isTicked,
+}: LineRowProps<Row>): ReactElement {
+  if (line.kind === 'group')
+    return (
+      <tr ref={measure} data-index={index} className="border-b border-ink">
+        <th scope="rowgroup" colSpan={width} className="pt-5 pb-1 text-left text-head">
+          {line.words} <span className="figure text-small font-normal">{fixed(line.n, 0)}</span>
+        </th>
+      </tr>
+    );
+  return (
+    <tr ref={measure} data-index={index} className="border-b border-zinc2">
+      {columns.map((column) => (
+        <Cell key={column.key} column={column} row={line.row} />
+      ))}
+      {ticking !== undefined && (
+        <td className="text-right">
+          <Check
+            label={ticking.label(line.row)}
+            unseen
+            checked={isTicked}
+            onChange={(ticked) => {
+              ticking.onChange(ticked ? [...ticking.ids, line.key] : ticking.ids.filter((id) => id !== line.key));
+            }}
+          />
+        </td>
+      )}
+    </tr>
+  );
+}
+
+/** Whoever scrolls past is not drawn anew: a line is its row, its columns and its tick. */
+const LineRow = memo(
+  LineRowDrawn,
+  (a, b) =>
+    a.index === b.index &&
+    a.columns === b.columns &&
+    a.ticking === b.ticking &&
+    (a.line === b.line || (a.line.kind === 'row' && b.line.kind === 'row' && a.line.row === b.line.row)),
+) as typeof LineRowDrawn;
 
 /** Room of lines that are not drawn. */
 function Room({ height, width }: { readonly height: number; readonly width: number }): ReactElement | null {

@@ -59,6 +59,8 @@ export function useLines<Row>(lines: readonly Line<Row>[], further: TableModel<R
     estimateSize: () => LINE.height,
     overscan: LINE.beyond,
     scrollMargin: margin,
+    // Scrolling goes on while lines are drawn.
+    useFlushSync: false,
     initialOffset: start,
     getItemKey: (index) => lines[index]?.key ?? index,
   });

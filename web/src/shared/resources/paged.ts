@@ -15,8 +15,9 @@ export const asks = (asked: object): string => {
 export const pages = <T>(key: readonly string[], address: string, asked: object) =>
   infiniteQueryOptions({
     queryKey: [...key, 'pages', asked],
-    queryFn: ({ pageParam }) =>
-      api.get<Page<T>>(`${address}${asks(pageParam === '' ? asked : { ...asked, after: pageParam })}`),
+    // A list that nobody looks at any more is not waited for.
+    queryFn: ({ pageParam, signal }) =>
+      api.get<Page<T>>(`${address}${asks(pageParam === '' ? asked : { ...asked, after: pageParam })}`, signal),
     initialPageParam: '',
     getNextPageParam: ({ next }) => next,
     placeholderData: keepPreviousData,
