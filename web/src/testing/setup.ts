@@ -1,6 +1,6 @@
 import { cleanup } from '@testing-library/react';
 import { createElement, type ReactElement, type ReactNode } from 'react';
-import { afterEach, vi } from 'vitest';
+import { afterEach, beforeAll, vi } from 'vitest';
 
 // There is no canvas here: a chart stands as its title and what it says. The options have tests of their own.
 vi.mock('../shared/chart/Chart', () => ({
@@ -33,6 +33,11 @@ if (typeof window !== 'undefined')
   Object.assign(window, {
     matchMedia: (query: string) => Object.assign(new EventTarget(), { matches: false, media: query }),
   });
+
+// The contract's classes are there when a form asks for them: a test does not wait for a module.
+beforeAll(async () => {
+  await import('../shared/forms/check');
+});
 
 afterEach(() => {
   cleanup();
