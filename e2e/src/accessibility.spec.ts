@@ -82,7 +82,8 @@ for (const part of PARTS) {
     let looked = 0;
     for (const address of addresses.filter(isLookedAt)) {
       await me.page.goto(`${notebook.url}${address}`);
-      await me.page.locator('main').waitFor();
+      // Not while it is on its way: until then it says that it takes a moment.
+      await me.page.locator('main h1').first().waitFor();
       await checkAt(me, address, FULL ? WAYS : WAYS.filter((_, way) => way === (looked + SEED) % WAYS.length));
       looked += 1;
       for (const size of [SIZES.tablet, SIZES.phone]) {
