@@ -113,23 +113,8 @@ function SignIn({ place }: { readonly place: string }): ReactElement {
   return (
     <form className="flex flex-col gap-4" onSubmit={submit}>
       <h2 className="text-lead">Sign in to {place}</h2>
-      <Field
-        label="Name"
-        autoComplete="username"
-        value={name}
-        onChange={(next) => {
-          setName(next);
-        }}
-      />
-      <Field
-        label="Password"
-        type="password"
-        autoComplete="current-password"
-        value={password}
-        onChange={(next) => {
-          setPassword(next);
-        }}
-      />
+      <Field label="Name" autoComplete="username" value={name} onChange={setName} />
+      <Field label="Password" type="password" autoComplete="current-password" value={password} onChange={setPassword} />
       {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
       <Button type="submit" look="act" disabled={enter.isPending}>
         Sign in
@@ -151,30 +136,14 @@ function FirstLead(): ReactElement {
     <form className="flex flex-col gap-4" onSubmit={submit}>
       <h2 className="text-lead">An empty notebook</h2>
       <p className="text-ink2">You are its first lead. Everyone else gets a name from you.</p>
-      <Field
-        label="Where is this bench?"
-        value={place}
-        placeholder="the potting shed"
-        onChange={(next) => {
-          setPlace(next);
-        }}
-      />
-      <Field
-        label="Your name"
-        autoComplete="username"
-        value={name}
-        onChange={(next) => {
-          setName(next);
-        }}
-      />
+      <Field label="Where is this bench?" value={place} placeholder="the potting shed" onChange={setPlace} />
+      <Field label="Your name" autoComplete="username" value={name} onChange={setName} />
       <Field
         label="A password of at least 10 characters"
         type="password"
         autoComplete="new-password"
         value={password}
-        onChange={(next) => {
-          setPassword(next);
-        }}
+        onChange={setPassword}
       />
       {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
       <Button type="submit" look="act" disabled={enter.isPending}>

@@ -55,14 +55,7 @@ export function LeaveOut({ sheet }: { readonly sheet: RunSheet }): ReactElement 
             setChosen(Number(i));
           }}
         />
-        <Field
-          label="Why"
-          value={reason}
-          placeholder="knocked over before it was weighed"
-          onChange={(next) => {
-            setReason(next);
-          }}
-        />
+        <Field label="Why" value={reason} placeholder="knocked over before it was weighed" onChange={setReason} />
         {exclude.error !== null && <Sorry>{sentenceOf(exclude.error)}</Sorry>}
         <span className="flex gap-4">
           <Button type="submit" look="slab" disabled={exclude.isPending}>

@@ -58,9 +58,7 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
 
         value={text}
         placeholder={'Nitrate N;62;mg/L\nPotassium;180;mg/L'}
-        onChange={(next) => {
-          setText(next);
-        }}
+        onChange={setText}
         className="mt-2"
       />
       {text.trim() !== '' && <AsRead report={report} />}

@@ -90,14 +90,7 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
         options={RUBRICS.map((one) => ({ key: one.key, words: `${one.label}: ${one.use}` }))}
         onChange={setRubric}
       />
-      <Field
-        label="Blind code"
-        value={sampleCode}
-        onChange={(next) => {
-          setCode(next);
-        }}
-        className="w-24"
-      />
+      <Field label="Blind code" value={sampleCode} onChange={setCode} className="w-24" />
       <fieldset className="flex flex-wrap gap-x-5">
         <legend className="text-small font-semibold">Who smells, looks, feels</legend>
         {raters.map((one) => (
