@@ -1,13 +1,15 @@
 import type { SessionState } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { forgetAllButSession, queryClient, sessionQuery } from '../shared/resources/client';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
-import { Field } from '../kit/Field';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { TextField } from '../shared/forms/fields';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 
 const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 
@@ -21,14 +23,10 @@ const DEMO = [
   { name: 'Visitor', role: 'reader', sees: 'looks, changes nothing' },
 ] as const;
 
-function useEnter(address: string) {
-  return useMutation({
-    mutationFn: (body: object) => api.post<SessionState>(address, body),
-    onSuccess: (state) => {
-      forgetAllButSession();
-      queryClient.setQueryData(sessionQuery.queryKey, state);
-    },
-  });
+/** Who is signed in now; what another saw at this computer is forgotten. */
+function comeIn(state: SessionState): void {
+  forgetAllButSession();
+  queryClient.setQueryData(sessionQuery.queryKey, state);
 }
 
 /** The door: sign in, open the demo with one click, or name the first lead of an empty notebook. */
@@ -60,7 +58,10 @@ export function Door({ session }: { readonly session: SessionState }): ReactElem
 }
 
 function Demo(): ReactElement {
-  const enter = useEnter('/session/demo');
+  const enter = useMutation({
+    mutationFn: (body: { readonly name: string }) => api.post<SessionState>('/session/demo', body),
+    onSuccess: comeIn,
+  });
   const [first, ...others] = DEMO;
   return (
     <section className="flex flex-col gap-4">
@@ -103,52 +104,48 @@ function Demo(): ReactElement {
 }
 
 function SignIn({ place }: { readonly place: string }): ReactElement {
-  const enter = useEnter('/session');
-  const [name, setName] = useState('');
-  const [password, setPassword] = useState('');
-  const submit = (event: SubmitEvent): void => {
-    event.preventDefault();
-    enter.mutate({ name, password });
-  };
+  const form = useBodyForm({
+    body: 'SignIn',
+    start: { name: '', password: '' },
+    read: (typed) => typed,
+    send: (said) => api.post<SessionState>('/session', said),
+    onKept: comeIn,
+  });
   return (
-    <form className="flex flex-col gap-4" onSubmit={submit}>
+    <BodyForm form={form} label={`Sign in to ${place}`} className="flex flex-col gap-4">
       <h2 className="text-lead">Sign in to {place}</h2>
-      <Field label="Name" autoComplete="username" value={name} onChange={setName} />
-      <Field label="Password" type="password" autoComplete="current-password" value={password} onChange={setPassword} />
-      {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
-      <Button type="submit" look="act" disabled={enter.isPending}>
+      <TextField name="name" label="Name" autoComplete="username" />
+      <TextField name="password" label="Password" type="password" autoComplete="current-password" />
+      <Button type="submit" look="act" disabled={form.isBusy}>
         Sign in
       </Button>
-    </form>
+    </BodyForm>
   );
 }
 
 function FirstLead(): ReactElement {
-  const enter = useEnter('/first-lead');
-  const [place, setPlace] = useState('');
-  const [name, setName] = useState('');
-  const [password, setPassword] = useState('');
-  const submit = (event: SubmitEvent): void => {
-    event.preventDefault();
-    enter.mutate({ place, name, password });
-  };
+  const form = useBodyForm({
+    body: 'FirstLead',
+    start: { place: '', name: '', password: '' },
+    read: (typed) => typed,
+    send: (said) => api.post<SessionState>('/first-lead', said),
+    onKept: comeIn,
+  });
   return (
-    <form className="flex flex-col gap-4" onSubmit={submit}>
+    <BodyForm form={form} label="An empty notebook" className="flex flex-col gap-4">
       <h2 className="text-lead">An empty notebook</h2>
       <p className="text-ink2">You are its first lead. Everyone else gets a name from you.</p>
-      <Field label="Where is this bench?" value={place} placeholder="the potting shed" onChange={setPlace} />
-      <Field label="Your name" autoComplete="username" value={name} onChange={setName} />
-      <Field
+      <TextField name="place" label="Where is this bench?" placeholder="the potting shed" />
+      <TextField name="name" label="Your name" autoComplete="username" />
+      <TextField
+        name="password"
         label="A password of at least 10 characters"
         type="password"
         autoComplete="new-password"
-        value={password}
-        onChange={setPassword}
       />
-      {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
-      <Button type="submit" look="act" disabled={enter.isPending}>
+      <Button type="submit" look="act" disabled={form.isBusy}>
         Open the notebook
       </Button>
-    </form>
+    </BodyForm>
   );
 }

@@ -1,11 +1,14 @@
 import type { NewNote, RunSheet } from '@bent-pail/contract';
 import { PHOTO_LIMIT } from '@bent-pail/contract/choices';
 import { useMutation } from '@tanstack/react-query';
-import { useRef, useState, type SubmitEvent, type ReactElement } from 'react';
+import { useRef, useState, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { api, sentenceOf } from '../shared/api';
 import { once } from '../shared/once';
 import { Field } from '../kit/Field';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { TextField } from '../shared/forms/fields';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { clockTime, day } from '../kit/format';
 import { queryClient } from '../shared/resources/client';
 import { runQuery } from '../shared/resources/runs';
@@ -67,38 +70,24 @@ export function Asides({ sheet, mayWrite }: AsidesProps): ReactElement | null {
 const again = (runId: string): Promise<void> => queryClient.invalidateQueries(runQuery(runId));
 
 function AddNote({ runId }: { readonly runId: string }): ReactElement {
-  const [text, setText] = useState('');
-  const add = useMutation({
-    mutationFn: (said: string) =>
-      once(['note', runId, said], (id) => {
-        const body: NewNote = { id: id(), text: said };
-        return api.post<undefined>(`/runs/${runId}/notes`, body);
-      }),
-    onSuccess: async () => {
-      setText('');
-      await again(runId);
+  const form = useBodyForm({
+    body: 'NewNote',
+    start: { text: '' },
+    read: ({ text }): Omit<NewNote, 'id'> => ({ text: text.trim() }),
+    send: (said) =>
+      once(['note', runId, said], (id) => api.post<undefined>(`/runs/${runId}/notes`, { id: id(), ...said })),
+    onKept: () => {
+      form.fields.reset();
+      return again(runId);
     },
   });
   return (
-    <form
-      className="flex flex-1 items-end gap-3"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        if (text.trim() !== '') add.mutate(text.trim());
-      }}
-    >
-      <Field
-        label="A note"
-        value={text}
-        onChange={setText}
-        className="flex-1"
-        placeholder="what the numbers do not say"
-      />
-      <Button type="submit" disabled={add.isPending || text.trim() === ''}>
+    <BodyForm form={form} label="Add a note" className="flex flex-1 flex-wrap items-end gap-3">
+      <TextField name="text" label="A note" className="flex-1" placeholder="what the numbers do not say" />
+      <Button type="submit" disabled={form.isBusy || form.fields.watch('text').trim() === ''}>
         Note it
       </Button>
-      {add.error !== null && <Sorry>{sentenceOf(add.error)}</Sorry>}
-    </form>
+    </BodyForm>
   );
 }
 

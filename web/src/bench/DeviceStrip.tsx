@@ -1,5 +1,13 @@
 import type { NewReading } from '@bent-pail/contract';
-import { DEVICE_OF_STEP, readingRefusal, valueInUnit, type DeviceKind, type Sheet, type Step } from '@bent-pail/core';
+import {
+  DEVICE_OF_STEP,
+  parseNumber,
+  readingRefusal,
+  valueInUnit,
+  type DeviceKind,
+  type Sheet,
+  type Step,
+} from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { simulatedDevice, useDevices } from '../shared/devices/deviceStore';
@@ -7,7 +15,6 @@ import { useDevice, type DeviceView } from '../shared/devices/useDevice';
 import { Choice } from '../kit/Choice';
 import { Field } from '../kit/Field';
 import { fixed } from '../kit/format';
-import { numberOf } from '../shared/numberOf';
 import type { CellAt } from './cursor';
 import { newReading } from './newReading';
 import { usualLoad } from './usualLoad';
@@ -109,6 +116,7 @@ function Simulated({ kind, step, lit, cells }: SimulatedProps): ReactElement {
   const device = simulatedDevice(kind);
   const [load, setLoad] = useState(() => String(usualLoad(step, lit.replicate, cells)));
   const [fault, setFault] = useState(device.fault);
+  const typed = parseNumber(load);
   return (
     <>
       <Field
@@ -116,12 +124,15 @@ function Simulated({ kind, step, lit, cells }: SimulatedProps): ReactElement {
         mode="decimal"
         value={load}
         onChange={setLoad}
+        sorry={typed.kind === 'refused' && load !== '' ? typed.sentence : undefined}
         className="w-28 font-normal"
       />
       <Button
+        disabled={typed.kind !== 'number'}
         onClick={() => {
+          if (typed.kind !== 'number') return;
           device.measure(step.kind === 'ec' ? 'dS/m' : 'pH');
-          device.load(numberOf(load, 'Load'), performance.now());
+          device.load(typed.value, performance.now());
         }}
       >
         Put it on

@@ -1,10 +1,8 @@
 import type { RunSheet } from '@bent-pail/contract';
-import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { Field } from '../kit/Field';
-import { numberOf } from '../shared/numberOf';
-import { FillingFields } from '../shared/filling/FillingFields';
-import { FillingTrouble } from '../shared/filling/FillingTrouble';
-import { useTypedFilling } from '../shared/filling/useTypedFilling';
+import type { ReactElement } from 'react';
+import { FillingFields, ItIsRight } from '../shared/filling/FillingFields';
+import { useFillingForm } from '../shared/filling/useFillingForm';
+import { BodyForm } from '../shared/forms/BodyForm';
 import { StepPicture } from './StepPicture';
 import { Button } from '../kit/Button';
 
@@ -22,18 +20,12 @@ interface MeasureOneProps {
 }
 
 function MeasureOne({ vessel, left }: MeasureOneProps): ReactElement {
-  const [depth, setDepth] = useState('');
-  const { typed, setTyped, isSending, error, keep } = useTypedFilling(vessel.id, {
-    more: () => ({ shape: { height_cm: numberOf(depth, 'Depth') } }),
-  });
+  const { form, beSure } = useFillingForm({ vesselId: vessel.id, asksDepth: true });
   return (
-    <form
+    <BodyForm
+      form={form}
       className="flex flex-wrap items-end gap-4 border-b-[3px] border-ink bg-paper px-5 py-3"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        keep(false);
-      }}
-      aria-label={`Measure ${vessel.name}`}
+      label={`Measure ${vessel.name}`}
     >
       <StepPicture picture="level" />
       <div className="max-w-[30ch] self-center">
@@ -43,17 +35,11 @@ function MeasureOne({ vessel, left }: MeasureOneProps): ReactElement {
           {left > 1 ? `${String(left - 1)} more after this.` : 'The last one.'}
         </p>
       </div>
-      <Field label="Depth inside, cm" className="w-36" mode="decimal" value={depth} onChange={setDepth} />
-      <FillingFields typed={typed} onChange={setTyped} />
-      <Button type="submit" look="slab" disabled={isSending}>
+      <FillingFields asksDepth />
+      <Button type="submit" look="slab" disabled={form.isBusy}>
         Keep the vessel
       </Button>
-      <FillingTrouble
-        error={error}
-        onSure={() => {
-          keep(true);
-        }}
-      />
-    </form>
+      <ItIsRight beSure={beSure} />
+    </BodyForm>
   );
 }

@@ -1,15 +1,13 @@
 import type { RunSheet } from '@bent-pail/contract';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { api, sentenceOf } from '../shared/api';
-import { Field } from '../kit/Field';
+import { useState, type ReactElement } from 'react';
+import { api } from '../shared/api';
+import { ReasonForm } from '../shared/forms/ReasonForm';
 import { fixed } from '../kit/format';
 import { once } from '../shared/once';
 import { queryClient } from '../shared/resources/client';
 import { runQuery } from '../shared/resources/runs';
 import { useWorks } from '../shared/useSession';
 import { ButtonLink, Button } from '../kit/Button';
-import { Sorry } from '../kit/Sorry';
 import { lotsKey } from '../shared/resources/lots';
 
 /** A finished run whose vessels were measured otherwise since: it stands as it was, and says so. */
@@ -48,29 +46,20 @@ export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElemen
 }
 
 function TakeUp({ runId }: { readonly runId: string }): ReactElement {
-  const [reason, setReason] = useState('');
-  const take = useMutation({
-    mutationFn: () =>
-      once(['take up', runId, reason], (id) => api.post<RunSheet>(`/runs/${runId}/fillings`, { id: id(), reason })),
-    onSuccess: async (next) => {
-      queryClient.setQueryData(runQuery(runId).queryKey, next);
-      await queryClient.invalidateQueries({ queryKey: lotsKey });
-    },
-  });
   return (
-    <form
-      className="mt-2 flex flex-wrap items-end gap-4"
-      aria-label="Take newer fillings up"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        take.mutate();
+    <ReasonForm
+      body="TakeUpFillings"
+      label="Take newer fillings up"
+      ask="Why the newer ones are right"
+      act="Work this run out anew"
+      className="mt-2"
+      send={(said) =>
+        once(['take up', runId, said], (id) => api.post<RunSheet>(`/runs/${runId}/fillings`, { id: id(), ...said }))
+      }
+      onKept={async (next) => {
+        queryClient.setQueryData(runQuery(runId).queryKey, next);
+        await queryClient.invalidateQueries({ queryKey: lotsKey });
       }}
-    >
-      <Field label="Why the newer ones are right" className="w-80" value={reason} onChange={setReason} />
-      <Button type="submit" look="slab" disabled={take.isPending}>
-        Work this run out anew
-      </Button>
-      {take.error !== null && <Sorry className="basis-full">{sentenceOf(take.error)}</Sorry>}
-    </form>
+    />
   );
 }

@@ -1,9 +1,8 @@
 import type { SamplePlan } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { Choice } from '../kit/Choice';
-import { Field } from '../kit/Field';
+import { useWatch } from 'react-hook-form';
+import { CheckField, ChoiceField, TextField } from '../shared/forms/fields';
 import { SamplePicture } from './SamplePicture';
-import { Check } from '../kit/Check';
 
 /** A sample plan as it is typed. */
 export interface TypedSample {
@@ -36,61 +35,22 @@ const COMBINED = [
   { key: 'as-taken', words: 'left as taken' },
 ] as const;
 
-interface SampleFieldsProps {
-  readonly sample: TypedSample;
-  readonly onChange: (sample: TypedSample) => void;
-}
-
-/** Where the sample is from, of how many increments, and what was done with them. */
-export function SampleFields({ sample, onChange }: SampleFieldsProps): ReactElement {
-  const set = (patch: Partial<TypedSample>): void => {
-    onChange({ ...sample, ...patch });
-  };
+/** Where the sample is from, of how many increments, and what was done with them; fields of the run's form. */
+export function SampleFields(): ReactElement {
+  const [from, increments] = useWatch<{ sample: TypedSample }, readonly ['sample.from', 'sample.increments']>({
+    name: ['sample.from', 'sample.increments'],
+  });
   return (
     <fieldset className="flex basis-full flex-wrap items-end gap-x-4 gap-y-2">
       <legend className="text-small text-ink2">The sample</legend>
-      <Choice
-        label="Taken from"
-        value={sample.from}
-        options={FROM}
-        onChange={(from) => {
-          set({ from });
-        }}
-      />
-      {sample.from !== '' && (
+      <ChoiceField name="sample.from" label="Taken from" options={FROM} />
+      {from !== '' && (
         <>
-          <Field
-            label="Increments"
-            mode="numeric"
-            className="w-28"
-            value={sample.increments}
-            onChange={(increments) => {
-              set({ increments });
-            }}
-          />
-          <Choice
-            label="Put together"
-            value={sample.combined}
-            options={COMBINED}
-            onChange={(combined) => {
-              set({ combined });
-            }}
-          />
-          <Check
-            label="sunken fines mixed back in"
-            checked={sample.finesMixedBack}
-            onChange={(finesMixedBack) => {
-              set({ finesMixedBack });
-            }}
-          />
-          <Check
-            label="moistened, left closed overnight"
-            checked={sample.moistened}
-            onChange={(moistened) => {
-              set({ moistened });
-            }}
-          />
-          <SamplePicture from={sample.from} increments={Number(sample.increments) || 0} />
+          <TextField name="sample.increments" label="Increments" mode="numeric" className="w-28" />
+          <ChoiceField name="sample.combined" label="Put together" options={COMBINED} />
+          <CheckField name="sample.finesMixedBack" label="sunken fines mixed back in" />
+          <CheckField name="sample.moistened" label="moistened, left closed overnight" />
+          <SamplePicture from={from} increments={Number(increments) || 0} />
         </>
       )}
     </fieldset>

@@ -7,11 +7,12 @@ import { cardPageOf, sheetOf } from '../testing/fixtures';
 import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
 import { StartRun } from './StartRun';
+import { idOf } from '../testing/ids';
 import { choose } from '../testing/choose';
 
 const lot = (id: string, classId: string): LotRow => ({ ...cardPageOf([]).lot, id, classId, name: classId });
 const vessel = (i: number, height_cm: number): VesselRow => ({
-  id: `v${String(i)}`,
+  id: idOf(`v${String(i)}`),
   name: `V${String(i)}`,
   kind: 'vessel',
   height_cm,
@@ -21,10 +22,10 @@ const vessel = (i: number, height_cm: number): VesselRow => ({
 const vessels = [vessel(1, 12), vessel(2, 12), vessel(3, 12), vessel(4, 5), vessel(5, 5)];
 const protocols: readonly ProtocolRow[] = PROTOCOLS.map((protocol) => ({ protocol }));
 
-const open = (protocolKey?: string, lotId = 'pumice') =>
+const open = (protocolKey?: string, lotId = idOf('pumice')) =>
   openPage(<StartRun lotId={lotId} protocolKey={protocolKey} />, {
     answers: {
-      ...lists({ lots: [lot('pumice', 'pumice-coarse'), lot('peat', 'peat-light-fine')] }),
+      ...lists({ lots: [lot(idOf('pumice'), 'pumice-coarse'), lot(idOf('peat'), 'peat-light-fine')] }),
       '/vessels': vessels,
       '/protocols': protocols,
       '/users': [],
@@ -42,10 +43,10 @@ describe('starting a run', () => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]?.body).toMatchObject({
-      lotId: 'pumice',
+      lotId: idOf('pumice'),
       protocol: 'saturate-drain-dry',
       replicates: 3,
-      vesselIds: ['v1', 'v2', 'v3'],
+      vesselIds: ['v1', 'v2', 'v3'].map(idOf),
       settings: { packingHabit: 'tapped', soak_min: 1440 },
     });
     expect(told[0]?.body.sample).toBeUndefined();
@@ -57,7 +58,7 @@ describe('starting a run', () => {
   });
 
   it('tells of moistening where a medium sheds water, and not elsewhere', async () => {
-    open(undefined, 'peat');
+    open(undefined, idOf('peat'));
     expect(await screen.findByText(/First moisten it/)).toBeDefined();
   });
 
@@ -82,7 +83,8 @@ describe('starting a run', () => {
     await userEvent.clear(await screen.findByLabelText('Replicates'));
     await userEvent.type(screen.getByLabelText('Replicates'), 'some');
     await press();
-    expect((await screen.findByRole('alert')).textContent).toMatch(/Replicates: “some” is not a number/);
+    expect((await screen.findByRole('alert')).textContent).toMatch(/“some” is not a number/);
+    expect(screen.getByLabelText('Replicates').getAttribute('aria-invalid')).toBe('true');
     expect(told).toEqual([]);
   });
 });

@@ -1,25 +1,25 @@
 import type { LotRow, NewRun, ProtocolRow, RunSheet, UserRow, VesselRow } from '@bent-pail/contract';
 import { defaultSettings, findMediaClass, type PackingHabit, type Protocol } from '@bent-pail/core';
-import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { Await } from '../shared/Await';
-import { api, sentenceOf } from '../shared/api';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { ChoiceField, TextField } from '../shared/forms/fields';
+import { typedNumber } from '../shared/forms/Mistyped';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
-import { Choice } from '../kit/Choice';
-import { Field } from '../kit/Field';
 import { FindAmong } from '../kit/FindAmong';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { fixed } from '../kit/format';
-import { numberOf } from '../shared/numberOf';
 import { protocolOptions } from '../shared/protocolOptions';
 import { queryClient } from '../shared/resources/client';
 import { activeUsersQuery } from '../shared/resources/people';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { vesselsQuery } from '../shared/resources/vessels';
-import { NO_SAMPLE, SampleFields, type TypedSample } from './SampleFields';
+import { NO_SAMPLE, SampleFields } from './SampleFields';
 import { Button } from '../kit/Button';
-import { Sorry } from '../kit/Sorry';
 import { todayKey } from '../shared/resources/today';
 
 interface StartRunProps {
@@ -66,6 +66,14 @@ const HABITS = [
   { key: 'pressed', words: 'pressed with a load' },
 ] as const satisfies readonly { key: PackingHabit; words: string }[];
 
+const START = {
+  /** Empty for as many as the protocol usually takes. */
+  replicates: '',
+  settings: { packingHabit: 'tapped' as PackingHabit, press_gcm2: '10' },
+  sample: NO_SAMPLE,
+  studentId: '',
+};
+
 interface StartFormProps extends Pick<StartRunProps, 'protocolKey'> {
   readonly firstLot: LotRow | undefined;
   readonly vessels: readonly VesselRow[];
@@ -76,93 +84,98 @@ interface StartFormProps extends Pick<StartRunProps, 'protocolKey'> {
 function StartForm({ protocolKey, firstLot, vessels, protocols, students }: StartFormProps): ReactElement {
   const navigate = useNavigate();
   const [lot, setLot] = useState(firstLot);
-  const [key, setKey] = useState(protocolKey ?? 'saturate-drain-dry');
-  const [typedCount, setCount] = useState<string>();
-  const [habit, setHabit] = useState<PackingHabit>('tapped');
-  const [sample, setSample] = useState<TypedSample>(NO_SAMPLE);
-  const [load, setLoad] = useState('10');
-  const [student, setStudent] = useState('');
   const [first, setFirst] = useState<string>();
-  const { protocol } = (protocols.find((one) => one.protocol.key === key) ?? protocols[0]) as ProtocolRow;
-  const count = typedCount ?? String(protocol.replicates.usual);
-  const from = Math.max(
-    0,
-    vessels.findIndex((vessel) => vessel.id === (first ?? firstVessel(vessels, protocol))),
-  );
-  const used = vessels.slice(from, from + (Number(count) || 0));
+  const chosen = (key: string): Protocol =>
+    ((protocols.find(({ protocol }) => protocol.key === key) ?? protocols[0]) as ProtocolRow).protocol;
   const classId = lot?.classId;
   const mediaClass = classId === undefined ? undefined : findMediaClass(classId);
-  const shedsWater = mediaClass?.moistenFirst === true;
-  const settings = defaultSettings(mediaClass, protocol);
-  const start = useMutation({
-    mutationFn: () => {
-      const said: Omit<NewRun, 'id'> = {
+  const vesselsFor = (protocol: Protocol, count: string): readonly VesselRow[] => {
+    const from = vessels.findIndex(({ id }) => id === (first ?? firstVessel(vessels, protocol)));
+    return vessels.slice(Math.max(0, from), Math.max(0, from) + (Number(count) || 0));
+  };
+  const form = useBodyForm({
+    body: 'NewRun',
+    start: { ...START, protocol: protocolKey ?? 'saturate-drain-dry' },
+    read: ({ replicates, settings: { packingHabit, press_gcm2 }, sample, studentId, ...typed }): Omit<NewRun, 'id'> => {
+      const protocol = chosen(typed.protocol);
+      const count = replicates.trim() === '' ? String(protocol.replicates.usual) : replicates;
+      return {
         lotId: lot?.id ?? '',
-        protocol: key,
-        replicates: numberOf(count, 'Replicates'),
-        vesselIds: protocol.usesVessel ? used.map((vessel) => vessel.id) : [],
+        protocol: typed.protocol,
+        replicates: typedNumber(count, 'replicates'),
+        vesselIds: protocol.usesVessel ? vesselsFor(protocol, count).map(({ id }) => id) : [],
         settings: {
-          ...settings,
-          packingHabit: habit,
-          ...(habit === 'pressed' ? { press_gcm2: numberOf(load, 'Load') } : {}),
+          ...defaultSettings(mediaClass, protocol),
+          packingHabit,
+          ...(packingHabit === 'pressed' ? { press_gcm2: typedNumber(press_gcm2, 'settings.press_gcm2') } : {}),
         },
         ...(sample.from === ''
           ? {}
-          : { sample: { ...sample, from: sample.from, increments: numberOf(sample.increments, 'Increments') } }),
-        ...(student === '' ? {} : { studentId: student }),
+          : {
+              sample: {
+                ...sample,
+                from: sample.from,
+                increments: typedNumber(sample.increments, 'sample.increments'),
+              },
+            }),
+        ...(studentId === '' ? {} : { studentId }),
       };
-      return once(['run', said], (id) => api.post<RunSheet>('/runs', { id: id(), ...said }));
     },
-    onSuccess: async (sheet) => {
+    send: (said) => once(['run', said], (id) => api.post<RunSheet>('/runs', { id: id(), ...said })),
+    onKept: async (sheet) => {
       await queryClient.invalidateQueries({ queryKey: todayKey });
       void navigate(`/bench/runs/${sheet.id}`);
     },
   });
+  const [key, typedCount, habit, studentId] = form.fields.watch([
+    'protocol',
+    'replicates',
+    'settings.packingHabit',
+    'studentId',
+  ]);
+  const protocol = chosen(key);
+  const used = vesselsFor(protocol, typedCount.trim() === '' ? String(protocol.replicates.usual) : typedCount);
   return (
-    <form
+    <BodyForm
+      form={form}
+      label="Start a run"
       className="flex flex-wrap items-end gap-4 border-b-[3px] border-ink bg-paper px-5 py-4"
-      aria-label="Start a run"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        start.mutate();
-      }}
     >
       <LotChoice label="Lot" chosen={lot} onChoose={setLot} />
-      <Choice label="Protocol" value={key} options={protocolOptions(protocols)} onChange={setKey} />
-      <Field label="Replicates" mode="numeric" value={count} onChange={setCount} className="w-28" />
+      <ChoiceField name="protocol" label="Protocol" options={protocolOptions(protocols)} />
+      <TextField
+        name="replicates"
+        label="Replicates"
+        mode="numeric"
+        placeholder={String(protocol.replicates.usual)}
+        className="w-28"
+      />
       {protocol.usesVessel && (
         <>
-          <Choice label="Packed" value={habit} options={HABITS} onChange={setHabit} />
+          <ChoiceField name="settings.packingHabit" label="Packed" options={HABITS} />
           {habit === 'pressed' && (
-            <Field label="Load, g/cm²" mode="decimal" value={load} onChange={setLoad} className="w-28" />
+            <TextField name="settings.press_gcm2" label="Load, g/cm²" mode="decimal" className="w-28" />
           )}
-          <FindAmong
-            label="Vessels, from"
-            value={vessels[from]?.id ?? ''}
-            placeholder="name, depth"
-            options={vessels.map(({ id, name, height_cm }) => ({
-              key: id,
-              words: height_cm === undefined ? name : `${name}, ${String(height_cm)} cm`,
-            }))}
-            onChange={setFirst}
-          />
+          <VesselChoice vessels={vessels} chosen={used[0]?.id ?? ''} onChoose={setFirst} />
         </>
       )}
       {students.length > 0 && (
         <FindAmong
           label="Entered by"
-          value={student}
+          value={studentId}
           placeholder="name"
           options={[{ key: '', words: 'us' }, ...students.map(({ id, name }) => ({ key: id, words: name }))]}
-          onChange={setStudent}
+          onChange={(id) => {
+            form.fields.setValue('studentId', id);
+          }}
         />
       )}
-      <Button type="submit" look="act" disabled={start.isPending || lot === undefined}>
+      <Button type="submit" look="act" disabled={form.isBusy || lot === undefined}>
         Open the sheet
       </Button>
-      <SampleFields sample={sample} onChange={setSample} />
+      <SampleFields />
       <p className="text-ink2 basis-full text-small">
-        {shedsWater && protocol.usesVessel && (
+        {mediaClass?.moistenFirst === true && protocol.usesVessel && (
           <b className="text-ink">
             First moisten it until a squeezed handful just holds, and leave it closed overnight: dry, it sheds
             water.{' '}
@@ -170,8 +183,28 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
         )}
         {protocol.plain} Takes {protocol.takes}.{protocol.usesVessel && used.length > 0 ? ` ${inVessels(used)}` : ''}
       </p>
-      {start.error !== null && <Sorry className="basis-full">{sentenceOf(start.error)}</Sorry>}
-    </form>
+    </BodyForm>
+  );
+}
+
+interface VesselChoiceProps {
+  readonly vessels: readonly VesselRow[];
+  readonly chosen: string;
+  readonly onChoose: (id: string) => void;
+}
+
+function VesselChoice({ vessels, chosen, onChoose }: VesselChoiceProps): ReactElement {
+  return (
+    <FindAmong
+      label="Vessels, from"
+      value={chosen}
+      placeholder="name, depth"
+      options={vessels.map(({ id, name, height_cm }) => ({
+        key: id,
+        words: height_cm === undefined ? name : `${name}, ${String(height_cm)} cm`,
+      }))}
+      onChange={onChoose}
+    />
   );
 }
 

@@ -157,9 +157,11 @@ describe('a vessel that nobody measured', () => {
 
   it('says which field is none', async () => {
     const told = openPage(<MeasureVessels sheet={bare} />);
+    await user.type(screen.getByLabelText('Depth inside, cm'), '12');
     await user.type(screen.getByLabelText('Empty, g'), 'light');
     await user.click(screen.getByRole('button', { name: 'Keep the vessel' }));
-    expect((await screen.findByRole('alert')).textContent).toMatch(/^Empty: /);
+    expect((await screen.findByRole('alert')).textContent).toMatch(/“light” is not a number/);
+    expect(screen.getByLabelText('Empty, g').getAttribute('aria-invalid')).toBe('true');
     expect(told).toEqual([]);
   });
 

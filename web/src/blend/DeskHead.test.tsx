@@ -9,14 +9,17 @@ import { blendRow, deskViewOf } from '../testing/desk';
 import { openPage, type Told } from '../testing/page';
 import { DeskHead } from './DeskHead';
 import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { idOf } from '../testing/ids';
 import { choose } from '../testing/choose';
 
-const lines = [
+const parts = [
   { lotId: 'bark-graded', parts: 3 },
   { lotId: 'coir-pith', parts: 1 },
 ];
-const view = deskViewOf(lines);
-const row = blendRow('0190a000-0000-7000-8000-000000000001', 'Tub mix', lines);
+const view = deskViewOf(parts);
+const row = blendRow('0190a000-0000-7000-8000-000000000001', 'Tub mix', parts);
+// What is kept names its lots by ids.
+const lines = parts.map((line) => ({ ...line, lotId: idOf(line.lotId) }));
 const page: BlendPage = { id: row.id, name: row.name, versions: [row.latest] };
 
 interface Shown {
@@ -28,7 +31,13 @@ interface Shown {
 }
 
 /** The head of the desk over a recipe that changes as somebody works on it. */
-function head({ page: kept, changed = true, recipe = view.recipe, name = 'Tub mix', answers = {} }: Shown = {}): {
+function head({
+  page: kept,
+  changed = true,
+  recipe = { ...view.recipe, lines },
+  name = 'Tub mix',
+  answers = {},
+}: Shown = {}): {
   readonly told: readonly Told[];
   readonly now: () => BlendDraft;
 } {
@@ -82,7 +91,7 @@ describe('lime and sulphur', () => {
   });
 
   it.each(['much', '600', '-501'])('%s is none: it stays in the field, marked, and changes nothing', async (text) => {
-    const { now } = head({ recipe: { ...view.recipe, lime_meqPerL: 7 } });
+    const { now } = head({ recipe: { ...view.recipe, lines, lime_meqPerL: 7 } });
     const user = userEvent.setup();
     await user.clear(lime());
     await user.paste(text);
@@ -112,12 +121,12 @@ describe('keeping a blend', () => {
   it('asks for a name first', async () => {
     const { told } = head({ name: '' });
     await userEvent.setup().click(screen.getByRole('button', { name: 'Keep it' }));
-    expect((await screen.findByRole('alert')).textContent).toBe('Give the blend a name, then keep it.');
+    expect((await screen.findByRole('alert')).textContent).toBe('Give the blend a name of 1 to 120 letters.');
     expect(told).toEqual([]);
   });
 
   it('leaves out lines that stand at nothing', async () => {
-    const recipe = { ...view.recipe, lines: [...lines, { lotId: 'perlite-coarse', parts: 0 }] };
+    const recipe = { ...view.recipe, lines: [...lines, { lotId: idOf('perlite-coarse'), parts: 0 }] };
     const { told } = head({ recipe, name: ' Tub mix ' });
     await userEvent.setup().click(screen.getByRole('button', { name: 'Keep it' }));
     await vi.waitFor(() => {

@@ -1,26 +1,16 @@
-import type { BlendPage, NewBlendVersion, ProfileRow } from '@bent-pail/contract';
+import type { BlendPage, ProfileRow } from '@bent-pail/contract';
 import { parseNumber, type DeskResult } from '@bent-pail/core';
-import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState, type ReactElement } from 'react';
-import { useNavigate } from 'react-router';
-import { v7 as uuidv7 } from 'uuid';
-import { api, sentenceOf } from '../shared/api';
-import { once } from '../shared/once';
 import { useHand } from '../shared/handStore';
 import { PotPicker } from '../shared/pot/PotPicker';
 import { useLastPot } from '../shared/pot/usePot';
-import { queryClient } from '../shared/resources/client';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useWorks } from '../shared/useSession';
-import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import type { BlendDraft } from './draftStore';
+import { KeepVersion } from './KeepVersion';
 import { ModelChoice } from './ModelChoice';
 import { VersionLine } from './VersionLine';
 import { Choice } from '../kit/Choice';
-import { BOX } from '../kit/box';
-import { Button } from '../kit/Button';
-import { Sorry } from '../kit/Sorry';
-import { todayKey } from '../shared/resources/today';
-import { blendsKey } from '../shared/resources/blends';
 
 interface DeskHeadProps {
   readonly draft: BlendDraft;
@@ -38,13 +28,8 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
   const { draft, draftKey, changed, page, shown, result, profiles, onChange } = props;
   const works = useWorks();
   const { recipe } = draft;
-  const [reason, setReason] = useState('');
-  const keep = useKeep(props, reason, () => {
-    setReason('');
-  });
   const setPot = useLastPot((state) => state.remember);
   useBlendInHand(page, result, recipe.pot.height_cm);
-  const next = (page?.versions[0]?.n ?? 0) + 1;
   const canKeep = works && result !== undefined && shown === undefined && (changed || page === undefined);
   return (
     <>
@@ -106,72 +91,18 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
         ]}
       />
       {canKeep && (
-        <form
-          className="flex flex-wrap items-center justify-end gap-2.5 border-b border-zinc3 bg-zinc1 px-3 py-1.5"
-          onSubmit={(event) => {
-            event.preventDefault();
-            keep.mutate();
+        <KeepVersion
+          key={draftKey}
+          draft={draft}
+          draftKey={draftKey}
+          page={page}
+          onName={(name) => {
+            onChange({ ...draft, name });
           }}
-        >
-          <input
-            className={`${BOX} w-44`}
-            aria-label="Name of the blend"
-            placeholder="name it"
-            value={draft.name}
-            onChange={(event) => {
-              onChange({ ...draft, name: event.target.value });
-            }}
-          />
-          {next > 1 && (
-            <input
-              className={`${BOX} w-44`}
-              aria-label="Reason for this version"
-              placeholder="why this version"
-              maxLength={300}
-              value={reason}
-              onChange={(event) => {
-                setReason(event.target.value);
-              }}
-            />
-          )}
-          <Button type="submit" look="act" disabled={keep.isPending}>
-            {next === 1 ? 'Keep it' : `Keep as version ${String(next)}`}
-          </Button>
-        </form>
+        />
       )}
-      {keep.error !== null && <Sorry>{sentenceOf(keep.error)}</Sorry>}
     </>
   );
-}
-
-function useKeep({ draft, draftKey, page }: DeskHeadProps, reason: string, onKept: () => void) {
-  const navigate = useNavigate();
-  const drop = useDrafts((state) => state.drop);
-  // A new blend is the same one however often, and however changed, it is sent.
-  const [newId] = useState(() => uuidv7());
-  return useMutation({
-    mutationFn: async () => {
-      if (draft.name.trim() === '') throw new Error('Give the blend a name, then keep it.');
-      const lines = draft.recipe.lines.filter((line) => line.parts > 0);
-      const said = {
-        name: draft.name.trim(),
-        recipe: { ...draft.recipe, lines },
-        ...(reason.trim() === '' ? {} : { reason: reason.trim() }),
-      };
-      const blendId = draftKey === NEW ? newId : draftKey;
-      return once(['blend', blendId, said], (id) => {
-        const body: NewBlendVersion = { id: id(), blendId, ...said };
-        return api.post<BlendPage>('/blends', body);
-      });
-    },
-    onSuccess: async (kept) => {
-      await queryClient.invalidateQueries({ queryKey: blendsKey });
-      await queryClient.invalidateQueries({ queryKey: todayKey });
-      drop(draftKey);
-      onKept();
-      if (page === undefined) void navigate(`/blend/${kept.id}`, { replace: true });
-    },
-  });
 }
 
 /** The blend on this page is what one carries on to the next station. */

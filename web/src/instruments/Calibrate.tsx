@@ -1,17 +1,17 @@
 import type { InstrumentRow, NewCalibration } from '@bent-pail/contract';
 import { judgeCalibration, type InstrumentKind, type JudgedCalibration } from '@bent-pail/core';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { v7 as uuidv7 } from 'uuid';
-import { api, sentenceOf } from '../shared/api';
+import type { ReactElement } from 'react';
+import { api } from '../shared/api';
+import { once } from '../shared/once';
 import { CautionStrip } from '../shared/CautionStrip';
-import { Field } from '../kit/Field';
-import { numberOf } from '../shared/numberOf';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { TextField } from '../shared/forms/fields';
+import { typedNumber } from '../shared/forms/Mistyped';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { queryClient } from '../shared/resources/client';
 import { instrumentsQuery } from '../shared/resources/instruments';
 import { serverNow } from '../shared/serverClock';
 import { SlopeBar } from './SlopeBar';
-import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
 import { runsKey } from '../shared/resources/runs';
@@ -37,25 +37,31 @@ const LEAST: Readonly<Record<InstrumentKind, number>> = { pH: 2, ec: 1, scale: 1
 const shownUnit = ({ kind, showsMv }: InstrumentRow): string =>
   kind === 'pH' ? (showsMv ? 'mV' : 'pH') : kind === 'ec' ? 'dS/m' : 'g';
 
-/** Points of which what was shown is typed; the third buffer may stay empty. */
-function pointsOf(row: InstrumentRow, typed: readonly TypedPoint[]): NewCalibration['points'] {
-  return typed
-    .filter((point, i) => i < LEAST[row.kind] || point.shown.trim() !== '')
-    .map((point, i) => ({
-      nominal: numberOf(point.nominal, `${STANDARD[row.kind]} ${String(i + 1)}`),
-      shown: numberOf(point.shown, `Shown in ${point.nominal}`),
-    }));
+interface Typed {
+  readonly temp_C: string;
+  readonly points: readonly TypedPoint[];
 }
 
+/** What is sent of what was typed; the third buffer may stay empty. */
+const readFor =
+  ({ kind }: InstrumentRow) =>
+  ({ temp_C, points }: Typed): Pick<NewCalibration, 'temp_C' | 'points'> => ({
+    temp_C: typedNumber(temp_C, 'temp_C'),
+    points: points.flatMap(({ nominal, shown }, i) =>
+      i >= LEAST[kind] && shown.trim() === ''
+        ? []
+        : {
+            nominal: typedNumber(nominal, `points.${String(i)}.nominal`),
+            shown: typedNumber(shown, `points.${String(i)}.shown`),
+          },
+    ),
+  });
+
 /** What it comes to while it is typed; undefined until it can be said. */
-function judgedSoFar(
-  row: InstrumentRow,
-  typed: readonly TypedPoint[],
-  temperature: string,
-): JudgedCalibration | undefined {
-  if (typed.filter((point) => point.shown.trim() !== '').length < LEAST[row.kind]) return undefined;
+function judgedSoFar(row: InstrumentRow, typed: Typed): JudgedCalibration | undefined {
+  if (typed.points.filter((point) => point.shown.trim() !== '').length < LEAST[row.kind]) return undefined;
   try {
-    return judgeCalibration(row, { points: pointsOf(row, typed), temp_C: numberOf(temperature, 'Temperature') });
+    return judgeCalibration(row, readFor(row)(typed));
   } catch (error) {
     // Half a number, or buffers that are alike: said when it is kept.
     if (error instanceof Error) return undefined;
@@ -65,20 +71,16 @@ function judgedSoFar(
 
 /** Two or three buffers, a standard or check weights; the slope is seen before it is kept. */
 export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readonly onDone: () => void }): ReactElement {
-  const [typed, setTyped] = useState<readonly TypedPoint[]>(USUAL[row.kind].map((nominal) => ({ nominal, shown: '' })));
-  const [temperature, setTemperature] = useState('20');
-  const judged = judgedSoFar(row, typed, temperature);
-  const keep = useMutation({
-    mutationFn: async () => {
-      const body: NewCalibration = {
-        id: uuidv7(),
-        at: new Date(serverNow()).toISOString(),
-        temp_C: numberOf(temperature, 'Temperature'),
-        points: pointsOf(row, typed),
-      };
-      return api.post<InstrumentRow[]>(`/instruments/${row.id}/calibrations`, body);
-    },
-    onSuccess: async (rows) => {
+  const read = readFor(row);
+  const form = useBodyForm({
+    body: 'NewCalibration',
+    start: { temp_C: '20', points: USUAL[row.kind].map((nominal): TypedPoint => ({ nominal, shown: '' })) },
+    read: (typed) => ({ at: new Date(serverNow()).toISOString(), ...read(typed) }),
+    send: ({ at, ...said }) =>
+      once(['calibration', row.id, said], (id) =>
+        api.post<InstrumentRow[]>(`/instruments/${row.id}/calibrations`, { id: id(), at, ...said }),
+      ),
+    onKept: async (rows) => {
       queryClient.setQueryData(instrumentsQuery.queryKey, rows);
       await queryClient.invalidateQueries({ queryKey: [...instrumentsQuery.queryKey, row.id] });
       await queryClient.invalidateQueries({ queryKey: runsKey });
@@ -86,66 +88,56 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
       onDone();
     },
   });
-  const change = (i: number, patch: Partial<TypedPoint>): void => {
-    setTyped(typed.map((point, at) => (at === i ? { ...point, ...patch } : point)));
-  };
+  const judged = judgedSoFar(row, form.fields.watch());
   return (
-    <form
+    <BodyForm
+      form={form}
       className="flex w-full flex-col gap-3 border-2 border-ink bg-paper p-3"
-      aria-label={`${row.kind === 'pH' ? 'Calibrate' : 'Check'} ${row.name}`}
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        keep.mutate();
-      }}
+      label={`${row.kind === 'pH' ? 'Calibrate' : 'Check'} ${row.name}`}
     >
       {row.kind !== 'scale' && <CautionStrip caution="chemicals" />}
-      {typed.map((point, i) => (
-        <div key={i} className="flex gap-3">
-          <Field
-            label={STANDARD[row.kind]}
-            mode="decimal"
-            value={point.nominal}
-            className="w-1/2"
-            onChange={(nominal) => {
-              change(i, { nominal });
-            }}
-          />
-          <Field
+      {USUAL[row.kind].map((usual, i) => (
+        <div key={usual} className="flex gap-3">
+          <TextField name={`points.${String(i)}.nominal`} label={STANDARD[row.kind]} mode="decimal" className="w-1/2" />
+          <TextField
+            name={`points.${String(i)}.shown`}
             label={`Shown, ${shownUnit(row)}${i >= LEAST[row.kind] ? ', may stay empty' : ''}`}
             mode="text"
-            value={point.shown}
             className="w-1/2"
-            onChange={(shown) => {
-              change(i, { shown });
-            }}
           />
         </div>
       ))}
       <div className="flex items-end gap-3">
-        <Field label="At, °C" mode="decimal" value={temperature} className="w-24" onChange={setTemperature} />
-        <p className="flex-1 text-small" aria-live="polite">
-          {judged === undefined ? (
-            <span className="text-ink2">What it is worth shows here before it is kept.</span>
-          ) : (
-            <>
-              {judged.slopePercent !== undefined && <SlopeBar percent={judged.slopePercent} />}{' '}
-              <b className="figure">{judged.words}</b>
-              {judged.checks.map((check) => (
-                <span key={check.code} className="block">
-                  {check.message}
-                </span>
-              ))}
-            </>
-          )}
-        </p>
+        <TextField name="temp_C" label="At, °C" mode="decimal" className="w-24" />
+        <Worth judged={judged} />
       </div>
-      {keep.error !== null && <Sorry>{sentenceOf(keep.error)}</Sorry>}
       <div className="flex gap-3">
-        <Button type="submit" look="act" disabled={keep.isPending}>
+        <Button type="submit" look="act" disabled={form.isBusy}>
           {judged?.state === 'failed' ? 'Keep it, failed as it is' : 'Keep'}
         </Button>
         <Button onClick={onDone}>Leave it</Button>
       </div>
-    </form>
+    </BodyForm>
+  );
+}
+
+/** What the calibration is worth, as far as it is typed. */
+function Worth({ judged }: { readonly judged: JudgedCalibration | undefined }): ReactElement {
+  return (
+    <p className="flex-1 text-small" aria-live="polite">
+      {judged === undefined ? (
+        <span className="text-ink2">What it is worth shows here before it is kept.</span>
+      ) : (
+        <>
+          {judged.slopePercent !== undefined && <SlopeBar percent={judged.slopePercent} />}{' '}
+          <b className="figure">{judged.words}</b>
+          {judged.checks.map((check) => (
+            <span key={check.code} className="block">
+              {check.message}
+            </span>
+          ))}
+        </>
+      )}
+    </p>
   );
 }

@@ -35,10 +35,8 @@ export function NewInstrument({ onDone }: { readonly onDone: () => void }): Reac
     body: 'NewInstrument',
     start: NEW,
     read,
-    send: (typed) => {
-      const said = read(typed);
-      return once(['instrument', said], (id) => api.post<InstrumentRow[]>('/instruments', { id: id(), ...said }));
-    },
+    send: (said) =>
+      once(['instrument', said], (id) => api.post<InstrumentRow[]>('/instruments', { id: id(), ...said })),
     onKept: (rows) => {
       queryClient.setQueryData(instrumentsQuery.queryKey, rows);
       onDone();

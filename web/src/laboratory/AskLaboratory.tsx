@@ -1,14 +1,14 @@
 import type { LabRequestRow, LotRow, NewLabRequest } from '@bent-pail/contract';
 import { LAB_DELAYS_min } from '@bent-pail/contract/choices';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type ReactElement, type SubmitEvent } from 'react';
-import { api, sentenceOf } from '../shared/api';
+import { useState, type ReactElement } from 'react';
+import { api } from '../shared/api';
 import { once } from '../shared/once';
-import { Choice } from '../kit/Choice';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { ChoiceField } from '../shared/forms/fields';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { LotChoice } from '../shared/lots/LotChoice';
 import { queryClient } from '../shared/resources/client';
 import { Button } from '../kit/Button';
-import { Sorry } from '../kit/Sorry';
 import { todayKey } from '../shared/resources/today';
 import { laboratoryKey } from '../shared/resources/laboratory';
 
@@ -22,32 +22,23 @@ const DELAYS = [
 /** Sends a sample to the practice laboratory. */
 export function AskLaboratory({ firstLot }: { readonly firstLot: LotRow | undefined }): ReactElement {
   const [lot, setLot] = useState(firstLot);
-  const [delay, setDelay] = useState(String(A_DAY));
-  const ask = useMutation({
-    mutationFn: () => {
-      const said: Omit<NewLabRequest, 'id'> = { lotId: lot?.id ?? '', delay_min: Number(delay) };
-      return once(['laboratory', said], (id) => api.post<LabRequestRow>('/laboratory', { id: id(), ...said }));
-    },
-    onSuccess: async () => {
+  const form = useBodyForm({
+    body: 'NewLabRequest',
+    start: { delay_min: String(A_DAY) },
+    read: ({ delay_min }): Omit<NewLabRequest, 'id'> => ({ lotId: lot?.id ?? '', delay_min: Number(delay_min) }),
+    send: (said) => once(['laboratory', said], (id) => api.post<LabRequestRow>('/laboratory', { id: id(), ...said })),
+    onKept: async () => {
       await queryClient.invalidateQueries({ queryKey: laboratoryKey });
       await queryClient.invalidateQueries({ queryKey: todayKey });
     },
   });
   return (
-    <form
-      className="mt-2 flex flex-wrap items-end gap-x-3.5 gap-y-2"
-      aria-label="Send a sample"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        ask.mutate();
-      }}
-    >
+    <BodyForm form={form} label="Send a sample" className="mt-2 flex flex-wrap items-end gap-x-3.5 gap-y-2">
       <LotChoice label="A sample of" chosen={lot} onChoose={setLot} />
-      <Choice label="It takes" value={delay} options={DELAYS} onChange={setDelay} />
-      <Button type="submit" disabled={lot === undefined || ask.isPending}>
+      <ChoiceField name="delay_min" label="It takes" options={DELAYS} />
+      <Button type="submit" disabled={lot === undefined || form.isBusy}>
         Send it
       </Button>
-      {ask.error !== null && <Sorry>{sentenceOf(ask.error)}</Sorry>}
-    </form>
+    </BodyForm>
   );
 }

@@ -22,7 +22,7 @@ export function OwnPassword(): ReactElement {
     },
   });
   const { isSubmitSuccessful } = form.fields.formState;
-  const isChanged = isSubmitSuccessful && !form.isBusy && form.error === null;
+  const isChanged = isSubmitSuccessful && !form.isBusy && form.refusal === null;
   return (
     <BodyForm form={form} label="Your password" className="flex flex-wrap items-end gap-3">
       <TextField name="present" label="Present password" type="password" autoComplete="current-password" />

@@ -1,11 +1,10 @@
 import type { EditUser, UserRow } from '@bent-pail/contract';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState, type ReactElement, type SubmitEvent } from 'react';
+import { useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { Await } from '../shared/Await';
 import { Choice } from '../kit/Choice';
 import { Dialog } from '../kit/Dialog';
-import { Field } from '../kit/Field';
 import type { Column } from '../kit/table/column';
 import { DataTable } from '../kit/table/DataTable';
 import { useTableView } from '../kit/table/useTableView';
@@ -13,6 +12,7 @@ import { queryClient } from '../shared/resources/client';
 import { usersQuery } from '../shared/resources/people';
 import { useMe } from '../shared/useSession';
 import { AddPerson } from './AddPerson';
+import { FirstPassword } from './FirstPassword';
 import { ROLE_WORDS } from './roles';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
@@ -100,14 +100,12 @@ export function People(): ReactElement {
 /** Role, a forgotten password, signing out everywhere, switching off: each says what it does and is done at once. */
 function ChangePerson({ user }: { readonly user: UserRow }): ReactElement {
   const me = useMe();
-  const [password, setPassword] = useState('');
   const [done, setDone] = useState('');
   const change = useMutation({
     mutationFn: ({ body }: { readonly body: EditUser; readonly done: string }) =>
       api.patch<UserRow[]>(`/users/${user.id}`, body),
     onSuccess: (users, { done: said }) => {
       queryClient.setQueryData(usersQuery.queryKey, users);
-      setPassword('');
       setDone(said);
     },
   });
@@ -130,22 +128,7 @@ function ChangePerson({ user }: { readonly user: UserRow }): ReactElement {
       />
       {user.id !== me.id && (
         <>
-          <form
-            className="flex items-end gap-3"
-            aria-label={`A new first password for ${user.name}`}
-            onSubmit={(event: SubmitEvent) => {
-              event.preventDefault();
-              change.mutate({
-                body: { password },
-                done: 'The new password works; the old one and its sessions are over.',
-              });
-            }}
-          >
-            <Field label="A new first password" type="password" value={password} onChange={setPassword} />
-            <Button type="submit" disabled={password === '' || change.isPending}>
-              Set it
-            </Button>
-          </form>
+          <FirstPassword user={user} onSaid={setDone} />
           <Button
             onClick={() => {
               end.mutate();

@@ -70,7 +70,7 @@ function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElem
     body: 'EditNotebook',
     start: typedFrom(notebook),
     read,
-    send: (typed) => api.patch<NotebookInfo>('/notebook', read(typed)),
+    send: (said) => api.patch<NotebookInfo>('/notebook', said),
     onKept: () => queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey }),
   });
   return (
@@ -97,7 +97,7 @@ function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElem
         <Button type="submit" disabled={form.isBusy}>
           Keep
         </Button>
-        {form.fields.formState.isSubmitSuccessful && !form.isBusy && form.error === null && (
+        {form.fields.formState.isSubmitSuccessful && !form.isBusy && form.refusal === null && (
           <span role="status">Kept.</span>
         )}
       </p>

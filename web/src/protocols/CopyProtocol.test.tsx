@@ -3,14 +3,15 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { openPage } from '../testing/page';
+import { idOf } from '../testing/ids';
 import { CopyProtocol } from './CopyProtocol';
 
 const base = PROTOCOLS.find((one) => one.key === 'saturate-drain-dry') as Protocol;
 
-function open(own = false) {
+function open(own = false, of = base) {
   const kept: string[] = [];
   const told = openPage(
-    <CopyProtocol base={base} own={own} onKept={(key) => kept.push(key)} onLeave={() => undefined} />,
+    <CopyProtocol base={of} own={own} onKept={(key) => kept.push(key)} onLeave={() => undefined} />,
     { answers: { '/protocols': [] } },
   );
   return { kept, told };
@@ -35,12 +36,13 @@ describe('a copy of a protocol', () => {
   });
 
   it('of our own is its next version, under its own key', async () => {
-    const { told } = open(true);
+    const ours = { ...base, key: idOf('ours'), copiedFrom: base.key };
+    const { told } = open(true, ours);
     await userEvent.click(screen.getByRole('button', { name: `Keep as version ${String(base.version + 1)}` }));
     await vi.waitFor(() => {
       expect(told).toHaveLength(1);
     });
-    expect(told[0]?.body).toMatchObject({ key: base.key, from: base.key });
+    expect(told[0]?.body).toMatchObject({ key: ours.key, from: ours.key });
   });
 
   it('says what is no number, and sends nothing', async () => {
@@ -49,6 +51,7 @@ describe('a copy of a protocol', () => {
     await userEvent.type(screen.getByLabelText('Drain, min'), 'an hour');
     await userEvent.click(screen.getByRole('button', { name: 'Keep the copy' }));
     expect((await screen.findByRole('alert')).textContent).toMatch(/“an hour” is not a number/);
+    expect(screen.getByLabelText('Drain, min').getAttribute('aria-invalid')).toBe('true');
     expect(told).toEqual([]);
   });
 

@@ -1,17 +1,16 @@
 import type { ProtocolRow } from '@bent-pail/contract';
 import type { Protocol, Step } from '@bent-pail/core';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { api, sentenceOf } from '../shared/api';
-import { Field } from '../kit/Field';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { LongTextField, TextField } from '../shared/forms/fields';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { queryClient } from '../shared/resources/client';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { StepLine } from './ProtocolSteps';
-import { editsOf, hasBounds, ownMinutes, typedCopy, waitsBy, type TypedCopy, type TypedStep } from './copyEdits';
+import { editsOf, hasBounds, ownMinutes, typedCopy, waitsBy } from './copyEdits';
 import { Button } from '../kit/Button';
-import { Sorry } from '../kit/Sorry';
-import { LongField } from '../kit/LongField';
 
 interface CopyProtocolProps {
   readonly base: Protocol;
@@ -24,156 +23,60 @@ interface CopyProtocolProps {
 /** Times, bounds, words and replicates of a copy; what is read and how it is worked out stay. */
 export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps): ReactElement {
   const [key] = useState(own ? base.key : uuidv7());
-  const [typed, setTyped] = useState<TypedCopy>(() => typedCopy(base, own ? base.label : `${base.label}, ours`));
-  const keep = useMutation({
-    mutationFn: () => api.post<ProtocolRow[]>('/protocols', { key, from: base.key, ...editsOf(base, typed) }),
-    onSuccess: (rows) => {
+  const form = useBodyForm({
+    body: 'NewProtocol',
+    start: typedCopy(base, own ? base.label : `${base.label}, ours`),
+    draft: `a copy of ${base.key}, version ${String(base.version)}`,
+    read: (typed) => ({ key, from: base.key, ...editsOf(base, typed) }),
+    send: (said) => api.post<ProtocolRow[]>('/protocols', said),
+    onKept: (rows) => {
       queryClient.setQueryData(protocolsQuery.queryKey, rows);
       onKept(key);
     },
   });
-  const step = (stepKey: string, patch: Partial<TypedStep>): void => {
-    setTyped({
-      ...typed,
-      steps: { ...typed.steps, [stepKey]: { ...(typed.steps[stepKey] as TypedStep), ...patch } },
-    });
-  };
   return (
-    <form
-      aria-label={own ? `Change ${base.label}` : `Copy of ${base.label}`}
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        keep.mutate();
-      }}
-    >
+    <BodyForm form={form} label={own ? `Change ${base.label}` : `Copy of ${base.label}`}>
       <div className="flex flex-wrap items-end gap-4">
-        <Field
-          label="Name"
-          value={typed.label}
-          className="w-72"
-          onChange={(label) => {
-            setTyped({ ...typed, label });
-          }}
-        />
-        <Field
-          label="Replicates"
-          mode="numeric"
-          value={typed.replicates}
-          className="w-28"
-          onChange={(replicates) => {
-            setTyped({ ...typed, replicates });
-          }}
-        />
+        <TextField name="label" label="Name" className="w-72" />
+        <TextField name="replicates" label="Replicates" mode="numeric" className="w-28" />
         {waitsBy(base, 'soak_min') && (
-          <Field
-            label="Soak, min"
-            mode="decimal"
-            placeholder="usual"
-            value={typed.soak_min}
-            className="w-32"
-            onChange={(soak_min) => {
-              setTyped({ ...typed, soak_min });
-            }}
-          />
+          <TextField name="soak_min" label="Soak, min" mode="decimal" placeholder="usual" className="w-32" />
         )}
         {waitsBy(base, 'drain_min') && (
-          <Field
-            label="Drain, min"
-            mode="decimal"
-            placeholder="60"
-            value={typed.drain_min}
-            className="w-32"
-            onChange={(drain_min) => {
-              setTyped({ ...typed, drain_min });
-            }}
-          />
+          <TextField name="drain_min" label="Drain, min" mode="decimal" placeholder="60" className="w-32" />
         )}
-        <Button type="submit" look="act" disabled={keep.isPending}>
+        <Button type="submit" look="act" disabled={form.isBusy}>
           {own ? `Keep as version ${String(base.version + 1)}` : 'Keep the copy'}
         </Button>
         <Button onClick={onLeave}>Leave it</Button>
       </div>
-      {keep.error !== null && <Sorry className="mt-2">{sentenceOf(keep.error)}</Sorry>}
       <ol className="mt-3.5">
-        {base.steps.map((one, i) => (
-          <StepFields
-            key={one.key}
-            place={i}
-            one={one}
-            now={typed.steps[one.key] as TypedStep}
-            onStep={(patch) => {
-              step(one.key, patch);
-            }}
-          />
+        {base.steps.map((step, i) => (
+          <StepFields key={step.key} place={i} step={step} />
         ))}
       </ol>
-    </form>
+    </BodyForm>
   );
 }
 
-interface StepFieldsProps {
-  readonly place: number;
-  readonly one: Step;
-  readonly now: TypedStep;
-  readonly onStep: (patch: Partial<TypedStep>) => void;
-}
-
 /** What may be another in a copy of a step: its words, its bounds, how long it waits. */
-function StepFields({ place, one, now, onStep }: StepFieldsProps): ReactElement {
+function StepFields({ place, step }: { readonly place: number; readonly step: Step }): ReactElement {
+  const at = `steps.${step.key}`;
   return (
     <StepLine place={place}>
       <div className="flex flex-wrap items-end gap-3">
-        <Field
-          label="Step"
-          value={now.label}
-          className="w-72"
-          onChange={(label) => {
-            onStep({ label });
-          }}
-        />
-        {hasBounds(one) && (
+        <TextField name={`${at}.label`} label="Step" className="w-72" />
+        {hasBounds(step) && (
           <>
-            <Field
-              label={`From, ${one.unit}`}
-              mode="decimal"
-              value={now.lo}
-              className="w-24"
-              onChange={(lo) => {
-                onStep({ lo });
-              }}
-            />
-            <Field
-              label={`To, ${one.unit}`}
-              mode="decimal"
-              value={now.hi}
-              className="w-24"
-              onChange={(hi) => {
-                onStep({ hi });
-              }}
-            />
+            <TextField name={`${at}.lo`} label={`From, ${step.unit}`} mode="decimal" className="w-24" />
+            <TextField name={`${at}.hi`} label={`To, ${step.unit}`} mode="decimal" className="w-24" />
           </>
         )}
-        {ownMinutes(one) !== undefined && (
-          <Field
-            label="Waits, min"
-            mode="decimal"
-            value={now.minutes}
-            className="w-28"
-            onChange={(minutes) => {
-              onStep({ minutes });
-            }}
-          />
+        {ownMinutes(step) !== undefined && (
+          <TextField name={`${at}.minutes`} label="Waits, min" mode="decimal" className="w-28" />
         )}
       </div>
-      <LongField
-        label="What to do"
-        rows={2}
-        value={now.say}
-        onChange={(say) => {
-          onStep({ say });
-        }}
-        className="mt-1"
-      />
+      <LongTextField name={`${at}.say`} label="What to do" rows={2} className="mt-1" />
     </StepLine>
   );
 }

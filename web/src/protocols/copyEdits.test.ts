@@ -23,8 +23,15 @@ describe('a copy as it is typed', () => {
   });
 
   it('names the field that is no number', () => {
-    expect(() => editsOf(main, { ...start, drain_min: 'an hour' })).toThrow(/^Drain: /);
-    expect(() => editsOf(main, { ...start, steps: step('tare', { hi: '1,500' }) })).toThrow(/^Tare, vessel dry, to: /);
+    expect(() => editsOf(main, { ...start, drain_min: 'an hour' })).toThrow(
+      expect.objectContaining({ field: 'drain_min' }) as Error,
+    );
+    expect(() => editsOf(main, { ...start, steps: step('tare', { hi: '1,500' }) })).toThrow(
+      expect.objectContaining({
+        field: 'steps.tare.hi',
+        message: expect.stringMatching(/^Is 1,500/) as string,
+      }) as Error,
+    );
   });
 
   it('takes the times that a step itself waits', () => {

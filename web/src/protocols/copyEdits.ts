@@ -1,5 +1,5 @@
 import type { ProtocolEdits, Protocol, Step, StepEdit } from '@bent-pail/core';
-import { numberOf } from '../shared/numberOf';
+import { maybeNumber, typedNumber } from '../shared/forms/Mistyped';
 
 /** A step as the form holds it: everything as text. */
 export interface TypedStep {
@@ -50,30 +50,27 @@ export function typedCopy(base: Protocol, label: string): TypedCopy {
 
 function stepEdit(step: Step, typed: TypedStep): StepEdit | undefined {
   const was = typedStep(step);
+  const at = (field: keyof TypedStep): string => `steps.${step.key}.${field}`;
   const edit: StepEdit = {
     key: step.key,
     ...(typed.label === was.label ? {} : { label: typed.label }),
     ...(typed.say === was.say ? {} : { say: typed.say }),
     ...(typed.lo === was.lo && typed.hi === was.hi
       ? {}
-      : { bounds: [numberOf(typed.lo, `${step.label}, from`), numberOf(typed.hi, `${step.label}, to`)] as const }),
-    ...(typed.minutes === was.minutes ? {} : { minutes: numberOf(typed.minutes, `${step.label}, waits`) }),
+      : { bounds: [typedNumber(typed.lo, at('lo')), typedNumber(typed.hi, at('hi'))] as const }),
+    ...(typed.minutes === was.minutes ? {} : { minutes: typedNumber(typed.minutes, at('minutes')) }),
   };
   return Object.keys(edit).length === 1 ? undefined : edit;
 }
 
-/** What was changed, and nothing else; throws the sentence of the first field that is not a number. */
+/** What was changed, and nothing else; throws `Mistyped` for the first field that is not a number. */
 export function editsOf(base: Protocol, typed: TypedCopy): ProtocolEdits {
-  const time = (text: string, what: string): number | undefined =>
-    text.trim() === '' ? undefined : numberOf(text, what);
-  const soak_min = time(typed.soak_min, 'Soak');
-  const drain_min = time(typed.drain_min, 'Drain');
   const steps = base.steps.flatMap((step) => stepEdit(step, typed.steps[step.key] as TypedStep) ?? []);
   return {
     label: typed.label,
-    replicates: numberOf(typed.replicates, 'Replicates'),
-    ...(soak_min === undefined ? {} : { soak_min }),
-    ...(drain_min === undefined ? {} : { drain_min }),
+    replicates: typedNumber(typed.replicates, 'replicates'),
+    ...maybeNumber(typed.soak_min, 'soak_min'),
+    ...maybeNumber(typed.drain_min, 'drain_min'),
     ...(steps.length === 0 ? {} : { steps }),
   };
 }

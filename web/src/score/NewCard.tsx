@@ -1,21 +1,20 @@
 import type { LotRow, NewScorecard, UserRow } from '@bent-pail/contract';
 import { RUBRICS } from '@bent-pail/core';
-import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Await } from '../shared/Await';
-import { api, sentenceOf } from '../shared/api';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { ChoiceField, SeveralField, TextField } from '../shared/forms/fields';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { totalOf } from '../shared/lists/More';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { once } from '../shared/once';
 import { queryClient } from '../shared/resources/client';
 import { activeUsersQuery } from '../shared/resources/people';
 import { scorecardPagesQuery, scorecardsKey, sheetsKey } from '../shared/resources/scores';
-import { Check } from '../kit/Check';
-import { Choice } from '../kit/Choice';
 import { Button } from '../kit/Button';
-import { Sorry } from '../kit/Sorry';
-import { Field } from '../kit/Field';
 import { todayKey } from '../shared/resources/today';
 
 /** Letters and digits that are not mistaken for one another on a cup. */
@@ -57,57 +56,48 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
   const navigate = useNavigate();
   const { data: cards } = useInfiniteQuery(scorecardPagesQuery({}));
   const [lot, setLot] = useState(product);
-  const [rubric, setRubric] = useState(RUBRICS[0]?.key ?? '');
-  const [chosen, setChosen] = useState<readonly string[]>(() =>
-    raters.filter((one) => one.role === 'panellist').map((one) => one.id),
-  );
-  const [code, setCode] = useState<string>();
-  const sampleCode = code ?? blindCode(totalOf(cards));
-  const add = useMutation({
-    mutationFn: (said: Omit<NewScorecard, 'id'>) =>
-      once(['scorecard', said], (id) => api.post<{ id: string }>('/scorecards', { id: id(), ...said })),
-    onSuccess: async ({ id }) => {
+  const form = useBodyForm({
+    body: 'NewScorecard',
+    start: {
+      rubric: RUBRICS[0]?.key ?? '',
+      sampleCode: '',
+      raterIds: raters.filter((one) => one.role === 'panellist').map((one) => one.id),
+    },
+    read: ({ rubric, sampleCode, raterIds }): Omit<NewScorecard, 'id'> => ({
+      lotId: lot.id,
+      rubric,
+      sampleCode: sampleCode.trim() === '' ? blindCode(totalOf(cards)) : sampleCode.trim(),
+      raterIds,
+    }),
+    send: (said) => once(['scorecard', said], (id) => api.post<{ id: string }>('/scorecards', { id: id(), ...said })),
+    onKept: async ({ id }) => {
       await queryClient.invalidateQueries({ queryKey: scorecardsKey });
       await queryClient.invalidateQueries({ queryKey: sheetsKey });
       await queryClient.invalidateQueries({ queryKey: todayKey });
       void navigate(`/score/cards/${id}`);
     },
   });
-  const submit = (event: SubmitEvent): void => {
-    event.preventDefault();
-    add.mutate({ lotId: lot.id, rubric, sampleCode: sampleCode.trim(), raterIds: [...chosen] });
-  };
   return (
-    <form
+    <BodyForm
+      form={form}
+      label="Judge a product"
       className="flex flex-wrap items-end gap-4 border-b-[3px] border-ink bg-paper px-5 py-4"
-      onSubmit={submit}
-      aria-label="Judge a product"
     >
       <LotChoice label="Product" chosen={lot} among={PRODUCTS} onChoose={setLot} />
-      <Choice
+      <ChoiceField
+        name="rubric"
         label="For"
-        value={rubric}
         options={RUBRICS.map((one) => ({ key: one.key, words: `${one.label}: ${one.use}` }))}
-        onChange={setRubric}
       />
-      <Field label="Blind code" value={sampleCode} onChange={setCode} className="w-24" />
-      <fieldset className="flex flex-wrap gap-x-5">
-        <legend className="text-small font-semibold">Who smells, looks, feels</legend>
-        {raters.map((one) => (
-          <Check
-            key={one.id}
-            label={one.name}
-            checked={chosen.includes(one.id)}
-            onChange={(checked) => {
-              setChosen(checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id));
-            }}
-          />
-        ))}
-      </fieldset>
-      <Button type="submit" look="act" disabled={add.isPending}>
+      <TextField name="sampleCode" label="Blind code" placeholder={blindCode(totalOf(cards))} className="w-24" />
+      <SeveralField
+        name="raterIds"
+        label="Who smells, looks, feels"
+        options={raters.map(({ id, name }) => ({ key: id, words: name }))}
+      />
+      <Button type="submit" look="act" disabled={form.isBusy}>
         Open the card
       </Button>
-      {add.error !== null && <Sorry className="basis-full">{sentenceOf(add.error)}</Sorry>}
-    </form>
+    </BodyForm>
   );
 }

@@ -1,24 +1,25 @@
 import type { ScorecardRow, SheetRow } from '@bent-pail/contract';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { classRow } from '../testing/desk';
 import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
+import { idOf } from '../testing/ids';
 import { ScoreListPage } from './ScoreListPage';
 import { isTicked } from '../testing/choose';
 
-const bag = { ...classRow('peat-light', 'Moorland All Round', { kind: 'product' }), id: 'bag' };
+const bag = { ...classRow('peat-light', 'Moorland All Round', { kind: 'product' }), id: idOf('bag') };
 const people = [
-  { id: 'p1', name: 'Wyn', role: 'panellist', active: true },
+  { id: idOf('p1'), name: 'Wyn', role: 'panellist', active: true },
   { id: 'p2', name: 'Petra', role: 'panellist', active: true },
-  { id: 't1', name: 'Tam', role: 'tester', active: true },
+  { id: idOf('t1'), name: 'Tam', role: 'tester', active: true },
   { id: 'r1', name: 'Visitor', role: 'reader', active: true },
   { id: 's1', name: 'Group K', role: 'student', active: true },
 ];
 const card: ScorecardRow = {
   id: 'c1',
-  lotId: 'bag',
+  lotId: idOf('bag'),
   productName: 'Moorland All Round',
   lotCode: 'MA-1',
   sampleCode: 'K7',
@@ -84,15 +85,18 @@ describe('judging a product', () => {
     await user.clear(code);
     await user.type(code, 'B2 ');
     await user.click(form.getByRole('button', { name: 'Open the card' }));
+    await vi.waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
     expect(told).toEqual([
       {
         method: 'POST',
         address: '/scorecards',
         body: expect.objectContaining({
-          lotId: 'bag',
+          lotId: idOf('bag'),
           rubric: 'pots-all-round',
           sampleCode: 'B2',
-          raterIds: ['p1', 't1'],
+          raterIds: [idOf('p1'), idOf('t1')],
         }) as object,
       },
     ]);

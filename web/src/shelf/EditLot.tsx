@@ -53,7 +53,7 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
     body: 'EditLot',
     start: fieldsOf(lot),
     read: (typed) => ({ version: lot.version, ...changedBody(typed) }),
-    send: (typed) => change(lot, typed),
+    send: (_, typed) => change(lot, typed),
     onKept: async () => {
       await queryClient.invalidateQueries({ queryKey: lotsKey });
       onDone();
@@ -67,7 +67,7 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
           Save
         </Button>
         <DialogClose>Leave it</DialogClose>
-        {isStale(form.error) && (
+        {isStale(form.refusal) && (
           <Button
             look="tie"
             onClick={() => {

@@ -93,21 +93,13 @@ export function LotStock({ lot }: { readonly lot: LotRow }): ReactElement {
   );
 }
 
-const readCount = ({ litres }: { readonly litres: string }): Omit<StockCount, 'id'> => ({
-  stock_L: typedNumber(litres, 'litres'),
-});
-
 function Count({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () => void }): ReactElement {
   const form = useBodyForm({
     body: 'StockCount',
     start: { litres: lot.stock_L === undefined ? '' : String(lot.stock_L) },
-    read: readCount,
-    send: (typed) => {
-      const said = readCount(typed);
-      return once(['stock', lot.id, said.stock_L], (id) =>
-        api.post<LotRow>(`/lots/${lot.id}/stock`, { id: id(), ...said }),
-      );
-    },
+    read: ({ litres }): Omit<StockCount, 'id'> => ({ stock_L: typedNumber(litres, 'litres') }),
+    send: (said) =>
+      once(['stock', lot.id, said.stock_L], (id) => api.post<LotRow>(`/lots/${lot.id}/stock`, { id: id(), ...said })),
     onKept: async () => {
       await queryClient.invalidateQueries({ queryKey: lotQuery(lot.id).queryKey.slice(0, 1) });
       onDone();

@@ -71,7 +71,7 @@ export function NewLotPage(): ReactElement {
       if (typed.name.trim() === '') throw new Mistyped('name', 'Give it a name of 1 to 120 letters.');
       return { ...lotBody(typed), materialId: uuidv7(), code: typed.code.trim() === '' ? '1' : typed.code };
     },
-    send: (typed) => putOnShelf(typed, begun.current),
+    send: (_, typed) => putOnShelf(typed, begun.current),
     onKept: async (lot) => {
       await queryClient.invalidateQueries({ queryKey: lotsKey });
       void navigate(`/shelf/lots/${lot.id}`);

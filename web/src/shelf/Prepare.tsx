@@ -1,135 +1,110 @@
 import type { LotRow, NewPrepared, Preparation } from '@bent-pail/contract';
 import { PREPARATIONS } from '@bent-pail/contract/choices';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type ReactElement, type SubmitEvent } from 'react';
+import type { ReactElement } from 'react';
 import { useNavigate } from 'react-router';
-import { api, sentenceOf } from '../shared/api';
+import { v7 as uuidv7 } from 'uuid';
+import { api } from '../shared/api';
 import { once } from '../shared/once';
 import { CautionStrip } from '../shared/CautionStrip';
-import { Choice } from '../kit/Choice';
-import { Field } from '../kit/Field';
-import { numberOf } from '../shared/numberOf';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { ChoiceField, TextField } from '../shared/forms/fields';
+import { maybeNumber, maybeWords, typedNumber } from '../shared/forms/Mistyped';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { queryClient } from '../shared/resources/client';
 import { CAUTION_OF, PARTS_OFF } from './preparationWords';
 import { Button } from '../kit/Button';
-import { Sorry } from '../kit/Sorry';
 import { lotsKey } from '../shared/resources/lots';
 
-/** What is typed of a preparation; all but the code may stay empty. */
-interface Typed {
-  readonly code: string;
-  readonly took: string;
-  readonly made: string;
-  readonly water: string;
-  readonly minutes: string;
-  readonly tool: string;
-  readonly passes: string;
-  readonly note: string;
-  readonly restCode: string;
-  readonly restMade: string;
-}
-
-const EMPTY = {
-  took: '',
-  made: '',
-  water: '',
+const NOTHING = {
+  took_L: '',
+  made_L: '',
+  water_L: '',
   minutes: '',
   tool: '',
   passes: '',
   note: '',
-  restCode: '',
-  restMade: '',
+  rest: { code: '', made_L: '' },
 };
+
+/** What is typed of a preparation; all but the code may stay empty. */
+type Typed = typeof NOTHING & { readonly code: string; readonly how: Preparation };
 
 const isTyped = (text: string): boolean => text.trim() !== '';
 
-/** A typed number under its key, or nothing where none was typed. */
-function maybe<K extends string>(key: K, text: string, what: string): Partial<Record<K, number>> {
-  return isTyped(text) ? ({ [key]: numberOf(text, what) } as Record<K, number>) : {};
-}
-
-function bodyOf(how: Preparation, typed: Typed, id: () => string): NewPrepared {
-  const rest = isTyped(typed.restCode)
-    ? { rest: { id: id(), code: typed.restCode.trim(), ...maybe('made_L', typed.restMade, 'Parted off') } }
-    : {};
+function read({ code, how, rest, ...typed }: Typed): Omit<NewPrepared, 'id'> {
+  const made = isTyped(rest.made_L) ? { made_L: typedNumber(rest.made_L, 'rest.made_L') } : {};
+  const parted =
+    PARTS_OFF.includes(how) && isTyped(rest.code) ? { rest: { id: uuidv7(), code: rest.code.trim(), ...made } } : {};
   return {
-    id: id(),
-    code: typed.code,
+    code,
     how,
-    ...(isTyped(typed.note) ? { note: typed.note.trim() } : {}),
-    ...(isTyped(typed.tool) ? { tool: typed.tool.trim() } : {}),
-    ...maybe('took_L', typed.took, 'Taken'),
-    ...maybe('made_L', typed.made, 'Made'),
-    ...maybe('water_L', typed.water, 'Water'),
-    ...maybe('minutes', typed.minutes, 'Minutes'),
-    ...maybe('passes', typed.passes, 'Passes'),
-    ...(PARTS_OFF.includes(how) ? rest : {}),
+    ...maybeWords(typed.note, 'note'),
+    ...maybeWords(typed.tool, 'tool'),
+    ...maybeNumber(typed.took_L, 'took_L'),
+    ...maybeNumber(typed.made_L, 'made_L'),
+    ...maybeNumber(typed.water_L, 'water_L'),
+    ...maybeNumber(typed.minutes, 'minutes'),
+    ...maybeNumber(typed.passes, 'passes'),
+    ...parted,
   };
 }
+
+/** The same preparation sent again makes the same lots. */
+const send = (lotId: string, { rest, ...said }: Omit<NewPrepared, 'id'>): Promise<LotRow> => {
+  const { code, made_L } = rest ?? {};
+  return once(['prepared', lotId, said, code, made_L], (id) =>
+    api.post<LotRow>(`/lots/${lotId}/prepared`, {
+      id: id(),
+      ...said,
+      ...(rest === undefined ? {} : { rest: { ...rest, id: id() } }),
+    }),
+  );
+};
 
 /** A lot made from this one, with how it went; what a sieve or a rinse parts off becomes a lot too. */
 export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLeave: () => void }): ReactElement {
   const navigate = useNavigate();
-  const [how, setHow] = useState<Preparation>('rinsed');
-  const [typed, setTyped] = useState<Typed>({ ...EMPTY, code: `${lot.code}-r` });
-  const prepare = useMutation({
-    mutationFn: () =>
-      once(['prepared', lot.id, how, typed], (id) =>
-        api.post<LotRow>(`/lots/${lot.id}/prepared`, bodyOf(how, typed, id)),
-      ),
-    onSuccess: async (row) => {
+  const start: Typed = { ...NOTHING, code: `${lot.code}-r`, how: 'rinsed' };
+  const form = useBodyForm({
+    body: 'NewPrepared',
+    start,
+    draft: `prepared from ${lot.id}`,
+    read,
+    send: (said) => send(lot.id, said),
+    onKept: async (row) => {
       await queryClient.invalidateQueries({ queryKey: lotsKey });
       void navigate(`/shelf/lots/${row.id}`);
     },
   });
-  const field = (key: keyof Typed, label: string, className: string, isNumber = true): ReactElement => (
-    <Field
-      label={label}
-      {...(isNumber ? { mode: 'decimal' as const } : {})}
-      value={typed[key]}
-      onChange={(text) => {
-        setTyped({ ...typed, [key]: text });
-      }}
-      className={className}
-    />
-  );
+  const [how, restCode] = form.fields.watch(['how', 'rest.code']);
   return (
-    <form
-      className="flex flex-wrap items-end gap-3"
-      aria-label="Prepare a lot from it"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        prepare.mutate();
-      }}
-    >
+    <BodyForm form={form} label="Prepare a lot from it" className="flex flex-wrap items-end gap-3">
       <div className="basis-full">
         <CautionStrip caution={CAUTION_OF[how]} />
       </div>
-      <Choice
+      <ChoiceField
+        name="how"
         label="It was"
-        value={how}
         options={PREPARATIONS.map((key) => ({ key, words: key.replace('-', ' ') }))}
-        onChange={setHow}
       />
-      {field('code', 'Code of the new lot', 'w-36', false)}
-      {field('took', 'Taken, L', 'w-24')}
-      {field('made', 'Made, L', 'w-24')}
-      {field('water', 'Water, L', 'w-24')}
-      {field('minutes', 'Minutes', 'w-24')}
-      {field('tool', 'Mesh, plate or machine', 'w-48', false)}
-      {field('passes', 'Passes', 'w-20')}
+      <TextField name="code" label="Code of the new lot" className="w-36" />
+      <TextField name="took_L" label="Taken, L" mode="decimal" className="w-24" />
+      <TextField name="made_L" label="Made, L" mode="decimal" className="w-24" />
+      <TextField name="water_L" label="Water, L" mode="decimal" className="w-24" />
+      <TextField name="minutes" label="Minutes" mode="decimal" className="w-24" />
+      <TextField name="tool" label="Mesh, plate or machine" className="w-48" />
+      <TextField name="passes" label="Passes" mode="numeric" className="w-20" />
       {PARTS_OFF.includes(how) && (
         <>
-          {field('restCode', 'What was parted off, as lot', 'w-48', false)}
-          {isTyped(typed.restCode) && field('restMade', 'Of it, L', 'w-24')}
+          <TextField name="rest.code" label="What was parted off, as lot" className="w-48" />
+          {isTyped(restCode) && <TextField name="rest.made_L" label="Of it, L" mode="decimal" className="w-24" />}
         </>
       )}
-      {field('note', 'In words', 'w-72', false)}
-      <Button type="submit" look="act" disabled={prepare.isPending}>
+      <TextField name="note" label="In words" className="w-72" />
+      <Button type="submit" look="act" disabled={form.isBusy}>
         It is a new lot
       </Button>
       <Button onClick={onLeave}>Leave it</Button>
-      {prepare.error !== null && <Sorry className="basis-full">{sentenceOf(prepare.error)}</Sorry>}
-    </form>
+    </BodyForm>
   );
 }

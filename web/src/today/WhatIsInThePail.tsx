@@ -1,8 +1,11 @@
 import type { RunSheet } from '@bent-pail/contract';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
+import { useController } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { api, sentenceOf } from '../shared/api';
+import { v7 as uuidv7 } from 'uuid';
+import { api } from '../shared/api';
+import { BodyForm } from '../shared/forms/BodyForm';
+import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
@@ -15,21 +18,23 @@ import { todayKey } from '../shared/resources/today';
 /** One name, and material, lot, vessels and run come into being; the sheet opens. */
 export function WhatIsInThePail(): ReactElement {
   const navigate = useNavigate();
-  const [name, setName] = useState('');
-  const start = useMutation({
-    mutationFn: (protocol: string) =>
+  const form = useBodyForm({
+    body: 'QuickStart',
+    start: { name: '', protocol: 'saturate-drain-dry' },
+    read: (typed) => ({ ...typed, runId: uuidv7(), materialId: uuidv7(), lotId: uuidv7() }),
+    send: ({ name, protocol }) =>
       once(['quick-start', name, protocol], (id) =>
         api.post<RunSheet>('/quick-start', { name, protocol, runId: id(), materialId: id(), lotId: id() }),
       ),
-    onSuccess: async (sheet) => {
+    onKept: async (sheet) => {
       await queryClient.invalidateQueries({ queryKey: todayKey });
       await queryClient.invalidateQueries({ queryKey: lotsKey });
       void navigate(`/bench/runs/${sheet.id}`);
     },
   });
-  const submit = (event: SubmitEvent): void => {
-    event.preventDefault();
-    start.mutate('saturate-drain-dry');
+  const sorry = form.fields.formState.errors.name?.message;
+  const start = (protocol: string) => (): void => {
+    form.fields.setValue('protocol', protocol);
   };
   return (
     <section className="grid *:min-w-0 gap-x-5.5 bg-paper px-5.5 pt-6.5 pb-2.5 min-[561px]:grid-cols-[auto_minmax(0,1fr)]">
@@ -43,39 +48,43 @@ export function WhatIsInThePail(): ReactElement {
           label="An empty pail"
         />
       </div>
-      <form onSubmit={submit}>
+      <BodyForm form={form} label="What is in the pail?">
         <h2 className="text-key leading-none tracking-[-0.015em] max-[560px]:text-title">What is in the pail?</h2>
         <div className="mt-3.5 flex h-[70px] border-[3px] border-ink">
-          <input
-            className="min-w-0 flex-1 bg-paper px-3.5 text-lead font-medium"
-            aria-label="What is in the pail?"
-            placeholder="bark, or “the grey stuff”"
-            value={name}
-            onChange={(event) => {
-              setName(event.target.value);
-            }}
-          />
-          <Button type="submit" look="act" className="rounded-none" disabled={start.isPending}>
+          <NameOfIt />
+          <Button
+            type="submit"
+            look="act"
+            className="rounded-none"
+            disabled={form.isBusy}
+            onClick={start('saturate-drain-dry')}
+          >
             Start a run
           </Button>
         </div>
+        {sorry !== undefined && <Sorry className="mt-3">{sorry}</Sorry>}
         <p className="mt-3 text-head">One name is enough. The rest can wait until you know it.</p>
-        {start.error !== null && <Sorry className="mt-3">{sentenceOf(start.error)}</Sorry>}
         <div className="mt-5 border-t-[1.5px] pt-2 text-small">
-          <Button
-            look="tie"
-            disabled={start.isPending}
-            onClick={() => {
-              start.mutate('kitchen-form');
-            }}
-          >
+          <Button type="submit" look="tie" disabled={form.isBusy} onClick={start('kitchen-form')}>
             No oven, no scale
           </Button>
           <p className="max-w-[36ch]">
             A marked bucket and a jug still give you the air. Type the name above, then press this.
           </p>
         </div>
-      </form>
+      </BodyForm>
     </section>
+  );
+}
+
+function NameOfIt(): ReactElement {
+  const { field } = useController<{ name: string }>({ name: 'name' });
+  return (
+    <input
+      {...field}
+      className="min-w-0 flex-1 bg-paper px-3.5 text-lead font-medium"
+      aria-label="What is in the pail?"
+      placeholder="bark, or “the grey stuff”"
+    />
   );
 }

@@ -1,15 +1,16 @@
 import type { BlendVersion, DeskLot, NewBatch } from '@bent-pail/contract';
-import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useEffect, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
-import { api, sentenceOf } from '../../shared/api';
+import { v7 as uuidv7 } from 'uuid';
+import { api } from '../../shared/api';
 import { once } from '../../shared/once';
-import { Field } from '../../kit/Field';
-import { numberOf } from '../../shared/numberOf';
+import { BodyForm } from '../../shared/forms/BodyForm';
+import { TextField } from '../../shared/forms/fields';
+import { typedNumber } from '../../shared/forms/Mistyped';
+import { useBodyForm } from '../../shared/forms/useBodyForm';
 import { queryClient } from '../../shared/resources/client';
 import { useWorks } from '../../shared/useSession';
 import { Button } from '../../kit/Button';
-import { Sorry } from '../../kit/Sorry';
 import { lotsKey } from '../../shared/resources/lots';
 import { todayKey } from '../../shared/resources/today';
 
@@ -24,44 +25,41 @@ interface MakeBatchProps {
 export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactElement | null {
   const works = useWorks();
   const navigate = useNavigate();
-  const [typed, setTyped] = useState<string>();
-  const litres = typed ?? made_L.toFixed(1);
-  const [code, setCode] = useState(`B${String(version.n)}-1`);
-  const make = useMutation({
-    mutationFn: () => {
+  const form = useBodyForm({
+    body: 'NewBatch',
+    start: { made_L: made_L.toFixed(1), code: `B${String(version.n)}-1` },
+    read: (typed) => ({ code: typed.code, made_L: typedNumber(typed.made_L, 'made_L'), materialId: uuidv7() }),
+    send: ({ code, made_L: made }) => {
       const address = `/blends/${blendId}/versions/${String(version.n)}/batches`;
-      const said = { code, made_L: numberOf(litres, 'Made') };
-      return once([address, said], (id) => {
-        const body: NewBatch = { id: id(), materialId: id(), ...said };
+      return once([address, code, made], (id) => {
+        const body: NewBatch = { id: id(), materialId: id(), code, made_L: made };
         return api.post<DeskLot>(address, body);
       });
     },
-    onSuccess: async (lot) => {
+    onKept: async (lot) => {
       await queryClient.invalidateQueries({ queryKey: lotsKey });
       await queryClient.invalidateQueries({ queryKey: todayKey });
       void navigate(`/shelf/lots/${lot.id}`);
     },
   });
+  // The sheet's litres, until somebody types others.
+  const { getFieldState, setValue } = form.fields;
+  useEffect(() => {
+    if (!getFieldState('made_L').isDirty) setValue('made_L', made_L.toFixed(1));
+  }, [getFieldState, setValue, made_L]);
   if (!works) return null;
   return (
     <section className="mt-4" aria-label="Make a batch">
       <h2>
         Make a batch of version {version.n} <small>measured afterwards, it teaches the next prediction</small>
       </h2>
-      <form
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(event: SubmitEvent) => {
-          event.preventDefault();
-          make.mutate();
-        }}
-      >
-        <Field label="Made, L" mode="decimal" value={litres} onChange={setTyped} className="w-24" />
-        <Field label="Code of the batch" value={code} onChange={setCode} className="w-32" />
-        <Button type="submit" disabled={make.isPending}>
+      <BodyForm form={form} label="Make a batch" className="flex flex-wrap items-end gap-3">
+        <TextField name="made_L" label="Made, L" mode="decimal" className="w-24" />
+        <TextField name="code" label="Code of the batch" className="w-32" />
+        <Button type="submit" disabled={form.isBusy}>
           Mix it
         </Button>
-      </form>
-      {make.error !== null && <Sorry>{sentenceOf(make.error)}</Sorry>}
+      </BodyForm>
     </section>
   );
 }

@@ -37,7 +37,7 @@ export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): Re
     queryClient.setQueryData(plantsQuery.queryKey, plants);
     onDone();
   };
-  const form = useBodyForm<OwnPlant, PlantRow[]>({
+  const form = useBodyForm<OwnPlant, OwnPlant, PlantRow[]>({
     body: 'OwnPlant',
     start,
     read: (typed) => typed,

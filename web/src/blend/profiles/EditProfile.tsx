@@ -1,18 +1,19 @@
 import type { ProfileRow } from '@bent-pail/contract';
 import { property, SEARCHABLE, type PropertyKey } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
+import { useFieldArray } from 'react-hook-form';
 import { v7 as uuidv7 } from 'uuid';
 import { api } from '../../shared/api';
-import { Field } from '../../kit/Field';
+import { BodyForm } from '../../shared/forms/BodyForm';
+import { CellField, CheckField, TextField } from '../../shared/forms/fields';
+import { useBodyForm } from '../../shared/forms/useBodyForm';
 import { queryClient } from '../../shared/resources/client';
 import { profilesQuery } from '../../shared/resources/guides';
 import { FormFoot } from '../FormFoot';
-import { profileBody, targetsOf, typedTargets, type TypedTarget } from './profileBody';
+import { profileBody, typedProfile, type TypedProfile } from './profileBody';
 import { Choice } from '../../kit/Choice';
-import { Check } from '../../kit/Check';
 import { Rows } from '../../kit/Rows';
-import { LOW_BOX } from '../../kit/box';
 import { Button } from '../../kit/Button';
 
 interface EditProfileProps {
@@ -27,21 +28,14 @@ const OFFERED = SEARCHABLE.filter((key) => !['shrink', 'lambda', 'volume', 'pack
 
 /** A use's windows in fields; an empty end is open, a must rejects outside what it bears. */
 export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement {
-  const copy = profile.own === undefined;
   const [id] = useState(() => uuidv7());
-  const [label, setLabel] = useState(copy ? `${profile.label}, ours` : profile.label);
-  const [height, setHeight] = useState(String(profile.container.height_cm));
-  const [basis, setBasis] = useState(copy ? 'bench lore' : profile.basis);
-  const [targets, setTargets] = useState<readonly TypedTarget[]>(typedTargets(profile));
-  const set = (place: number, change: Partial<TypedTarget>): void => {
-    setTargets(targets.map((one, i) => (i === place ? { ...one, ...change } : one)));
-  };
-  const keep = useMutation({
-    mutationFn: () => {
-      const body = profileBody(profile, id, { label, height, targets: targetsOf(targets, nameOf), basis });
-      return api.post<ProfileRow[]>('/profiles', body).then((profiles) => ({ profiles, id: body.id }));
-    },
-    onSuccess: (kept) => {
+  const form = useBodyForm({
+    body: 'OwnProfile',
+    start: typedProfile(profile),
+    draft: `use ${profile.id}, version ${String(profile.own?.version ?? 0)}`,
+    read: (typed) => profileBody(profile, id, typed),
+    send: async (said) => ({ profiles: await api.post<ProfileRow[]>('/profiles', said), id: said.id }),
+    onKept: (kept) => {
       queryClient.setQueryData(profilesQuery.queryKey, kept.profiles);
       onDone(kept.id);
     },
@@ -53,29 +47,93 @@ export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement
       onDone();
     },
   });
-  const error = keep.error ?? drop.error;
+  return (
+    <BodyForm form={form} label="The use" className="min-w-0 p-5">
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField name="label" label="Use" className="w-64" />
+        <TextField name="container.height_cm" label="Depth, cm" mode="decimal" className="w-24" />
+        <TextField name="basis" label="Based on" className="w-64" />
+      </div>
+      <TargetFields />
+      <FormFoot
+        error={drop.error}
+        waits={form.isBusy}
+        onLeave={() => {
+          onDone();
+        }}
+        onDrop={
+          profile.own === undefined
+            ? undefined
+            : () => {
+                drop.mutate();
+              }
+        }
+      />
+    </BodyForm>
+  );
+}
+
+const SIDES = [
+  ['ideal', 'ideal'],
+  ['limits', 'bears'],
+] as const;
+
+const NO_WINDOW = { ideal: ['', ''], limits: ['', ''], weight: '1', must: false } as const;
+
+/** One line for each figure that the use asks for, and a way to ask for one more. */
+function TargetFields(): ReactElement {
+  const { fields: targets, append, remove } = useFieldArray<TypedProfile, 'targets'>({ name: 'targets' });
   const left = OFFERED.filter((key) => !targets.some((target) => target.property === key));
   return (
-    <form
-      className="min-w-0 p-5"
-      aria-label="The use"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        keep.mutate();
-      }}
-    >
-      <div className="flex flex-wrap items-end gap-3">
-        <Field label="Use" value={label} onChange={setLabel} className="w-64" />
-        <Field label="Depth, cm" mode="decimal" value={height} onChange={setHeight} className="w-24" />
-        <Field label="Based on" value={basis} onChange={setBasis} className="w-64" />
-      </div>
-      <TargetFields
-        targets={targets}
-        onTarget={set}
-        onRemove={(place) => {
-          setTargets(targets.filter((_, i) => i !== place));
-        }}
-      />
+    <>
+      <Rows className="mt-3">
+        <thead>
+          <tr>
+            <th scope="col">Figure</th>
+            <th scope="col">ideal from, to</th>
+            <th scope="col">bears from, to</th>
+            <th scope="col">weight</th>
+            <th scope="col">must</th>
+            <td />
+          </tr>
+        </thead>
+        <tbody>
+          {targets.map(({ id, property: key }, i) => {
+            const name = nameOf(key);
+            const at = `targets.${String(i)}`;
+            return (
+              <tr key={id}>
+                <th scope="row">
+                  {name} <small className="figure">{property(key as PropertyKey).unit}</small>
+                </th>
+                {SIDES.map(([side, words]) => (
+                  <td key={side} className="whitespace-nowrap">
+                    <CellField name={`${at}.${side}.0`} label={`${name}, ${words} from`} placeholder="open" />
+                    <CellField name={`${at}.${side}.1`} label={`${name}, ${words} to`} placeholder="open" />
+                  </td>
+                ))}
+                <td>
+                  <CellField name={`${at}.weight`} label={`${name}, weight`} />
+                </td>
+                <td>
+                  <CheckField name={`${at}.must`} label={`${name} is a must`} unseen />
+                </td>
+                <td>
+                  <Button
+                    look="small"
+                    aria-label={`Do not ask for ${name}`}
+                    onClick={() => {
+                      remove(i);
+                    }}
+                  >
+                    leave out
+                  </Button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Rows>
       <p className="mt-2">
         <Choice
           label="Ask for something else too"
@@ -84,116 +142,10 @@ export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement
           unchosen="ask for something else too"
           options={left.map((key) => ({ key, words: nameOf(key) }))}
           onChange={(key) => {
-            const added: TypedTarget = { property: key, ideal: ['', ''], limits: ['', ''], weight: '1', must: false };
-            setTargets([...targets, added]);
+            append({ property: key, ...NO_WINDOW });
           }}
         />
       </p>
-      <FormFoot
-        error={error}
-        waits={keep.isPending}
-        onLeave={() => {
-          onDone();
-        }}
-        onDrop={
-          copy
-            ? undefined
-            : () => {
-                drop.mutate();
-              }
-        }
-      />
-    </form>
-  );
-}
-
-interface TargetFieldsProps {
-  readonly targets: readonly TypedTarget[];
-  readonly onTarget: (place: number, change: Partial<TypedTarget>) => void;
-  readonly onRemove: (place: number) => void;
-}
-
-const SIDES = [
-  ['ideal', 'ideal'],
-  ['limits', 'bears'],
-] as const;
-
-function TargetFields({ targets, onTarget, onRemove }: TargetFieldsProps): ReactElement {
-  return (
-    <Rows className="mt-3">
-      <thead>
-        <tr>
-          <th scope="col">Figure</th>
-          <th scope="col">ideal from, to</th>
-          <th scope="col">bears from, to</th>
-          <th scope="col">weight</th>
-          <th scope="col">must</th>
-          <td />
-        </tr>
-      </thead>
-      <tbody>
-        {targets.map((target, i) => {
-          const name = nameOf(target.property);
-          return (
-            <tr key={target.property}>
-              <th scope="row">
-                {name} <small className="figure">{property(target.property as PropertyKey).unit}</small>
-              </th>
-              {SIDES.map(([side, words]) => (
-                <td key={side} className="whitespace-nowrap">
-                  {([0, 1] as const).map((end) => (
-                    <input
-                      key={end}
-                      className={`${LOW_BOX} figure ml-1 w-16`}
-                      inputMode="decimal"
-                      placeholder="open"
-                      aria-label={`${name}, ${words} ${end === 0 ? 'from' : 'to'}`}
-                      value={target[side][end]}
-                      onChange={(event) => {
-                        const [from, to] = target[side];
-                        const { value } = event.target;
-                        onTarget(i, { [side]: end === 0 ? [value, to] : [from, value] });
-                      }}
-                    />
-                  ))}
-                </td>
-              ))}
-              <td>
-                <input
-                  className={`${LOW_BOX} figure w-14`}
-                  inputMode="decimal"
-                  aria-label={`${name}, weight`}
-                  value={target.weight}
-                  onChange={(event) => {
-                    onTarget(i, { weight: event.target.value });
-                  }}
-                />
-              </td>
-              <td>
-                <Check
-                  label={`${name} is a must`}
-                  unseen
-                  checked={target.must}
-                  onChange={(must) => {
-                    onTarget(i, { must });
-                  }}
-                />
-              </td>
-              <td>
-                <Button
-                  look="small"
-                  aria-label={`Do not ask for ${name}`}
-                  onClick={() => {
-                    onRemove(i);
-                  }}
-                >
-                  leave out
-                </Button>
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </Rows>
+    </>
   );
 }

@@ -75,12 +75,13 @@ describe('uses', () => {
     expect(told[0]?.body).toMatchObject({ id: own.id, version: 2, label: 'Ours' });
   });
 
-  it('keep what cannot be read, with its name in the sentence', async () => {
+  it('keep what cannot be read, and say so at its field', async () => {
     const told = open('seed-plugs');
     const user = await press('Make a copy to change');
     await user.type(screen.getByLabelText('Air space, weight'), 'x');
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
-    expect((await screen.findByRole('alert')).textContent).toContain('Air space, weight');
+    expect((await screen.findByRole('alert')).textContent).toMatch(/is not a number/);
+    expect(screen.getByLabelText('Air space, weight').getAttribute('aria-invalid')).toBe('true');
     expect(told).toEqual([]);
   });
 

@@ -1,5 +1,5 @@
 import type { OwnProfile, OwnTarget, ProfileRow } from '@bent-pail/contract';
-import { numberOf } from '../../shared/numberOf';
+import { typedNumber } from '../../shared/forms/Mistyped';
 
 /** One window as it is typed; an empty end is open. */
 export interface TypedTarget {
@@ -10,48 +10,51 @@ export interface TypedTarget {
   readonly must: boolean;
 }
 
-const typed = (end: number | null): string => (end === null ? '' : String(end));
-
-/** A use's windows as fields. */
-export function typedTargets({ targets }: Pick<ProfileRow, 'targets'>): TypedTarget[] {
-  return targets.map(({ property, ideal, limits, weight, must }) => ({
-    property,
-    ideal: [typed(ideal[0]), typed(ideal[1])],
-    limits: [typed(limits[0]), typed(limits[1])],
-    weight: String(weight),
-    must: must === true,
-  }));
+/** A use as it is typed. */
+export interface TypedProfile {
+  readonly label: string;
+  readonly container: { readonly height_cm: string };
+  readonly basis: string;
+  readonly targets: readonly TypedTarget[];
 }
 
-/** The fields as windows; throws with a sentence that names the field where one is no number. */
-export function targetsOf(fields: readonly TypedTarget[], nameOf: (property: string) => string): OwnTarget[] {
-  return fields.map(({ property, ideal, limits, weight, must }): OwnTarget => {
-    const name = nameOf(property);
-    const end = (text: string, what: string): number | null =>
-      text.trim() === '' ? null : numberOf(text, `${name}, ${what}`);
-    return {
-      property,
-      ideal: [end(ideal[0], 'ideal from'), end(ideal[1], 'ideal to')],
-      limits: [end(limits[0], 'bears from'), end(limits[1], 'bears to')],
-      weight: numberOf(weight, `${name}, weight`),
-      ...(must ? { must } : {}),
-    };
-  });
-}
+const typedEnd = (end: number | null): string => (end === null ? '' : String(end));
 
-/** What is sent: a change of one's own use, or a new one after a shipped use. */
-export function profileBody(
-  profile: ProfileRow,
-  id: string,
-  { label, height, targets, basis }: { label: string; height: string; targets: OwnTarget[]; basis: string },
-): OwnProfile {
-  const height_cm = numberOf(height, 'Depth');
+/** A use in fields: a shipped one is copied under a name of one's own. */
+export function typedProfile({ own, label, container, basis, targets }: ProfileRow): TypedProfile {
+  const isCopy = own === undefined;
   return {
-    id: profile.own === undefined ? id : profile.id,
-    version: profile.own?.version ?? 0,
-    label,
-    container: { ...profile.container, height_cm },
-    targets,
-    basis,
+    label: isCopy ? `${label}, ours` : label,
+    container: { height_cm: String(container.height_cm) },
+    basis: isCopy ? 'bench lore' : basis,
+    targets: targets.map(({ property, ideal, limits, weight, must }) => ({
+      property,
+      ideal: [typedEnd(ideal[0]), typedEnd(ideal[1])],
+      limits: [typedEnd(limits[0]), typedEnd(limits[1])],
+      weight: String(weight),
+      must: must === true,
+    })),
   };
 }
+
+function targetOf({ property, ideal, limits, weight, must }: TypedTarget, at: string): OwnTarget {
+  const end = (text: string, field: string): number | null =>
+    text.trim() === '' ? null : typedNumber(text, `${at}.${field}`);
+  return {
+    property,
+    ideal: [end(ideal[0], 'ideal.0'), end(ideal[1], 'ideal.1')],
+    limits: [end(limits[0], 'limits.0'), end(limits[1], 'limits.1')],
+    weight: typedNumber(weight, `${at}.weight`),
+    ...(must ? { must } : {}),
+  };
+}
+
+/** What is sent: a change of one's own use, or a new one after a shipped use; throws `Mistyped` for what is no number. */
+export const profileBody = (profile: ProfileRow, id: string, typed: TypedProfile): OwnProfile => ({
+  id: profile.own === undefined ? id : profile.id,
+  version: profile.own?.version ?? 0,
+  label: typed.label,
+  container: { ...profile.container, height_cm: typedNumber(typed.container.height_cm, 'container.height_cm') },
+  targets: typed.targets.map((target, i) => targetOf(target, `targets.${String(i)}`)),
+  basis: typed.basis,
+});

@@ -1,12 +1,12 @@
 import type { Recipe, RecipeAdditive } from '@bent-pail/contract';
 import { EQUIVALENTS } from '@bent-pail/core';
-import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { sentenceOf } from '../../shared/api';
-import { Field } from '../../kit/Field';
+import { useState, type ReactElement } from 'react';
+import { BodyForm } from '../../shared/forms/BodyForm';
+import { TextField } from '../../shared/forms/fields';
+import { maybeNumber, typedNumber } from '../../shared/forms/Mistyped';
+import { useBodyForm } from '../../shared/forms/useBodyForm';
 import { fixed } from '../../kit/format';
-import { numberOf } from '../../shared/numberOf';
 import { Button } from '../../kit/Button';
-import { Sorry } from '../../kit/Sorry';
 
 interface AdditivesProps {
   readonly recipe: Recipe;
@@ -71,37 +71,28 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
 }
 
 function NewAdditive({ onAdd }: { readonly onAdd: (additive: RecipeAdditive) => void }): ReactElement {
-  const [name, setName] = useState('');
-  const [dose, setDose] = useState('');
-  const [nitrogen, setNitrogen] = useState('');
-  const [price, setPrice] = useState('');
-  const [sorry, setSorry] = useState<string>();
+  const form = useBodyForm({
+    body: 'RecipeAdditive',
+    start: { name: '', gPerL: '', n_percent: '', pricePerKg: '' },
+    read: ({ name, gPerL, n_percent, pricePerKg }): RecipeAdditive => ({
+      name: name.trim(),
+      gPerL: typedNumber(gPerL, 'gPerL'),
+      ...maybeNumber(n_percent, 'n_percent'),
+      ...maybeNumber(pricePerKg, 'pricePerKg'),
+    }),
+    // It is kept with its recipe.
+    send: (additive) => Promise.resolve(additive),
+    onKept: onAdd,
+  });
   return (
-    <form
-      className="mt-1 grid grid-cols-2 gap-2"
-      onSubmit={(event: SubmitEvent) => {
-        event.preventDefault();
-        try {
-          if (name.trim() === '') throw new Error('Give it a name.');
-          onAdd({
-            name: name.trim(),
-            gPerL: numberOf(dose, 'Dose'),
-            ...(nitrogen === '' ? {} : { n_percent: numberOf(nitrogen, 'Nitrogen') }),
-            ...(price === '' ? {} : { pricePerKg: numberOf(price, 'Price') }),
-          });
-        } catch (error) {
-          setSorry(sentenceOf(error));
-        }
-      }}
-    >
-      <Field label="Powder" value={name} onChange={setName} placeholder="bone meal" />
-      <Field label="Dose, g/L made" mode="decimal" value={dose} onChange={setDose} />
-      <Field label="Nitrogen, %" mode="decimal" value={nitrogen} onChange={setNitrogen} placeholder="0" />
-      <Field label="Price of a kg" mode="decimal" value={price} onChange={setPrice} />
-      {sorry !== undefined && <Sorry className="col-span-2">{sorry}</Sorry>}
+    <BodyForm form={form} label="Another powder" className="mt-1 grid grid-cols-2 gap-2">
+      <TextField name="name" label="Powder" placeholder="bone meal" />
+      <TextField name="gPerL" label="Dose, g/L made" mode="decimal" />
+      <TextField name="n_percent" label="Nitrogen, %" mode="decimal" placeholder="0" />
+      <TextField name="pricePerKg" label="Price of a kg" mode="decimal" />
       <Button type="submit" className="col-span-2">
         Add it
       </Button>
-    </form>
+    </BodyForm>
   );
 }

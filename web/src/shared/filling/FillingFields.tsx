@@ -1,30 +1,25 @@
 import type { ReactElement } from 'react';
-import { Field } from '../../kit/Field';
-import type { TypedFilling } from './typedFilling';
+import { Button } from '../../kit/Button';
+import { TextField } from '../forms/fields';
 
 interface FillingFieldsProps {
-  readonly typed: TypedFilling;
-  readonly onChange: (typed: TypedFilling) => void;
+  /** Whether the vessel's depth is not known yet. */
+  readonly asksDepth: boolean;
 }
 
 /** Two weighings and the water's temperature: what measures a vessel. */
-export function FillingFields({ typed, onChange }: FillingFieldsProps): ReactElement {
-  const field = (key: keyof TypedFilling, label: string, width: string): ReactElement => (
-    <Field
-      label={label}
-      className={width}
-      mode="decimal"
-      value={typed[key]}
-      onChange={(value) => {
-        onChange({ ...typed, [key]: value });
-      }}
-    />
-  );
+export function FillingFields({ asksDepth }: FillingFieldsProps): ReactElement {
   return (
     <>
-      {field('empty', 'Empty, g', 'w-36')}
-      {field('full', 'Full of water, g', 'w-36')}
-      {field('water', 'Water, °C', 'w-24')}
+      {asksDepth && <TextField name="shape.height_cm" label="Depth inside, cm" mode="decimal" className="w-36" />}
+      <TextField name="empty_g" label="Empty, g" mode="decimal" className="w-36" />
+      <TextField name="full_g" label="Full of water, g" mode="decimal" className="w-36" />
+      <TextField name="waterTemp_C" label="Water, °C" mode="decimal" className="w-24" />
     </>
   );
+}
+
+/** Where a filling was only doubted: the way to say that it is right. */
+export function ItIsRight({ beSure }: { readonly beSure: (() => void) | undefined }): ReactElement | null {
+  return beSure === undefined ? null : <Button onClick={beSure}>It is right, keep it</Button>;
 }

@@ -1,7 +1,6 @@
 import type { ReactElement, ReactNode } from 'react';
 import { FormProvider, type FieldValues } from 'react-hook-form';
 import { Sorry } from '../../kit/Sorry';
-import { sentenceOf } from '../api';
 import type { BodyForm as Form } from './useBodyForm';
 import { Button } from '../../kit/Button';
 
@@ -33,7 +32,7 @@ export function BodyForm<T extends FieldValues>({ form, label, className, childr
           </p>
         )}
         {children}
-        {form.error !== null && <Sorry className="col-span-full basis-full">{sentenceOf(form.error)}</Sorry>}
+        {form.sorry !== undefined && <Sorry className="col-span-full basis-full">{form.sorry}</Sorry>}
       </form>
     </FormProvider>
   );

@@ -22,3 +22,11 @@ export function typedNumber(text: string, field: string): number {
     );
   throw new Mistyped(field, typed.sentence);
 }
+
+/** A number that may be left out, under its key. */
+export const maybeNumber = <K extends string>(text: string, key: K): Partial<Record<K, number>> =>
+  text.trim() === '' ? {} : ({ [key]: typedNumber(text, key) } as Record<K, number>);
+
+/** Words that may be left out, under their key. */
+export const maybeWords = <K extends string>(text: string, key: K): Partial<Record<K, string>> =>
+  text.trim() === '' ? {} : ({ [key]: text.trim() } as Record<K, string>);

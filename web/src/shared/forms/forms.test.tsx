@@ -16,6 +16,7 @@ interface Typed {
   readonly price: string;
 }
 
+const NOTHING: Typed = { code: '', price: '' };
 const kept: Typed[] = [];
 let refusal: Error | undefined;
 
@@ -26,12 +27,12 @@ beforeEach(() => {
 });
 
 function Trial(): ReactElement {
-  const form = useBodyForm<Typed, string>({
+  const form = useBodyForm({
     body: 'EditLot',
-    start: { code: '', price: '' },
+    start: NOTHING,
     draft: 'trial',
     read: ({ price }) => ({ version: 1, price: price === '' ? null : typedNumber(price, 'price') }),
-    send: (typed) => {
+    send: (_, typed) => {
       if (refusal !== undefined) return Promise.reject(refusal);
       kept.push(typed);
       return Promise.resolve('kept');

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useState, type BaseSyntheticEvent } from 'react';
+import { useEffect, useRef, useState, type BaseSyntheticEvent } from 'react';
 import {
+  set,
   useForm,
   type DefaultValues,
   type FieldValues,
@@ -9,19 +10,19 @@ import {
   type UseFormReturn,
 } from 'react-hook-form';
 import { ApiProblem, sentenceOf } from '../api';
-import { useMe } from '../useSession';
+import { useSession } from '../useSession';
 import type { BodyName } from './check';
 import { forgetDraft, keepDraft, readDraft } from './drafts';
 import { Mistyped } from './Mistyped';
 import { undoable } from '../../kit/toasts';
 
-interface BodyFormOptions<T extends FieldValues, Answer> {
+interface BodyFormOptions<T extends FieldValues, Body extends object, Answer> {
   /** The contract's body that the form fills in. */
   readonly body: BodyName;
   readonly start: T;
   /** What is sent of what was typed; a field that cannot be read is `Mistyped`. */
-  readonly read: (typed: T) => object;
-  readonly send: (typed: T) => Promise<Answer>;
+  readonly read: (typed: T) => Body;
+  readonly send: (body: Body, typed: T) => Promise<Answer>;
   readonly onKept: (answer: Answer) => unknown;
   /** A name under which what is typed survives a reload. */
   readonly draft?: string;
@@ -31,28 +32,44 @@ export interface BodyForm<T extends FieldValues> {
   readonly fields: UseFormReturn<T>;
   readonly submit: (event?: BaseSyntheticEvent) => Promise<void>;
   readonly isBusy: boolean;
-  /** What belongs to none of the fields. */
-  readonly error: Error | null;
+  /** What is wrong and belongs to none of the fields that are shown. */
+  readonly sorry: string | undefined;
   /** What was typed before a reload is shown. */
   readonly isRestored: boolean;
   readonly beginAnew: () => void;
+  /** What the server answered to the last try, wherever it is said. */
+  readonly refusal: Error | null;
   /** What the server said of the last try is not said any more. */
   readonly forgive: () => void;
 }
 
-/** The field that the server’s answer is about. */
-const pathOf = (error: unknown): string | undefined => (error instanceof ApiProblem ? error.problem.path : undefined);
-
 type Checked<T extends FieldValues> = Awaited<ReturnType<Resolver<T>>>;
 
+interface Sentence {
+  readonly path: string;
+  readonly message: string;
+}
+
+/** Every sentence of what is wrong, however deep its field lies. */
+function sentencesOf(errors: object, above = ''): Sentence[] {
+  return Object.entries(errors).flatMap(([key, found]: [string, unknown]) => {
+    if (typeof found !== 'object' || found === null || key === 'ref') return [];
+    const path = `${above}${key}`;
+    const message: unknown = 'message' in found ? found.message : undefined;
+    return typeof message === 'string' ? [{ path, message }] : sentencesOf(found, `${path}.`);
+  });
+}
+
 /** What the contract says of what was typed, or why a field of it cannot be read. */
-async function checked<T extends FieldValues>(body: BodyName, typed: T, read: (typed: T) => object) {
+async function checked<T extends FieldValues>(body: BodyName, typed: T, read: (typed: T) => object): Promise<object> {
   try {
     const { check } = await import('./check');
     return await check(body, read(typed));
   } catch (error) {
     if (!(error instanceof Mistyped)) throw error;
-    return { [error.field]: { type: 'read', message: error.message } };
+    const errors = {};
+    set(errors, error.field, { type: 'read', message: error.message });
+    return errors;
   }
 }
 
@@ -60,31 +77,39 @@ async function checked<T extends FieldValues>(body: BodyName, typed: T, read: (t
  * A form that fills in a body of the contract: the browser says the same sentence at the same field as the server does,
  * and the server's own sentences come to their fields too.
  */
-export function useBodyForm<T extends FieldValues, Answer>({
+export function useBodyForm<T extends FieldValues, Body extends object, Answer>({
   body,
   start,
   read,
   send,
   onKept,
   draft,
-}: BodyFormOptions<T, Answer>): BodyForm<T> {
-  const { id: whose } = useMe();
+}: BodyFormOptions<T, Body, Answer>): BodyForm<T> {
+  // Nobody is signed in at the door; nothing is kept there.
+  const whose = useSession().me?.id ?? '';
   const [restored, setRestored] = useState(() => (draft === undefined ? undefined : readDraft(whose, draft, start)));
-  const isField = (path: string | undefined): path is Path<T> =>
-    path !== undefined && (path.split('.')[0] ?? '') in start;
-  const resolver: Resolver<T> = async (typed) =>
-    ({ values: typed, errors: await checked(body, typed, read) }) as Checked<T>;
+  const shown = useRef<readonly string[]>([]);
+  const resolver: Resolver<T> = async (typed, _, { names = [] }) => {
+    const errors = await checked(body, typed, read);
+    shown.current = names;
+    const elsewhere = sentencesOf(errors).find(({ path }) => !shown.current.includes(path));
+    return {
+      values: typed,
+      errors: { ...errors, ...(elsewhere === undefined ? {} : { root: elsewhere }) },
+    } as Checked<T>;
+  };
   const fields = useForm<T>({ defaultValues: (restored ?? start) as DefaultValues<T>, resolver });
   const sent = useMutation({
-    mutationFn: send,
+    mutationFn: (typed: T) => send(read(typed), typed),
     onSuccess: async (answer) => {
       if (draft !== undefined) forgetDraft(whose, draft);
       setRestored(undefined);
       await onKept(answer);
     },
     onError: (error) => {
-      const path = pathOf(error);
-      if (isField(path)) fields.setError(path, { message: sentenceOf(error) });
+      const path = error instanceof ApiProblem ? error.problem.path : undefined;
+      const at = path !== undefined && shown.current.includes(path) ? (path as Path<T>) : 'root';
+      fields.setError(at, { message: sentenceOf(error) });
     },
   });
   useEffect(() => {
@@ -96,17 +121,19 @@ export function useBodyForm<T extends FieldValues, Answer>({
       },
     });
   }, [draft, fields, whose]);
-  // A rule of the contract may be about what has no field here.
-  const elsewhere = Object.entries(fields.formState.errors).find(([field]) => !isField(field))?.[1]?.message;
   return {
     fields,
     submit: fields.handleSubmit((typed) => {
       sent.mutate(typed);
     }),
     isBusy: sent.isPending,
-    error: typeof elsewhere === 'string' ? new Error(elsewhere) : isField(pathOf(sent.error)) ? null : sent.error,
+    sorry: fields.formState.errors.root?.message,
     isRestored: restored !== undefined,
-    forgive: sent.reset,
+    refusal: sent.error,
+    forgive: () => {
+      sent.reset();
+      fields.clearErrors('root');
+    },
     beginAnew: () => {
       const before = fields.getValues();
       if (draft !== undefined) forgetDraft(whose, draft);

@@ -10,7 +10,7 @@ import { useState, type ReactElement } from 'react';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
-import { numberOf } from '../../shared/numberOf';
+import { typedNumber } from '../../shared/forms/Mistyped';
 import { Sorry } from '../../kit/Sorry';
 
 /** Twice the floor of the method where there is one, else five hundredths of the mean: what a difference is worth. */
@@ -67,7 +67,7 @@ function asked(
   text: string,
 ): { readonly working: Working; readonly result: LotSpreadResult } | string {
   try {
-    const input = { ...one.input, halfWidth: numberOf(text, 'Within') };
+    const input = { ...one.input, halfWidth: typedNumber(text, 'halfWidth') };
     return {
       result: lotSpread(input),
       working: lotSpreadMethod.working('lotsNeeded', input, { from: one.working.from ?? [] }),
