@@ -1,6 +1,9 @@
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { createElement, type ReactElement, type ReactNode } from 'react';
 import { afterEach, beforeAll, vi } from 'vitest';
+
+// A busy machine takes its time.
+configure({ asyncUtilTimeout: 5000 });
 
 // There is no canvas here: a chart stands as its title and what it says. The options have tests of their own.
 vi.mock('../shared/chart/Chart', () => ({
