@@ -35,6 +35,7 @@ export default defineConfig({
           env,
           isolate,
           setupFiles: ['web/src/testing/setup.ts'],
+          hookTimeout: 60000,
           testTimeout: 20000,
         },
       },

@@ -7,7 +7,7 @@ import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { countsQuery } from '../shared/resources/today';
 import { useMe } from '../shared/useSession';
-import type { Station } from '../shared/view';
+import { placeOf, type Station } from '../shared/view';
 import { WaitingBadge } from './WaitingBadge';
 import { STATIONS } from './views';
 
@@ -115,7 +115,7 @@ function StationLink({ station, isHere, holds, pail, count }: StationLinkProps):
         className={`flex flex-1 items-end gap-1.5 pr-1 pb-1 pl-2 whitespace-nowrap ${isHere ? 'relative z-2 mt-[3px] bg-slab text-inverse' : ''}`}
       >
         <i data-number className="figure text-note leading-none font-medium not-italic">
-          {station.number}
+          {placeOf(station.word)}
         </i>
         <small className={`leading-none max-[900px]:hidden ${isHere ? 'text-inverse' : ''}`}>{count}</small>
       </span>

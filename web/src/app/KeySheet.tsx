@@ -1,11 +1,12 @@
 import type { ReactElement } from 'react';
 import { Dialog, DialogClose } from '../kit/Dialog';
+import { placeOf } from '../shared/view';
 import { STATIONS } from './views';
 import { Rows } from '../kit/Rows';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['0', 'Today'],
-  [STATIONS.map(({ number }) => number).join(' '), STATIONS.map(({ word }) => word).join(', ')],
+  [STATIONS.map(({ word }) => placeOf(word)).join(' '), STATIONS.map(({ word }) => word).join(', ')],
   ['/', 'find on the shelf'],
   ['Enter', 'keep the reading and go on'],
   ['↑ ↓ ← →', 'move in a run sheet'],

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { useWorking } from '../shared/workingStore';
-import type { Station } from '../shared/view';
+import { placeOf, type Station } from '../shared/view';
 
 /** Letters belong to a field, and in a choice they find what begins with them. */
 function isTyping(target: EventTarget | null): boolean {
@@ -35,7 +35,7 @@ export function useKeys({ stations, single, onKeys }: KeyOptions): void {
         return;
       }
       if (isTyping(event.target) || !single) return;
-      const station = stations.find((one) => String(one.number) === event.key);
+      const station = stations.find((one) => String(placeOf(one.word)) === event.key);
       if (event.key === '0') void navigate('/');
       else if (station !== undefined) void navigate(station.path);
       else if (event.key === '?') onKeys();

@@ -1,11 +1,12 @@
 import { expect, it } from 'vitest';
+import { EDGE, placeOf } from '../shared/view';
 import { STATIONS, VIEWS } from './views';
 
 const PAGES = Object.values(VIEWS).flatMap(({ pages }) => pages);
 
 it('stations stand in the order of the work, each with a number and an address of its own', () => {
-  const numbers = STATIONS.map(({ number }) => number);
-  expect(numbers).toEqual([...new Set(numbers)].sort((a, b) => a - b));
+  expect(STATIONS.map(({ word }) => word)).toEqual(EDGE.filter((word) => STATIONS.some((one) => one.word === word)));
+  expect(STATIONS.map(({ word }) => placeOf(word))).toEqual([1, 2, 3, 5]);
   for (const { path } of STATIONS) expect(PAGES.map((page) => page.path)).toContain(path);
 });
 

@@ -6,7 +6,7 @@ import { laboratory } from '../laboratory/view';
 import { people } from '../people/view';
 import { protocols } from '../protocols/view';
 import { score } from '../score/view';
-import type { Station, View } from '../shared/view';
+import { placeOf, type Station, type View } from '../shared/view';
 import { shelf } from '../shelf/view';
 import { today } from '../today/view';
 import { vessels } from '../vessels/view';
@@ -29,4 +29,4 @@ export const VIEWS: Readonly<Record<string, View>> = {
 /** Stations in the order of the work. */
 export const STATIONS: readonly Station[] = Object.values(VIEWS)
   .flatMap(({ station }) => station ?? [])
-  .sort((a, b) => a.number - b.number);
+  .sort((a, b) => placeOf(a.word) - placeOf(b.word));

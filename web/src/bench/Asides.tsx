@@ -14,6 +14,7 @@ import { queryClient } from '../shared/resources/client';
 import { runQuery } from '../shared/resources/runs';
 import { useSession } from '../shared/useSession';
 import { Button } from '../kit/Button';
+import { Progress } from '../kit/Progress';
 import { Sorry } from '../kit/Sorry';
 
 interface AsidesProps {
@@ -94,10 +95,13 @@ function AddNote({ runId }: { readonly runId: string }): ReactElement {
 function AddPhoto({ runId }: { readonly runId: string }): ReactElement {
   const [caption, setCaption] = useState('');
   const input = useRef<HTMLInputElement>(null);
+  const sending = useRef(new AbortController());
   const add = useMutation({
     mutationFn: async (file: File) => {
       if (file.size > PHOTO_LIMIT) throw new Error('This photo is over 12 MB; take it smaller.');
-      await api.putFile(`/runs/${runId}/photos/${uuidv7()}?caption=${encodeURIComponent(caption.trim())}`, file);
+      sending.current = new AbortController();
+      const address = `/runs/${runId}/photos/${uuidv7()}?caption=${encodeURIComponent(caption.trim())}`;
+      await api.putFile(address, file, sending.current.signal);
     },
     onSuccess: async () => {
       setCaption('');
@@ -124,15 +128,25 @@ function AddPhoto({ runId }: { readonly runId: string }): ReactElement {
           event.target.value = '';
         }}
       />
-      <Button
-        disabled={add.isPending}
-        onClick={() => {
-          input.current?.click();
-        }}
-      >
-        {add.isPending ? 'Sending it' : 'Take or choose'}
-      </Button>
-      {add.error !== null && <Sorry className="basis-full">{sentenceOf(add.error)}</Sorry>}
+      {add.isPending ? (
+        <Progress
+          label="Sending it"
+          onStop={() => {
+            sending.current.abort();
+          }}
+        />
+      ) : (
+        <Button
+          onClick={() => {
+            input.current?.click();
+          }}
+        >
+          Take or choose
+        </Button>
+      )}
+      {add.error !== null && add.error.name !== 'AbortError' && (
+        <Sorry className="basis-full">{sentenceOf(add.error)}</Sorry>
+      )}
     </div>
   );
 }

@@ -6,7 +6,7 @@ import { day } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
 import { EmptyPail } from '../shared/EmptyPail';
-import { AskedBy, AskedDay, ListBar } from '../shared/lists/ListBar';
+import { AskedAmong, AskedDay, ListBar } from '../shared/lists/ListBar';
 import { totalOf } from '../shared/lists/More';
 import { PagedTable } from '../shared/lists/PagedTable';
 import { RowName } from '../shared/lists/RowName';
@@ -127,7 +127,7 @@ function Runs(): ReactElement {
           ask('find', text);
         }}
       >
-        <AskedBy
+        <AskedAmong
           label="Method"
           value={protocol ?? ''}
           options={[{ key: '', words: 'any' }, ...protocolOptions(protocols)]}
@@ -136,7 +136,7 @@ function Runs(): ReactElement {
           }}
         />
         {users.length > 1 && (
-          <AskedBy
+          <AskedAmong
             label="By"
             value={person ?? ''}
             options={[{ key: '', words: 'anybody' }, ...users.map(({ id, name }) => ({ key: id, words: name }))]}

@@ -3,6 +3,7 @@ import { findMediaClass, pailOfClass } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { ReadPail } from '../shared/pail/ReadPail';
 import { shapeOf } from '../shared/pail/pailGeometry';
+import { fixed } from '../kit/format';
 
 /** Protocols whose first result is a pail of air and water. */
 const SPLITS_THE_PAIL: readonly string[] = ['saturate-drain-dry', 'kitchen-form'];
@@ -17,7 +18,7 @@ export function ClassPail({ sheet }: { readonly sheet: RunSheet }): ReactElement
   const { air, water } = mediaClass.inVessel10cm;
   const usual = ([lo, hi]: readonly [number, number]): ReactElement => (
     <span className="figure text-body">
-      {lo.toFixed(2)}–{hi.toFixed(2)}
+      {fixed(lo, 2)}–{fixed(hi, 2)}
     </span>
   );
   return (

@@ -10,6 +10,7 @@ import { runSentence } from './runSentence';
 import type { LiveRun } from './useRunSheet';
 import { Rows } from '../kit/Rows';
 import { Notice, NoticeHead } from '../kit/Notice';
+import { fixed } from '../kit/format';
 
 /** The property that a sheet leads with: air while it drains, else the first that there is. */
 function leading(properties: readonly RunProperty[]): RunProperty | undefined {
@@ -111,7 +112,7 @@ function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunPropert
                 k={72 / height}
               />
               <figcaption className="text-small font-semibold">
-                {replicateName(replicate)} <span className="figure font-normal">{value.toFixed(3)}</span>
+                {replicateName(replicate)} <span className="figure font-normal">{fixed(value, 3)}</span>
               </figcaption>
             </figure>
           );
@@ -121,7 +122,7 @@ function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunPropert
         <p className="text-ink2 mt-2 text-small">
           Its class has{' '}
           <span className="figure">
-            {range[0].toFixed(2)}–{range[1].toFixed(2)}
+            {fixed(range[0], 2)}–{fixed(range[1], 2)}
           </span>{' '}
           air in 10 cm.
         </p>

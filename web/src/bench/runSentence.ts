@@ -1,5 +1,5 @@
 import { drainClass, property, texture, type DrainClass, type PropertyKey, type RunResult } from '@bent-pail/core';
-import { figure } from '../kit/format';
+import { figure, fixed } from '../kit/format';
 import { airWord, percent } from '../shared/airWords';
 
 /** A run ends in a sentence, not in a row of numbers. */
@@ -16,19 +16,19 @@ export function runSentence(result: RunResult): string {
     return `${percent(air)} of it is air, and it holds at least ${percent(bound)} water.`;
   const pH = mean('pH');
   if (pH !== undefined)
-    return `pH ${pH.toFixed(1)} by 1:5 in water: ${pH < 5.5 ? 'sour' : pH > 7 ? 'limy' : 'middling'}.`;
+    return `pH ${fixed(pH, 1)} by 1:5 in water: ${pH < 5.5 ? 'sour' : pH > 7 ? 'limy' : 'middling'}.`;
   const ec = mean('ec_dSm');
-  if (ec !== undefined) return `EC ${ec.toFixed(2)} dS/m by 1:2 in water at 25 °C.`;
+  if (ec !== undefined) return `EC ${fixed(ec, 2)} dS/m by 1:2 in water at 25 °C.`;
   const volume = mean('bagVolume_L');
-  if (volume !== undefined) return `The bag really holds ${volume.toFixed(1)} L, poured loose.`;
+  if (volume !== undefined) return `The bag really holds ${fixed(volume, 1)} L, poured loose.`;
   const d50 = mean('d50_mm');
   if (d50 !== undefined) {
     const fines = mean('fines');
-    return `Half of it is finer than ${d50.toFixed(1)} mm${fines === undefined ? '' : `; ${percent(fines)} is finer than half a millimetre`}.`;
+    return `Half of it is finer than ${fixed(d50, 1)} mm${fines === undefined ? '' : `; ${percent(fines)} is finer than half a millimetre`}.`;
   }
   const t90 = mean('t90_s');
   if (t90 !== undefined)
-    return `Nine tenths are out after ${t90.toFixed(0)} s: it drains ${drainWord(drainClass(t90))}.`;
+    return `Nine tenths are out after ${fixed(t90, 0)} s: it drains ${drainWord(drainClass(t90))}.`;
   const easy = mean('easilyAvailable');
   if (easy !== undefined) return `${percent(easy)} of it is water that roots take easily.`;
   const level = mean('ecInf_dSm');
@@ -37,8 +37,8 @@ export function runSentence(result: RunResult): string {
     const many =
       rinses === undefined
         ? 'Rinsing alone does not reach 0.5 dS/m'
-        : `${rinses.toFixed(0)} rinses bring it to 0.5 dS/m`;
-    return `${many}; it levels out at ${level.toFixed(2)} dS/m.`;
+        : `${fixed(rinses, 0)} rinses bring it to 0.5 dS/m`;
+    return `${many}; it levels out at ${fixed(level, 2)} dS/m.`;
   }
   return jarSentence(mean) ?? plainSentence(result);
 }

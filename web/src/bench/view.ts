@@ -3,7 +3,6 @@ import { called, countOf, type View } from '../shared/view';
 
 export const bench: View = {
   station: {
-    number: 2,
     path: '/bench',
     word: 'Bench',
     count: ({ openRuns }) => countOf(openRuns, 'run open', 'runs open'),

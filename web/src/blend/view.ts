@@ -4,9 +4,9 @@ import { called, countOf, type View, type ViewPage } from '../shared/view';
 /** The desk's script is the largest. */
 const desk = (path: string): ViewPage => ({
   path,
-  load: async () => (await import('./BlendDeskPage')).BlendDeskPage,
+  load: async () => (await import('./desk/BlendDeskPage')).BlendDeskPage,
   before: async ({ id }) => {
-    (await import('./askForDesk')).askForDesk(id);
+    (await import('./desk/askForDesk')).askForDesk(id);
   },
 });
 
@@ -14,15 +14,14 @@ const QUESTIONS = ['sweep', 'lines', 'pot', 'food', 'schools', 'batch', 'version
 
 export const blend: View = {
   station: {
-    number: 3,
     path: '/blend',
     word: 'Blend',
     count: ({ blends }) => countOf(blends, 'blend', 'blends'),
     roles: ['lead', 'tester', 'reader'],
   },
   pages: [
-    { path: '/blend', load: async () => (await import('./BlendListPage')).BlendListPage },
-    { path: '/blend/bench', load: async () => (await import('./LearningPage')).LearningPage },
+    { path: '/blend', load: async () => (await import('./list/BlendListPage')).BlendListPage },
+    { path: '/blend/bench', load: async () => (await import('./learning/LearningPage')).LearningPage },
     { path: '/blend/compare', load: async () => (await import('./compare/ComparePage')).ComparePage },
     { path: '/blend/plants', load: async () => (await import('./plants/PlantsPage')).PlantsPage },
     { path: '/blend/plants/:id', load: async () => (await import('./plants/PlantPage')).PlantPage },

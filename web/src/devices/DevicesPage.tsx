@@ -3,6 +3,7 @@ import type { ReactElement } from 'react';
 import { DEVICE_KINDS } from '../shared/devices/deviceStore';
 import { TitleBlock } from '../shared/TitleBlock';
 import { DeviceCard } from './DeviceCard';
+import { HowItGoes } from './HowItGoes';
 
 const ABOUT: Readonly<Record<DeviceKind, { readonly name: string; readonly fills: string }>> = {
   scale: { name: 'Scale', fills: 'Fills every weighing.' },
@@ -23,6 +24,7 @@ export function DevicesPage(): ReactElement {
           <DeviceCard key={kind} kind={kind} {...ABOUT[kind]} />
         ))}
       </div>
+      <HowItGoes />
     </main>
   );
 }

@@ -1,5 +1,5 @@
 import { Command } from 'cmdk';
-import { ChevronDown } from 'lucide-react';
+import { ChevronDown, Plus } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useId, useState, type ReactElement, type ReactNode } from 'react';
 
@@ -27,9 +27,24 @@ interface FindProps {
   readonly placeholder: string;
   readonly onText: (text: string) => void;
   readonly onChoose: (key: string) => void;
-  readonly unseen?: boolean;
+  /** Makes what is not there yet, called as it was typed. */
+  readonly create?: FindCreates | undefined;
+  /** Where its label stands; an unseen one is read out. */
+  readonly look?: 'field' | 'beside' | 'unseen';
   readonly className?: string;
 }
+
+export interface FindCreates {
+  /** As `Put “grit” on the shelf`. */
+  readonly words: (text: string) => string;
+  readonly run: (text: string) => void;
+}
+
+const LOOKS = {
+  field: { frame: 'flex-col gap-1', label: 'font-semibold' },
+  beside: { frame: 'items-center gap-3', label: '' },
+  unseen: { frame: 'flex-col gap-1', label: 'sr-only' },
+} as const;
 
 /** One thing among thousands: opened, it takes words and shows what answers to them. */
 export function Find({
@@ -42,15 +57,22 @@ export function Find({
   placeholder,
   onText,
   onChoose,
-  unseen = false,
+  create,
+  look = 'field',
   className = '',
 }: FindProps): ReactElement {
   const id = useId();
   const [open, setOpen] = useState(false);
   const groups = [...new Set(found.map(({ group }) => group))];
+  const typed = text.trim();
+  const isNew = typed !== '' && !found.some(({ words }) => words.toLowerCase() === typed.toLowerCase());
+  const close = (): void => {
+    onText('');
+    setOpen(false);
+  };
   return (
-    <div className={`flex max-w-full min-w-0 flex-col gap-1 text-small ${className}`}>
-      <span id={id} className={unseen ? 'sr-only' : 'font-semibold'}>
+    <div className={`flex max-w-full min-w-0 text-small ${LOOKS[look].frame} ${className}`}>
+      <span id={id} className={LOOKS[look].label}>
         {label}
       </span>
       <Popover.Root
@@ -101,13 +123,21 @@ export function Find({
                           one={one}
                           onChoose={() => {
                             onChoose(one.key);
-                            onText('');
-                            setOpen(false);
+                            close();
                           }}
                         />
                       ))}
                   </Command.Group>
                 ))}
+                {create !== undefined && isNew && (
+                  <FoundLine
+                    one={{ key: 'create', words: create.words(typed), sign: <Plus size={18} /> }}
+                    onChoose={() => {
+                      create.run(typed);
+                      close();
+                    }}
+                  />
+                )}
               </Command.List>
             </Command>
             {total > found.length && (

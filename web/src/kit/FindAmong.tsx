@@ -1,4 +1,4 @@
-import { useState, type ReactElement } from 'react';
+import { useState, type ComponentProps, type ReactElement } from 'react';
 import { Find, type Found } from './Find';
 
 interface FindAmongProps {
@@ -7,6 +7,9 @@ interface FindAmongProps {
   readonly options: readonly Found[];
   readonly onChange: (key: string) => void;
   readonly placeholder: string;
+  readonly unchosen?: string;
+  readonly look?: NonNullable<ComponentProps<typeof Find>['look']>;
+  readonly create?: ComponentProps<typeof Find>['create'];
   readonly className?: string;
 }
 
@@ -17,7 +20,8 @@ export function FindAmong({
   options,
   onChange,
   placeholder,
-  className = '',
+  unchosen = 'say which',
+  ...more
 }: FindAmongProps): ReactElement {
   const [text, setText] = useState('');
   const asked = text.toLowerCase().split(/\s+/);
@@ -28,9 +32,9 @@ export function FindAmong({
   return (
     <Find
       label={label}
-      className={className}
+      {...more}
       chosen={options.find(({ key }) => key === value)?.words}
-      unchosen="say which"
+      unchosen={unchosen}
       found={options.filter(answers)}
       text={text}
       placeholder={placeholder}

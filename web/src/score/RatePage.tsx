@@ -14,6 +14,7 @@ import { Check } from '../kit/Check';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
+import { fixed } from '../kit/format';
 
 /** A rater's own sheet on a phone: one sample, one criterion at a time, blind. */
 export function RatePage(): ReactElement {
@@ -178,7 +179,7 @@ function Criterion({ sheet, criterion, following, moved, onMoved, onNext }: Crit
           <h2>{criterion.label}</h2>
           <p className="text-ink2 text-small">{criterion.plain}</p>
           <p className="figure text-room leading-none font-medium tracking-[-0.05em]">
-            {value === undefined ? '–' : value.toFixed(1)}
+            {value === undefined ? '–' : fixed(value, 1)}
           </p>
           <p className="min-h-6 text-head font-semibold">
             {value === undefined ? 'slide the mark' : wordAt(criterion, value)}

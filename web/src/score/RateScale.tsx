@@ -1,6 +1,7 @@
 import type { RubricCriterion } from '@bent-pail/core';
 import { StandingSlider as Slider } from '../kit/Slider';
 import type { ReactElement } from 'react';
+import { fixed } from '../kit/format';
 
 interface RateScaleProps {
   readonly criterion: RubricCriterion;
@@ -51,7 +52,7 @@ export function RateScale({ criterion, value, onValue }: RateScaleProps): ReactE
         aria-label={`${criterion.label}, 0 to 10`}
         aria-valuetext={value === undefined ? 'not scored yet' : String(value)}
       >
-        {value === undefined ? '?' : value.toFixed(1)}
+        {value === undefined ? '?' : fixed(value, 1)}
       </Slider.Thumb>
     </Slider.Root>
   );

@@ -1,4 +1,5 @@
 import { inSentence, type CardCriterion, type Scorecard } from '@bent-pail/core';
+import { fixed } from '../kit/format';
 
 /** What a score means in a word. */
 const WORDS = [
@@ -27,6 +28,6 @@ export function scoreSentence({ criteria, result }: Scorecard): string {
   const cap =
     capping === undefined
       ? ''
-      : ` Its ${inSentence(capping.criterion.label)} holds it at ${overall.toFixed(1)}, whatever the rest.`;
+      : ` Its ${inSentence(capping.criterion.label)} holds it at ${fixed(overall, 1)}, whatever the rest.`;
   return `For this use, ${word}.${both}${cap}`;
 }

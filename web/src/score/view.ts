@@ -3,7 +3,6 @@ import { called, countOf, type View } from '../shared/view';
 
 export const score: View = {
   station: {
-    number: 5,
     path: '/score',
     word: 'Score',
     count: ({ scorecards }) => countOf(scorecards, 'card', 'cards'),

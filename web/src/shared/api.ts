@@ -81,7 +81,8 @@ export const api = {
   post: <T>(address: string, body: unknown = {}) => send<T>('POST', address, asJson(body)),
   put: <T>(address: string, body: unknown) => send<T>('PUT', address, asJson(body)),
   patch: <T>(address: string, body: unknown) => send<T>('PATCH', address, asJson(body)),
-  putFile: (address: string, file: File) => send<undefined>('PUT', address, { body: file, type: file.type }),
+  putFile: (address: string, file: File, signal?: AbortSignal) =>
+    send<undefined>('PUT', address, { body: file, type: file.type }, signal),
   remove: <T>(address: string) => send<T>('DELETE', address),
 };
 

@@ -2,11 +2,17 @@ import type { Counts, Role } from '@bent-pail/contract';
 import type { ComponentType } from 'react';
 import { counted } from '../kit/format';
 
-/** A station on the bench edge. Its number is its key and stays, also while others are not built yet. */
+/** The eight stations in the order of the work. A place on the edge is a number and a key: it stays, also while others are not built yet and not drawn. */
+export const EDGE = ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Grow', 'Class', 'Record'] as const;
+export type StationWord = (typeof EDGE)[number];
+
+/** Where a station stands on the bench edge; also the key that leads there. */
+export const placeOf = (word: StationWord): number => 1 + EDGE.indexOf(word);
+
+/** A station that is built. */
 export interface Station {
-  readonly number: 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8;
   readonly path: string;
-  readonly word: string;
+  readonly word: StationWord;
   readonly count: (counts: Counts) => string;
   readonly roles: readonly Role[];
 }

@@ -1,4 +1,5 @@
 import type { CurveBandPoint, LotCurve } from '@bent-pail/core';
+import { fixed } from '../kit/format';
 import { useMemo, type ReactElement } from 'react';
 import { Chart } from '../shared/chart/Chart';
 import type { Pot } from '../shared/pot/pots';
@@ -45,7 +46,7 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
               <b>Air and water</b> <span className="text-ink2">by depth of a straight pot, cm</span>
             </>
           }
-          says={`Air and water by depth of a straight pot: at 10 cm air ${shallow?.air.toFixed(2) ?? ''}, at 30 cm air ${deep?.air.toFixed(2) ?? ''}.`}
+          says={`Air and water by depth of a straight pot: at 10 cm air ${airSaid(shallow)}, at 30 cm air ${airSaid(deep)}.`}
           height={170}
           options={depthOptions}
         />
@@ -56,3 +57,5 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
     </>
   );
 }
+
+const airSaid = (at: { readonly air: number } | undefined): string => (at === undefined ? '' : fixed(at.air, 2));

@@ -12,6 +12,7 @@ import { PotPicker } from '../shared/pot/PotPicker';
 import type { Pot } from '../shared/pot/pots';
 import { useWorks } from '../shared/useSession';
 import { LotLeft } from './LotGrid';
+import { fixed } from '../kit/format';
 
 interface ColumnProps {
   readonly page: LotCardPage;
@@ -44,8 +45,8 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
       {there !== undefined && card.pail !== undefined && (
         <>
           <p className="mt-3 text-head leading-tight font-semibold">
-            {sentence(card)} In {pot.name.toLowerCase()} it would hold {there.water.toFixed(2)} water and{' '}
-            {there.air.toFixed(2)} air.
+            {sentence(card)} In {pot.name.toLowerCase()} it would hold {fixed(there.water, 2)} water and{' '}
+            {fixed(there.air, 2)} air.
           </p>
           <TwoPails card={card} there={there} pot={pot} onPot={onPot} />
         </>

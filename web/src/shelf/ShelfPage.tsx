@@ -7,7 +7,7 @@ import { fixed } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
 import { EmptyPail } from '../shared/EmptyPail';
-import { AskedBy, ListBar } from '../shared/lists/ListBar';
+import { AskedAmong, AskedBy, ListBar } from '../shared/lists/ListBar';
 import { totalOf } from '../shared/lists/More';
 import { PagedTable, type PagedProps } from '../shared/lists/PagedTable';
 import { RowName } from '../shared/lists/RowName';
@@ -87,7 +87,7 @@ export function ShelfPage(): ReactElement {
                 ask('state', key);
               }}
             />
-            <AskedBy
+            <AskedAmong
               label="Class"
               value={asked.classId ?? ''}
               options={[

@@ -2,6 +2,7 @@ import { thetaAt, type CurveBandPoint, type LotCurve } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
 import type { ChartInk } from '../shared/chart/ink';
 import type { Draw } from '../shared/chart/options';
+import { fixed } from '../kit/format';
 
 /** Suctions drawn, cm of water: four decades are all that a pot knows, and one over. */
 const SUCTION = Object.freeze({ from: 1, to: 1000, points: 90 });
@@ -38,9 +39,9 @@ export function curveChart(curve: LotCurve, band: readonly CurveBandPoint[]): Dr
       min: 0,
       max: Math.ceil(curve.retention.thetaS * 5) / 5,
       interval: 0.2,
-      format: (v) => v.toFixed(1),
+      format: (v) => fixed(v, 1),
     }),
-    tooltip: plainTooltip(ink, (h) => `${thetaAt(curve.retention, h).toFixed(2)} water at ${h.toFixed(0)} cm`),
+    tooltip: plainTooltip(ink, (h) => `${fixed(thetaAt(curve.retention, h), 2)} water at ${fixed(h, 0)} cm`),
     series: [
       ...bandSeries(band, ink),
       {

@@ -1,6 +1,7 @@
 import { containerCapacity, type Retention } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
 import type { Draw } from '../shared/chart/options';
+import { fixed } from '../kit/format';
 
 /** Depths of straight pots drawn, cm. */
 const DEPTH = Object.freeze({ from: 2, to: 40, step: 1 });
@@ -35,11 +36,11 @@ export function depthChart(points: readonly DepthPoint[], marks: readonly number
   return (ink) => ({
     grid: { left: 34, right: 12, top: 12, bottom: 26 },
     xAxis: ruleAxis(ink, { min: DEPTH.from, max: DEPTH.to, interval: 10, format: (v) => String(Math.round(v)) }),
-    yAxis: ruleAxis(ink, { min: 0, max: 1, interval: 0.5, format: (v) => v.toFixed(1) }),
+    yAxis: ruleAxis(ink, { min: 0, max: 1, interval: 0.5, format: (v) => fixed(v, 1) }),
     tooltip: plainTooltip(ink, (depth) => {
       const point = points.find((one) => one.depth_cm >= depth) ?? points.at(-1);
       if (point === undefined) return '';
-      return `${point.depth_cm.toFixed(0)} cm deep: air ${point.air.toFixed(2)}, water ${point.water.toFixed(2)}`;
+      return `${fixed(point.depth_cm, 0)} cm deep: air ${fixed(point.air, 2)}, water ${fixed(point.water, 2)}`;
     }),
     series: [
       layer('solid', ink.solid, ink.ink),

@@ -3,7 +3,6 @@ import { called, countOf, type View } from '../shared/view';
 
 export const shelf: View = {
   station: {
-    number: 1,
     path: '/shelf',
     word: 'Shelf',
     count: ({ lots }) => countOf(lots, 'lot', 'lots'),

@@ -43,7 +43,7 @@ export function openPage(
     if (method !== 'GET')
       told.push({ method, address, body: JSON.parse(init.body ?? '{}') as Record<string, unknown> });
     const [path = '', query = ''] = address.split('?');
-    const found = answers[address] ?? answers[path];
+    const found = answers[`${method} ${path}`] ?? answers[address] ?? answers[path];
     // A list answers to what is asked of it; what is sent to its address is only taken.
     const answer =
       typeof found !== 'function'

@@ -8,12 +8,13 @@ import { usePot } from '../../shared/pot/usePot';
 import type { Pot } from '../../shared/pot/pots';
 import { learningQuery } from '../../shared/resources/learning';
 import { TitleBlock } from '../../shared/TitleBlock';
-import type { ComparedAnswer } from '../thinks';
-import { useThought, type Question } from '../useThought';
-import { AwaitLarder } from '../AwaitLarder';
+import type { ComparedAnswer } from '../thinking/thinks';
+import { useThought, type Question } from '../thinking/useThought';
+import { Thinking } from '../thinking/Thinking';
+import { AwaitLarder } from '../larder/AwaitLarder';
 import { comparedOf, keysOf, MOST_COMPARED } from './compared';
 import { CompareTable } from './CompareTable';
-import { Choice } from '../../kit/Choice';
+import { FindAmong } from '../../kit/FindAmong';
 import { ButtonLink } from '../../kit/Button';
 
 /** Up to six blends and lots as pails at one pot, with what differs beyond its bands. */
@@ -63,7 +64,8 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
     const inputs = all.map(({ input }) => input);
     return (thinker) => thinker.compare(inputs);
   }, [all]);
-  const answers = useThought(ask);
+  const thought = useThought(ask);
+  const answers = thought.answer;
   const set = (next: readonly string[]): void => {
     setParams(
       (before) => {
@@ -88,14 +90,17 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
       {all.length === 0 ? (
         <EmptyPail question="Which two would you compare?" />
       ) : (
-        <CompareTable
-          all={all}
-          answers={answers}
-          pot={pot}
-          onRemove={(key) => {
-            set(keys.filter((one) => one !== key));
-          }}
-        />
+        <>
+          <Thinking thought={thought} quiet className="mt-2 px-5" />
+          <CompareTable
+            all={all}
+            answers={answers}
+            pot={pot}
+            onRemove={(key) => {
+              set(keys.filter((one) => one !== key));
+            }}
+          />
+        </>
       )}
     </>
   );
@@ -117,11 +122,12 @@ function AddCompared({ lots, blends, keys, onAdd }: AddComparedProps): ReactElem
   ];
   return (
     <p className="px-5 pt-3">
-      <Choice
+      <FindAmong
         label="Put another one beside"
         look="unseen"
         value=""
         unchosen="put another one beside"
+        placeholder="name, code"
         options={options.filter(({ key }) => !keys.includes(key))}
         onChange={onAdd}
       />

@@ -1,15 +1,15 @@
 import type { BlendVersion } from '@bent-pail/contract';
-import { CoreError, geometricVolume_mL } from '@bent-pail/core';
+import { CoreError, geometricVolume_mL, settlingOf, type DeskBatch } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { fixed, counted } from '../../kit/format';
-import type { DeskView } from '../deskView';
+import type { DeskView } from '../desk/deskView';
 import { MakeBatch } from './MakeBatch';
 import { MakeOrBuy } from './MakeOrBuy';
 import { TakeTable } from './TakeTable';
-import { batchOf, FIRST_WANT, settlingOf, wantParams, WANTS, type Batch, type Want } from './want';
+import { batchOf, FIRST_WANT, wantParams, WANTS, type Want } from './want';
 import { WorkPlan } from './WorkPlan';
 import { Sorry } from '../../kit/Sorry';
 import { ButtonLink } from '../../kit/Button';
@@ -28,9 +28,9 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
   const [want, setWant] = useState<Want>({
     ...FIRST_WANT,
     ...(potVolume === undefined ? {} : { potVolume_L: (potVolume / 1000).toFixed(1) }),
-    settling: (100 * settlingOf(view)).toFixed(0),
+    settling: (100 * settlingOf(view.used)).toFixed(0),
   });
-  const { batch, problem } = useMemo((): { batch?: Batch | undefined; problem?: string } => {
+  const { batch, problem } = useMemo((): { batch?: DeskBatch | undefined; problem?: string } => {
     try {
       return { batch: batchOf(view, want) };
     } catch (error) {
@@ -111,7 +111,7 @@ function WantFields({ want, onWant }: { readonly want: Want; readonly onWant: (w
 }
 
 /** The sentence at the head: how much, and for how many. */
-function Reach({ batch }: { readonly batch: Batch }): ReactElement {
+function Reach({ batch }: { readonly batch: DeskBatch }): ReactElement {
   const { reach, quantity } = batch;
   return (
     <p className="text-head leading-tight font-semibold">

@@ -7,7 +7,7 @@ import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../kit/format';
 import { serverNow } from '../../shared/serverClock';
-import type { DeskView } from '../deskView';
+import type { DeskView } from '../desk/deskView';
 import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FedAndUnfed, type FeedPlan } from './planFeed';
 import { PlanJobs } from './PlanJobs';
 import { potQuestion } from './potQuestion';
@@ -189,10 +189,10 @@ function feedingChart(fed: FeedingResult, unfed: FeedingResult): Draw {
   return (ink) => ({
     grid: { left: 38, right: 12, top: 8, bottom: 24 },
     xAxis: ruleAxis(ink, { min: 0, max: HORIZON_D, interval: 60, format: (v) => `${String(v)} d` }),
-    yAxis: ruleAxis(ink, { min: 0, max: top, interval: top / 2, format: (v) => v.toFixed(0) }),
+    yAxis: ruleAxis(ink, { min: 0, max: top, interval: top / 2, format: (v) => fixed(v, 0) }),
     tooltip: plainTooltip(ink, (at) => {
       const day = Math.round(at);
-      return `day ${String(day)}: ${(fed.days[day]?.left_mgL ?? 0).toFixed(0)} mg/L fed, ${(unfed.days[day]?.left_mgL ?? 0).toFixed(0)} unfed`;
+      return `day ${String(day)}: ${fixed(fed.days[day]?.left_mgL ?? 0, 0)} mg/L fed, ${fixed(unfed.days[day]?.left_mgL ?? 0, 0)} unfed`;
     }),
     series: [
       { type: 'line', data: line(fed), symbol: 'none', lineStyle: { color: ink.ink, width: 2 } },
@@ -210,7 +210,7 @@ function FeedingChart({ fed, unfed }: { readonly fed: FeedingResult; readonly un
           <b>Nitrogen left</b> <span className="text-ink2">mg to a litre; dotted without the plan</span>
         </>
       }
-      says={`Nitrogen left over ${String(HORIZON_D)} days: ${(fed.days.at(-1)?.left_mgL ?? 0).toFixed(0)} mg/L at the end with the plan.`}
+      says={`Nitrogen left over ${String(HORIZON_D)} days: ${fixed(fed.days.at(-1)?.left_mgL ?? 0, 0)} mg/L at the end with the plan.`}
       height={140}
       options={options}
     />

@@ -18,7 +18,7 @@ import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../kit/format';
-import type { DeskView } from '../deskView';
+import type { DeskView } from '../desk/deskView';
 import { Feeding } from './Feeding';
 import { additivesNitrogen } from './potQuestion';
 import { typedNumber, useStand } from './standStore';

@@ -1,9 +1,10 @@
 import { doesItsJob, JOB_FIGURE, property, type LineEffect } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { fixed } from '../../kit/format';
-import type { DeskView } from '../deskView';
-import type { LineAnswer } from '../thinks';
-import { useThought, type Question } from '../useThought';
+import type { DeskView } from '../desk/deskView';
+import type { LineAnswer } from '../thinking/thinks';
+import { useThought, type Question } from '../thinking/useThought';
+import { Thinking } from '../thinking/Thinking';
 import { Rows } from '../../kit/Rows';
 
 const SHOWN = ['air', 'water', 'bulkDensity_gcc', 'pH', 'ec_dSm', 'pricePerL'] as const;
@@ -13,7 +14,8 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
   const { used, input, profile, recipe } = view;
   const limit = profile?.targets.find(({ property: key }) => key === 'ec_dSm')?.limits[1] ?? undefined;
   const ask = useMemo((): Question<LineAnswer[]> => (thinker) => thinker.lines(input, limit), [input, limit]);
-  const answers = useThought(ask);
+  const thought = useThought(ask);
+  const answers = thought.answer;
   return (
     <section aria-label="What each line does">
       <h2>
@@ -57,6 +59,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
           })}
         </tbody>
       </Rows>
+      <Thinking thought={thought} quiet />
       {limit !== undefined && answers !== undefined && <Salty view={view} limit={limit} answers={answers} />}
       <p className="text-ink2 mt-2 text-small">
         Say under “more” what a line is in for, and its job is checked against these numbers.

@@ -1,15 +1,15 @@
+import { bagOf, type DeskBatch } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Field } from '../../kit/Field';
 import { fixed, counted } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
-import type { DeskView } from '../deskView';
+import type { DeskView } from '../desk/deskView';
 import { typedNumber } from './standStore';
-import { bagOf, type Batch } from './want';
 import { Rows } from '../../kit/Rows';
 
 interface MakeOrBuyProps {
   readonly view: DeskView;
-  readonly batch: Batch;
+  readonly batch: DeskBatch;
 }
 
 /** What the batch costs as used, as bought, and with the minutes; and the same volume of each product on the shelf. */

@@ -1,7 +1,7 @@
 import { inSentence, property, type BandsResult, type PropertyKey } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { fixed } from '../../kit/format';
-import type { UsedLot } from '../deskView';
+import type { UsedLot } from '../desk/deskView';
 import { driverWords } from './driverWords';
 import { ButtonLink } from '../../kit/Button';
 

@@ -15,14 +15,15 @@ import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import { useSession } from '../../shared/useSession';
-import type { DeskView } from '../deskView';
-import { useThought, type Question } from '../useThought';
+import type { DeskView } from '../desk/deskView';
+import { useThought, type Question } from '../thinking/useThought';
 import { frontChart } from './frontChart';
 import { limitsOf, type Limits } from './partLimits';
 import { SearchLimits } from './SearchLimits';
 import { typedNumber } from './standStore';
 import { useSearch } from './useSearch';
 import { Choice } from '../../kit/Choice';
+import { FindAmong } from '../../kit/FindAmong';
 import { Button } from '../../kit/Button';
 import { LOW_BOX } from '../../kit/box';
 import { Sorry } from '../../kit/Sorry';
@@ -102,11 +103,12 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
           />
           parts
         </span>
-        <Choice
+        <FindAmong
           label="Search among another lot too"
           look="unseen"
           value=""
           unchosen="among another lot too"
+          placeholder="name, code"
           options={lots
             .filter((lot) => lot.component !== undefined && lot.kind === 'material' && !chosen.includes(lot))
             .map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}` }))}
@@ -168,7 +170,7 @@ function useWeakest({ result, searched, view: { input }, aim }: FoundProps): rea
     });
     return (thinker) => thinker.refine(desks, aim);
   }, [result, searched, input, aim]);
-  return useThought(ask) ?? [];
+  return useThought(ask).answer ?? [];
 }
 
 function Found(props: FoundProps): ReactElement {
@@ -189,7 +191,7 @@ function Found(props: FoundProps): ReactElement {
               onClick={() => {
                 onTake(recipe);
               }}
-              aria-label={`Take ${recipe.parts.join(' to ')}: air ${recipe.air.toFixed(2)}, miss ${recipe.loss.toFixed(2)}`}
+              aria-label={`Take ${recipe.parts.join(' to ')}: air ${fixed(recipe.air, 2)}, miss ${fixed(recipe.loss, 2)}`}
             >
               <PailMark
                 shape={shape}
@@ -202,13 +204,13 @@ function Found(props: FoundProps): ReactElement {
                 {recipe.parts.map((own) => (own === 0 ? '·' : String(own))).join(' ')}
               </span>
               <span className="figure block text-small">
-                air {recipe.air.toFixed(2)}
-                {recipe.pH === undefined ? '' : `  pH ${recipe.pH.toFixed(1)}`}
+                air {fixed(recipe.air, 2)}
+                {recipe.pH === undefined ? '' : `  pH ${fixed(recipe.pH, 1)}`}
               </span>
               <span className="figure block text-small">
                 {recipe.pricePerL === undefined
                   ? 'no price'
-                  : `${notebook.currency}${recipe.pricePerL.toFixed(2)} per L`}
+                  : `${notebook.currency}${fixed(recipe.pricePerL, 2)} per L`}
               </span>
               <span className="my-[3px] block h-[5px] bg-zinc2">
                 <span
@@ -216,7 +218,7 @@ function Found(props: FoundProps): ReactElement {
                   style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }}
                 />
               </span>
-              <span className="figure block text-small">miss {recipe.loss.toFixed(2)}</span>
+              <span className="figure block text-small">miss {fixed(recipe.loss, 2)}</span>
               <small className="block leading-tight">{weakestSaid(weakest[i])}</small>
             </button>
           </li>
@@ -232,7 +234,7 @@ function Found(props: FoundProps): ReactElement {
               </span>
             </>
           }
-          says={`Price against fit: from ${result.front[0]?.price.toFixed(2) ?? ''} with miss ${result.front[0]?.loss.toFixed(2) ?? ''} to ${result.front.at(-1)?.price.toFixed(2) ?? ''} with miss ${result.front.at(-1)?.loss.toFixed(2) ?? ''}.`}
+          says={`Price against fit: from ${frontEnd(result.front[0])} to ${frontEnd(result.front.at(-1))}.`}
           height={150}
           options={options}
         />
@@ -240,6 +242,9 @@ function Found(props: FoundProps): ReactElement {
     </div>
   );
 }
+
+const frontEnd = (end: { readonly price: number; readonly loss: number } | undefined): string =>
+  end === undefined ? 'nothing' : `${fixed(end.price, 2)} with miss ${fixed(end.loss, 2)}`;
 
 function weakestSaid(weakest: WeakestWindow | undefined): string {
   if (weakest === undefined) return '';

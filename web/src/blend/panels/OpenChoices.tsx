@@ -2,8 +2,9 @@ import { property, recipeCorners, isOpen, type Corner, type DeskResult, type Pro
 import type { RecipeLine } from '@bent-pail/contract';
 import { useMemo, type ReactElement } from 'react';
 import { fixed } from '../../kit/format';
-import { lineName, meaningOf, type DeskView } from '../deskView';
-import { useThought, type Question } from '../useThought';
+import { lineName, meaningOf, type DeskView } from '../desk/deskView';
+import { useThought, type Question } from '../thinking/useThought';
+import { Thinking } from '../thinking/Thinking';
 import { Rows } from '../../kit/Rows';
 
 const SHOWN = ['air', 'water', 'easilyAvailable', 'bulkDensity_gcc', 'pH', 'pricePerL'] as const;
@@ -24,7 +25,8 @@ export function OpenChoices({ view }: { readonly view: DeskView }): ReactElement
       corners.length < 2 ? undefined : (thinker) => thinker.corners(corners.map(({ input }) => input)),
     [corners],
   );
-  const results = useThought(ask);
+  const thought = useThought(ask);
+  const results = thought.answer;
   if (!isOpen(recipe.lines))
     return (
       <p className="text-ink2 mt-3 text-small">
@@ -38,7 +40,7 @@ export function OpenChoices({ view }: { readonly view: DeskView }): ReactElement
         What is left open <small>{corners.length} ways</small>
       </h2>
       {results === undefined ? (
-        <p className="text-ink2 mt-2">One moment.</p>
+        <Thinking thought={thought} />
       ) : (
         <Rows className="mt-1">
           <thead>

@@ -17,7 +17,7 @@ import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
-import type { DeskView } from '../deskView';
+import type { DeskView } from '../desk/deskView';
 import { additivesPrice, potQuestion } from './potQuestion';
 import { useStand } from './standStore';
 import { Rows } from '../../kit/Rows';

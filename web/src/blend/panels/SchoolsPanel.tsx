@@ -13,8 +13,9 @@ import { useMemo, type ReactElement } from 'react';
 import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
-import type { DeskView } from '../deskView';
-import { useThought, type Question } from '../useThought';
+import type { DeskView } from '../desk/deskView';
+import { useThought, type Question } from '../thinking/useThought';
+import { Thinking } from '../thinking/Thinking';
 import { potQuestion } from './potQuestion';
 import { useStand, type Stand } from './standStore';
 import { Button } from '../../kit/Button';
@@ -53,7 +54,8 @@ export function SchoolsPanel({ view }: { readonly view: DeskView }): ReactElemen
     const inputs = variants.flatMap(({ input }) => (input === undefined ? [] : [input]));
     return (thinker) => thinker.corners(inputs);
   }, [variants]);
-  const results = useThought(ask);
+  const thought = useThought(ask);
+  const results = thought.answer;
   const known = variants.filter(({ input }) => input !== undefined);
   return (
     <section aria-label="Schools of thought">
@@ -63,6 +65,7 @@ export function SchoolsPanel({ view }: { readonly view: DeskView }): ReactElemen
           no side is taken; {use?.words}, {use?.mmPerD} mm a day
         </small>
       </h2>
+      {known.length > 0 && <Thinking thought={thought} quiet />}
       <div className="mt-2.5 grid gap-x-6 gap-y-4.5 min-[1001px]:grid-cols-3">
         {views.map((one, i) => {
           const own = variants[i];

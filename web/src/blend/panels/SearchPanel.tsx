@@ -2,7 +2,7 @@ import { matchProfile, type PropertyKey } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { fixed } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
-import type { DeskView } from '../deskView';
+import type { DeskView } from '../desk/deskView';
 import { Narrow } from './Narrow';
 import { NearestRecipes } from './NearestRecipes';
 import { Substitute } from './Substitute';

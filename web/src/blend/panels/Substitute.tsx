@@ -4,9 +4,10 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { fixed } from '../../kit/format';
 import { plantsQuery } from '../../shared/resources/guides';
 import { useSession } from '../../shared/useSession';
-import type { DeskView } from '../deskView';
+import type { DeskView } from '../desk/deskView';
 import { keptFor } from '../recipe/keptFor';
-import { useThought, type Question } from '../useThought';
+import { useThought, type Question } from '../thinking/useThought';
+import { Thinking } from '../thinking/Thinking';
 import { Choice } from '../../kit/Choice';
 import { Rows } from '../../kit/Rows';
 import { Button } from '../../kit/Button';
@@ -56,8 +57,9 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
     const components = others.flatMap(({ component }) => (component === undefined ? [] : [component]));
     return (thinker) => thinker.substitutes(input, line, components, profile);
   }, [others, input, line, profile]);
-  const swaps = useThought(ask);
-  if (swaps === undefined) return <p className="text-ink2 mt-2">One moment.</p>;
+  const thought = useThought(ask);
+  const swaps = thought.answer;
+  if (swaps === undefined) return <Thinking thought={thought} />;
   const take = (swap: Swap): void => {
     const lotId = others[swap.lot]?.id;
     if (lotId === undefined) return;

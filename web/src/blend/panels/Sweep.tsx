@@ -2,8 +2,9 @@ import { property, type SweepPoint } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Chart } from '../../shared/chart/Chart';
 import { fixed } from '../../kit/format';
-import type { DeskView } from '../deskView';
-import { useThought, type Question } from '../useThought';
+import type { DeskView } from '../desk/deskView';
+import { useThought, type Question } from '../thinking/useThought';
+import { Thinking } from '../thinking/Thinking';
 import { sweepChart, SWEPT, type SweptKey } from './sweepChart';
 import { Choice } from '../../kit/Choice';
 
@@ -19,7 +20,8 @@ export function Sweep({ view }: { readonly view: DeskView }): ReactElement {
     (): Question<SweepPoint[]> | undefined => (used.length < 2 ? undefined : (thinker) => thinker.sweep(input, line)),
     [used.length, input, line],
   );
-  const points = useThought(ask);
+  const thought = useThought(ask);
+  const points = thought.answer;
   if (used.length < 2) return <p className="text-ink2 mt-2">A sweep needs a second lot in the recipe.</p>;
   const whole = used.reduce((sum, { parts }) => sum + parts, 0);
   const now = (used[line]?.parts ?? 0) / whole;
@@ -40,6 +42,7 @@ export function Sweep({ view }: { readonly view: DeskView }): ReactElement {
           {view.profile === undefined ? '' : '; shaded is the window'}
         </small>
       </h2>
+      <Thinking thought={thought} quiet />
       <div className="mt-2 mb-3.5 grid grid-cols-4 gap-3.5 *:min-w-0 max-[1000px]:grid-cols-2">
         {SWEPT.map((key) => (
           <SweepChart key={key} name={key} points={points} view={view} now={now} />
@@ -78,7 +81,7 @@ function SweepChart({ name, points, view, now }: SweepChartProps): ReactElement 
           <b>{label}</b> <span className="text-ink2 figure">{unit}</span>
         </>
       }
-      says={`${label} from ${first.toFixed(2)} with none of it to ${last.toFixed(2)} with nothing else.`}
+      says={`${label} from ${fixed(first, 2)} with none of it to ${fixed(last, 2)} with nothing else.`}
       height={140}
       options={options}
     />

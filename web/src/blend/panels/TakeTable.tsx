@@ -1,13 +1,13 @@
+import { bagOf, type DeskBatch } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { fixed } from '../../kit/format';
 import { useMeasures, useSession } from '../../shared/useSession';
-import type { DeskView } from '../deskView';
-import { bagOf, type Batch } from './want';
+import type { DeskView } from '../desk/deskView';
 import { Rows } from '../../kit/Rows';
 
 interface TakeTableProps {
   readonly view: DeskView;
-  readonly batch: Batch;
+  readonly batch: DeskBatch;
 }
 
 const litres = (value: number): string => `${fixed(value, value < 10 ? 1 : 0)} L`;

@@ -1,12 +1,14 @@
 import { property, type Target, type TrianglePoint } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
-import type { DeskView } from '../deskView';
-import { useThought, type Question } from '../useThought';
+import type { DeskView } from '../desk/deskView';
+import { useThought, type Question } from '../thinking/useThought';
+import { Thinking } from '../thinking/Thinking';
 import { SWEPT, type SweptKey } from './sweepChart';
 import { cellsOf, inWindow, shadeOf, SIDE, TRIANGLE_HEIGHT } from './triangleCells';
 import { Choice } from '../../kit/Choice';
 import { Button } from '../../kit/Button';
 import { DRAWN } from '../../kit/ink';
+import { fixed } from '../../kit/format';
 
 const STEPS = 14;
 
@@ -24,7 +26,8 @@ export function Triangle({ view }: { readonly view: DeskView }): ReactElement | 
       used.length < 3 ? undefined : (thinker) => thinker.triangle(input, three, STEPS),
     [used.length, input, three],
   );
-  const points = useThought(ask);
+  const thought = useThought(ask);
+  const points = thought.answer;
   if (used.length < 3)
     return <p className="text-ink2 mt-3 text-small">With three lots in the recipe they can be seen on a triangle.</p>;
   const target = profile?.targets.find((one) => one.property === key);
@@ -52,7 +55,7 @@ export function Triangle({ view }: { readonly view: DeskView }): ReactElement | 
         )}
       </h2>
       {points === undefined ? (
-        <p className="text-ink2 mt-2">One moment.</p>
+        <Thinking thought={thought} />
       ) : (
         <TriangleDrawing
           points={points}
@@ -92,7 +95,7 @@ function TriangleDrawing({ points, name, target, corners, here }: DrawingProps):
         viewBox={`0 0 ${String(SIDE + 60)} ${String(TRIANGLE_HEIGHT + 50)}`}
         className="mt-1 w-full max-w-[420px]"
         role="img"
-        aria-label={`${label} on a triangle of ${corners.join(', ')}: ${lo.toFixed(places)} to ${hi.toFixed(places)}${target === undefined ? '' : `; ${String(Math.round((100 * meets.length) / cells.length))} % of it meets the window`}.`}
+        aria-label={`${label} on a triangle of ${corners.join(', ')}: ${fixed(lo, places)} to ${fixed(hi, places)}${target === undefined ? '' : `; ${String(Math.round((100 * meets.length) / cells.length))} % of it meets the window`}.`}
       >
         <g transform="translate(30 26)">
           {cells.map(({ shape, value }) => (
@@ -124,7 +127,7 @@ function TriangleDrawing({ points, name, target, corners, here }: DrawingProps):
         </text>
       </svg>
       <figcaption className="text-ink2 text-small">
-        {label}: light {lo.toFixed(places)}, dark {hi.toFixed(places)} {unit}
+        {label}: light {fixed(lo, places)}, dark {fixed(hi, places)} {unit}
         {target === undefined ? '' : '; outlined meets the window'}; the ring is the recipe.
       </figcaption>
     </figure>

@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { day, fixed } from '../../kit/format';
 import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
-import { recipeText } from '../recipeText';
+import { recipeText } from '../list/recipeText';
 import { Rows } from '../../kit/Rows';
 
 /** Every version with its reason, what was predicted, and what was found when a batch of it was measured. */

@@ -5,7 +5,7 @@ import { TimeField } from '../../kit/TimeField';
 import { clockTime, day, fixed } from '../../kit/format';
 import { serverNow } from '../../shared/serverClock';
 import { useSession } from '../../shared/useSession';
-import type { DeskView } from '../deskView';
+import type { DeskView } from '../desk/deskView';
 import { PlanJobs } from './PlanJobs';
 import { fieldTime, timed, workJobs } from './workTimes';
 

@@ -1,6 +1,7 @@
 import type { RecipeSearchResult } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import type { Draw } from '../../shared/chart/options';
+import { fixed } from '../../kit/format';
 
 /** Price against fit: the front as steps in ink, the best recipes as dots. */
 export function frontChart({ front, recipes }: RecipeSearchResult, currency: string): Draw {
@@ -10,18 +11,18 @@ export function frontChart({ front, recipes }: RecipeSearchResult, currency: str
   const worst = Math.max(...front.map((one) => one.loss), 0.1);
   return (ink) => ({
     grid: { left: 34, right: 12, top: 10, bottom: 24 },
-    xAxis: ruleAxis(ink, { min: lo, max: hi, interval: (hi - lo) / 2, format: (v) => v.toFixed(2) }),
+    xAxis: ruleAxis(ink, { min: lo, max: hi, interval: (hi - lo) / 2, format: (v) => fixed(v, 2) }),
     yAxis: ruleAxis(ink, {
       min: 0,
       max: Math.ceil(10 * worst) / 10,
       interval: Math.ceil(10 * worst) / 20,
-      format: (v) => v.toFixed(2),
+      format: (v) => fixed(v, 2),
     }),
     tooltip: plainTooltip(ink, (price) => {
       const at = [...front].reverse().find((one) => one.price <= price + 1e-9) ?? front[0];
       return at === undefined
         ? ''
-        : `${at.parts.join(' ')}: ${currency}${at.price.toFixed(2)} per L, miss ${at.loss.toFixed(2)}`;
+        : `${at.parts.join(' ')}: ${currency}${fixed(at.price, 2)} per L, miss ${fixed(at.loss, 2)}`;
     }),
     series: [
       {

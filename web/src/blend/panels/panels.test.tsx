@@ -13,7 +13,7 @@ import { Substitute } from './Substitute';
 import { Triangle } from './Triangle';
 import { choose } from '../../testing/choose';
 
-vi.mock('../thinker', () => ({ think: thinkHere }));
+vi.mock('../thinking/thinker', () => ({ think: thinkHere }));
 
 const lines = [
   { lotId: 'bark-graded', parts: 3 },

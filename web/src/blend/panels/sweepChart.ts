@@ -1,6 +1,7 @@
 import { property, type PropertyKey, type SweepPoint, type SweptFigures, type Target } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import type { Draw } from '../../shared/chart/options';
+import { fixed } from '../../kit/format';
 
 /** Figures that a sweep is drawn for, each on a chart of its own scale. */
 export const SWEPT = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const satisfies readonly (keyof SweptFigures &
@@ -43,13 +44,13 @@ export function sweepChart({ points, key, target, now }: Sweep): Draw {
       min: lo,
       max: hi,
       interval: (hi - lo) / 2,
-      format: (v) => v.toFixed(key === 'pH' ? 1 : 2),
+      format: (v) => fixed(v, key === 'pH' ? 1 : 2),
     }),
     tooltip: plainTooltip(ink, (at) => {
       const point = data.find(([share]) => share >= at - 1e-9);
       return point === undefined
         ? ''
-        : `${point[0].toFixed(0)} %: ${label.toLowerCase()} ${point[1].toFixed(Math.min(2, digits))}`;
+        : `${fixed(point[0], 0)} %: ${label.toLowerCase()} ${fixed(point[1], Math.min(2, digits))}`;
     }),
     series: [
       {

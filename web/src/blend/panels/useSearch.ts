@@ -2,7 +2,7 @@ import type { RecipeSearchInput, RecipeSearchResult } from '@bent-pail/core';
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { sentenceOf } from '../../shared/api';
-import { think } from '../thinker';
+import { think } from '../thinking/thinker';
 
 export type SearchState =
   | { readonly kind: 'idle' }

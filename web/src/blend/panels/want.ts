@@ -1,15 +1,5 @@
-import {
-  batchPlan,
-  onHand,
-  powdersFor,
-  quantity,
-  type BatchPlan,
-  type OnHandResult,
-  type QuantityResult,
-  type Wanted,
-} from '@bent-pail/core';
-import type { DeskLot } from '@bent-pail/contract';
-import type { DeskView } from '../deskView';
+import { deskBatch, settlingOf, type BatchWanted, type DeskBatch } from '@bent-pail/core';
+import type { DeskView } from '../desk/deskView';
 import { typedNumber } from './standStore';
 
 /** What is to be filled, as it is typed. */
@@ -66,19 +56,8 @@ export const FIRST_WANT: Want = Object.freeze({
   settling: '5',
 });
 
-/** What a bed or pot loses after filling where nobody measured it. */
-const USUAL_SETTLING = 0.05;
-
-/** Settling by the lots' own runs, weighed by their parts, where all were watched; else the usual. */
-export function settlingOf({ used }: Pick<DeskView, 'used'>): number {
-  const whole = used.reduce((sum, { parts }) => sum + parts, 0);
-  const known = used.map(({ parts, lot }) => ({ parts, own: lot.component?.facts.settledFirst }));
-  if (known.some(({ own }) => own === undefined)) return USUAL_SETTLING;
-  return known.reduce((sum, { parts, own }) => sum + (parts * (own ?? 0)) / whole, 0);
-}
-
-/** What is wanted, for the quantity; undefined while a field is empty, and for the stock, which is asked backwards. */
-export function wantedOf(want: Want): Wanted | undefined {
+/** What is wanted; undefined while a field is empty. The stock is asked backwards. */
+export function wantedOf(want: Want): BatchWanted | undefined {
   const [pots, potVolume_L, length_m, width_m, depth_cm, volume_L] = [
     want.pots,
     want.potVolume_L,
@@ -98,7 +77,7 @@ export function wantedOf(want: Want): Wanted | undefined {
     case 'volume':
       return volume_L === undefined ? undefined : { volume_L };
     case 'stock':
-      return undefined;
+      return { stock: true, ...(potVolume_L === undefined ? {} : { potVolume_L }) };
   }
 }
 
@@ -111,81 +90,16 @@ export function shareTyped(text: string, usual: number): number {
 /** What of the desk a batch is worked out from. */
 export type Mixed = Pick<DeskView, 'used' | 'result' | 'recipe'>;
 
-export interface Batch {
-  readonly quantity: QuantityResult;
-  readonly plan: BatchPlan;
-  /** Where it was asked how far the stock reaches. */
-  readonly reach?: OnHandResult;
-}
-
-const optional = <K extends string>(key: K, value: number | undefined): Partial<Record<K, number>> =>
-  value === undefined ? {} : ({ [key]: value } as Record<K, number>);
-
-/** Loose litres that a bag gives: as measured, else as its label states. */
-export function bagOf({ component, packVolume_L }: Pick<DeskLot, 'component' | 'packVolume_L'>): number | undefined {
-  return component?.facts.bag_L ?? packVolume_L;
-}
-
-/** The batch that is wanted: what to take, buy and do. Throws a `CoreError` with a sentence where it cannot be. */
-export function batchOf(view: Mixed, want: Want): Batch | undefined {
-  const { used, result, recipe } = view;
-  const settling = shareTyped(want.settling, settlingOf(view));
-  // Loose parts to volume made: what the desk shows as in and out.
-  const loose = used.reduce((sum, { parts }) => sum + parts, 0);
-  const shrink = Math.max(0, 1 - result.result.volume / loose);
-  const lines = used.map(({ lot, parts }) => ({
-    name: lot.name,
-    parts,
-    ...optional('yield', lot.component?.facts.sieveYield),
-    ...optional('unit_L', bagOf(lot)),
-    ...(bagOf(lot) === undefined ? {} : optional('pricePerUnit', lot.price)),
-  }));
-  const reach =
-    want.kind === 'stock'
-      ? onHand({
-          lines: used.map(({ lot, parts }) => ({
-            name: lot.name,
-            parts,
-            ...optional('yield', lot.component?.facts.sieveYield),
-            ...optional('stock_L', lot.stock_L),
-          })),
-          settling,
-          shrink,
-          ...optional('potVolume_L', typedNumber(want.potVolume_L)),
-        })
-      : undefined;
-  const wanted = reach === undefined ? wantedOf(want) : reachWanted(reach, want);
+/** The batch that is wanted; undefined until it is said how much. Throws a `CoreError` with a sentence where it cannot be. */
+export function batchOf({ used, result, recipe }: Mixed, want: Want): DeskBatch | undefined {
+  const wanted = wantedOf(want);
   if (wanted === undefined) return undefined;
-  const found = quantity({ want: wanted, settling, shrink, lines });
-  const made_L = found.finished_L;
-  const plan = batchPlan({
-    made_L,
-    water: result.result.water,
-    powders: powdersFor({ lime_meqPerL: recipe.lime_meqPerL, additives: recipe.additives ?? [], made_L }),
-    lines: used.flatMap(({ lot }, i) => {
-      const line = found.lines[i];
-      if (lot.component === undefined || line === undefined) return [];
-      const { component, facts } = lot.component;
-      return [
-        {
-          name: lot.name,
-          loose_L: line.loose_L,
-          take_L: line.take_L,
-          ...optional('stock_L', lot.stock_L),
-          ...optional('unit_L', bagOf(lot)),
-          ...optional('ec_dSm', component.ec_dSm),
-          dryBulkDensity_gcc: component.dryBulkDensity_gcc,
-          facts,
-        },
-      ];
-    }),
+  return deskBatch({
+    used,
+    predicted: result,
+    wanted,
+    settling: shareTyped(want.settling, settlingOf(used)),
+    lime_meqPerL: recipe.lime_meqPerL,
+    additives: recipe.additives ?? [],
   });
-  return { quantity: found, plan, ...(reach === undefined ? {} : { reach }) };
-}
-
-/** What the stock fills, asked for again forwards, so that one table shows both. */
-function reachWanted(reach: OnHandResult, want: Want): Wanted | undefined {
-  const potVolume_L = typedNumber(want.potVolume_L);
-  if (reach.pots !== undefined && reach.pots > 0 && potVolume_L !== undefined) return { pots: reach.pots, potVolume_L };
-  return reach.settled_L > 0 ? { volume_L: reach.settled_L } : undefined;
 }

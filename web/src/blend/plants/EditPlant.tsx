@@ -11,7 +11,7 @@ import { useBodyForm } from '../../shared/forms/useBodyForm';
 import { LotChoice } from '../../shared/lots/LotChoice';
 import { queryClient } from '../../shared/resources/client';
 import { plantsQuery } from '../../shared/resources/guides';
-import { FormFoot } from '../FormFoot';
+import { FormFoot } from '../../shared/forms/FormFoot';
 
 interface EditPlantProps {
   readonly plant: PlantRow | undefined;

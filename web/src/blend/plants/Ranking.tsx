@@ -10,7 +10,8 @@ import type { Pot } from '../../shared/pot/pots';
 import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
 import { comparedOf } from '../compare/compared';
-import { useThought, type Question } from '../useThought';
+import { useThought, type Question } from '../thinking/useThought';
+import { Thinking } from '../thinking/Thinking';
 import { Rows } from '../../kit/Rows';
 
 interface RankingProps {
@@ -32,10 +33,11 @@ export function Ranking({ plant, profile, lots, blends, pot }: RankingProps): Re
     const inputs = all.map(({ input }) => input);
     return (thinker) => thinker.suits(inputs, profile, plant.climate);
   }, [all, profile, plant.climate]);
-  const ranked = useThought(ask);
+  const thought = useThought(ask);
+  const ranked = thought.answer;
   const { notebook } = useSession();
   const shape = shapeOf(pot.shape, 'pot');
-  if (ranked === undefined) return <p className="text-ink2 mt-3">One moment.</p>;
+  if (ranked === undefined) return <Thinking thought={thought} className="mt-3" />;
   if (ranked.length === 0) return <p className="text-ink2 mt-3">No kept blend can be told for this use yet.</p>;
   return (
     <Rows className="mt-3">

@@ -10,7 +10,7 @@ import { CellField, CheckField, TextField } from '../../shared/forms/fields';
 import { useBodyForm } from '../../shared/forms/useBodyForm';
 import { queryClient } from '../../shared/resources/client';
 import { profilesQuery } from '../../shared/resources/guides';
-import { FormFoot } from '../FormFoot';
+import { FormFoot } from '../../shared/forms/FormFoot';
 import { profileBody, typedProfile, type TypedProfile } from './profileBody';
 import { Choice } from '../../kit/Choice';
 import { Rows } from '../../kit/Rows';

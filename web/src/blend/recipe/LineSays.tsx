@@ -2,6 +2,7 @@ import type { DeskLot, RecipeLine } from '@bent-pail/contract';
 import { JOBS } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Choice } from '../../kit/Choice';
+import { FindAmong } from '../../kit/FindAmong';
 import { Check } from '../../kit/Check';
 
 interface LineSaysProps {
@@ -31,8 +32,9 @@ export function LineSays({ line, name, lots, onLine }: LineSaysProps): ReactElem
         }}
       />
       {line.blend === undefined && (
-        <Choice
+        <FindAmong
           label="Or instead"
+          placeholder="name, code"
           value={line.or?.[0] ?? ''}
           options={[
             { key: '', words: 'nothing else' },

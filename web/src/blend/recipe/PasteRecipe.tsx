@@ -2,6 +2,7 @@ import { partsOf, readRecipe, UNIT_WORDS, type PartsLine, type ReadLine, type Se
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Choice } from '../../kit/Choice';
+import { FindAmong } from '../../kit/FindAmong';
 import { Field } from '../../kit/Field';
 import { fixed } from '../../kit/format';
 import { lotsQuery } from '../../shared/resources/lots';
@@ -98,7 +99,8 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
                   : 'an additive, it moves pH, food and price, not volume'}
               </span>
             ) : (
-              <Choice
+              <FindAmong
+                placeholder="name, code"
                 label={`${one.line.name}${one.line.optional ? ', may be left out' : ''}`}
                 value={lotOf(one, i)}
                 options={[

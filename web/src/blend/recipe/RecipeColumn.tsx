@@ -1,8 +1,8 @@
 import type { Recipe, RecipeLine } from '@bent-pail/contract';
 import { fillRest, type DeskResult } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
-import type { BlendDraft } from '../draftStore';
-import { lineKey, lineName } from '../deskView';
+import type { BlendDraft } from '../desk/draftStore';
+import { lineKey, lineName } from '../desk/deskView';
 import { useMeasures } from '../../shared/useSession';
 import { AddLine } from './AddLine';
 import { Additives } from './Additives';
@@ -10,7 +10,7 @@ import { PasteRecipe } from './PasteRecipe';
 import { RecipeRow } from './RecipeRow';
 import { Settled } from './Settled';
 import { ShownIn, shownAmounts, type Shown } from './ShownIn';
-import type { Larder } from '../useLarder';
+import type { Larder } from '../larder/useLarder';
 import { undoable } from '../../kit/toasts';
 
 interface RecipeColumnProps {

@@ -3,8 +3,8 @@ import type { DeskResult } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../kit/format';
-import { blendSentence } from '../blendSentence';
-import { lineKey } from '../deskView';
+import { blendSentence } from '../list/blendSentence';
+import { lineKey } from '../desk/deskView';
 
 const BAR =
   'flex border-[1.5px] border-ink text-small font-semibold *:truncate *:border-ink *:px-1.5 *:py-px *:not-first:border-l-[1.5px]';

@@ -1,5 +1,5 @@
 import type { BlendPage, DeskBlend, BlendVersion, DeskLot } from '@bent-pail/contract';
-import { CoreError, predictDesk } from '@bent-pail/core';
+import { CoreError, predictDesk, type DeskBatch } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
 import { useParams, useSearchParams } from 'react-router';
@@ -12,10 +12,10 @@ import { Qr } from '../../shared/Qr';
 import { blendQuery } from '../../shared/resources/blends';
 import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
-import { AwaitLarder } from '../AwaitLarder';
-import { meaningOf } from '../deskView';
-import { batchOf, wantFrom, type Batch, type Mixed, type Want } from '../panels/want';
-import { recipeText } from '../recipeText';
+import { AwaitLarder } from '../larder/AwaitLarder';
+import { meaningOf } from '../desk/deskView';
+import { batchOf, wantFrom, type Mixed, type Want } from '../panels/want';
+import { recipeText } from '../list/recipeText';
 
 /** A batch on paper: what to take, what to do and in which order, with boxes to tick and a place for what was really taken. */
 export function BatchSheetPage(): ReactElement {
@@ -44,7 +44,7 @@ interface SheetProps {
   readonly blends: readonly DeskBlend[];
 }
 
-type Worked = { readonly mixed: Mixed; readonly batch: Batch } | { readonly problem: string };
+type Worked = { readonly mixed: Mixed; readonly batch: DeskBatch } | { readonly problem: string };
 
 const NOTHING = 'Fill in how much on the desk, then come back.';
 
@@ -96,7 +96,7 @@ function Sheet({ page, version, lots, blends }: SheetProps): ReactElement {
   );
 }
 
-function wantSaid(want: Want, { reach }: Batch): string {
+function wantSaid(want: Want, { reach }: DeskBatch): string {
   switch (want.kind) {
     case 'pots':
       return `${want.pots} pots of ${want.potVolume_L} L`;
@@ -112,7 +112,7 @@ function wantSaid(want: Want, { reach }: Batch): string {
 
 const litres = (value: number): string => `${fixed(value, value < 10 ? 1 : 0)} L`;
 
-function Take({ batch, mixed }: { readonly batch: Batch; readonly mixed: Mixed }): ReactElement {
+function Take({ batch, mixed }: { readonly batch: DeskBatch; readonly mixed: Mixed }): ReactElement {
   return (
     <table>
       <thead>
@@ -141,7 +141,7 @@ function Take({ batch, mixed }: { readonly batch: Batch; readonly mixed: Mixed }
   );
 }
 
-function Work({ batch: { plan } }: { readonly batch: Batch }): ReactElement {
+function Work({ batch: { plan } }: { readonly batch: DeskBatch }): ReactElement {
   return (
     <>
       <table>

@@ -86,6 +86,7 @@ export function SayingParts(): ReactElement {
           Undo something
         </Button>
         <Progress label="Trying recipes" share={0.42} onStop={nothing} />
+        <Progress label="Sending the photo" onStop={nothing} />
       </Part>
     </>
   );

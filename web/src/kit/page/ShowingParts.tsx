@@ -5,6 +5,7 @@ import { Tabs } from '../Tabs';
 import type { Column, TableView } from '../table/column';
 import { DataTable } from '../table/DataTable';
 import { Part } from './Part';
+import { fixed } from '../format';
 
 interface Jar {
   readonly id: string;
@@ -37,7 +38,7 @@ const COLUMNS: readonly Column<Jar>[] = [
     head: 'air',
     sort: 'down',
     value: ({ air }) => air,
-    cell: ({ air }) => <span className={INK.measured}>{air.toFixed(2)}</span>,
+    cell: ({ air }) => <span className={INK.measured}>{fixed(air, 2)}</span>,
   },
 ];
 const TABS = [

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState, type ReactElement, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { Choice } from '../../kit/Choice';
+import { FindAmong } from '../../kit/FindAmong';
 import { DateField } from '../../kit/DateField';
 import { PAUSE_MS } from '../useSettled';
 import { BOX } from '../../kit/box';
@@ -66,6 +67,21 @@ interface AskedByProps {
 export function AskedBy({ label, value, options, onChange }: AskedByProps): ReactElement {
   return (
     <Choice label={label} look="beside" className="max-w-[280px]" value={value} options={options} onChange={onChange} />
+  );
+}
+
+/** One of many that a list is asked by, found by words. */
+export function AskedAmong({ label, value, options, onChange }: AskedByProps): ReactElement {
+  return (
+    <FindAmong
+      label={label}
+      look="beside"
+      className="max-w-[280px]"
+      value={value}
+      options={options}
+      placeholder="name"
+      onChange={onChange}
+    />
   );
 }
 

@@ -1,5 +1,5 @@
 import type { LotRow, LotsAsked } from '@bent-pail/contract';
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Find } from '../../kit/Find';
 import { lotsQuery } from '../resources/lots';
@@ -7,6 +7,9 @@ import type { Asked } from '../resources/paged';
 import { useSession } from '../useSession';
 import { useSettled } from '../useSettled';
 import { foundLot } from './foundLot';
+import { putOnShelf } from './putOnShelf';
+import { sentenceOf } from '../api';
+import { Sorry } from '../../kit/Sorry';
 
 /** So many are shown of those that answer. */
 const SHOWN = 30;
@@ -27,21 +30,34 @@ export function LotChoice({ label, chosen, among = {}, onChoose }: LotChoiceProp
   const find = useSettled(text.trim());
   const { data } = useQuery(lotsQuery({ ...among, limit: SHOWN, ...(find === '' ? {} : { find }) }));
   const rows = data?.rows ?? [];
+  const put = useMutation({
+    mutationFn: (name: string) => putOnShelf(name, among.kind ?? 'material'),
+    onSuccess: onChoose,
+  });
   return (
-    <Find
-      label={label}
-      chosen={chosen === undefined ? undefined : `${chosen.name}, ${chosen.code}`}
-      unchosen="say which"
-      found={rows.map((row) => foundLot(row, notebook.zone))}
-      total={data?.total ?? 0}
-      text={text}
-      placeholder="name, code, source"
-      onText={setText}
-      onChoose={(key) => {
-        const lot = rows.find(({ id }) => id === key);
-        if (lot !== undefined) onChoose(lot);
-      }}
-    />
+    <>
+      <Find
+        label={label}
+        chosen={chosen === undefined ? undefined : `${chosen.name}, ${chosen.code}`}
+        unchosen="say which"
+        found={rows.map((row) => foundLot(row, notebook.zone))}
+        total={data?.total ?? 0}
+        text={text}
+        placeholder="name, code, source"
+        onText={setText}
+        onChoose={(key) => {
+          const lot = rows.find(({ id }) => id === key);
+          if (lot !== undefined) onChoose(lot);
+        }}
+        create={{
+          words: (name) => `Put “${name}” on the shelf`,
+          run: (name) => {
+            put.mutate(name);
+          },
+        }}
+      />
+      {put.error !== null && <Sorry>{sentenceOf(put.error)}</Sorry>}
+    </>
   );
 }
 

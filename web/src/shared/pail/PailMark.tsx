@@ -1,5 +1,6 @@
 import { useId, type ReactElement } from 'react';
 import { drawPail, type PailDrawing, type PailShape } from './pailGeometry';
+import { fixed } from '../../kit/format';
 
 /** What the pail is filled with; `unsplit` is solid and water together, before drying parts them. */
 export type PailFill =
@@ -55,8 +56,8 @@ function altText({ fill, state, shape }: PailMarkProps): string {
   const ink = state === 'class' ? 'class figure' : state;
   if (fill.kind === 'empty') return `Empty pail, ${where}.`;
   if (fill.kind === 'unsplit')
-    return `Pail: solid and water together ${(1 - fill.air).toFixed(2)}, air ${fill.air.toFixed(2)}; ${where}; ${ink}.`;
-  return `Pail: solid ${fill.solid.toFixed(2)}, water ${fill.water.toFixed(2)}, air ${fill.air.toFixed(2)}; ${where}; ${ink}.`;
+    return `Pail: solid and water together ${fixed(1 - fill.air, 2)}, air ${fixed(fill.air, 2)}; ${where}; ${ink}.`;
+  return `Pail: solid ${fixed(fill.solid, 2)}, water ${fixed(fill.water, 2)}, air ${fixed(fill.air, 2)}; ${where}; ${ink}.`;
 }
 
 /** Only water moves: a level settles. */

@@ -1,5 +1,6 @@
 import { property, type MaterialSpread } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { fixed } from '../../kit/format';
 
 const WIDTH = 320;
 const HEIGHT = 34;
@@ -30,7 +31,7 @@ export function KinStrip({ kin, lotId }: KinStripProps): ReactElement {
   const places = stripPlaces(kin);
   const [from, to] = places.band;
   const { digits, unit, label } = property(kin.property);
-  const words = kin.lots.map((lot) => `${lot.code} ${lot.mean.toFixed(digits)} ${unit}`).join(', ');
+  const words = kin.lots.map((lot) => `${lot.code} ${fixed(lot.mean, digits)} ${unit}`).join(', ');
   return (
     <svg
       className="block h-[34px] w-full max-w-80"
@@ -51,7 +52,7 @@ export function KinStrip({ kin, lotId }: KinStripProps): ReactElement {
           strokeWidth={2}
         >
           <title>
-            {lot.code}: {lot.mean.toFixed(digits)} {unit}
+            {lot.code}: {fixed(lot.mean, digits)} {unit}
           </title>
         </circle>
       ))}

@@ -1,4 +1,5 @@
 import type { ReactElement } from 'react';
+import { fixed } from '../../kit/format';
 
 interface LabelPictureProps {
   readonly label_L: number;
@@ -16,7 +17,7 @@ export function LabelPicture({ label_L, poured_L }: LabelPictureProps): ReactEle
       className="w-full max-w-[310px]"
       viewBox="0 0 300 226"
       role="img"
-      aria-label={`Label ${String(label_L)} L${poured_L === undefined ? ', not poured out' : `, poured out ${poured_L.toFixed(1)} L`}`}
+      aria-label={`Label ${String(label_L)} L${poured_L === undefined ? ', not poured out' : `, poured out ${fixed(poured_L, 1)} L`}`}
     >
       {poured_L !== undefined && (
         <rect
@@ -59,7 +60,7 @@ export function LabelPicture({ label_L, poured_L }: LabelPictureProps): ReactEle
             fontWeight={700}
             fill="var(--ink)"
           >
-            {poured_L.toFixed(1)} L
+            {fixed(poured_L, 1)} L
           </text>
         </>
       )}

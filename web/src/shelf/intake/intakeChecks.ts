@@ -1,4 +1,5 @@
 import type { LotCard, LotFigure, PropertyKey } from '@bent-pail/core';
+import { fixed } from '../../kit/format';
 
 /** One question that is asked of a bag as it comes, and the run that answers it. */
 export interface IntakeCheck {
@@ -45,7 +46,7 @@ function labelSentence(packVolume_L: number | undefined, figures: readonly LotFi
   const miss = labelMiss(packVolume_L, figures);
   if (miss === undefined) return `${label}; nobody has poured it out yet.`;
   if (Math.abs(miss) < AS_STATED) return `${label}, and that is what came.`;
-  return `${label}; poured out it was ${(100 * Math.abs(miss)).toFixed(0)} % ${miss < 0 ? 'less' : 'more'}.`;
+  return `${label}; poured out it was ${fixed(100 * Math.abs(miss), 0)} % ${miss < 0 ? 'less' : 'more'}.`;
 }
 
 function faultSentence(figures: readonly LotFigure[]): string | undefined {
@@ -53,10 +54,10 @@ function faultSentence(figures: readonly LotFigure[]): string | undefined {
     figures.find((figure) => figure.property === key)?.summary.mean;
   const [foreign, unknown] = [perL('foreignPerL'), perL('unknownPerL')];
   if (foreign === undefined) return undefined;
-  const pieces = `${foreign.toFixed(1)} foreign ${foreign === 1 ? 'piece' : 'pieces'} in a litre`;
+  const pieces = `${fixed(foreign, 1)} foreign ${foreign === 1 ? 'piece' : 'pieces'} in a litre`;
   return unknown === undefined || unknown === 0
     ? `${pieces}.`
-    : `${pieces}, and ${unknown.toFixed(1)} that nobody could name: look again in weeks 2 and 6.`;
+    : `${pieces}, and ${fixed(unknown, 1)} that nobody could name: look again in weeks 2 and 6.`;
 }
 
 /** What came, in a sentence or two. */

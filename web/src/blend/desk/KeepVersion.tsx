@@ -1,0 +1,66 @@
+import type { BlendPage, NewBlendVersion } from '@bent-pail/contract';
+import { useEffect, useState, type ReactElement } from 'react';
+import { useNavigate } from 'react-router';
+import { v7 as uuidv7 } from 'uuid';
+import { api } from '../../shared/api';
+import { BodyForm } from '../../shared/forms/BodyForm';
+import { BareField } from '../../shared/forms/fields';
+import { useBodyForm } from '../../shared/forms/useBodyForm';
+import { once } from '../../shared/once';
+import { queryClient } from '../../shared/resources/client';
+import { Button } from '../../kit/Button';
+import { todayKey } from '../../shared/resources/today';
+import { blendsKey } from '../../shared/resources/blends';
+import { NEW, useDrafts, type BlendDraft } from './draftStore';
+
+interface KeepVersionProps {
+  readonly draft: BlendDraft;
+  readonly draftKey: string;
+  readonly page: BlendPage | undefined;
+  readonly onName: (name: string) => void;
+}
+
+/** The one red act of the desk: the recipe is kept, as a blend or as its next version. */
+export function KeepVersion({ draft, draftKey, page, onName }: KeepVersionProps): ReactElement {
+  const navigate = useNavigate();
+  const drop = useDrafts((state) => state.drop);
+  // A new blend is the same one however often, and however changed, it is sent.
+  const [newId] = useState(() => uuidv7());
+  const next = (page?.versions[0]?.n ?? 0) + 1;
+  const form = useBodyForm({
+    body: 'NewBlendVersion',
+    start: { name: draft.name, reason: '' },
+    read: ({ name, reason }): Omit<NewBlendVersion, 'id'> => ({
+      blendId: draftKey === NEW ? newId : draftKey,
+      name: name.trim(),
+      recipe: { ...draft.recipe, lines: draft.recipe.lines.filter((line) => line.parts > 0) },
+      ...(reason.trim() === '' ? {} : { reason: reason.trim() }),
+    }),
+    send: (said) => once(['blend', said], (id) => api.post<BlendPage>('/blends', { id: id(), ...said })),
+    onKept: async (kept) => {
+      await queryClient.invalidateQueries({ queryKey: blendsKey });
+      await queryClient.invalidateQueries({ queryKey: todayKey });
+      drop(draftKey);
+      form.fields.setValue('reason', '');
+      if (page === undefined) void navigate(`/blend/${kept.id}`, { replace: true });
+    },
+  });
+  // The name is the recipe's too: it may have come with one that was pasted or brought back.
+  const { setValue } = form.fields;
+  useEffect(() => {
+    setValue('name', draft.name);
+  }, [setValue, draft.name]);
+  return (
+    <BodyForm
+      form={form}
+      label="Keep the recipe"
+      className="flex flex-wrap items-center justify-end gap-2.5 border-b border-zinc3 bg-zinc1 px-3 py-1.5"
+    >
+      <BareField name="name" label="Name of the blend" placeholder="name it" onType={onName} />
+      {next > 1 && <BareField name="reason" label="Reason for this version" placeholder="why this version" />}
+      <Button type="submit" look="act" disabled={form.isBusy}>
+        {next === 1 ? 'Keep it' : `Keep as version ${String(next)}`}
+      </Button>
+    </BodyForm>
+  );
+}

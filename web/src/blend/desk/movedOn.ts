@@ -1,0 +1,31 @@
+import type { BlendVersion } from '@bent-pail/contract';
+import { sameContent, type DeskResult } from '@bent-pail/core';
+import { fixed } from '../../kit/format';
+
+/** Changes of air or water that are worth a sentence. */
+const WORTH_NAMING = 0.001;
+
+/** What has moved a kept prediction since: its lots' own measurements, or what batches have taught; in one sentence. */
+export function movedOn(
+  version: Pick<BlendVersion, 'input' | 'result'>,
+  { input, result }: Pick<DeskResult, 'input' | 'result'>,
+): string | undefined {
+  const lots = !sameContent(version.input.components, input.components);
+  const taught = version.input.kappa !== input.kappa;
+  if (!lots && !taught) return undefined;
+  const why = [
+    ...(lots ? ['Its lots were measured again since'] : []),
+    ...(taught
+      ? [lots ? 'measured batches have taught the prediction' : 'Measured batches have taught the prediction since']
+      : []),
+  ].join(', and ');
+  const then = version.result;
+  const changes = (
+    [
+      ['air', then.air, result.air],
+      ['water', then.water, result.water],
+    ] as const
+  ).filter(([, was, is]) => Math.abs(was - is) >= WORTH_NAMING);
+  if (changes.length === 0) return `${why}, with no change in air and water worth naming.`;
+  return `${why}: ${changes.map(([what, was, is]) => `${what} was ${fixed(was, 3)}, is now ${fixed(is, 3)}`).join('; ')}.`;
+}
