@@ -4,3 +4,14 @@
  */
 export { BATCH, batchPlan, type BatchLine, type BatchPlan, type BatchPlanInput, type BatchTask } from './batchPlan';
 export { powdersFor, type Powder } from './powders';
+export {
+  bagOf,
+  deskBatch,
+  settlingOf,
+  USUAL_SETTLING,
+  type BatchLot,
+  type BatchUse,
+  type BatchWanted,
+  type DeskBatch,
+  type DeskBatchInput,
+} from './deskBatch';

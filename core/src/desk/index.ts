@@ -4,17 +4,6 @@
  * The same function runs in the browser as sliders move and on the server when a version is kept.
  */
 export { doesItsJob, JOB_FIGURE, JOBS, largestShare, lineEffects, NOTICEABLE, type Job, type LineEffect } from './jobs';
-export {
-  bagOf,
-  deskBatch,
-  settlingOf,
-  USUAL_SETTLING,
-  type BatchLot,
-  type BatchUse,
-  type BatchWanted,
-  type DeskBatch,
-  type DeskBatchInput,
-} from './batchOfDesk';
 export { differ, differences, type ComparedFigure } from './compare';
 export { COMPONENT_DOUBT, measuredOf } from './measuredOf';
 export {

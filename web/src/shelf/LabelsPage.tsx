@@ -26,12 +26,18 @@ export function LabelsPage(): ReactElement {
           label="Labels"
           className="labels"
           choices={
-            <Choice
-              label="Labels"
-              value={count}
-              options={COUNTS.map((key) => ({ key, words: key }))}
-              onChange={setCount}
-            />
+            <>
+              <h1 className="text-lead">
+                Labels of {lot.name}, {lot.code}
+              </h1>
+              <Choice
+                label="How many"
+                look="beside"
+                value={count}
+                options={COUNTS.map((key) => ({ key, words: key }))}
+                onChange={setCount}
+              />
+            </>
           }
         >
           {Array.from({ length: Number(count) }, (_, i) => (

@@ -48,7 +48,7 @@ export function WhatIsInThePail(): ReactElement {
           label="An empty pail"
         />
       </div>
-      <BodyForm form={form} label="What is in the pail?">
+      <BodyForm form={form} label="A first run">
         <h2 className="text-key leading-none tracking-[-0.015em] max-[560px]:text-title">What is in the pail?</h2>
         <div className="mt-3.5 flex h-[70px] border-[3px] border-ink">
           <NameOfIt />

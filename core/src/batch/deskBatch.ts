@@ -1,7 +1,8 @@
-import { batchPlan, powdersFor, type BatchPlan } from '../batch';
+import type { DeskResult } from '../desk';
 import type { LotComponent } from '../lots';
 import { onHand, quantity, type OnHandResult, type QuantityResult, type Wanted } from '../quantity';
-import type { DeskResult } from './predict';
+import { batchPlan, type BatchPlan } from './batchPlan';
+import { powdersFor } from './powders';
 
 /** What a batch asks of a lot: what there is, how it is sold, how it behaves. */
 export interface BatchLot {

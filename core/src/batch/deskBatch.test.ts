@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { lotCard, type LotComponent } from '../lots';
 import { pumiceLot } from '../testing/sampleLot';
-import { bagOf, deskBatch, predictDesk, settlingOf, USUAL_SETTLING, type BatchUse, type DeskBatchInput } from '.';
+import { predictDesk } from '../desk';
+import { bagOf, deskBatch, settlingOf, USUAL_SETTLING, type BatchUse, type DeskBatchInput } from '.';
 
 const component = (materialClass: string): LotComponent =>
   lotCard({ ...pumiceLot([]), materialClass }).component as LotComponent;
