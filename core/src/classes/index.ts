@@ -12,4 +12,13 @@ export {
   type MediaClass,
   type Typical,
 } from './mediaClasses';
+export {
+  DOSED_CLASSES,
+  dosedClassById,
+  findDosedClass,
+  GROWTH_STAGES,
+  type DosedClass,
+  type GrowthStage,
+  type PercentRange,
+} from './dosedClasses';
 export { findTargetProfile, TARGET_PROFILES, type Target, type TargetProfile } from './targetProfiles';
