@@ -57,6 +57,12 @@ export class EditMaterial {
 
 /** Fields of a lot that may be filled in later; `null` says that it is not known after all. */
 class LotFields {
+  /** What kind of stuff this lot is, where that is another than its material's. */
+  @IsOptional()
+  @IsString({ message: 'The class must be a text.' })
+  @MaxLength(60, { message: 'The class has a short name.' })
+  classId?: string | null;
+
   @IsOptional()
   @MaxLength(200, { message: 'Keep the source under 200 letters.' })
   source?: string | null;
@@ -168,7 +174,12 @@ export interface LotRow {
   readonly kind: MaterialKind;
   readonly code: string;
   readonly aliases: readonly string[];
+  /** What kind of stuff it is: its own class, else its material's. */
   readonly classId?: string;
+  /** Its class is its own, also where it is not known. */
+  readonly ownClass?: true;
+  /** A preparation took it out of the good stuff: rejects, twigs, what went through the sieve. */
+  readonly partedOff?: true;
   readonly source?: string;
   readonly grade?: string;
   readonly boughtOn?: string;

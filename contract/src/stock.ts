@@ -1,4 +1,4 @@
-import { IsIn, IsInt, IsPositive, IsUUID, Max, Min } from 'class-validator';
+import { IsIn, IsInt, IsPositive, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { PREPARATIONS } from './choices';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
 
@@ -31,6 +31,16 @@ export class RestLot {
   @IsPositive({ message: 'The rest must be above 0 L.' })
   @Max(MOST_L, { message: 'More than a million litres; check it.' })
   made_L?: number;
+
+  /** What kind of stuff it is now. */
+  @Optional()
+  @IsString({ message: 'The class must be a text.' })
+  @MaxLength(60, { message: 'The class has a short name.' })
+  classId?: string;
+
+  @Optional()
+  @IsWords(80, 'Keep the grade under 80 letters.')
+  grade?: string;
 }
 
 export class NewPrepared {
@@ -83,6 +93,16 @@ export class NewPrepared {
   @Min(1, { message: 'At least one pass.' })
   @Max(100, { message: 'Over 100 passes; check it.' })
   passes?: number;
+
+  /** What kind of stuff it is now. */
+  @Optional()
+  @IsString({ message: 'The class must be a text.' })
+  @MaxLength(60, { message: 'The class has a short name.' })
+  classId?: string;
+
+  @Optional()
+  @IsWords(80, 'Keep the grade under 80 letters.')
+  grade?: string;
 
   /** What was parted off becomes a lot too. */
   @Optional()

@@ -18,6 +18,7 @@ export * from './laboratory';
 export * from './learning';
 export * from './lots';
 export * from './method';
+export * from './names';
 export type { Steps } from './numeric';
 export * from './outlook';
 export * from './packing';

@@ -118,6 +118,7 @@ look(
 );
 
 look('the kit has none, by day and by night', async ({ browser, notebook }) => {
+  if (FULL) look.setTimeout(ALL_WAYS_MS);
   const { createServer } = await import('vite');
   process.env.BENT_PAIL_API = notebook.url;
   const kit = await createServer({

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { property, PROPERTIES, type PropertyKey } from '../properties';
-import { findTargetProfile, guessClass, MEDIA_CLASSES, mediaClassById, TARGET_PROFILES } from '.';
+import { findTargetProfile, MEDIA_CLASSES, mediaClassById, TARGET_PROFILES } from '.';
 
 describe('classes of media', () => {
   it('are 43, each with a basis', () => {
@@ -13,15 +13,6 @@ describe('classes of media', () => {
       expect(one.interparticleVoid.typical, one.id).toBeLessThanOrEqual(one.retention.thetaS);
       expect(one.totalPorosity.typical, one.id).toBeCloseTo(one.retention.thetaS, 2);
     }
-  });
-
-  it.each([
-    ['Coarse pumice', 'pumice-coarse'],
-    ['coir pith', 'coir-pith'],
-    ['the grey stuff', undefined],
-    ['fine', undefined],
-  ])('%s is guessed as %s', (name, id) => {
-    expect(guessClass(name)?.id).toBe(id);
   });
 
   it('refuses a class that it does not know', () => {

@@ -3,7 +3,6 @@
  * Each entry states its basis; a value taken from here is always marked as a class figure.
  * The tables are data; these files only type and find them.
  */
-export { guessClass } from './guessClass';
 export {
   findMediaClass,
   MEDIA_CLASSES,
@@ -12,13 +11,7 @@ export {
   type MediaClass,
   type Typical,
 } from './mediaClasses';
-export {
-  DOSED_CLASSES,
-  dosedClassById,
-  findDosedClass,
-  GROWTH_STAGES,
-  type DosedClass,
-  type GrowthStage,
-  type PercentRange,
-} from './dosedClasses';
+export { GROWTH_STAGES, type DosedClass, type GrowthStage, type PercentRange } from './dosedClass';
+export { dosedClassById, findDosedClass } from './dosedClasses';
+export { DOSED_CLASSES } from './dosedTable';
 export { findTargetProfile, TARGET_PROFILES, type Target, type TargetProfile } from './targetProfiles';

@@ -68,7 +68,7 @@ const SURE_LENGTH = 6;
 export function unslipped(word: string): string | undefined {
   if (word.length < SURE_LENGTH || isWord(word)) return undefined;
   const near = [...vocabulary].filter(
-    (one) => one.length >= SURE_LENGTH - 1 && one[0] === word[0] && isSlip(one, word),
+    (one) => one.length >= SURE_LENGTH - 1 && one.startsWith(word.charAt(0)) && isSlip(one, word),
   );
   return near.length === 1 ? near[0] : undefined;
 }

@@ -101,8 +101,11 @@ function matchesIn(words: readonly string[], slips: ReadonlySet<number>, tail: R
       const known = knownName(words.slice(from, to));
       if (known !== undefined) all.push({ from, to, known, slipped: [...slips].some((at) => at >= from && at < to) });
     }
-  // Of names as long, the later one: in English the stuff comes last.
-  all.sort((a, b) => length(b) - length(a) || b.to - a.to || b.known.name.length - a.known.name.length);
+  // Of names as long, one that tells something, then the later one: in English the stuff comes last.
+  const tells = ({ known }: Match): number => Math.min(1, known.entry.means.length);
+  all.sort(
+    (a, b) => length(b) - length(a) || tells(b) - tells(a) || b.to - a.to || b.known.name.length - a.known.name.length,
+  );
   const taken: Match[] = [];
   for (const one of all) if (taken.every(({ from, to }) => one.to <= from || one.from >= to)) taken.push(one);
   return taken;
@@ -192,7 +195,8 @@ function said(head: readonly string[], tail: readonly string[], isApart: boolean
 export function readName(text: string): NameReading {
   const named = text.replace(/\b(?:for|because|which|that is)\b.*$/i, '');
   const size = grainSize(named);
-  const [first = '', ...others] = named.split(/[,;(]/);
+  const unsized = size?.kind === 'mm' ? named.replace(size.words, ' ') : named;
+  const [first = '', ...others] = unsized.split(/[,;(]/);
   const head = turned(wordsOf(first));
   const tail = others.flatMap(wordsOf);
   const asWritten = understood(said(head, tail, true), size);

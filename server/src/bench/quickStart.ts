@@ -1,5 +1,5 @@
 import type { Me, QuickStart, RunSheet } from '@bent-pail/contract';
-import { defaultSettings, findMediaClass, guessClass, type Protocol } from '@bent-pail/core';
+import { defaultSettings, findMediaClass, readName, type Protocol } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
@@ -52,7 +52,8 @@ async function begin(manager: EntityManager, { protocol, me, body, now }: Beginn
   const name = body.name.trim();
   if (name === '') throw refused('name', 'Say what is in the pail.');
   const known = await materialCalled(manager, name);
-  const mediaClass = known === null ? guessClass(name) : findMediaClass(known.classId ?? '');
+  // Only what the name surely means is filled in; a question waits on the lot's card.
+  const mediaClass = findMediaClass((known === null ? readName(name).preset?.classId : known.classId) ?? '');
   const materialId = known?.id ?? body.materialId;
   if (known === null) {
     await insertMaterial(manager, { id: materialId, name, kind: 'material', classId: mediaClass?.id ?? null });

@@ -7,7 +7,7 @@ import type { VesselEntity } from '../vessels/entities';
 import { optional } from '../database/optional';
 import { loadInstruments } from '../instruments/loadInstruments';
 import { asidesOf } from '../notes/service';
-import { lotAndMaterial } from '../shelf/lotRepository';
+import { classOf, lotAndMaterial } from '../shelf/lotRepository';
 import { toRunVessel, type Fillings } from '../vessels/fillings';
 import { fillingsOf, loadRunRows, protocolOf, settingsOf } from './runRecords';
 import { reopeningsOf } from './runRepository';
@@ -70,7 +70,7 @@ export async function loadSheet(manager: EntityManager, run: RunEntity): Promise
   return {
     id: run.id,
     number: run.number,
-    lot: { id: lot.id, name: material.name, code: lot.code, ...optional('classId', material.classId) },
+    lot: { id: lot.id, name: material.name, code: lot.code, ...optional('classId', classOf(lot, material)) },
     protocol: protocolOf(rows, run),
     settings: settingsOf(run),
     ...optional('sample', run.sample),

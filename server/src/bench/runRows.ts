@@ -3,7 +3,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import type { RunEntity } from './entities';
 import { optional } from '../database/optional';
 import { protocolOfRun } from '../protocols/repository';
-import { lotAndMaterial } from '../shelf/lotRepository';
+import { classOf, lotAndMaterial } from '../shelf/lotRepository';
 import { runsLackingWaits, sheetNow, writeFigures, writeWaits } from './rowRepository';
 import { figuresOfRun } from './runFigures';
 import { loadRunRows, settingsOf, toRecord } from './runRecords';
@@ -32,8 +32,8 @@ export async function keepWaits(manager: EntityManager, run: RunEntity, protocol
 /** The figures of a run that is finished in this transaction, or was before. */
 async function keepFigures(manager: EntityManager, run: RunEntity): Promise<void> {
   const rows = await loadRunRows(manager, [run]);
-  const { material } = await lotAndMaterial(manager, run.lotId);
-  await writeFigures(manager, run.id, figuresOfRun(toRecord(rows, run, material.classId)));
+  const { lot, material } = await lotAndMaterial(manager, run.lotId);
+  await writeFigures(manager, run.id, figuresOfRun(toRecord(rows, run, classOf(lot, material))));
 }
 
 /** The run's own rows, by what is kept of it in this transaction: what it waits for, or what it came to. */

@@ -3,11 +3,12 @@ import type { EntityManager } from 'typeorm';
 import { loadRunRows, toRecord } from '../bench/runRecords';
 import { finishedRunsOf } from '../bench/runRepository';
 import { optional } from '../database/optional';
-import { lotAndMaterial } from '../shelf/lotRepository';
+import { classOf, lotAndMaterial } from '../shelf/lotRepository';
 
 /** Everything that a lot's card rests on: its finished runs with their readings. */
 export async function loadLotRecord(manager: EntityManager, lotId: string): Promise<LotRecord> {
   const { lot, material } = await lotAndMaterial(manager, lotId);
+  const classId = classOf(lot, material);
   const runs = await finishedRunsOf(manager, lotId);
   const rows = await loadRunRows(manager, runs);
   return {
@@ -15,9 +16,9 @@ export async function loadLotRecord(manager: EntityManager, lotId: string): Prom
     name: material.name,
     code: lot.code,
     materialId: material.id,
-    ...optional('materialClass', material.classId),
+    ...optional('materialClass', classId),
     ...optional('price', lot.price),
     ...optional('packVolume_L', lot.packVolume_L),
-    runs: runs.map((run) => toRecord(rows, run, material.classId)),
+    runs: runs.map((run) => toRecord(rows, run, classId)),
   };
 }

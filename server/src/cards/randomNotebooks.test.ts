@@ -1,4 +1,4 @@
-import type { RunSheet } from '@bent-pail/contract';
+import type { LotRow, RunSheet } from '@bent-pail/contract';
 import { lotCard, reduceRun, runWaits, sameContent, type LotRecord } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
@@ -71,6 +71,7 @@ async function act(world: World): Promise<void> {
     'finish',
     'reopen',
     'class',
+    'own class',
     'price',
     'vessel',
     'take up',
@@ -91,6 +92,8 @@ async function act(world: World): Promise<void> {
         : kind === 'pH'
           ? 5 + random.next()
           : (MASSES[step] ?? 100) * (0.98 + 0.04 * random.next());
+  const rowOf = async (id: string): Promise<LotRow> =>
+    (await lead.list<LotRow>('/lots')).find((one) => one.id === id) as LotRow;
   switch (what) {
     case 'fill':
       for (const step of sheet.protocol.steps)
@@ -136,20 +139,17 @@ async function act(world: World): Promise<void> {
     case 'reopen':
       await lead.post(`/runs/${runId}/reopen`, { id: uuidv7(), reason: 'one weighing was missing' });
       return;
-    case 'class': {
-      const row = (await lead.list<{ id: string; materialVersion: number }>('/lots')).find(
-        ({ id }) => id === shelf.lotId,
-      );
+    case 'class':
       await lead.send('PATCH', `/materials/${shelf.materialId}`, {
-        version: row?.materialVersion,
+        version: (await rowOf(shelf.lotId)).materialVersion,
         classId: random.pick([...CLASSES, null]),
       });
       return;
-    }
+    case 'own class':
     case 'price': {
       const lotId = random.pick(lots);
-      const row = (await lead.list<{ id: string; version: number }>('/lots')).find(({ id }) => id === lotId);
-      await lead.send('PATCH', `/lots/${lotId}`, { version: row?.version, price: 5 + random.whole(20) });
+      const change = what === 'price' ? { price: 5 + random.whole(20) } : { classId: random.pick([...CLASSES, null]) };
+      await lead.send('PATCH', `/lots/${lotId}`, { version: (await rowOf(lotId)).version, ...change });
       return;
     }
     case 'vessel':

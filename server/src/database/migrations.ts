@@ -12,6 +12,7 @@ import { SafeFloor1764700000000 } from './migrations/1764700000000-safeFloor';
 import { Truth1764900000000 } from './migrations/1764900000000-truth';
 import { ReadModel1765000000000 } from './migrations/1765000000000-readModel';
 import { ListsInGroups1765200000000 } from './migrations/1765200000000-listsInGroups';
+import { OwnClass1765300000000 } from './migrations/1765300000000-ownClass';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -29,4 +30,5 @@ export const MIGRATIONS = [
   Truth1764900000000,
   ReadModel1765000000000,
   ListsInGroups1765200000000,
+  OwnClass1765300000000,
 ];

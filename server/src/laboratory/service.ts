@@ -6,7 +6,7 @@ import { namesOf } from '../accounts/repository';
 import { runOf } from '../bench/runRepository';
 import type { LabRequestEntity } from './entities';
 import type { LotEntity, MaterialEntity } from '../shelf/entities';
-import { lotOf, lotRowsNamed, materialsNamed } from '../shelf/lotRepository';
+import { classOf, lotOf, lotRowsNamed, materialsNamed } from '../shelf/lotRepository';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/repository';
@@ -43,7 +43,7 @@ async function toRows(
       askedAt: request.askedAt.toISOString(),
       askedBy: names.get(request.askedBy) ?? '',
       readyAt: request.readyAt.toISOString(),
-      ...(ready ? { report: practiceReport(sample, material.classId ?? undefined, seedOf(request.id)) } : {}),
+      ...(ready ? { report: practiceReport(sample, classOf(lot, material) ?? undefined, seedOf(request.id)) } : {}),
       ...(request.runId === null ? {} : { runId: request.runId }),
     };
   });

@@ -48,6 +48,14 @@ export class LotEntity {
   preparedHow!: string | null;
   @Column('jsonb', { name: 'preparation', nullable: true })
   preparation!: PreparationRecord | null;
+  /** Whether it is of a class of its own, or of its material's. */
+  @Column('boolean', { name: 'own_class' })
+  ownClass!: boolean;
+  @Column('text', { name: 'class_id', nullable: true })
+  classId!: string | null;
+  /** What a preparation took out: never what its material is known for. */
+  @Column('boolean', { name: 'parted_off' })
+  partedOff!: boolean;
   @Column('uuid', { name: 'blend_version_id', nullable: true })
   blendVersionId!: string | null;
 }

@@ -24,6 +24,12 @@ export async function lotAndMaterial(
   return { lot, material: await manager.findOneByOrFail(MaterialEntity, { id: lot.materialId }) };
 }
 
+/** The class that a lot is of: its own, else its material's. */
+export const classOf = (
+  lot: Pick<LotEntity, 'ownClass' | 'classId'>,
+  material: Pick<MaterialEntity, 'classId'>,
+): string | null => (lot.ownClass ? lot.classId : material.classId);
+
 /** A material by its name or one of its other names, whatever their letters' size. */
 export const materialCalled = (manager: EntityManager, name: string): Promise<MaterialEntity | null> =>
   manager
@@ -65,6 +71,9 @@ const PLAIN = Object.freeze({
   preparedHow: null,
   preparation: null,
   blendVersionId: null,
+  ownClass: false,
+  classId: null,
+  partedOff: false,
 });
 
 export async function insertLot(

@@ -14,8 +14,11 @@ const FROM = `
   left join blend_versions version on version.id = l.blend_version_id
   left join blends blend on blend.id = version.blend_id`;
 
+/** The class of a lot: its own, else its material's. */
+const CLASS = 'case when l.own_class then l.class_id else m.class_id end';
+
 const ROW = `
-  l.id, l.material_id as "materialId", m.name, m.kind, l.code, m.aliases, m.class_id as "classId", l.source, l.grade,
+  l.id, l.material_id as "materialId", m.name, m.kind, l.code, m.aliases, ${CLASS} as "classId", l.own_class as "ownClass", l.parted_off as "partedOff", l.source, l.grade,
   l.bought_on::text as "boughtOn", l.price::float8 as price, l.pack_volume_l as "packVolume_L", l.state, l.version,
   m.version as "materialVersion", l.prepared_from as "fromId", source.code as "fromCode", l.prepared_how as how,
   l.preparation, version.blend_id as "blendId", blend.name as "blendName", version.n,
@@ -33,6 +36,8 @@ interface Row {
   readonly code: string;
   readonly aliases: readonly string[];
   readonly classId: string | null;
+  readonly ownClass: boolean;
+  readonly partedOff: boolean;
   readonly source: string | null;
   readonly grade: string | null;
   readonly boughtOn: string | null;
@@ -78,6 +83,8 @@ function toLotRow(row: Row): LotRow {
     code: row.code,
     aliases: row.aliases,
     ...optional('classId', row.classId),
+    ...(row.ownClass ? { ownClass: true as const } : {}),
+    ...(row.partedOff ? { partedOff: true as const } : {}),
     ...optional('source', row.source),
     ...optional('grade', row.grade),
     ...optional('boughtOn', row.boughtOn),
@@ -112,7 +119,7 @@ const SORTS: Readonly<Record<LotSort, SortBy>> = {
 
 const GROUPS: Readonly<Record<NonNullable<LotsAsked['group']>, GroupBy>> = {
   kind: { sql: 'm.kind', order: 'up' },
-  class: { sql: `coalesce(m.class_id, '')`, order: 'up' },
+  class: { sql: `coalesce(${CLASS}, '')`, order: 'up' },
 };
 
 const IN_STATE: Readonly<Record<NonNullable<LotsAsked['state']>, string>> = {
@@ -131,11 +138,11 @@ const classesWith = (word: string): readonly string[] =>
 
 function conditionsOf(asked: LotsAsked): Conditions {
   const conditions = new Conditions();
-  conditions.find(asked.find, CALLED, (word) => `m.class_id = any(${conditions.value(classesWith(word))}::text[])`);
+  conditions.find(asked.find, CALLED, (word) => `${CLASS} = any(${conditions.value(classesWith(word))}::text[])`);
   if (asked.kind !== undefined) conditions.and(`m.kind = ${conditions.value(asked.kind)}`);
   if (asked.material !== undefined) conditions.and(`m.id = ${conditions.value(asked.material)}`);
   if (asked.ids !== undefined) conditions.and(`l.id = any(${conditions.value(readIds(asked.ids))}::uuid[])`);
-  if (asked.classId !== undefined) conditions.and(`m.class_id = ${conditions.value(asked.classId)}`);
+  if (asked.classId !== undefined) conditions.and(`${CLASS} = ${conditions.value(asked.classId)}`);
   if (asked.state !== undefined) conditions.and(IN_STATE[asked.state]);
   if (asked.protocol !== undefined)
     conditions.and(

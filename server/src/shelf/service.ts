@@ -29,7 +29,7 @@ import {
   siblingsOf,
 } from './repository';
 
-function requireKnownClass(classId: string | null | undefined): void {
+export function requireKnownClass(classId: string | null | undefined): void {
   if (classId !== undefined && classId !== null && findMediaClass(classId) === undefined) {
     throw refused('classId', `There is no class "${classId}".`);
   }
@@ -86,7 +86,12 @@ async function requireShown({ cards }: Context, manager: EntityManager, lotId: s
   if (trouble !== undefined) throw refused('lot', `With this its card could not be worked out: ${trouble}`);
 }
 
+/** A class that is said of the lot is its own; said to be unknown, it has none, whatever its material is. */
+const ownClass = (classId: string | null | undefined): { ownClass?: true; classId?: string | null } =>
+  classId === undefined ? {} : { ownClass: true, classId };
+
 export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
+  requireKnownClass(body.classId);
   const { db, clock } = context;
   return db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'lot', said: body }, async () => {
@@ -103,6 +108,7 @@ export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
         price: body.price ?? null,
         packVolume_L: body.packVolume_L ?? null,
         state: body.state ?? null,
+        ...ownClass(body.classId),
         createdAt: new Date(clock.now()),
       });
       await requireShown(context, manager, body.id);
@@ -113,7 +119,9 @@ export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
 
 /** A lot whose card fails already may be changed all the same, or it could never be mended. */
 export async function editLot(context: Context, id: string, body: EditLot): Promise<LotRow> {
-  const { version, ...patch } = body;
+  requireKnownClass(body.classId);
+  const { version, classId, ...fields } = body;
+  const patch = { ...fields, ...ownClass(classId) };
   return context.db.transaction(async (manager) => {
     const { trouble } = await requireLot(manager, id);
     await saveVersioned(manager, LotEntity, id, version, patch, 'lot');

@@ -44,6 +44,24 @@ describe('lots', () => {
     await tester.send('PATCH', `/lots/${shelf.lotId}`, { version: version + 1, price });
   });
 
+  it('are of their own class where somebody says so: their material and their siblings stay what they are', async () => {
+    const { lotId, materialId } = await putOnShelf(tester, { name: 'Coir, mixed', classId: 'coir-pith' });
+    const sibling = { id: uuidv7(), materialId, code: 'CO-9', classId: 'coir-chips' };
+    expect((await tester.post<LotRow>('/lots', sibling)).body).toMatchObject({ classId: 'coir-chips', ownClass: true });
+    const rowOf = async (id: string) => (await tester.list<LotRow>('/lots')).find((one) => one.id === id) as LotRow;
+    expect(await rowOf(lotId)).toMatchObject({ classId: 'coir-pith' });
+    expect((await rowOf(lotId)).ownClass).toBeUndefined();
+    const unknown = await tester.send<LotRow>('PATCH', `/lots/${sibling.id}`, { version: 1, classId: null });
+    expect(unknown.body.classId).toBeUndefined();
+    expect(unknown.body.pail).toBeUndefined();
+    expect((await rowOf(lotId)).pail?.kind).toBe('class');
+    const odd = await tester.send('PATCH', `/lots/${sibling.id}`, { version: 2, classId: 'gravel-blue' });
+    expect(odd.body).toMatchObject({ error: { path: 'classId' } });
+    const { rows } = (await tester.get<{ rows: LotRow[] }>('/lots?classId=coir-pith')).body;
+    expect(rows.map(({ id }) => id)).toContain(lotId);
+    expect(rows.map(({ id }) => id)).not.toContain(sibling.id);
+  });
+
   it('never take nothing for a name', async () => {
     const answer = await tester.send('PATCH', `/materials/${shelf.materialId}`, { version: 1, name: null });
     expect(answer.status).toBe(422);

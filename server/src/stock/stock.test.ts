@@ -169,6 +169,30 @@ describe('a prepared lot', () => {
     expect((await rowOf(lotId)).stock_L).toBe(20);
   });
 
+  it('may be of a class and grade of its own; what was parted off is of none until somebody says', async () => {
+    const { lotId } = await putOnShelf(tester, { name: 'Bark', classId: 'bark-fine' });
+    const rest = { id: uuidv7(), code: 'overs' };
+    const body = { id: uuidv7(), code: 'nuggets', how: 'sieved', classId: 'bark-graded', grade: '9-18 mm', rest };
+    const kept = await tester.post<LotRow>(`/lots/${lotId}/prepared`, body);
+    expect(kept.body).toMatchObject({ classId: 'bark-graded', ownClass: true, grade: '9-18 mm' });
+    expect(kept.body.partedOff).toBeUndefined();
+    const overs = await rowOf(rest.id);
+    expect(overs).toMatchObject({ partedOff: true, ownClass: true });
+    expect(overs.classId).toBeUndefined();
+    expect(overs.grade).toBeUndefined();
+    expect((await rowOf(lotId)).classId).toBe('bark-fine');
+    const odd = { ...body, id: uuidv7(), code: 'odd', rest: { id: uuidv7(), code: 'odd2', classId: 'gravel-blue' } };
+    expect((await tester.post(`/lots/${lotId}/prepared`, odd)).status).toBe(422);
+  });
+
+  it('of what was parted off is parted off too', async () => {
+    const { lotId } = await putOnShelf(tester, { name: 'Pumice', classId: 'pumice-coarse' });
+    const rest = { id: uuidv7(), code: 'dust', classId: 'pumice-fine' };
+    await tester.post(`/lots/${lotId}/prepared`, { id: uuidv7(), code: 'clean', how: 'sieved', rest });
+    const again = await tester.post<LotRow>(`/lots/${rest.id}/prepared`, { id: uuidv7(), code: 'd2', how: 'rinsed' });
+    expect(again.body).toMatchObject({ partedOff: true, classId: 'pumice-fine' });
+  });
+
   it('is refused with passes and times that cannot be', async () => {
     const { lotId } = await putOnShelf(tester, { name: 'Block' });
     const body = { id: uuidv7(), code: 'x', how: 'soaked' };

@@ -52,8 +52,8 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
   const form = useBodyForm({
     body: 'EditLot',
     start: fieldsOf(lot),
-    read: (typed) => ({ version: lot.version, ...changedBody(typed) }),
-    send: (_, typed) => change(lot, typed),
+    read: (typed) => ({ version: lot.version, ...ownClass(lot, typed), ...changedBody(typed) }),
+    send: (said) => api.patch<LotRow>(`/lots/${lot.id}`, said),
     onKept: async () => {
       await queryClient.invalidateQueries({ queryKey: lotsKey });
       onDone();
@@ -83,18 +83,6 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
   );
 }
 
-/** The class is the material's; the rest is the lot's own. */
-async function change(lot: LotRow, typed: LotFieldValues): Promise<void> {
-  try {
-    if (typed.classId !== (lot.classId ?? '')) {
-      const classId = typed.classId === '' ? null : typed.classId;
-      await api.patch(`/materials/${lot.materialId}`, { version: lot.materialVersion, classId });
-    }
-    await api.patch<LotRow>(`/lots/${lot.id}`, { version: lot.version, ...changedBody(typed) });
-  } catch (error) {
-    // The class may have been kept and the rest refused: the next try must know its new version. What somebody else
-    // changed is taken in only when the person says so.
-    if (!isStale(error)) await queryClient.invalidateQueries({ queryKey: lotsKey });
-    throw error;
-  }
-}
+/** What kind of stuff this lot is, where that was changed: its material and its siblings stay what they are. */
+const ownClass = (lot: LotRow, { classId }: LotFieldValues): { readonly classId?: string | null } =>
+  classId === (lot.classId ?? '') ? {} : { classId: classId === '' ? null : classId };

@@ -1,5 +1,5 @@
 import type { LotRow } from '@bent-pail/contract';
-import { guessClass } from '@bent-pail/core';
+import { findMediaClass, readName } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useRef, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
@@ -15,6 +15,7 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
 import { lotBody } from './lotBody';
 import { LotFields, NO_FIELDS, type LotFieldValues } from './LotFields';
+import { NameUnderstood } from './NameUnderstood';
 import { NewLotSide } from './NewLotSide';
 import { Button } from '../kit/Button';
 
@@ -25,6 +26,9 @@ interface Typed extends LotFieldValues {
 }
 
 const NEW: Typed = { ...NO_FIELDS, name: '', code: '', product: false };
+
+/** The class that a name surely means, where it is one that is poured. */
+const presetOf = (name: string): string => findMediaClass(readName(name).preset?.classId ?? '')?.id ?? '';
 
 const likeQuery = (name: string) => lotsQuery({ find: name, sort: 'name', limit: 200 });
 
@@ -53,6 +57,10 @@ async function putOnShelf(typed: Typed, begun: Map<string, string>): Promise<Lot
     id: uuidv7(),
     materialId,
     code: code === '' ? String(others.length + 1) : code,
+    // A lot of a known material may be of another class than the others: it is its own.
+    ...(others.length > 0 && typed.classId !== '' && typed.classId !== others[0]?.classId
+      ? { classId: typed.classId }
+      : {}),
     ...lotBody(typed),
   });
 }
@@ -93,10 +101,17 @@ export function NewLotPage(): ReactElement {
             placeholder="Pumice 3-8 mm"
             offered={[...new Set(lots.map((lot) => lot.name))]}
             onLeave={(left) => {
-              if (classId === '') form.fields.setValue('classId', guessClass(left)?.id ?? '');
+              if (classId === '') form.fields.setValue('classId', presetOf(left));
             }}
           />
           <TextField name="code" label="Lot code" placeholder="given if you leave it" />
+          <NameUnderstood
+            name={typed}
+            classId={classId}
+            onClass={(id) => {
+              form.fields.setValue('classId', id);
+            }}
+          />
           <CheckField name="product" label="A bought, bagged product to be judged" className="md:col-span-2" />
           <LotFields currency={notebook.currency} />
           <div className="md:col-span-2">

@@ -1,5 +1,6 @@
 import type { LotRow, NewPrepared, Preparation } from '@bent-pail/contract';
 import { PREPARATIONS } from '@bent-pail/contract/choices';
+import { findMediaClass, MEDIA_CLASSES } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
@@ -13,6 +14,7 @@ import { useBodyForm } from '../shared/forms/useBodyForm';
 import { queryClient } from '../shared/resources/client';
 import { CAUTION_OF, PARTS_OFF } from './preparationWords';
 import { Button } from '../kit/Button';
+import type { Option } from '../kit/Choice';
 import { lotsKey } from '../shared/resources/lots';
 
 const NOTHING = {
@@ -23,7 +25,9 @@ const NOTHING = {
   tool: '',
   passes: '',
   note: '',
-  rest: { code: '', made_L: '' },
+  classId: '',
+  grade: '',
+  rest: { code: '', made_L: '', classId: '', grade: '' },
 };
 
 /** What is typed of a preparation; all but the code may stay empty. */
@@ -33,12 +37,17 @@ const isTyped = (text: string): boolean => text.trim() !== '';
 
 function read({ code, how, rest, ...typed }: Typed): Omit<NewPrepared, 'id'> {
   const made = isTyped(rest.made_L) ? { made_L: typedNumber(rest.made_L, 'rest.made_L') } : {};
+  const stuff = { ...maybeWords(rest.classId, 'classId'), ...maybeWords(rest.grade, 'grade') };
   const parted =
-    PARTS_OFF.includes(how) && isTyped(rest.code) ? { rest: { id: uuidv7(), code: rest.code.trim(), ...made } } : {};
+    PARTS_OFF.includes(how) && isTyped(rest.code)
+      ? { rest: { id: uuidv7(), code: rest.code.trim(), ...made, ...stuff } }
+      : {};
   return {
     code,
     how,
     ...maybeWords(typed.note, 'note'),
+    ...maybeWords(typed.classId, 'classId'),
+    ...maybeWords(typed.grade, 'grade'),
     ...maybeWords(typed.tool, 'tool'),
     ...maybeNumber(typed.took_L, 'took_L'),
     ...maybeNumber(typed.made_L, 'made_L'),
@@ -48,6 +57,13 @@ function read({ code, how, rest, ...typed }: Typed): Omit<NewPrepared, 'id'> {
     ...parted,
   };
 }
+
+const CLASSES = MEDIA_CLASSES.map(({ id, label }) => ({ key: id, words: label }));
+const REST_IS = [{ key: '', words: 'not known yet' }, ...CLASSES];
+const itIsNow = ({ classId = '' }: LotRow): readonly Option<string>[] => [
+  { key: '', words: `as before: ${findMediaClass(classId)?.label ?? 'not known'}` },
+  ...CLASSES,
+];
 
 /** The same preparation sent again makes the same lots. */
 const send = (lotId: string, { rest, ...said }: Omit<NewPrepared, 'id'>): Promise<LotRow> => {
@@ -97,9 +113,17 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
       {PARTS_OFF.includes(how) && (
         <>
           <TextField name="rest.code" label="What was parted off, as lot" className="w-48" />
-          {isTyped(restCode) && <TextField name="rest.made_L" label="Of it, L" mode="decimal" className="w-24" />}
+          {isTyped(restCode) && (
+            <>
+              <TextField name="rest.made_L" label="Of it, L" mode="decimal" className="w-24" />
+              <ChoiceField name="rest.classId" label="What was parted off is" options={REST_IS} className="w-64" />
+              <TextField name="rest.grade" label="Its grade" placeholder="0-2 mm" className="w-32" />
+            </>
+          )}
         </>
       )}
+      <ChoiceField name="classId" label="What it is now" options={itIsNow(lot)} className="w-64" />
+      <TextField name="grade" label="Its grade now" placeholder={lot.grade ?? '2-6 mm'} className="w-32" />
       <TextField name="note" label="In words" className="w-72" />
       <Button type="submit" look="act" disabled={form.isBusy}>
         It is a new lot

@@ -31,6 +31,12 @@ describe('a written name on the shelf', () => {
     expect(matchLot(['bark and pumice'], [batch, ...LOTS])?.code).toBe('BP-1');
   });
 
+  it('is never what was parted off it', () => {
+    const rejects = { ...lot('CO-2x', 'Coir pith, rinsed'), partedOff: true } as LotRow;
+    expect(matchLot(['coir'], [rejects])).toBeUndefined();
+    expect(matchLot(['coir'], [rejects, ...LOTS])?.code).toBe('CO-2');
+  });
+
   it('takes the first alternative that is there', () => {
     expect(matchLot(['peat', 'coir'], LOTS)?.code).toBe('CO-2');
   });

@@ -35,7 +35,8 @@ const LEAST_FIT = 0.5;
 export function matchLot(names: readonly string[], lots: readonly LotRow[]): LotRow | undefined {
   for (const name of names) {
     const [best] = lots
-      .filter((lot) => lot.usable)
+      // Rejects and twigs are never what their parent's name means.
+      .filter((lot) => lot.usable && lot.partedOff !== true)
       .map((lot) => ({ lot, score: fit(name, lot) }))
       .filter(({ score }) => score >= LEAST_FIT)
       .sort((a, b) => b.score - a.score);

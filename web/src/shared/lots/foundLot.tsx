@@ -10,7 +10,9 @@ export function foundLot(lot: LotRow, zone: string): Found {
   return {
     key: lot.id,
     words: `${lot.name}, ${lot.code}`,
-    note: [lot.grade, lot.state, came, lacks].filter((part) => part !== undefined && part !== '').join(' · '),
+    note: [lot.partedOff === true ? 'parted off' : undefined, lot.grade, lot.state, came, lacks]
+      .filter((part) => part !== undefined && part !== '')
+      .join(' · '),
     sign: <LotPail pail={lot.pail} size={26} />,
   };
 }
