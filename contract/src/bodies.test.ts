@@ -14,7 +14,7 @@ const BODIES = Object.entries(contract as Readonly<Record<string, unknown>>).fla
 
 /** Fields that may be said to be not known after all. */
 const CLEARABLE = new Set([
-  ...['source', 'grade', 'boughtOn', 'price', 'packVolume_L', 'state'].flatMap((field) => [
+  ...['classId', 'source', 'grade', 'boughtOn', 'price', 'packVolume_L', 'state'].flatMap((field) => [
     `NewLot.${field}`,
     `EditLot.${field}`,
   ]),

@@ -16,7 +16,7 @@ test('composes a blend, sees it settle as a slider moves, changes the pot, keeps
   const me = await Person.enter(browser, notebook, 'Tam Oswin');
   await me.go('/shelf');
   await me.page.getByRole('link', { name: 'Bark nuggets 9–18 mm, BN-2' }).click();
-  await me.page.getByRole('link', { name: 'Put into a blend' }).click();
+  await me.page.getByRole('link', { name: 'Put into a new blend' }).click();
   await me.choose('Add a lot', 'Sharp sand, SS-3');
   const figure = (name: string) => me.page.getByRole('button', { name: new RegExp(`^${name}: `) }).first();
   await expect(figure('Settles into itself')).toBeVisible();

@@ -3,5 +3,6 @@
  */
 export { COMMON_NAMES, type CommonName } from './commonNames';
 export { DOSED_NAMES } from './dosedNames';
-export { NAMES } from './nameTable';
+export { isWord, NAMES } from './nameTable';
+export { isSlip } from './slips';
 export { readName, type NameProposal, type NameReading } from './readName';

@@ -1,6 +1,7 @@
 import { DOSED_CLASSES, MEDIA_CLASSES } from '../classes';
 import { COMMON_NAMES, type CommonName } from './commonNames';
 import { DOSED_NAMES } from './dosedNames';
+import { isSlip } from './slips';
 import { wordsOf } from './wordsOf';
 
 /** A name of the table, and what it means. */
@@ -47,19 +48,6 @@ export const NAMES = table.size;
 export const knownName = (words: readonly string[]): KnownName | undefined => table.get(keyOf(words));
 
 export const isWord = (word: string): boolean => vocabulary.has(word);
-
-/** Whether one letter more, less, other or two in each other's place make one word of the other. */
-function isSlip(a: string, b: string): boolean {
-  if (Math.abs(a.length - b.length) > 1) return false;
-  let i = 0;
-  while (i < a.length && a[i] === b[i]) i += 1;
-  if (a.length === b.length) {
-    if (a.slice(i + 1) === b.slice(i + 1)) return true;
-    return a[i] === b[i + 1] && a[i + 1] === b[i] && a.slice(i + 2) === b.slice(i + 2);
-  }
-  const [short, long] = a.length < b.length ? [a, b] : [b, a];
-  return short.slice(i) === long.slice(i + 1);
-}
 
 /** Shorter words are too near to others to be put right. */
 const SURE_LENGTH = 6;

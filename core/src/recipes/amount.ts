@@ -1,3 +1,4 @@
+import { withUnits } from './slippedUnits';
 import { UNIT_SPELLINGS, type RecipeUnit } from './units';
 
 /** An amount as written: one value or a range, in a unit, or bare. */
@@ -68,6 +69,8 @@ const WORDS: Readonly<Record<string, number>> = {
   'a couple of': 2,
   'a dozen': 12,
   double: 2,
+  'the other half': 0.5,
+  'other half': 0.5,
 };
 
 const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)`;
@@ -80,11 +83,12 @@ const BETWEEN = /^\s*(?:-|–|to|or)\s*/;
 
 /** Text as amounts are looked for in it: small letters, plain fractions and spaces. */
 export function normalised(text: string): string {
-  return text
-    .toLowerCase()
+  return withUnits(text.toLowerCase())
     .replaceAll(/[½⅓⅔¼¾⅕⅖⅛⅙]/g, (sign) => ` ${FRACTIONS[sign] ?? ''}`)
     .replaceAll(/[\u00a0\u2009\u202f]/g, ' ')
     .replaceAll('−', '-')
+    .replaceAll(/(\d)ish\b/g, '$1')
+    .replaceAll(/\b(?:more or less|give or take)\b/g, ' ')
     .replaceAll(/\b(one|two|three)-(thirds?|quarters?|half|halves)\b/g, '$1 $2')
     .replaceAll(/\b([a-z]+|\d+) and (?:an? )?(half|quarter|third)\b(?! an?\b)/g, withFraction)
     .replaceAll(/\b([a-z]+|\d+) ([a-z]+) and (?:an? )?(half|quarter|third)\b/g, withFractionAfter)
@@ -194,7 +198,13 @@ export function amountAtEnd(text: string): (Amount & { readonly before: string }
     if (/\bph\s*$/.test(text.slice(0, place))) continue;
     const found = amountAt(text.slice(place));
     if (found?.rest.replaceAll(/[\s).,]/g, '') !== '') continue;
-    return { ...found, before: text.slice(0, place).replace(/(?:[\s:=(×@–-]|(?<=[\s(])x)+$/, '') };
+    return {
+      ...found,
+      before: text
+        .slice(0, place)
+        .replace(/(?:[\s:=(×@–-]|(?<=[\s(])x)+$/, '')
+        .replace(/[\s:]+(?:about|approx\.?|around|roughly|ca\.?|some)$/, ''),
+    };
   }
   return undefined;
 }

@@ -7,7 +7,7 @@ const WHY_OTHER = /\(\s*(?:if|when|where)\b[^)]*\)|\bif (?:you )?(?:can'?t|canno
 /** A name without the small words around it. */
 export function nameOf(text: string): string {
   return text
-    .replace(/^\s*(?:of|of the|parts? of)\s+/, '')
+    .replace(/^\s*(?:of it|of the|of|parts? of)\s+/, '')
     .replace(/^[\s:=,.-]+|[\s:=,.;@-]+$/g, '')
     .replace(
       /^(?:(?:i|we)\s+)?(?:and then|and|plus|with|then|add|mix(?: in| of)?|(?:a )?blend of|for (?:every|each)|take|use)\s+/,
@@ -22,7 +22,12 @@ export const mayBeLeftOut = (text: string): boolean => text.search(OPTIONAL) >= 
 
 /** A text without the words that say it may be left out, or when another would do. */
 export const required = (text: string): string =>
-  text.replaceAll(OPTIONAL, ' ').replaceAll(WHY_OTHER, ' ').replaceAll(/\s+/g, ' ').trim();
+  text
+    .replaceAll(OPTIONAL, ' ')
+    .replaceAll(WHY_OTHER, ' ')
+    .replaceAll(/\(\s*or\b([^)]*)\)/g, ' or$1')
+    .replaceAll(/\s+/g, ' ')
+    .trim();
 
 /** A name with what else would do. */
 export function named(text: string): Pick<ReadLine, 'name' | 'alternatives' | 'optional'> {

@@ -13,12 +13,12 @@ const SIGNS =
   /;|,(?!\d)(?![^()]*\))|(?<=[a-z)])(?<!\b(?:no|nr|ca|approx|vol|cu|ft|gals?|qts?|pts?|pct|lit|ltr))\.\s+(?=[a-z\d])|\s\+\s|\s&\s(?=\d)|(?<=[a-z)]\s*)\/(?=\s*\d)|\+(?=\s*\d)/i;
 /** "And" between lines; "between 2 and 3" and "one and a half" are amounts. */
 const WORDS_BETWEEN =
-  /(?<!between \S+)\s+(?:and(?! (?:then|an? (?:half|quarter|third) (?:of|parts|litres|buckets|scoops)))|plus|(?<!up )with|(?:and )?then)\s+/i;
+  /(?<!between \S+)\s+(?:and(?! (?:then|an? (?:half|quarter|third) (?:of|parts|litres|buckets|scoops)))|plus|(?<!up )with|(?:and )?(?:then )?add|(?:and )?then)\s+/i;
 /** "3 of bark to 1 of grit", "2 bark : 1 grit". */
 const RATIO_BETWEEN = /(\s+to\s+|\s*:\s*)/;
 /** Before an amount that follows without any sign: "75 % bark 25 % grit", "½ peat ¼ bark". */
 const NEXT_AMOUNT =
-  /(?<!\d|\b(?:minus|less|of|or|x))(\s+)(?=(?:\d+\s*)?(?:[½⅓⅔¼¾⅕⅖⅛⅙]|\d+\/\d+\s)|\d+(?:[.,]\d+)?\s*(?:%|(?:parts?|litres?|liters?|l|gallons?|gal)\b)|(?:the\s+)?rest\s+\S)/i;
+  /(?<!\d|\b(?:minus|less|of|or|x|and|an?|the|other|one|two|three))(\s+)(?=(?:\d+\s*)?(?:[½⅓⅔¼¾⅕⅖⅛⅙]|\d+\/\d+\s)|\d+(?:[.,]\d+)?\s*(?:%|(?:parts?|litres?|liters?|l|gallons?|gal)\b)|(?:the\s+)?rest\s+\S|(?:(?:the other|one|two|three|an?)\s+)?(?:half|thirds?|quarters?)\s+(?!and\b|of\s+it\b)[a-z])/i;
 
 const isAmountFirst = (text: string): boolean => amountAt(nameOf(required(text))) !== undefined || isRest(text);
 

@@ -4,8 +4,26 @@ import { named, nameOf } from './names';
 import { pieces } from './pieces';
 import { hasNumber, isWhole, readPiece } from './readPiece';
 
-const EQUALLY = String.raw`(?:equal (?:parts|amounts|volumes|measures|quantities)|half and half|50\s*[:/]\s*50)`;
-const EQUAL_FIRST = new RegExp(`^(?:${EQUALLY}(?: of)?|(?:the )?same (?:amount )?of each)\\s*:?\\s+(.+)$`);
+const EQUALLY = String.raw`(?:equal (?:parts|amounts|volumes|measures|quantities)|half(?: and |[- ])half|fifty[ -]fifty|50\s*[:/]\s*50|(?:the )?same (?:amount )?(?:of )?each)`;
+const EQUAL_FIRST = new RegExp(
+  `^(?:(?:an? )?(?:half[- ]half|fifty[ -]fifty)(?: mix| blend)?|${EQUALLY}|the same)(?: of)?\\s*:?\\s+(.+)$`,
+);
+/** "1/3 mix of a, b and c", "thirds of a, b and c": as many as the fraction says. */
+const SHARED_OUT = /^(?:an? )?(1\/[2-5]|half|halves|thirds?|quarters?|fifths?)(?: mix| blend)?(?: of)\s+(.+)$/;
+const SHARES: Readonly<Record<string, number>> = {
+  '1/2': 2,
+  half: 2,
+  halves: 2,
+  '1/3': 3,
+  third: 3,
+  thirds: 3,
+  '1/4': 4,
+  quarter: 4,
+  quarters: 4,
+  '1/5': 5,
+  fifth: 5,
+  fifths: 5,
+};
 const EQUAL_LAST = new RegExp(`^(.+?),?\\s+(?:in )?${EQUALLY}$`);
 const EACH_FIRST = /^([^,;:]+?) each(?: of)?\s*:?\s*(.+)$/;
 const EACH_LAST = /^(.+?)[,:]?\s+((?:\S+\s+)?\S+) each$/;
@@ -29,7 +47,16 @@ function eachAmount(text: string): Shared['amount'] | undefined {
   return unit === undefined && hi < 1 ? ONE : { lo, hi, unit };
 }
 
+/** Names that are shared out by a fraction; undefined where they are not as many as it says. */
+function sharedOut(low: string): Shared | undefined {
+  const [, share = '', names = ''] = SHARED_OUT.exec(low) ?? [];
+  const count = names.split(NAMES_BETWEEN).filter((name) => name !== '').length;
+  return count > 1 && count === SHARES[share] ? { names, amount: ONE, others: false } : undefined;
+}
+
 function sharedIn(low: string): Shared | undefined {
+  const out = sharedOut(low);
+  if (out !== undefined) return out;
   const equal = EQUAL_FIRST.exec(low) ?? EQUAL_LAST.exec(low);
   if (equal !== null) return { names: equal[1] ?? '', amount: ONE, others: false };
   const first = EACH_FIRST.exec(low);
@@ -43,7 +70,11 @@ function sharedIn(low: string): Shared | undefined {
 
 /** "equal parts bark, pumice and loam", "half and half peat and perlite", "2 parts each of a and b"; else undefined. */
 export function readEqual(text: string): ReadRecipe | undefined {
-  const shared = sharedIn(normalised(text).replace(/[.]+$/, ''));
+  const shared = sharedIn(
+    normalised(text)
+      .replace(/[.]+$/, '')
+      .replace(/\b(thirds?|quarters?|half|parts?|same) of each$/, '$1 each'),
+  );
   if (shared === undefined) return undefined;
   const cut = pieces(shared.names);
   const alike = cut.filter((piece) => !isWhole(piece));

@@ -4,7 +4,7 @@ import type { RecipeUnit } from './units';
 import { mayBeLeftOut, named, nameOf, required } from './names';
 
 const REST =
-  /^(?:(?:and )?the (?:rest|remainder|balance)(?: is| of it)?(?: in)?|(?:topped|filled|made) up with|balance:?|remainder:?|rest:?|otherwise)\s+/;
+  /^(?:(?:and )?the (?:rest|remainder|balance)(?: is| of it)?(?: in)?|(?:topped|top|filled|fill|made|make) up with|balance:?|remainder:?|rest:?|otherwise)\s+/;
 const REST_AFTER = /[,:]?\s*(?:for the rest|as the rest|to fill|(?:is |makes )?the (?:rest|remainder|balance))$/;
 /** Amounts that leave open how much, or none at all. */
 const VAGUE =
@@ -12,7 +12,7 @@ const VAGUE =
 const VAGUE_AFTER = /\b(?:as (?:needed|required|wanted)|to taste|as you like|by (?:weight|mass)|w\/w)\b/;
 /** Weights, and vessels of nobody knows which size. */
 const NO_VOLUME =
-  /^(?:[b-z](?=\s+[a-z])|k?g|kgs|kilos?|kilogram(?:me)?s?|grams?|gm|oz|ounces?|lbs?|pounds?|yards?|tons?|tonnes?|pots?|tubs?|tins?|trugs?|trays?|cans?|boxes|box|crates?|bins?|loads?|trailers?|trowels?|trowelfuls?|spadefuls?|jugs?|jars?|bales?|blocks?|bricks?)\b(?:\s+of\b)?/;
+  /^(?:[b-z](?=\s+[a-z])|k?g|kgs|kilos?|kilogram(?:me)?s?|grams?|gm|oz|ounces?|lbs?|pounds?|yards?|tons?|tonnes?|pots?|tubs?|tins?|trugs?|trays?|cans?|boxes|box|crates?|bins?|loads?|trailers?|trowels?|trowelfuls?|spades?|spadefuls?|forks?|forkfuls?|bowls?|mugs?|pinch(?:es)?|jugs?|jars?|bales?|blocks?|bricks?)\b(?:\s+of\b)?/;
 /** More of something only for so much of something else: "per bucket of peat". */
 const EACH = /\s(?:per|(?:for|to) (?:each|every))\s/;
 

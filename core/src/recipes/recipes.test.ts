@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { partsOf, readRecipe, type ReadLine } from '.';
+import { MORE_RECIPE_TEXTS } from './fixtures/moreRecipeTexts';
 import { RECIPE_TEXTS } from './fixtures/recipeTexts';
 
 const short = (value: number): string => String(Math.round(value * 1000) / 1000);
@@ -21,6 +22,33 @@ describe('a recipe as people write it', () => {
     expect(lines.map(said)).toEqual(meant.filter((one) => one !== '?'));
     // What the text does not say is asked about, once for each.
     expect(doubts).toHaveLength(meant.filter((one) => one === '?').length);
+  });
+
+  it.each(MORE_RECIPE_TEXTS)('is never read as something else, nor a line dropped: %s', (text, meant) => {
+    const { lines, doubts } = readRecipe(text);
+    const named = meant.filter((one) => one !== '?');
+    const read = lines.map(said);
+    // What is read is meant; what is not read, or was left open, is asked about.
+    expect(read.filter((one) => !named.includes(one))).toEqual([]);
+    if (read.length < named.length || named.length < meant.length) expect(doubts.length).toBeGreaterThan(0);
+    else expect(doubts).toEqual([]);
+  });
+
+  it('is read whole in at least 110 of the 120 that the reader was not made for', () => {
+    const whole = MORE_RECIPE_TEXTS.filter(([text, meant]) => {
+      const { lines, doubts } = readRecipe(text);
+      const isOpen = meant.includes('?');
+      return lines.map(said).join() === meant.filter((one) => one !== '?').join() && doubts.length > 0 === isOpen;
+    });
+    expect(whole.length).toBeGreaterThanOrEqual(110);
+  });
+
+  it.each([
+    ['2 prats bark', '2 part bark'],
+    ['2 quartz sand', '2 part quartz sand'],
+    ['2 carts bark', '2 part carts bark'],
+  ])('forgives one letter of a unit, and no other word: %s', (text, meant) => {
+    expect(readRecipe(text).lines.map(said)).toEqual([meant]);
   });
 
   it('of nothing is nothing', () => {

@@ -1,8 +1,8 @@
 import { useLive } from './liveStore';
-import { queryClient } from './resources/client';
+import { askAgain, queryClient } from './resources/client';
 import { countsQuery, todayQuery } from './resources/today';
 import { inOneTab } from './tabs/oneTab';
-import { runListsKey } from './resources/runs';
+import { runListsKey, runsKey } from './resources/runs';
 
 /** What one tab hears and tells the others. */
 type Told =
@@ -31,7 +31,7 @@ function soonAgain(): void {
 function takeIn(told: Told): void {
   switch (told.kind) {
     case 'run':
-      void queryClient.invalidateQueries({ queryKey: told.id === 'all' ? ['runs'] : ['runs', told.id] });
+      void askAgain(told.id === 'all' ? runsKey : [...runsKey, told.id]);
       if (told.id === 'all') soonAgain();
       else if (queryClient.getQueryCache().find({ queryKey: todayQuery.queryKey })?.isActive() === true) soonAgain();
       return;

@@ -40,7 +40,7 @@ describe('the card of a lot', () => {
 
   it('offers to measure what nobody knows, and to blend what is known', async () => {
     openPage(<LotPage />, { ...at, answers: { '/lots/lot': cardPageOf([good]) } });
-    expect((await screen.findByRole('link', { name: 'Put into a blend' })).getAttribute('href')).toBe(
+    expect((await screen.findByRole('link', { name: 'Put into a new blend' })).getAttribute('href')).toBe(
       '/blend/desk?lot=lot',
     );
   });

@@ -12,6 +12,8 @@ import { lotQuery } from '../shared/resources/lots';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { EditLot } from './EditLot';
+import { IntoBlend } from './IntoBlend';
+import { Names } from './Names';
 import { FirmingLine } from './FirmingLine';
 import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
@@ -94,8 +96,9 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
           )}
           {works && <LotStock lot={lot} />}
           {works && (
-            <p className="mt-3">
+            <p className="mt-3 flex flex-wrap gap-3">
               <EditLot lot={lot} />
+              <Names lot={lot} />
             </p>
           )}
           <p className="mt-3 flex flex-wrap gap-x-6 text-small">
@@ -132,9 +135,5 @@ function NextAct({ page }: { readonly page: LotCardPage }): ReactElement {
       </ButtonLink>
     );
   }
-  return (
-    <ButtonLink look="act" to={`/blend/desk?lot=${lot.id}`}>
-      Put into a blend
-    </ButtonLink>
-  );
+  return <IntoBlend lot={lot} />;
 }

@@ -5,6 +5,7 @@ import { cleanup, render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, vi } from 'vitest';
+import { useDrafts } from '../shared/blends/draftStore';
 import { queryClient, sessionQuery } from '../shared/resources/client';
 import type { Answering } from './lists';
 
@@ -78,6 +79,7 @@ export function openPage(
 }
 
 afterEach(() => {
+  useDrafts.setState({ drafts: {} });
   // The page goes before its server does, so that nothing asks a real one.
   cleanup();
   vi.unstubAllGlobals();

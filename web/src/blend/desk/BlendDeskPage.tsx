@@ -1,7 +1,7 @@
 import type { BlendPage, Recipe, RecipeLine } from '@bent-pail/contract';
 import { deskBandsInput, fillRest, type PropertyKey } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState, type ReactElement } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactElement } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentenceOf } from '../../shared/api';
 import { Await } from '../../shared/Await';
@@ -16,7 +16,7 @@ import { DeskHead } from './DeskHead';
 import { DeskTabs } from './DeskTabs';
 import { meaningOf, type DeskView } from './deskView';
 import { DoseLine } from './DoseLine';
-import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
 import { PredictedPail } from './PredictedPail';
 import { RecipeColumn } from '../recipe/RecipeColumn';
 import { useBands } from '../thinking/useBands';
@@ -57,6 +57,31 @@ export function BlendDeskPage(): ReactElement {
 const lotsAsked = (params: URLSearchParams): readonly string[] =>
   (params.get('lot') ?? '').split(',').filter((id) => id !== '');
 
+/** "Put into a blend" adds the lots to what is being composed, once: taken out again, they stay out. */
+function useAddAsked(draftKey: string, draft: BlendDraft | undefined): void {
+  const [params, setParams] = useSearchParams();
+  const change = useDrafts((state) => state.change);
+  const done = useRef<URLSearchParams>(undefined);
+  useEffect(() => {
+    const asked = lotsAsked(params);
+    // The address follows when the page has time for it; what it asked for is added only once.
+    if (draft === undefined || asked.length === 0 || done.current === params) return;
+    done.current = params;
+    const { recipe } = draft;
+    const added = asked
+      .filter((id) => !recipe.lines.some(({ lotId }) => lotId === id))
+      .map((lotId) => ({ lotId, parts: 1 }));
+    if (added.length > 0) change(draftKey, { ...draft, recipe: { ...recipe, lines: [...recipe.lines, ...added] } });
+    setParams(
+      (before) => {
+        before.delete('lot');
+        return before;
+      },
+      { replace: true },
+    );
+  }, [params, change, draft, draftKey, setParams]);
+}
+
 function NewDesk({ larder }: { readonly larder: Larder }): ReactElement {
   const { lots } = larder;
   const [params] = useSearchParams();
@@ -71,19 +96,10 @@ function NewDesk({ larder }: { readonly larder: Larder }): ReactElement {
     const lines = first.map((lotId) => ({ lotId, parts: first.length === 1 ? 3 : 1 }));
     return { name: '', recipe: { lines, potName: pot.name, pot: { ...pot.shape }, model: 'packing', lime_meqPerL: 0 } };
   }, [params, hand, lots, pot]);
-  const draft = useDrafts((state) => state.drafts[NEW]);
-  const change = useDrafts((state) => state.change);
-  const missing = useMemo(
-    () => lotsAsked(params).filter((id) => draft?.recipe.lines.some(({ lotId }) => lotId === id) === false),
-    [params, draft],
+  useAddAsked(
+    NEW,
+    useDrafts((state) => state.drafts[NEW]),
   );
-  useEffect(() => {
-    // "Put into a blend" adds the lots to what is already being composed.
-    if (draft === undefined || missing.length === 0) return;
-    const { recipe } = draft;
-    const added = missing.map((lotId) => ({ lotId, parts: 1 }));
-    change(NEW, { ...draft, recipe: { ...recipe, lines: [...recipe.lines, ...added] } });
-  }, [missing, change, draft]);
   return <Desk draftKey={NEW} start={started} larder={larder} page={undefined} />;
 }
 
@@ -97,6 +113,10 @@ function KeptDesk({
   readonly larder: Larder;
 }): ReactElement {
   const query = useQuery(blendQuery(id));
+  useAddAsked(
+    id,
+    useDrafts((state) => state.drafts[id]),
+  );
   return (
     <Await query={query}>
       {(page) => {

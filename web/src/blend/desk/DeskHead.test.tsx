@@ -8,7 +8,7 @@ import { useHand } from '../../shared/handStore';
 import { blendRow, deskViewOf } from '../../testing/desk';
 import { openPage, type Told } from '../../testing/page';
 import { DeskHead } from './DeskHead';
-import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
 import { idOf } from '../../testing/ids';
 import { choose } from '../../testing/choose';
 

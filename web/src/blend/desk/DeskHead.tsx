@@ -6,7 +6,7 @@ import { PotPicker } from '../../shared/pot/PotPicker';
 import { useLastPot } from '../../shared/pot/usePot';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
-import type { BlendDraft } from './draftStore';
+import type { BlendDraft } from '../../shared/blends/draftStore';
 import { KeepVersion } from './KeepVersion';
 import { ModelChoice } from './ModelChoice';
 import { VersionLine } from './VersionLine';

@@ -11,7 +11,7 @@ import { queryClient } from '../../shared/resources/client';
 import { Button } from '../../kit/Button';
 import { todayKey } from '../../shared/resources/today';
 import { blendsKey } from '../../shared/resources/blends';
-import { NEW, useDrafts, type BlendDraft } from './draftStore';
+import { NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
 
 interface KeepVersionProps {
   readonly draft: BlendDraft;

@@ -1,10 +1,11 @@
 import type { BlendPage } from '@bent-pail/contract';
 import type { DeskResult } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { day } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
-import { useDrafts } from './draftStore';
+import { NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
+import { undoable } from '../../kit/toasts';
 import { movedOn } from './movedOn';
 import { Button } from '../../kit/Button';
 
@@ -20,8 +21,10 @@ interface VersionLineProps {
 export function VersionLine({ page, shown, changed, result, draftKey }: VersionLineProps): ReactElement {
   const { notebook } = useSession();
   const drop = useDrafts((state) => state.drop);
+  const draft = useDrafts((state) => state.drafts[NEW]);
   const latest = page?.versions[0];
-  if (page === undefined || latest === undefined) return <>Predicted, not weighed yet. Not kept yet.</>;
+  if (page === undefined || latest === undefined)
+    return <>Predicted, not weighed yet. Not kept yet. {draft !== undefined && <EmptyDesk draft={draft} />}</>;
   const version = page.versions.find((one) => one.n === shown) ?? latest;
   const moved = changed || result === undefined ? undefined : movedOn(version, result);
   return (
@@ -53,5 +56,28 @@ export function VersionLine({ page, shown, changed, result, draftKey }: VersionL
         </>
       )}
     </>
+  );
+}
+
+/** Clears what was never kept; it can be had back for a while. */
+function EmptyDesk({ draft }: { readonly draft: BlendDraft }): ReactElement {
+  const { drop, change } = useDrafts.getState();
+  const navigate = useNavigate();
+  return (
+    <Button
+      look="small"
+      className="min-h-0"
+      onClick={() => {
+        // Without what the address asked for, nor what is in hand: the desk is bare.
+        change(NEW, { name: '', recipe: { ...draft.recipe, lines: [] } });
+        void navigate('/blend/desk', { replace: true });
+        undoable('The desk is empty.', () => {
+          drop(NEW);
+          change(NEW, draft);
+        });
+      }}
+    >
+      Empty the desk
+    </Button>
   );
 }

@@ -13,7 +13,7 @@ import { openPage } from '../../testing/page';
 import { BlendDeskPage } from './BlendDeskPage';
 import { BlendListPage } from '../list/BlendListPage';
 import { DeskFigures } from './DeskFigures';
-import { useDrafts } from './draftStore';
+import { useDrafts } from '../../shared/blends/draftStore';
 import { choose } from '../../testing/choose';
 
 vi.mock('../thinking/thinker', () => ({ think: thinkHere }));
@@ -63,7 +63,7 @@ describe('a new blend', () => {
   it('begins with the lot that was sent here, or with the one in hand', async () => {
     open('?lot=bark-graded');
     expect((await partsOf('Bark')).value).toBe('3');
-    expect(screen.getByText(`Predicted, not weighed yet. Not kept yet.`)).toBeTruthy();
+    expect(screen.getByText(/^Predicted, not weighed yet\. Not kept yet\./)).toBeTruthy();
   });
 
   it('adds a lot that is sent to what is being composed', async () => {
@@ -72,6 +72,26 @@ describe('a new blend', () => {
     open('?lot=perlite-coarse');
     expect((await partsOf('Perlite')).value).toBe('1');
     expect((await partsOf('Bark')).value).toBe('3');
+  });
+
+  it('adds it once: taken out again, it stays out', async () => {
+    const { recipe } = deskViewOf(lines);
+    useDrafts.getState().change('new', { name: 'Half done', recipe });
+    open('?lot=perlite-coarse');
+    await partsOf('Perlite');
+    useDrafts.getState().change('new', { name: 'Half done', recipe });
+    await vi.waitFor(() => {
+      expect(screen.queryByLabelText('Parts of Perlite, typed')).toBeNull();
+    });
+  });
+
+  it('can be emptied', async () => {
+    useDrafts.getState().change('new', { name: 'Half done', recipe: deskViewOf(lines).recipe });
+    open('?lot=bark-graded');
+    await partsOf('Bark');
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Empty the desk' }));
+    expect(await screen.findByText('What goes in first?')).toBeTruthy();
+    expect(useDrafts.getState().drafts.new).toMatchObject({ name: '', recipe: { lines: [] } });
   });
 
   it('never begins with a product in hand', async () => {

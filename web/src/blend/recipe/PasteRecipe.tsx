@@ -1,6 +1,17 @@
-import { partsOf, readRecipe, UNIT_WORDS, type PartsLine, type ReadLine, type Settled } from '@bent-pail/core';
+import {
+  partsOf,
+  readRecipe,
+  UNIT_WORDS,
+  type Doubt,
+  type PartsLine,
+  type PartsRecipe,
+  type ReadLine,
+  type ReadRecipe,
+  type Settled,
+} from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
+import { Check } from '../../kit/Check';
 import { Choice } from '../../kit/Choice';
 import { FindAmong } from '../../kit/FindAmong';
 import { Field } from '../../kit/Field';
@@ -49,10 +60,14 @@ export function PasteRecipe({ onTake }: PasteRecipeProps): ReactElement {
   );
 }
 
+/** A line, or a piece that could not be read, is left out on purpose. */
+const OUT = 'out';
+
 function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: () => void }): ReactElement {
   const sizes = useMeasures();
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Readonly<Record<number, string>>>({});
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [partSize, setPartSize] = useState('');
   const [percent, setPercent] = useState('');
   const read = useMemo(() => readRecipe(text), [text]);
@@ -66,11 +81,17 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
     return partsOf(read.lines, settled);
   }, [read, partSize, percent, sizes]);
   const usable = (useQuery(lotsQuery({ limit: READ_AMONG })).data?.rows ?? []).filter((lot) => lot.usable);
-  const lotOf = ({ line }: PartsLine, i: number): string =>
+  const meantBy = ({ line }: PartsLine, i: number): string =>
     chosen[i] ?? matchLot([line.name, ...line.alternatives], usable)?.id ?? '';
   const onTop = percent === '' || percent === 'rescale' ? {} : { onTop: Number(percent) };
+  const lotOf = (line: PartsLine, i: number): string => meantBy(line, i).replace(OUT, '');
   const taken = takeRecipe(counted, { lotOf, lots: usable, ...onTop });
   const asks = useMemo(() => partsOf(read.lines, { sizes }).asks, [read, sizes]);
+  const open = [
+    ...counted.lines.flatMap((one, i) => (isPoured(one) && meantBy(one, i) === '' ? one.line.name : [])),
+    ...unread(read, counted).flatMap(({ text: said }) => (left.has(said) ? [] : said)),
+    ...counted.doubts.map(({ text: said }) => said),
+  ];
   return (
     <section className="mt-2 border-2 border-ink bg-paper p-2.5" aria-label="A written recipe">
       <LongField
@@ -81,6 +102,7 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
         onChange={(next) => {
           setText(next);
           setChosen({});
+          setLeft(new Set());
           setPercent('');
         }}
       />
@@ -88,34 +110,43 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
         {counted.lines.map((one, i) => (
           <li
             key={`${String(i)}${one.line.text}`}
-            className="grid grid-cols-[84px_minmax(0,1fr)] items-center gap-2 py-1"
+            className="grid grid-cols-[84px_minmax(0,1fr)] items-center gap-x-2 py-1"
           >
             <span className="figure">{amountSaid(one.line)}</span>
-            {one.line.unit === 'gPerL' || one.line.unit === 'spoon' ? (
-              <span className="text-ink2">
-                {one.line.name}:{' '}
-                {one.line.unit === 'spoon'
-                  ? 'an additive; weigh a spoon of it and write g/L'
-                  : 'an additive, it moves pH, food and price, not volume'}
-              </span>
-            ) : (
+            {isPoured(one) ? (
               <FindAmong
                 placeholder="name, code"
                 label={`${one.line.name}${one.line.optional ? ', may be left out' : ''}`}
-                value={lotOf(one, i)}
+                value={meantBy(one, i)}
+                unchosen="say which, or leave it out"
                 options={[
-                  { key: '', words: 'leave it out' },
+                  { key: OUT, words: 'leave it out' },
                   ...usable.map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}` })),
                 ]}
                 onChange={(id) => {
                   setChosen({ ...chosen, [i]: id });
                 }}
               />
+            ) : (
+              <span className="text-ink2">{one.line.name}: an additive, it moves pH, food and price, not volume</span>
             )}
+            <small className="col-start-2 text-ink2">written: {one.line.text}</small>
           </li>
         ))}
       </ul>
-      {[...read.doubts, ...counted.doubts].map((doubt) => (
+      {unread(read, counted).map((doubt) => (
+        <Notice key={`${doubt.text}${doubt.ask}`} className="mt-1 p-2">
+          <b>{doubt.text}:</b> {doubt.ask} Write it otherwise above, or:
+          <Check
+            label="leave it out"
+            checked={left.has(doubt.text)}
+            onChange={(isLeft) => {
+              setLeft(new Set(isLeft ? [...left, doubt.text] : [...left].filter((one) => one !== doubt.text)));
+            }}
+          />
+        </Notice>
+      ))}
+      {counted.doubts.map((doubt) => (
         <Notice key={`${doubt.text}${doubt.ask}`} className="mt-1 p-2">
           <b>{doubt.text}:</b> {doubt.ask}
         </Notice>
@@ -123,24 +154,11 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
       {asks.includes('size of a part') && (
         <Field label="One part of it, L" mode="decimal" value={partSize} onChange={setPartSize} className="mt-2 w-40" />
       )}
-      {asks.includes('meaning of percent') && (
-        <Choice
-          label="What the percent mean"
-          value={percent}
-          options={[
-            { key: '', words: 'say which' },
-            { key: 'rescale', words: 'shares of their total' },
-            ...counted.lines.flatMap(({ line }, i) =>
-              line.unit === 'percent' ? [{ key: String(i), words: `${line.name} comes on top` }] : [],
-            ),
-          ]}
-          onChange={setPercent}
-          className="mt-2"
-        />
-      )}
+      {asks.includes('meaning of percent') && <PercentMean counted={counted} value={percent} onChange={setPercent} />}
+      {open.length > 0 && <p className="mt-2 text-small">Still open: {open.join('; ')}.</p>}
       <p className="mt-2 flex gap-3">
         <Button
-          disabled={taken.lines.length === 0}
+          disabled={taken.lines.length === 0 || open.length > 0}
           onClick={() => {
             onTake(taken);
           }}
@@ -150,6 +168,42 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
         <Button onClick={onLeave}>Leave it</Button>
       </p>
     </section>
+  );
+}
+
+/** Poured by volume, and so a lot of the shelf; what is weighed is none. */
+const isPoured = ({ line }: PartsLine): boolean => line.unit !== 'gPerL' && line.unit !== 'spoon';
+
+/** What of the text is in no line, and what is in one that cannot be counted: nothing of it is dropped in silence. */
+const unread = (read: ReadRecipe, counted: PartsRecipe): readonly Doubt[] => [
+  ...read.doubts,
+  ...counted.lines
+    .filter(({ line }) => line.unit === 'spoon')
+    .map(({ line }) => ({ text: line.text, ask: 'How much does a spoon of it weigh? Say grams to the litre.' })),
+];
+
+interface PercentMeanProps {
+  readonly counted: PartsRecipe;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+/** Percent that do not total 100: shares of what they total, or one of them on top. */
+function PercentMean({ counted, value, onChange }: PercentMeanProps): ReactElement {
+  return (
+    <Choice
+      label="What the percent mean"
+      value={value}
+      options={[
+        { key: '', words: 'say which' },
+        { key: 'rescale', words: 'shares of their total' },
+        ...counted.lines.flatMap(({ line }, i) =>
+          line.unit === 'percent' ? [{ key: String(i), words: `${line.name} comes on top` }] : [],
+        ),
+      ]}
+      onChange={onChange}
+      className="mt-2"
+    />
   );
 }
 

@@ -1,7 +1,7 @@
 import type { Recipe, RecipeLine } from '@bent-pail/contract';
 import { fillRest, type DeskResult } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
-import type { BlendDraft } from '../desk/draftStore';
+import type { BlendDraft } from '../../shared/blends/draftStore';
 import { lineKey, lineName } from '../desk/deskView';
 import { useMeasures } from '../../shared/useSession';
 import { AddLine } from './AddLine';

@@ -3,6 +3,7 @@
 export {
   ChangePassword,
   EditLot,
+  EditMaterial,
   EditNotebook,
   EditUser,
   FillingExclusion,

@@ -1,11 +1,14 @@
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
-import { queryClient } from '../resources/client';
+import { askAgain, queryClient } from '../resources/client';
 import { runQuery } from '../resources/runs';
 
 /** A kept reading goes straight onto the sheet that is open, once. */
 export function showKept(runId: string, kept: KeptReading): void {
-  queryClient.setQueryData<RunSheet>(runQuery(runId).queryKey, (sheet) => {
+  const { queryKey } = runQuery(runId);
+  queryClient.setQueryData<RunSheet>(queryKey, (sheet) => {
     if (sheet === undefined || sheet.readings.some((reading) => reading.id === kept.id)) return sheet;
     return { ...sheet, readings: [...sheet.readings, kept] };
   });
+  // An answer that is on its way may have been read before the reading was kept, and would take it off the sheet again.
+  if (queryClient.isFetching({ queryKey }) > 0) void askAgain(queryKey);
 }

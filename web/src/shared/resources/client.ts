@@ -22,6 +22,19 @@ export const queryClient = new QueryClient({
   },
 });
 
+/**
+ * Asks again for what is shown under a key. What is on its way for the first time cannot be called back, and may have
+ * been read before the change: it is asked for once more when it is there.
+ */
+export async function askAgain(queryKey: readonly unknown[]): Promise<void> {
+  const first = queryClient
+    .getQueryCache()
+    .findAll({ queryKey, fetchStatus: 'fetching' })
+    .filter(({ state }) => state.data === undefined);
+  await queryClient.invalidateQueries({ queryKey });
+  await Promise.all(first.map((query) => queryClient.invalidateQueries({ queryKey: query.queryKey, exact: true })));
+}
+
 /** Forgets what the person before saw; the session itself stays, for the shell is watching it. */
 export function forgetAllButSession(): void {
   queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] });
