@@ -41,7 +41,7 @@ describe('a typed name', () => {
   it('of what is dosed says how much is safe, and what to mind', () => {
     render(<Naming name="neem cake" />);
     expect(screen.getByText(/g to the litre, not poured/)).toBeTruthy();
-    expect(screen.getByText(/none for seed/)).toBeTruthy();
+    expect(screen.getByText(/nothing for seed/)).toBeTruthy();
     expect(screen.getByText(/Castor cake holds ricin/)).toBeTruthy();
   });
 

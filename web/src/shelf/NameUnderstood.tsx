@@ -73,7 +73,7 @@ function Asked({ reading, onClass }: AskedProps): ReactElement {
 /** What is dosed by weight is no medium: how much of it is safe, and what to mind. */
 function Dosed({ of, reason }: { readonly of: DosedClass; readonly reason: string }): ReactElement {
   const { seed, young, established } = of.most_gPerL;
-  const most = (g: number): string => (g === 0 ? 'none' : `${String(g)} g/L`);
+  const most = (g: number): string => (g === 0 ? 'nothing' : `${String(g)} g`);
   return (
     <Notice className="p-3 md:col-span-2">
       <p>
@@ -81,8 +81,8 @@ function Dosed({ of, reason }: { readonly of: DosedClass; readonly reason: strin
         powder by weight.
       </p>
       <p className="mt-1 text-small">
-        At most {most(seed)} for seed, {most(young)} for young plants, {most(established)} for established ones; a
-        handful is {of.handful_g[0]} to {of.handful_g[1]} g until you weigh yours. {of.basis}
+        At most, in a litre: {most(seed)} for seed, {most(young)} for young plants, {most(established)} for established
+        ones. A handful is {of.handful_g[0]} to {of.handful_g[1]} g until you weigh yours. {of.basis}
       </p>
       <ul className="mt-1 text-small">
         {of.hazards.map((hazard) => (

@@ -118,7 +118,7 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
                 placeholder="name, code"
                 label={`${one.line.name}${one.line.optional ? ', may be left out' : ''}`}
                 value={meantBy(one, i)}
-                unchosen="say which, or leave it out"
+                unchosen="say which"
                 options={[
                   { key: OUT, words: 'leave it out' },
                   ...usable.map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}` })),

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { matchLot } from './matchLot';
 
 const lot = (code: string, name: string, aliases: readonly string[] = []): LotRow =>
-  ({ id: code, code, name, aliases, usable: true, origin: { kind: 'bought' } }) as unknown as LotRow;
+  ({ id: code, materialId: name, code, name, aliases, usable: true, origin: { kind: 'bought' } }) as unknown as LotRow;
 const LOTS = [
   lot('BN-2', 'Bark nuggets 9–18 mm'),
   lot('BK-7', 'Bark, fine 0–10 mm', ['composted bark fines']),
@@ -29,6 +29,11 @@ describe('a written name on the shelf', () => {
     const batch = { ...lot('BP-1', 'Bark and pumice'), origin: { kind: 'batch' } } as LotRow;
     expect(matchLot(['pumice'], [batch, ...LOTS])?.code).toBe('PM-3');
     expect(matchLot(['bark and pumice'], [batch, ...LOTS])?.code).toBe('BP-1');
+  });
+
+  it('that two materials answer to is asked about; of two lots of one it is the newer', () => {
+    expect(matchLot(['bark'], LOTS)).toBeUndefined();
+    expect(matchLot(['pumice'], [lot('PM-4', 'Pumice 3–8 mm'), ...LOTS])?.code).toBe('PM-4');
   });
 
   it('is never what was parted off it', () => {

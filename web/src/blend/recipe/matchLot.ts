@@ -31,16 +31,25 @@ function fit(name: string, lot: LotRow): number {
 /** Under this a lot is not offered: half of the words must be its. */
 const LEAST_FIT = 0.5;
 
-/** The lot of the shelf that a written name most likely means; undefined where none is near. Newest lots come first. */
+/** So far must a lot lead the lots of other materials, or it is asked which. */
+const MARGIN = 0.04;
+
+/**
+ * The lot of the shelf that a written name most likely means; undefined where none is near, or where another material
+ * answers to it as well: then somebody is asked. Newest lots come first.
+ */
 export function matchLot(names: readonly string[], lots: readonly LotRow[]): LotRow | undefined {
   for (const name of names) {
-    const [best] = lots
+    const found = lots
       // Rejects and twigs are never what their parent's name means.
       .filter((lot) => lot.usable && lot.partedOff !== true)
       .map((lot) => ({ lot, score: fit(name, lot) }))
       .filter(({ score }) => score >= LEAST_FIT)
       .sort((a, b) => b.score - a.score);
-    if (best !== undefined) return best.lot;
+    const [best] = found;
+    if (best === undefined) continue;
+    const other = found.find(({ lot }) => lot.materialId !== best.lot.materialId);
+    if (other === undefined || best.score - other.score >= MARGIN) return best.lot;
   }
   return undefined;
 }
