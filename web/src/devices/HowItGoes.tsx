@@ -15,7 +15,7 @@ export function HowItGoes(): ReactElement {
       <h2>How it goes</h2>
       <ol className="mt-2 grid gap-x-6 gap-y-4 min-[700px]:grid-cols-2 min-[1100px]:grid-cols-4">
         {STEPS.map(([what, why], i) => (
-          <li key={what} className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-3">
+          <li key={what} className="grid grid-cols-[auto_minmax(0,1fr)] content-start gap-x-3">
             <span className="figure row-span-2 text-title leading-none font-medium">{i + 1}</span>
             <b>{what}</b>
             <span className="text-ink2">{why}</span>

@@ -110,6 +110,8 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
       <TextField name="minutes" label="Minutes" mode="decimal" className="w-24" />
       <TextField name="tool" label="Mesh, plate or machine" className="w-48" />
       <TextField name="passes" label="Passes" mode="numeric" className="w-20" />
+      <ChoiceField name="classId" label="What it is now" options={itIsNow(lot)} className="w-64" />
+      <TextField name="grade" label="Its grade now" placeholder={lot.grade ?? '2-6 mm'} className="w-44" />
       {PARTS_OFF.includes(how) && (
         <>
           <TextField name="rest.code" label="What was parted off, as lot" className="w-48" />
@@ -122,8 +124,6 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
           )}
         </>
       )}
-      <ChoiceField name="classId" label="What it is now" options={itIsNow(lot)} className="w-64" />
-      <TextField name="grade" label="Its grade now" placeholder={lot.grade ?? '2-6 mm'} className="w-32" />
       <TextField name="note" label="In words" className="w-72" />
       <Button type="submit" look="act" disabled={form.isBusy}>
         It is a new lot

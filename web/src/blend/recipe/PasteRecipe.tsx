@@ -136,7 +136,9 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
       </ul>
       {unread(read, counted).map((doubt) => (
         <Notice key={`${doubt.text}${doubt.ask}`} className="mt-1 p-2">
-          <b>{doubt.text}:</b> {doubt.ask} Write it otherwise above, or:
+          <p>
+            <b>{doubt.text}:</b> {doubt.ask} Write it otherwise above, or:
+          </p>
           <Check
             label="leave it out"
             checked={left.has(doubt.text)}
@@ -163,13 +165,16 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
             onTake(taken);
           }}
         >
-          Take {taken.lines.length === 1 ? 'this line' : `these ${String(taken.lines.length)} lines`}
+          {takeWords(taken.lines.length)}
         </Button>
         <Button onClick={onLeave}>Leave it</Button>
       </p>
     </section>
   );
 }
+
+const takeWords = (lines: number): string =>
+  lines === 0 ? 'Take it' : lines === 1 ? 'Take this line' : `Take these ${String(lines)} lines`;
 
 /** Poured by volume, and so a lot of the shelf; what is weighed is none. */
 const isPoured = ({ line }: PartsLine): boolean => line.unit !== 'gPerL' && line.unit !== 'spoon';

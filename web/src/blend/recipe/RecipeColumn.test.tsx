@@ -139,6 +139,21 @@ describe('a pasted recipe', () => {
     expect(kept()).toMatchObject({ part_L: 1, lines: [{ parts: 15 }, { parts: 20 }] });
   });
 
+  it('is not taken while a line has no lot or a piece was not read, until it is left out on purpose', async () => {
+    const user = userEvent.setup();
+    const { kept } = column();
+    await paste('3 parts bark, 1 part unicorn hair, char to taste');
+    expect(screen.getByText(/^Still open: unicorn hair; char to taste/)).toBeTruthy();
+    const button = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Take this line' });
+    expect(button().disabled).toBe(true);
+    expect(screen.getByText('written: 3 parts bark')).toBeTruthy();
+    await choose(screen.getByLabelText('unicorn hair'), 'leave it out', user);
+    await user.click(screen.getByLabelText('leave it out'));
+    expect(screen.queryByText(/^Still open/)).toBeNull();
+    await user.click(button());
+    expect(kept().lines).toHaveLength(1);
+  });
+
   it('asks what percent over 100 mean', async () => {
     const user = userEvent.setup();
     const { kept } = column();
