@@ -35,6 +35,8 @@ export function readRatio(text: string): ReadRecipe | undefined {
       text,
       `${String(amounts.length)} numbers and ${String(names.length)} names; which belongs to which?`,
     );
+  if (amounts.some((amount) => !(amount > 0)))
+    return inDoubt(text, 'An amount of nothing; leave it out or say how much.');
   return {
     lines: names.map((name, i) => {
       const amount = amounts[i] as number;
