@@ -9,12 +9,19 @@ export interface Measures {
   readonly handful: number;
 }
 
+/** From when to when somebody is at the bench, hours since midnight. */
+export interface WorkHours {
+  readonly from_h: number;
+  readonly to_h: number;
+}
+
 /** What everybody at this bench shares. */
 export interface NotebookInfo {
   readonly place: string;
   readonly currency: string;
   readonly zone: string;
   readonly measures: Measures;
+  readonly hours: WorkHours;
 }
 
 function IsSize(what: string, most: number): PropertyDecorator {
@@ -39,6 +46,18 @@ export class EditMeasures implements Measures {
   handful!: number;
 }
 
+export class EditHours implements WorkHours {
+  @IsReal('Say at what hour work begins.')
+  @Min(0, { message: 'A day begins at 0.' })
+  @Max(23, { message: 'Work begins by 23.' })
+  from_h!: number;
+
+  @IsReal('Say at what hour work ends.')
+  @Min(1, { message: 'Work ends at 1 or later.' })
+  @Max(24, { message: 'A day ends at 24.' })
+  to_h!: number;
+}
+
 /** What of the notebook is to be other than it is; what is not named stays. */
 export class EditNotebook {
   @Optional()
@@ -56,4 +75,8 @@ export class EditNotebook {
   @Optional()
   @Nested(() => EditMeasures, 'Say what each measure holds.')
   measures?: EditMeasures;
+
+  @Optional()
+  @Nested(() => EditHours, 'Say when work begins and ends.')
+  hours?: EditHours;
 }

@@ -37,6 +37,7 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
       ...UNNAMED,
       ...(demo ? { place: DEMO_PEOPLE.place } : {}),
       measures: {},
+      hours: {},
       demo,
       demoLoaded: false,
       sessionSecret: randomBytes(32).toString('base64'),

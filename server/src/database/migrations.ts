@@ -13,6 +13,7 @@ import { Truth1764900000000 } from './migrations/1764900000000-truth';
 import { ReadModel1765000000000 } from './migrations/1765000000000-readModel';
 import { ListsInGroups1765200000000 } from './migrations/1765200000000-listsInGroups';
 import { OwnClass1765300000000 } from './migrations/1765300000000-ownClass';
+import { WorkHours1765400000000 } from './migrations/1765400000000-workHours';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -31,4 +32,5 @@ export const MIGRATIONS = [
   ReadModel1765000000000,
   ListsInGroups1765200000000,
   OwnClass1765300000000,
+  WorkHours1765400000000,
 ];

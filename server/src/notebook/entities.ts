@@ -1,4 +1,4 @@
-import type { Measures } from '@bent-pail/contract';
+import type { Measures, WorkHours } from '@bent-pail/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** There is one notebook. */
@@ -17,6 +17,9 @@ export class NotebookRow {
   /** The bench's own measures, L, as far as they were taken. */
   @Column('jsonb')
   measures!: Partial<Measures>;
+  /** When somebody is at the bench, where that was said. */
+  @Column('jsonb')
+  hours!: Partial<WorkHours>;
   @Column('boolean')
   demo!: boolean;
   /** The demo notebook is whole; a load that was cut off is begun again. */

@@ -27,6 +27,13 @@ it('changes what is named and nothing else', async () => {
   expect(edited.body).toEqual({ ...before.notebook, currency: '€', zone: 'Europe/Vienna' });
 });
 
+it('has the usual hours of work until somebody says others', async () => {
+  const lead = await server.as('lead');
+  expect((await lead.get('/session')).body).toMatchObject({ notebook: { hours: { from_h: 7, to_h: 17 } } });
+  const hours = { from_h: 6.5, to_h: 15 };
+  expect((await lead.send('PATCH', '/notebook', { hours })).body).toMatchObject({ hours });
+});
+
 it('is the lead’s to change', async () => {
   const tester = await server.as('tester');
   expect((await tester.send('PATCH', '/notebook', { place: 'Mine' })).status).toBe(403);
@@ -35,6 +42,8 @@ it('is the lead’s to change', async () => {
 it.each([
   [{ zone: 'Middle/Earth' }, 'zone', /time zone from the list/],
   [{ currency: '' }, 'currency', /1 to 4/],
+  [{ hours: { from_h: 9, to_h: 9.5 } }, 'hours.to_h', /an hour after/],
+  [{ hours: { from_h: -1, to_h: 9 } }, 'hours.from_h', /begins at 0/],
   [{ place: 7 }, 'place', /Name the place|1 to 80/],
   [{ measures: { ...USUAL, scoop: 0 } }, 'measures.scoop', /0\.01 L or more/],
   [{ measures: { ...USUAL, barrow: 4000 } }, 'measures.barrow', /1000 L or less/],

@@ -14,7 +14,7 @@ export async function insertNotebook(manager: EntityManager, row: Omit<NotebookR
 
 export async function changeNotebook(
   manager: EntityManager,
-  change: Partial<Pick<NotebookRow, 'place' | 'currency' | 'zone' | 'measures'>>,
+  change: Partial<Pick<NotebookRow, 'place' | 'currency' | 'zone' | 'measures' | 'hours'>>,
 ): Promise<void> {
   if (Object.keys(change).length > 0) await manager.update(NotebookRow, { id: NOTEBOOK_ID }, change);
 }

@@ -1,26 +1,34 @@
-import type { EditNotebook, NotebookInfo } from '@bent-pail/contract';
+import type { EditNotebook, NotebookInfo, WorkHours } from '@bent-pail/contract';
 import { USUAL_MEASURES_L } from '@bent-pail/core';
 import type { Context } from '../context';
+import { refused } from '../http/problems';
 import type { NotebookRow } from './entities';
 import { changeNotebook, notebookRow } from './repository';
 
+const USUAL_HOURS: WorkHours = Object.freeze({ from_h: 7, to_h: 17 });
+const LEAST_HOURS = 1;
+
 /** The notebook as everybody sees it; a measure that nobody took has its usual size. */
-export const notebookInfo = ({ place, currency, zone, measures }: NotebookRow): NotebookInfo => ({
+export const notebookInfo = ({ place, currency, zone, measures, hours }: NotebookRow): NotebookInfo => ({
   place,
   currency,
   zone,
   measures: { ...USUAL_MEASURES_L, ...measures },
+  hours: { ...USUAL_HOURS, ...hours },
 });
 
 export async function editNotebook(
   { db }: Context,
-  { place, currency, zone, measures }: EditNotebook,
+  { place, currency, zone, measures, hours }: EditNotebook,
 ): Promise<NotebookInfo> {
+  if (hours !== undefined && hours.to_h < hours.from_h + LEAST_HOURS)
+    throw refused('hours.to_h', 'Work ends at least an hour after it begins.');
   await changeNotebook(db.manager, {
     ...(place === undefined ? {} : { place }),
     ...(currency === undefined ? {} : { currency }),
     ...(zone === undefined ? {} : { zone }),
     ...(measures === undefined ? {} : { measures: { ...measures } }),
+    ...(hours === undefined ? {} : { hours: { ...hours } }),
   });
   return notebookInfo(await notebookRow(db.manager));
 }

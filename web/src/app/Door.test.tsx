@@ -8,7 +8,13 @@ import { NOW, openPage } from '../testing/page';
 import { Door } from './Door';
 
 const session = (more: Partial<SessionState>): SessionState => ({
-  notebook: { place: 'The potting shed', currency: '£', zone: 'UTC', measures: USUAL_MEASURES_L },
+  notebook: {
+    place: 'The potting shed',
+    currency: '£',
+    zone: 'UTC',
+    measures: USUAL_MEASURES_L,
+    hours: { from_h: 7, to_h: 17 },
+  },
   demo: false,
   needsFirstLead: false,
   now: NOW,

@@ -17,6 +17,7 @@ it('lets the lead write what a scoop holds here, and sends all of it', async () 
         place: 'Tollgarth',
         currency: '€',
         zone: 'UTC',
+        hours: { from_h: 7, to_h: 17 },
         measures: { scoop: 1.4, bucket: 10, barrow: 80, handful: 0.08 },
       },
     },

@@ -37,13 +37,15 @@ interface Typed {
   readonly place: string;
   readonly currency: string;
   readonly zone: string;
+  readonly hours: { readonly from_h: string; readonly to_h: string };
   readonly measures: Readonly<Record<keyof Measures, string>>;
 }
 
-const typedFrom = ({ place, currency, zone, measures }: NotebookInfo): Typed => ({
+const typedFrom = ({ place, currency, zone, measures, hours }: NotebookInfo): Typed => ({
   place,
   currency,
   zone,
+  hours: { from_h: String(hours.from_h), to_h: String(hours.to_h) },
   measures: {
     scoop: String(measures.scoop),
     bucket: String(measures.bucket),
@@ -52,8 +54,9 @@ const typedFrom = ({ place, currency, zone, measures }: NotebookInfo): Typed => 
   },
 });
 
-const read = ({ measures, ...others }: Typed): EditNotebook => ({
+const read = ({ measures, hours, ...others }: Typed): EditNotebook => ({
   ...others,
+  hours: { from_h: typedNumber(hours.from_h, 'hours.from_h'), to_h: typedNumber(hours.to_h, 'hours.to_h') },
   measures: {
     scoop: typedNumber(measures.scoop, 'measures.scoop'),
     bucket: typedNumber(measures.bucket, 'measures.bucket'),
@@ -61,6 +64,12 @@ const read = ({ measures, ...others }: Typed): EditNotebook => ({
     handful: typedNumber(measures.handful, 'measures.handful'),
   },
 });
+
+/** Every half hour of a day. */
+const HOURS = Array.from({ length: 49 }, (_, i) => ({
+  key: String(i / 2),
+  words: `${String(Math.floor(i / 2)).padStart(2, '0')}:${i % 2 === 0 ? '00' : '30'}`,
+}));
 
 /** Every zone that the browser knows; the notebook's own first, for a browser may not know it. */
 const zonesWith = (own: string): string[] => [...new Set([own, ...Intl.supportedValuesOf('timeZone')])];
@@ -83,6 +92,11 @@ function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElem
         options={zonesWith(notebook.zone).map((one) => ({ key: one, words: one.replaceAll('_', ' ') }))}
         className="md:col-span-2"
       />
+      <ChoiceField name="hours.from_h" label="Work begins at" options={HOURS} />
+      <ChoiceField name="hours.to_h" label="Work ends at" options={HOURS} />
+      <p className="text-ink2 text-small md:col-span-2">
+        Work is proposed within these hours: what has to be begun earlier is put at the end of the day before.
+      </p>
       <fieldset className="grid grid-cols-2 gap-3 md:col-span-2 md:grid-cols-4">
         <legend className="pb-1 font-semibold">What it measures by, L</legend>
         {MEASURES.map((key) => (

@@ -59,7 +59,13 @@ export function openPage(
   queryClient.clear();
   const session: SessionState = {
     me: me(role),
-    notebook: { place: 'Tollgarth', currency: '£', zone: 'UTC', measures: USUAL_MEASURES_L },
+    notebook: {
+      place: 'Tollgarth',
+      currency: '£',
+      zone: 'UTC',
+      measures: USUAL_MEASURES_L,
+      hours: { from_h: 7, to_h: 17 },
+    },
     demo: true,
     needsFirstLead: false,
     now: NOW,

@@ -6,6 +6,7 @@ import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../kit/format';
+import { useSession } from '../../shared/useSession';
 import { serverNow } from '../../shared/serverClock';
 import type { DeskView } from '../desk/deskView';
 import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FedAndUnfed, type FeedPlan } from './planFeed';
@@ -28,6 +29,7 @@ interface FeedingProps {
 
 /** A plan to feed by: nitrogen of one pot from day to day, with it and without, and the feeds into Today. */
 export function Feeding({ view, found }: FeedingProps): ReactElement {
+  const { notebook } = useSession();
   const { stand } = useStand();
   const { medium_L } = potOutlook(potQuestion(view.input, view.result, stand, []));
   const need = { daily_mg: found.uptake_mgLd * medium_L, lasts_d: found.days ?? 0 };
@@ -134,7 +136,7 @@ export function Feeding({ view, found }: FeedingProps): ReactElement {
             words="Put the next feeds into Today"
             done="They stand in Today"
             plan={JSON.stringify([view.name, feed])}
-            jobs={() => feedJobs(feed, both.fed, view.name === '' ? 'a new blend' : view.name, serverNow())}
+            jobs={() => feedJobs(feed, both.fed, view.name === '' ? 'a new blend' : view.name, serverNow(), notebook)}
           />
         </>
       )}

@@ -4,6 +4,7 @@ import { DateField } from '../../kit/DateField';
 import { TimeField } from '../../kit/TimeField';
 import { clockTime, day, fixed } from '../../kit/format';
 import { serverNow } from '../../shared/serverClock';
+import { workedAfter } from '../../shared/workHours';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
 import { PlanJobs } from './PlanJobs';
@@ -20,7 +21,9 @@ const LEAD_MS = 4 * 24 * 3600000;
 /** What to do and when before the mixing, in which order it goes in, how much water it takes. */
 export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
   const { notebook } = useSession();
-  const [at, setAt] = useState(() => fieldTime(Math.round((serverNow() + LEAD_MS) / 3600000) * 3600000));
+  const [at, setAt] = useState(() =>
+    fieldTime(workedAfter(Math.round((serverNow() + LEAD_MS) / 3600000) * 3600000, notebook.hours, notebook.zone)),
+  );
   const mixAt = new Date(at).getTime();
   return (
     <>
@@ -47,7 +50,7 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
         <p className="text-ink2 mt-2">Say when it is mixed.</p>
       ) : (
         <ol className="mt-2">
-          {timed(plan, mixAt).map((task) => (
+          {timed(plan, mixAt, notebook).map((task) => (
             <li
               key={task.what}
               className="grid grid-cols-[108px_minmax(0,1fr)] gap-3 border-t border-zinc2 py-[5px] text-body"
@@ -66,7 +69,7 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
         words="Put it into Today"
         done="It stands in Today"
         plan={JSON.stringify([plan.tasks, at])}
-        jobs={() => workJobs(plan, mixAt, view.name === '' ? 'a new blend' : view.name, serverNow())}
+        jobs={() => workJobs(plan, mixAt, view.name === '' ? 'a new blend' : view.name, serverNow(), notebook)}
         disabled={Number.isNaN(mixAt)}
       />
       <p className="mt-3 text-small">

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D } from './planFeed';
 
+const PLACE = { zone: 'UTC', hours: { from_h: 0, to_h: 24 } };
 const need = { daily_mg: 40, lasts_d: 10.6 };
 const pot = {
   medium_L: 10,
@@ -36,12 +37,12 @@ describe('a plan to feed by', () => {
     const feed = feedOf({ ...firstPlan('liquid', need), strength: '100', amount: '500', days: '14', first: '3' });
     if (feed === undefined) throw new Error('no feed');
     const now = Date.parse('2026-11-24T09:00:00Z');
-    const jobs = feedJobs(feed, fedAndUnfed(pot, feed).fed, 'Tub mix', now);
+    const jobs = feedJobs(feed, fedAndUnfed(pot, feed).fed, 'Tub mix', now, PLACE);
     expect(jobs.slice(0, 2).map(({ at }) => at)).toEqual(['2026-11-27T09:00:00.000Z', '2026-12-11T09:00:00.000Z']);
     expect(jobs[0]).toMatchObject({ what: 'Feed 500 mL a pot at 100 mg/L N', where: 'Tub mix' });
     expect(jobs).toHaveLength(8);
     const slow = feedOf(firstPlan('top-dress', need));
     if (slow === undefined) throw new Error('no feed');
-    expect(feedJobs(slow, fedAndUnfed(pot, slow).fed, 'Tub mix', now)).toHaveLength(1);
+    expect(feedJobs(slow, fedAndUnfed(pot, slow).fed, 'Tub mix', now, PLACE)).toHaveLength(1);
   });
 });

@@ -1,7 +1,9 @@
 import { feeding, type Feed, type FeedingInput, type FeedingResult } from '@bent-pail/core';
 import type { NewPlannedJob } from '@bent-pail/contract';
 import { v7 as uuidv7 } from 'uuid';
+import { workedAfter } from '../../shared/workHours';
 import { typedNumber } from './standStore';
+import type { Place } from './workTimes';
 
 /** A feeding plan as it is typed. */
 export interface FeedPlan {
@@ -71,14 +73,20 @@ export function fedAndUnfed(pot: Omit<FeedingInput, 'feeds' | 'days'>, feed: Fee
 }
 
 /** The next feeds as work with a date. */
-export function feedJobs(feed: Feed, fed: FeedingResult, blend: string, now: number): NewPlannedJob[] {
+export function feedJobs(
+  feed: Feed,
+  fed: FeedingResult,
+  blend: string,
+  now: number,
+  { hours, zone }: Place,
+): NewPlannedJob[] {
   const dose =
     feed.kind === 'liquid'
       ? `Feed ${String(feed.volume_mL)} mL a pot at ${String(feed.n_mgL)} mg/L N`
       : `Give ${String(feed.g)} g a pot of ${String(feed.n_percent)} % N, ${feed.kind === 'coated' ? 'mixed in' : 'on top'}`;
   return (fed.doses[0]?.due_d ?? []).slice(0, PLANNED).map((day) => ({
     id: uuidv7(),
-    at: new Date(now + day * DAY_MS).toISOString(),
+    at: new Date(workedAfter(now + day * DAY_MS, hours, zone)).toISOString(),
     what: dose,
     where: blend,
   }));

@@ -9,19 +9,29 @@ const plan = {
     { kind: 'retest', hoursBefore: -504, what: 'Test the pH again', why: 'lime takes weeks' },
   ],
 } as unknown as BatchPlan;
+const PLACE = { zone: 'UTC', hours: { from_h: 7, to_h: 17 } };
 const mixAt = Date.parse('2026-11-27T09:00:00Z');
 
 it('counts the hours from the mixing, before and after', () => {
-  expect(timed(plan, mixAt).map(({ at }) => new Date(at).toISOString())).toEqual([
+  expect(timed(plan, mixAt, PLACE).map(({ at }) => new Date(at).toISOString())).toEqual([
     '2026-11-26T17:00:00.000Z',
     '2026-11-27T09:00:00.000Z',
     '2026-12-18T09:00:00.000Z',
   ]);
 });
 
+it('is never put at three in the morning: earlier where it must be begun, later where it can wait', () => {
+  const early = { ...plan, tasks: plan.tasks.map((task) => ({ ...task, hoursBefore: task.hoursBefore + 6 })) };
+  const [moisten, mix, retest] = timed(early, mixAt, PLACE).map(({ at }) => new Date(at).toISOString());
+  // 11 o'clock is within the hours, 3 o'clock is not: the mixing task of this plan is due before.
+  expect(moisten).toBe('2026-11-26T11:00:00.000Z');
+  expect(mix).toBe('2026-11-26T17:00:00.000Z');
+  expect(retest).toBe('2026-12-18T07:00:00.000Z');
+});
+
 it('is due at once where its time is past', () => {
   const now = Date.parse('2026-11-27T08:00:00Z');
-  const jobs = workJobs(plan, mixAt, 'Camellia tub', now);
+  const jobs = workJobs(plan, mixAt, 'Camellia tub', now, PLACE);
   expect(jobs.map(({ at }) => at)).toEqual([
     '2026-11-27T08:00:00.000Z',
     '2026-11-27T09:00:00.000Z',
