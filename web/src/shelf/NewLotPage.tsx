@@ -30,6 +30,10 @@ const NEW: Typed = { ...NO_FIELDS, name: '', code: '', product: false };
 /** The class that a name surely means, where it is one that is poured. */
 const presetOf = (name: string): string => findMediaClass(readName(name).preset?.classId ?? '')?.id ?? '';
 
+/** Whether somebody chose the class, rather than the name. */
+const isChosen = ({ name, classId }: Pick<Typed, 'name' | 'classId'>): boolean =>
+  classId !== '' && classId !== presetOf(name);
+
 const likeQuery = (name: string) => lotsQuery({ find: name, sort: 'name', limit: 200 });
 
 /** Lots of the material that is called so, whatever its letters' size. */
@@ -58,9 +62,7 @@ async function putOnShelf(typed: Typed, begun: Map<string, string>): Promise<Lot
     materialId,
     code: code === '' ? String(others.length + 1) : code,
     // A lot of a known material may be of another class than the others: it is its own.
-    ...(others.length > 0 && typed.classId !== '' && typed.classId !== others[0]?.classId
-      ? { classId: typed.classId }
-      : {}),
+    ...(others.length > 0 && isChosen(typed) && typed.classId !== others[0]?.classId ? { classId: typed.classId } : {}),
     ...lotBody(typed),
   });
 }
@@ -86,6 +88,13 @@ export function NewLotPage(): ReactElement {
     },
   });
   const { name, classId, packVolume_L, price } = form.fields.watch();
+  const filledIn = useRef({ name: '', classId: '' });
+  // What was filled in for one name goes with it; what somebody chose, or took back, stays as it is.
+  const readAs = (left: string): void => {
+    if (left === filledIn.current.name || (classId !== '' && classId !== filledIn.current.classId)) return;
+    filledIn.current = { name: left, classId: presetOf(left) };
+    form.fields.setValue('classId', filledIn.current.classId);
+  };
   const typed = name.trim();
   const like = useQuery({ ...likeQuery(typed), enabled: typed !== '' });
   const lots = typed === '' ? [] : (like.data?.rows ?? []);
@@ -101,17 +110,19 @@ export function NewLotPage(): ReactElement {
             placeholder="Pumice 3-8 mm"
             offered={[...new Set(lots.map((lot) => lot.name))]}
             onLeave={(left) => {
-              if (classId === '') form.fields.setValue('classId', presetOf(left));
+              readAs(left);
             }}
           />
           <TextField name="code" label="Lot code" placeholder="given if you leave it" />
-          <NameUnderstood
-            name={typed}
-            classId={classId}
-            onClass={(id) => {
-              form.fields.setValue('classId', id);
-            }}
-          />
+          {(known === undefined || isChosen({ name: typed, classId })) && (
+            <NameUnderstood
+              name={typed}
+              classId={classId}
+              onClass={(id) => {
+                form.fields.setValue('classId', id);
+              }}
+            />
+          )}
           <CheckField name="product" label="A bought, bagged product to be judged" className="md:col-span-2" />
           <LotFields currency={notebook.currency} />
           <div className="md:col-span-2">
@@ -120,7 +131,12 @@ export function NewLotPage(): ReactElement {
             </Button>
           </div>
         </BodyForm>
-        <NewLotSide classId={classId} known={known} pack_L={packVolume_L} price={price} />
+        <NewLotSide
+          classId={known !== undefined && !isChosen({ name: typed, classId }) ? (known.classId ?? '') : classId}
+          known={known}
+          pack_L={packVolume_L}
+          price={price}
+        />
       </div>
     </main>
   );

@@ -80,6 +80,40 @@ describe('a new lot', () => {
     expect(Object.keys(lot?.body ?? {}).sort()).toEqual(['code', 'id', 'materialId']);
   });
 
+  it('is read anew when its name is another, but not over what somebody chose or took back', async () => {
+    const user = userEvent.setup();
+    open();
+    const stuff = (): string => screen.getByLabelText('Kind of stuff').textContent;
+    const call = async (name: string): Promise<void> => {
+      await user.clear(screen.getByLabelText('Name'));
+      await user.type(screen.getByLabelText('Name'), name);
+      await user.tab();
+    };
+    await call('coco peat');
+    expect(stuff()).toMatch(/^Coir pith/);
+    await call('perlite');
+    expect(stuff()).toBe('not known yet');
+    await user.click(screen.getByRole('button', { name: /coarse/ }));
+    await call('perlite, white');
+    expect(stuff()).toMatch(/coarse/);
+  });
+
+  it('of a known material is of its class, whatever its name is usually read as', async () => {
+    const user = userEvent.setup();
+    const told = openPage(<NewLotPage />, {
+      answers: lists({ lots: [{ ...bark, name: 'Coir', classId: 'coir-chips' }] }),
+    });
+    await user.type(screen.getByLabelText('Name'), 'Coir');
+    await screen.findByText(/on the shelf already/);
+    await user.tab();
+    expect(screen.queryByText(/Read as/)).toBeNull();
+    await keep();
+    await vi.waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
+    expect(told[0]?.body.classId).toBeUndefined();
+  });
+
   it('of a known material is its next lot', async () => {
     const user = userEvent.setup();
     const told = open();

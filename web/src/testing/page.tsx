@@ -86,6 +86,7 @@ export function openPage(
 
 afterEach(() => {
   useDrafts.setState({ drafts: {} });
+  localStorage.clear();
   // The page goes before its server does, so that nothing asks a real one.
   cleanup();
   vi.unstubAllGlobals();
