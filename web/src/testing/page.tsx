@@ -85,10 +85,11 @@ export function openPage(
 }
 
 afterEach(() => {
-  useDrafts.setState({ drafts: {} });
-  localStorage.clear();
   // The page goes before its server does, so that nothing asks a real one.
   cleanup();
   vi.unstubAllGlobals();
   queryClient.clear();
+  // What a page keeps in its browser is not there for the next.
+  useDrafts.setState({ drafts: {} });
+  localStorage.clear();
 });

@@ -50,10 +50,7 @@ it('makes nothing twice of what is called exactly so', async () => {
   const user = userEvent.setup();
   openPage(<Choosing />, { answers: lists({ lots: [classRow('coir-pith', 'Coir')] }) });
   await user.click(await screen.findByLabelText('A sample of'));
-  const [known] = await screen.findAllByRole('option');
-  await user.type(
-    screen.getByPlaceholderText('name, code, source'),
-    known?.querySelector('span span')?.textContent ?? '',
-  );
+  await user.type(screen.getByPlaceholderText('name, code, source'), 'coir');
+  expect(await screen.findByRole('option', { name: /^Coir/ })).toBeTruthy();
   expect(screen.queryByRole('option', { name: /^Put/ })).toBeNull();
 });

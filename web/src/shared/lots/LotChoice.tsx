@@ -30,6 +30,8 @@ export function LotChoice({ label, chosen, among = {}, onChoose }: LotChoiceProp
   const find = useSettled(text.trim());
   const { data } = useQuery(lotsQuery({ ...among, limit: SHOWN, ...(find === '' ? {} : { find }) }));
   const rows = data?.rows ?? [];
+  // A further lot of what is there already is put on the shelf on its own page.
+  const isKnown = rows.some(({ name }) => name.toLowerCase() === text.trim().toLowerCase());
   const put = useMutation({
     mutationFn: (name: string) => putOnShelf(name, among.kind ?? 'material'),
     onSuccess: onChoose,
@@ -49,12 +51,16 @@ export function LotChoice({ label, chosen, among = {}, onChoose }: LotChoiceProp
           const lot = rows.find(({ id }) => id === key);
           if (lot !== undefined) onChoose(lot);
         }}
-        create={{
-          words: (name) => `Put “${name}” on the shelf`,
-          run: (name) => {
-            put.mutate(name);
-          },
-        }}
+        create={
+          isKnown
+            ? undefined
+            : {
+                words: (name) => `Put “${name}” on the shelf`,
+                run: (name) => {
+                  put.mutate(name);
+                },
+              }
+        }
       />
       {put.error !== null && <Sorry>{sentenceOf(put.error)}</Sorry>}
     </>
