@@ -41,7 +41,7 @@ describe('the door', () => {
   it('asks for name and password in a notebook of one’s own, and says when they are wrong', async () => {
     const user = userEvent.setup();
     const told = openPage(<Door session={session({})} />);
-    expect(screen.getByRole('heading', { name: 'Sign in to The potting shed' })).toBeTruthy();
+    expect(await screen.findByRole('heading', { name: 'Sign in to The potting shed' })).toBeTruthy();
     expect(screen.queryByText(/demo/)).toBeNull();
     await user.type(screen.getByLabelText('Name'), 'Ann');
     await user.type(screen.getByLabelText('Password'), 'a pail of water');
@@ -52,7 +52,7 @@ describe('the door', () => {
   it('lets the first one in name the place and become lead', async () => {
     const user = userEvent.setup();
     const told = openPage(<Door session={session({ needsFirstLead: true })} />, { answers: { '/first-lead': inside } });
-    await user.type(screen.getByLabelText('Where is this bench?'), 'Shed');
+    await user.type(await screen.findByLabelText('Where is this bench?'), 'Shed');
     await user.type(screen.getByLabelText('Your name'), 'Ann');
     await user.type(screen.getByLabelText(/at least 10/), 'a pail of water');
     await user.click(screen.getByRole('button', { name: 'Open the notebook' }));

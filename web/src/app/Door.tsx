@@ -1,15 +1,12 @@
 import type { SessionState } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
-import type { ReactElement } from 'react';
+import { lazy, Suspense, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
-import { forgetAllButSession, queryClient, sessionQuery } from '../shared/resources/client';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
-import { BodyForm } from '../shared/forms/BodyForm';
-import { TextField } from '../shared/forms/fields';
-import { useBodyForm } from '../shared/forms/useBodyForm';
+import { comeIn } from './comeIn';
 
 const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 
@@ -23,11 +20,9 @@ const DEMO = [
   { name: 'Visitor', role: 'reader', sees: 'looks, changes nothing' },
 ] as const;
 
-/** Who is signed in now; what another saw at this computer is forgotten. */
-function comeIn(state: SessionState): void {
-  forgetAllButSession();
-  queryClient.setQueryData(sessionQuery.queryKey, state);
-}
+// Whoever is signed in already, or opens the demo with a press, needs no forms yet.
+const SignIn = lazy(async () => ({ default: (await import('./DoorForms')).SignIn }));
+const FirstLead = lazy(async () => ({ default: (await import('./DoorForms')).FirstLead }));
 
 /** The door: sign in, open the demo with one click, or name the first lead of an empty notebook. */
 export function Door({ session }: { readonly session: SessionState }): ReactElement {
@@ -51,7 +46,9 @@ export function Door({ session }: { readonly session: SessionState }): ReactElem
         </div>
       </div>
       <div>
-        {session.needsFirstLead ? <FirstLead /> : session.demo ? <Demo /> : <SignIn place={session.notebook.place} />}
+        <Suspense fallback={<p className="text-ink2">One moment.</p>}>
+          {session.needsFirstLead ? <FirstLead /> : session.demo ? <Demo /> : <SignIn place={session.notebook.place} />}
+        </Suspense>
       </div>
     </main>
   );
@@ -97,55 +94,10 @@ function Demo(): ReactElement {
       {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
       <details>
         <summary className="min-h-8 cursor-pointer font-semibold">Sign in with a password</summary>
-        <SignIn place="Tollgarth" />
+        <Suspense>
+          <SignIn place="Tollgarth" />
+        </Suspense>
       </details>
     </section>
-  );
-}
-
-function SignIn({ place }: { readonly place: string }): ReactElement {
-  const form = useBodyForm({
-    body: 'SignIn',
-    start: { name: '', password: '' },
-    read: (typed) => typed,
-    send: (said) => api.post<SessionState>('/session', said),
-    onKept: comeIn,
-  });
-  return (
-    <BodyForm form={form} label={`Sign in to ${place}`} className="flex flex-col gap-4">
-      <h2 className="text-lead">Sign in to {place}</h2>
-      <TextField name="name" label="Name" autoComplete="username" />
-      <TextField name="password" label="Password" type="password" autoComplete="current-password" />
-      <Button type="submit" look="act" disabled={form.isBusy}>
-        Sign in
-      </Button>
-    </BodyForm>
-  );
-}
-
-function FirstLead(): ReactElement {
-  const form = useBodyForm({
-    body: 'FirstLead',
-    start: { place: '', name: '', password: '' },
-    read: (typed) => typed,
-    send: (said) => api.post<SessionState>('/first-lead', said),
-    onKept: comeIn,
-  });
-  return (
-    <BodyForm form={form} label="An empty notebook" className="flex flex-col gap-4">
-      <h2 className="text-lead">An empty notebook</h2>
-      <p className="text-ink2">You are its first lead. Everyone else gets a name from you.</p>
-      <TextField name="place" label="Where is this bench?" placeholder="the potting shed" />
-      <TextField name="name" label="Your name" autoComplete="username" />
-      <TextField
-        name="password"
-        label="A password of at least 10 characters"
-        type="password"
-        autoComplete="new-password"
-      />
-      <Button type="submit" look="act" disabled={form.isBusy}>
-        Open the notebook
-      </Button>
-    </BodyForm>
   );
 }
