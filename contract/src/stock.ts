@@ -18,20 +18,8 @@ export class StockCount {
   stock_L!: number;
 }
 
-/** A second lot that a preparation made: what a sieve let through, what was picked out. */
-export class RestLot {
-  @IsUUID('all', { message: 'The id must be a UUID.' })
-  id!: string;
-
-  @IsWords(40, 'Give the rest a code of 1 to 40 letters.')
-  code!: string;
-
-  @Optional()
-  @IsReal('The rest must be a number of litres.')
-  @IsPositive({ message: 'The rest must be above 0 L.' })
-  @Max(MOST_L, { message: 'More than a million litres; check it.' })
-  made_L?: number;
-
+/** What a preparation made of it, where that is another than before. */
+class MadeStuff {
   /** What kind of stuff it is now. */
   @Optional()
   @IsString({ message: 'The class must be a text.' })
@@ -43,7 +31,22 @@ export class RestLot {
   grade?: string;
 }
 
-export class NewPrepared {
+/** A second lot that a preparation made: what a sieve let through, what was picked out. */
+export class RestLot extends MadeStuff {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsWords(40, 'Give the rest a code of 1 to 40 letters.')
+  code!: string;
+
+  @Optional()
+  @IsReal('The rest must be a number of litres.')
+  @IsPositive({ message: 'The rest must be above 0 L.' })
+  @Max(MOST_L, { message: 'More than a million litres; check it.' })
+  made_L?: number;
+}
+
+export class NewPrepared extends MadeStuff {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
@@ -93,16 +96,6 @@ export class NewPrepared {
   @Min(1, { message: 'At least one pass.' })
   @Max(100, { message: 'Over 100 passes; check it.' })
   passes?: number;
-
-  /** What kind of stuff it is now. */
-  @Optional()
-  @IsString({ message: 'The class must be a text.' })
-  @MaxLength(60, { message: 'The class has a short name.' })
-  classId?: string;
-
-  @Optional()
-  @IsWords(80, 'Keep the grade under 80 letters.')
-  grade?: string;
 
   /** What was parted off becomes a lot too. */
   @Optional()

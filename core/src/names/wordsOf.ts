@@ -2,7 +2,6 @@
 const SPELLED: Readonly<Record<string, string>> = {
   fiber: 'fibre',
   fibered: 'fibred',
-  fibrous: 'fibrous',
   mold: 'mould',
   sulfur: 'sulphur',
   sulfate: 'sulphate',
@@ -11,7 +10,6 @@ const SPELLED: Readonly<Record<string, string>> = {
   carbonizd: 'carbonised',
   sterilized: 'sterilised',
   pasteurized: 'pasteurised',
-  granulate: 'granulate',
   fertilizer: 'fertiliser',
   biofertilizer: 'biofertiliser',
   pulverized: 'pulverised',
@@ -21,12 +19,9 @@ const SPELLED: Readonly<Record<string, string>> = {
   hydrolyzed: 'hydrolysed',
   pyrolyzed: 'pyrolysed',
   aluminum: 'aluminium',
-  grey: 'grey',
   gray: 'grey',
-  coconut: 'coconut',
   cocos: 'coco',
   kokos: 'coco',
-  cocoa: 'cocoa',
   kocopeat: 'cocopeat',
   perlit: 'perlite',
   vermiculit: 'vermiculite',
@@ -38,8 +33,6 @@ const SPELLED: Readonly<Record<string, string>> = {
   mycorrhizas: 'mycorrhiza',
   shredding: 'shred',
   rotten: 'rotted',
-  decomposed: 'decomposed',
-  tonne: 'tonne',
 };
 
 /** Words that end in an s and are singular, or are only used so. */
