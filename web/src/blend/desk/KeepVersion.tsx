@@ -40,9 +40,10 @@ export function KeepVersion({ draft, draftKey, page, onName }: KeepVersionProps)
     onKept: async (kept) => {
       await queryClient.invalidateQueries({ queryKey: blendsKey });
       await queryClient.invalidateQueries({ queryKey: todayKey });
-      drop(draftKey);
       form.fields.setValue('reason', '');
-      if (page === undefined) void navigate(`/blend/${kept.id}`, { replace: true });
+      // Dropped before the kept blend stands there, an empty desk would show its figures for a moment.
+      if (page === undefined) await navigate(`/blend/${kept.id}`, { replace: true, flushSync: true });
+      drop(draftKey);
     },
   });
   // The name is the recipe's too: it may have come with one that was pasted or brought back.

@@ -1,19 +1,24 @@
 import type { BlendPage, DeskBlend } from '@bent-pail/contract';
 import { bands, deskBandsInput, predictDesk, TARGET_PROFILES, type DeskInput } from '@bent-pail/core';
-import { screen, within } from '@testing-library/react';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useMemo } from 'react';
+import { flushSync } from 'react-dom';
+import { createMemoryRouter, RouterProvider } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useHand } from '../../shared/handStore';
 import { FIRST_POT } from '../../shared/pot/pots';
 import { useLastPot } from '../../shared/pot/usePot';
 import { blendRow, deskViewOf, profileCalled, SHELF, thinkHere } from '../../testing/desk';
+import { idOf } from '../../testing/ids';
 import { lists } from '../../testing/lists';
 import { openPage } from '../../testing/page';
 import { BlendDeskPage } from './BlendDeskPage';
 import { BlendListPage } from '../list/BlendListPage';
 import { DeskFigures } from './DeskFigures';
-import { useDrafts } from '../../shared/blends/draftStore';
+import { NEW, useDrafts } from '../../shared/blends/draftStore';
+import { queryClient } from '../../shared/resources/client';
 import { choose } from '../../testing/choose';
 
 vi.mock('../thinking/thinker', () => ({ think: thinkHere }));
@@ -51,6 +56,36 @@ beforeEach(() => {
 });
 
 describe('a new blend', () => {
+  it('stands until its kept page does, so that no other figures show between', async () => {
+    const shelf = SHELF.map((lot) => ({ ...lot, id: idOf(lot.id) }));
+    openPage(<p />, { answers: { ...answers, ...lists({ lots: shelf }), 'POST /blends': page } });
+    cleanup();
+    const recipe = { ...row.latest.recipe, lines: [{ lotId: idOf('bark-graded'), parts: 3 }] };
+    useDrafts.setState({ drafts: { [NEW]: { name: 'Tub mix', recipe } } });
+    const router = createMemoryRouter(
+      [
+        { path: '/blend/desk', element: <BlendDeskPage /> },
+        { path: '/blend/:id', element: <p>its page</p> },
+      ],
+      { initialEntries: ['/blend/desk'] },
+    );
+    render(
+      <QueryClientProvider client={queryClient}>
+        <RouterProvider router={router} flushSync={flushSync} />
+      </QueryClientProvider>,
+    );
+    const shownAtDrop: boolean[] = [];
+    const stop = useDrafts.subscribe(({ drafts }) => {
+      if (drafts[NEW] === undefined) shownAtDrop.push(screen.queryByText('its page') !== null);
+    });
+    await userEvent.setup().click(await screen.findByRole('button', { name: 'Keep it' }));
+    await screen.findByText('its page');
+    await vi.waitFor(() => {
+      expect(shownAtDrop).toEqual([true]);
+    });
+    stop();
+  });
+
   const open = (search = ''): void => {
     openPage(<BlendDeskPage />, { answers, at: `/blend/desk${search}`, path: '/blend/desk' });
   };
