@@ -1,6 +1,6 @@
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import { openSheetOf, PUMICE, sheetOf } from '../testing/fixtures';
 import { openPage } from '../testing/page';
 import { Reopen } from './Reopen';
@@ -11,7 +11,7 @@ it('opens a finished run again for a reason that is said', async () => {
   await user.click(screen.getByRole('button', { name: 'Open it again' }));
   await user.type(screen.getByLabelText('Why it is opened again'), 'one vessel was not read');
   await user.click(screen.getByRole('button', { name: /^Open it; it counts nowhere/ }));
-  await vi.waitFor(() => {
+  await waitFor(() => {
     expect(told).toMatchObject([{ address: '/runs/run/reopen', body: { reason: 'one vessel was not read' } }]);
   });
 });

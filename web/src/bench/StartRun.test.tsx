@@ -1,8 +1,8 @@
 import type { LotRow, ProtocolRow, VesselRow } from '@bent-pail/contract';
 import { PROTOCOLS } from '@bent-pail/core';
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { cardPageOf, sheetOf } from '../testing/fixtures';
 import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
@@ -39,7 +39,7 @@ describe('starting a run', () => {
   it('takes the usual replicates in the first vessels, soaked as long as the class needs', async () => {
     const told = open();
     await press();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]?.body).toMatchObject({
@@ -69,7 +69,7 @@ describe('starting a run', () => {
     await userEvent.type(screen.getByLabelText('Load, g/cm²'), '25');
     await choose(screen.getByLabelText('Taken from'), /bag|like of Old Sluice/);
     await press();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]?.body).toMatchObject({

@@ -1,10 +1,10 @@
 import 'fake-indexeddb/auto';
 import type { InstrumentRow, NewReading, RunRow, RunSheet } from '@bent-pail/contract';
 import { Sheet, type Reading } from '@bent-pail/core';
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { outboxOf } from '../shared/outbox/store';
 import { useOutbox } from '../shared/outbox/useOutbox';
 import { queryClient } from '../shared/resources/client';
@@ -40,7 +40,7 @@ describe('a reading that the server would not keep', () => {
   it('stands in sight with its sentence until it is sent again', async () => {
     await stick();
     await user.click(screen.getByRole('button', { name: 'Send again' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(screen.queryByRole('alert')).toBeNull();
     });
     expect(await entries.toArray()).toMatchObject([{ reading: { id: 'a' } }]);
@@ -54,7 +54,7 @@ describe('a reading that the server would not keep', () => {
     expect(await entries.count()).toBe(1);
     await user.click(screen.getByRole('button', { name: 'Let it go' }));
     await user.click(within(screen.getByRole('alertdialog')).getByRole('button', { name: 'Let it go' }));
-    await vi.waitFor(async () => {
+    await waitFor(async () => {
       expect(await entries.count()).toBe(0);
     });
   });
@@ -115,7 +115,7 @@ describe('leaving a replicate out', () => {
       answers: { '/runs/run/exclusions': { ...open, exclusions: [exclusion] } },
     });
     await leaveOut('A', 'knocked over');
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(screen.queryByLabelText('Why')).toBeNull();
     });
     expect(told[0]).toMatchObject({
@@ -146,7 +146,7 @@ describe('a vessel that nobody measured', () => {
     await user.type(screen.getByLabelText('Empty, g'), '301,5');
     await user.type(screen.getByLabelText('Full of water, g'), '1352');
     await user.click(screen.getByRole('button', { name: 'Keep the vessel' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]).toMatchObject({

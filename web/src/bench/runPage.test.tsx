@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import type { NewReading, RunSheet, TodayPage } from '@bent-pail/contract';
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { outboxOf } from '../shared/outbox/store';
@@ -41,12 +41,12 @@ describe('a run sheet', () => {
   it('lights the first empty cell, takes what is typed, and goes on to the next', async () => {
     open(begun);
     await user.type(await litField(), '921,6{Enter}');
-    await vi.waitFor(async () => {
+    await waitFor(async () => {
       expect(await queued()).toMatchObject([{ step: 'filled', replicate: 0, value: 921.6 }]);
     });
     expect(await screen.findByText(/1 reading waits in this browser/)).toBeTruthy();
     await user.type(await litField(), '902.2{Enter}');
-    await vi.waitFor(async () => {
+    await waitFor(async () => {
       expect((await queued())[1]).toMatchObject({ step: 'filled', replicate: 1 });
     });
   });
@@ -63,7 +63,7 @@ describe('a run sheet', () => {
     const kept = { id: 'k', seq: 9, replicate: 0, step: 'filled', value: 921.6, keptAt: NOON, takenAt: NOON };
     const told = open(begun, { answers: { '/runs/run/readings': kept } });
     await user.type(await litField(), '921.6{Enter}');
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toMatchObject([{ address: '/runs/run/readings', body: { step: 'filled', value: 921.6 } }]);
     });
     expect(screen.queryByRole('alert')).toBeNull();
@@ -132,7 +132,7 @@ describe('the round', () => {
     await user.click(other.getByRole('button', { name: /^B/ }));
     expect(screen.getByRole('heading', { name: 'Coir, CO-2: B' })).toBeTruthy();
     await user.type(await litField(), '5,9{Enter}');
-    await vi.waitFor(async () => {
+    await waitFor(async () => {
       expect(await entries.toArray()).toMatchObject([
         { runId: 'other', reading: { step: 'pH', replicate: 1, value: 5.9 } },
       ]);

@@ -1,5 +1,5 @@
 import type { InstrumentRow } from '@bent-pail/contract';
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { NOW, openPage, type Told } from '../testing/page';
@@ -99,7 +99,7 @@ describe('calibrating', () => {
     await type(['172,5', '-1']);
     expect(screen.getByText(/99\.\d %|slope/i)).toBeDefined();
     await userEvent.click(screen.getByRole('button', { name: 'Keep' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]).toMatchObject({

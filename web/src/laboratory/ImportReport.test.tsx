@@ -1,10 +1,8 @@
 import type { LabRequestRow, LotRow } from '@bent-pail/contract';
-import { QueryClientProvider } from '@tanstack/react-query';
-import { render, screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { MemoryRouter } from 'react-router';
-import { afterEach, describe, expect, it, vi } from 'vitest';
-import { queryClient } from '../shared/resources/client';
+import { describe, expect, it } from 'vitest';
+import { openPage } from '../testing/page';
 import { ImportReport } from './ImportReport';
 
 const lot = { id: 'lot', name: 'Coir pith', code: 'CO-2' } as unknown as LotRow;
@@ -17,26 +15,8 @@ const request: LabRequestRow = {
   report: 'Nitrate N;62;mg/L\nAmmonium N;4;mg/L\nK2O;210;mg/L',
 };
 
-/** The page's part, with a server that takes whatever it is told; what it was told is collected. */
-function open(given?: LabRequestRow) {
-  const told: { readonly address: string; readonly body: Record<string, unknown> }[] = [];
-  vi.stubGlobal('fetch', (address: string, init: { body: string }) => {
-    told.push({ address, body: JSON.parse(init.body) as Record<string, unknown> });
-    return Promise.resolve(new Response(JSON.stringify({ id: 'run' }), { status: 201 }));
-  });
-  render(
-    <QueryClientProvider client={queryClient}>
-      <MemoryRouter>
-        <ImportReport firstLot={lot} request={given} />
-      </MemoryRouter>
-    </QueryClientProvider>,
-  );
-  return told;
-}
-
-afterEach(() => {
-  vi.unstubAllGlobals();
-});
+const open = (given?: LabRequestRow) =>
+  openPage(<ImportReport firstLot={lot} request={given} />, { answers: { 'POST /runs': { id: 'run' } } });
 
 describe('a report that was pasted', () => {
   it('is read in sight, with what is not taken and why', async () => {
@@ -60,13 +40,13 @@ describe('a report of the practice laboratory', () => {
   it('becomes a run with a reading for each figure, is tied to its request, and finished', async () => {
     const told = open(request);
     await userEvent.click(screen.getByRole('button', { name: 'Keep 2 figures as a run' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told.map((one) => one.address)).toEqual([
-        '/api/runs',
-        '/api/runs/run/readings',
-        '/api/runs/run/readings',
-        '/api/laboratory/request/imported',
-        '/api/runs/run/finish',
+        '/runs',
+        '/runs/run/readings',
+        '/runs/run/readings',
+        '/laboratory/request/imported',
+        '/runs/run/finish',
       ]);
     });
     expect(told[0]?.body).toMatchObject({ lotId: 'lot', protocol: 'lab-report', replicates: 1 });
@@ -79,8 +59,8 @@ describe('a report of the practice laboratory', () => {
   it('stays open where the report lacks what the sheet needs', async () => {
     const told = open({ ...request, report: 'Potassium;180;mg/L' });
     await userEvent.click(screen.getByRole('button', { name: 'Keep 1 figure as a run' }));
-    await vi.waitFor(() => {
-      expect(told.at(-1)?.address).toBe('/api/laboratory/request/imported');
+    await waitFor(() => {
+      expect(told.at(-1)?.address).toBe('/laboratory/request/imported');
     });
   });
 });

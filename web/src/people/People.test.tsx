@@ -1,6 +1,6 @@
 import type { UserRow } from '@bent-pail/contract';
-import { fireEvent, screen, within } from '@testing-library/react';
-import { describe, expect, it, vi } from 'vitest';
+import { fireEvent, screen, within, waitFor } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
 import { openPage } from '../testing/page';
 import { OwnPassword } from './OwnPassword';
 import { People } from './People';
@@ -63,7 +63,7 @@ describe('people', () => {
     fireEvent.change(within(form).getByLabelText('Name'), { target: { value: 'Ada' } });
     fireEvent.change(within(form).getByLabelText('A first password'), { target: { value: 'a pail of grey water' } });
     fireEvent.submit(form);
-    await vi.waitFor(
+    await waitFor(
       () => {
         expect(told).toHaveLength(1);
       },

@@ -1,7 +1,7 @@
 import { PROTOCOLS, type Protocol } from '@bent-pail/core';
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { openPage } from '../testing/page';
 import { idOf } from '../testing/ids';
 import { CopyProtocol } from './CopyProtocol';
@@ -24,7 +24,7 @@ describe('a copy of a protocol', () => {
     await userEvent.clear(drain);
     await userEvent.type(drain, '45');
     await userEvent.click(screen.getByRole('button', { name: 'Keep the copy' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(kept).toHaveLength(1);
     });
     expect(told[0]?.body).toMatchObject({
@@ -39,7 +39,7 @@ describe('a copy of a protocol', () => {
     const ours = { ...base, key: idOf('ours'), copiedFrom: base.key };
     const { told } = open(true, ours);
     await userEvent.click(screen.getByRole('button', { name: `Keep as version ${String(base.version + 1)}` }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]?.body).toMatchObject({ key: ours.key, from: ours.key });

@@ -1,7 +1,7 @@
 import type { ScorecardRow, SheetRow } from '@bent-pail/contract';
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { classRow } from '../testing/desk';
 import { lists } from '../testing/lists';
 import { openPage } from '../testing/page';
@@ -85,7 +85,7 @@ describe('judging a product', () => {
     await user.clear(code);
     await user.type(code, 'B2 ');
     await user.click(form.getByRole('button', { name: 'Open the card' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told).toEqual([

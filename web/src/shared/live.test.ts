@@ -1,3 +1,4 @@
+import { waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi, type MockInstance } from 'vitest';
 import { startLive } from './live';
 import { useLive } from './liveStore';
@@ -95,7 +96,7 @@ describe('several tabs of one browser', () => {
     const first = new BroadcastChannel('bent-pail-live-me');
     first.postMessage({ kind: 'connected', connected: true });
     first.postMessage({ kind: 'run', id: 'r7' });
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(again).toHaveBeenCalledWith({ queryKey: ['runs', 'r7'] });
     });
     expect(useLive.getState().connected).toBe(true);

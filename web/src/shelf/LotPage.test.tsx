@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { cardPageOf, PUMICE, sheetOf } from '../testing/fixtures';
@@ -55,7 +55,7 @@ describe('the card of a lot', () => {
     await userEvent.type(screen.getByLabelText(/parted off/), 'fines');
     await userEvent.type(screen.getByLabelText('Of it, L'), '5,5');
     await userEvent.click(screen.getByRole('button', { name: 'It is a new lot' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]).toMatchObject({

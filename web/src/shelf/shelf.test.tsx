@@ -1,5 +1,5 @@
 import type { DeskLot } from '@bent-pail/contract';
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { classRow } from '../testing/desk';
@@ -36,7 +36,7 @@ describe('the shelf', () => {
   it.each(['bk-7', 'MILL', 'rinde', 'bark 0-10'])('finds a lot by %j', async (text) => {
     open([bark, bag]);
     await userEvent.setup().type(await screen.findByRole('searchbox'), text);
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(screen.queryByText(/Moorland/)).toBeNull();
     });
     expect(screen.getByText('Bark, BK-7')).toBeTruthy();
@@ -71,7 +71,7 @@ describe('a new lot', () => {
     await user.tab();
     expect(screen.getByLabelText('Kind of stuff').textContent).toMatch(/^Pumice/);
     await keep();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(2);
     });
     const [material, lot] = told;
@@ -108,7 +108,7 @@ describe('a new lot', () => {
     await user.tab();
     expect(screen.queryByText(/Read as/)).toBeNull();
     await keep();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]?.body.classId).toBeUndefined();
@@ -121,7 +121,7 @@ describe('a new lot', () => {
     await screen.findByText('', { selector: 'option[value="Bark"]' });
     await user.type(screen.getByLabelText('Paid for one pack, £'), '9,50');
     await keep();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]).toMatchObject({
@@ -138,7 +138,7 @@ describe('a new lot', () => {
     await keep();
     expect(await screen.findByRole('alert')).toBeTruthy();
     await keep();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(materialIds(told)).toHaveLength(2);
     });
     expect(new Set(materialIds(told)).size).toBe(1);
@@ -187,7 +187,7 @@ describe('changing what is known of a lot', () => {
     await user.clear(screen.getByLabelText('Grade'));
     await user.type(screen.getByLabelText('Grade'), '2-6 mm');
     await save();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]).toEqual({
@@ -209,7 +209,7 @@ describe('changing what is known of a lot', () => {
     const told = await open();
     await choose(screen.getByLabelText('Kind of stuff'), 'not known yet');
     await save();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     // The lot's own: its material and its siblings stay what they are.
@@ -237,7 +237,7 @@ describe('the stock of a lot', () => {
     await user.clear(field);
     await user.type(field, '87,5');
     await user.click(screen.getByRole('button', { name: 'Keep' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]).toMatchObject({ address: `/lots/${bark.id}/stock`, body: { stock_L: 87.5 } });

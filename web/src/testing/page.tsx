@@ -1,11 +1,10 @@
 import { USUAL_MEASURES_L } from '@bent-pail/core';
 import type { Me, Role, SessionState } from '@bent-pail/contract';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render } from '@testing-library/react';
+import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, vi } from 'vitest';
-import { useDrafts } from '../shared/blends/draftStore';
+import { vi } from 'vitest';
 import { queryClient, sessionQuery } from '../shared/resources/client';
 import type { Answering } from './lists';
 
@@ -83,13 +82,3 @@ export function openPage(
   );
   return told;
 }
-
-afterEach(() => {
-  // The page goes before its server does, so that nothing asks a real one.
-  cleanup();
-  vi.unstubAllGlobals();
-  queryClient.clear();
-  // What a page keeps in its browser is not there for the next.
-  useDrafts.setState({ drafts: {} });
-  localStorage.clear();
-});

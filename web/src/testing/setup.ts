@@ -1,6 +1,8 @@
 import { cleanup, configure } from '@testing-library/react';
 import { createElement, type ReactElement, type ReactNode } from 'react';
 import { afterEach, beforeAll, vi } from 'vitest';
+import { useDrafts } from '../shared/blends/draftStore';
+import { queryClient } from '../shared/resources/client';
 
 // A busy machine takes its time.
 configure({ asyncUtilTimeout: 5000 });
@@ -42,6 +44,13 @@ beforeAll(async () => {
   await import('../shared/forms/check');
 });
 
+// Here and not beside what opens a page: files share its module, and only the first would get its ends.
 afterEach(() => {
+  // The page goes before its server does, so that nothing asks a real one.
   cleanup();
+  vi.unstubAllGlobals();
+  queryClient.clear();
+  // What a page keeps in its browser is not there for the next.
+  useDrafts.setState({ drafts: {} });
+  localStorage.clear();
 });

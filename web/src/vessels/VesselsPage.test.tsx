@@ -1,6 +1,6 @@
 import type { FillingRow, VesselRow } from '@bent-pail/contract';
-import { fireEvent, screen, within } from '@testing-library/react';
-import { describe, expect, it, vi } from 'vitest';
+import { fireEvent, screen, within, waitFor } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
 import { openPage } from '../testing/page';
 import { idOf } from '../testing/ids';
 import { VesselsPage } from './VesselsPage';
@@ -70,7 +70,7 @@ describe('vessels', () => {
     fireEvent.change(within(form).getByLabelText('Full of water, g'), { target: { value: '1350,5' } });
     fireEvent.change(within(form).getByLabelText('Why it is corrected'), { target: { value: 'misread' } });
     fireEvent.submit(form);
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]?.body).toMatchObject({ empty_g: 300, full_g: 1350.5, corrects: idOf('f2'), reason: 'misread' });

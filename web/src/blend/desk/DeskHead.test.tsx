@@ -1,6 +1,6 @@
 import type { BlendPage, Recipe } from '@bent-pail/contract';
 import { TARGET_PROFILES } from '@bent-pail/core';
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -129,7 +129,7 @@ describe('keeping a blend', () => {
     const recipe = { ...view.recipe, lines: [...lines, { lotId: idOf('perlite-coarse'), parts: 0 }] };
     const { told } = head({ recipe, name: ' Tub mix ' });
     await userEvent.setup().click(screen.getByRole('button', { name: 'Keep it' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told[0]).toMatchObject({ address: '/blends', body: { name: 'Tub mix', recipe: { lines } } });
@@ -141,7 +141,7 @@ describe('keeping a blend', () => {
     const reason = screen.getByLabelText<HTMLInputElement>('Reason for this version');
     await user.type(reason, 'less coir');
     await user.click(screen.getByRole('button', { name: 'Keep as version 2' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(reason.value).toBe('');
     });
     expect(told[0]?.body).toMatchObject({ blendId: page.id, reason: 'less coir' });
@@ -161,14 +161,14 @@ describe('keeping a blend', () => {
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     expect(await screen.findByRole('alert')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(sent).toHaveLength(2);
     });
     // Changed in between it is another version, but still the same blend.
     await type(lime(), '4');
     away = false;
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(sent.length).toBeGreaterThanOrEqual(3);
     });
     const [first, again, changed] = sent;

@@ -1,7 +1,7 @@
 import type { BlendPage, DeskBlend } from '@bent-pail/contract';
 import { bands, deskBandsInput, predictDesk, TARGET_PROFILES, type DeskInput } from '@bent-pail/core';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, render, screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useMemo } from 'react';
 import { flushSync } from 'react-dom';
@@ -71,7 +71,7 @@ describe('a new blend', () => {
     );
     render(
       <QueryClientProvider client={queryClient}>
-        <RouterProvider router={router} flushSync={flushSync} />
+        <RouterProvider router={router} flushSync={(render) => void flushSync(render)} />
       </QueryClientProvider>,
     );
     const shownAtDrop: boolean[] = [];
@@ -80,7 +80,7 @@ describe('a new blend', () => {
     });
     await userEvent.setup().click(await screen.findByRole('button', { name: 'Keep it' }));
     await screen.findByText('its page');
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(shownAtDrop).toEqual([true]);
     });
     stop();
@@ -115,7 +115,7 @@ describe('a new blend', () => {
     open('?lot=perlite-coarse');
     await partsOf('Perlite');
     useDrafts.getState().change('new', { name: 'Half done', recipe });
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(screen.queryByLabelText('Parts of Perlite, typed')).toBeNull();
     });
   });

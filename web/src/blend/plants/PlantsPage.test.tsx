@@ -1,6 +1,6 @@
 import type { PlantRow } from '@bent-pail/contract';
 import { TARGET_PROFILES } from '@bent-pail/core';
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
 import { blendRow, SHELF, thinkHere } from '../../testing/desk';
@@ -57,7 +57,7 @@ it('sends a changed plant whole, with the version that was changed', async () =>
   await choose(screen.getByLabelText('Where it stands'), /wind/i, user);
   await user.click(screen.getByRole('button', { name: 'free it' }));
   await user.click(screen.getByRole('button', { name: 'Keep it' }));
-  await vi.waitFor(
+  await waitFor(
     () => {
       expect(told).toHaveLength(1);
     },

@@ -1,8 +1,8 @@
 import type { ProfileRow } from '@bent-pail/contract';
 import { TARGET_PROFILES } from '@bent-pail/core';
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { openPage, type Told } from '../../testing/page';
 import { ProfilePage } from './ProfilePage';
 import { ProfilesPage } from './ProfilesPage';
@@ -37,7 +37,7 @@ it('stand in a table, found by a word and sorted by what they ask', async () => 
   const known = asked.filter((ideal) => ideal >= 0);
   expect(known).toEqual(known.toSorted((a, b) => b - a));
   await user.type(screen.getByRole('searchbox'), 'ours');
-  await vi.waitFor(() => {
+  await waitFor(() => {
     expect(names()).toEqual([expect.stringMatching(/^Ours/)]);
   });
 });

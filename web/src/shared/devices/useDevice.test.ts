@@ -1,4 +1,4 @@
-import { act, renderHook } from '@testing-library/react';
+import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepPort, simulatedDevice, sourceOf, useDevices, usualPattern } from './deviceStore';
 import { serialSource, simulatedSource } from './lineSource';
@@ -126,7 +126,7 @@ describe('a serial cable', () => {
     expect(took.join('')).toBe('ST,+305.2 g\r\n');
     expect(why).toBe('The cable is silent.');
     expect(open).toHaveBeenCalledWith({ baudRate: 4800 });
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(close).toHaveBeenCalled();
     });
   });

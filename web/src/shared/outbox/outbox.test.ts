@@ -1,3 +1,4 @@
+import { waitFor } from '@testing-library/react';
 import 'fake-indexeddb/auto';
 import type { NewReading, RunSheet } from '@bent-pail/contract';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
@@ -47,7 +48,7 @@ afterEach(() => {
 const type = (id: string, runId = 'run') => outboxOf(who).entries.add({ runId, reading: reading(id) });
 const waiting = () => outboxOf(who).entries.orderBy('place').toArray();
 const isEmpty = async (): Promise<void> => {
-  await vi.waitFor(async () => {
+  await waitFor(async () => {
     expect(await waiting()).toEqual([]);
   });
 };
@@ -75,7 +76,7 @@ it('sends the same reading again until somebody answers, and never passes it', a
   await type('a');
   await type('b');
   stop = startOutbox(who);
-  await vi.waitFor(isEmpty, { timeout: 5000 });
+  await waitFor(isEmpty, { timeout: 5000 });
   expect(sent).toEqual(['a', 'a', 'a', 'b']);
 });
 
@@ -84,7 +85,7 @@ it('leaves a refused reading in sight with the sentence, and goes on with the ot
   await type('a');
   await type('b');
   stop = startOutbox(who);
-  await vi.waitFor(async () => {
+  await waitFor(async () => {
     expect(await waiting()).toMatchObject([
       { reading: { id: 'a' }, problem: 'That is more than the scale can weigh.' },
     ]);
@@ -110,7 +111,7 @@ it('stops when it is told to, and loses nothing', async () => {
   serverOf(['away']);
   await type('a');
   const end = startOutbox(who);
-  await vi.waitFor(() => {
+  await waitFor(() => {
     expect(sent.length).toBeGreaterThan(0);
   });
   end();
@@ -123,7 +124,7 @@ it('sends by itself, once somebody is signed in again, what waited only for that
   await type('b');
   startOutbox(who)();
   stop = startOutbox(who);
-  await vi.waitFor(async () => {
+  await waitFor(async () => {
     expect(await waiting()).toMatchObject(
       [{ signedOut: true }, { problem: /scale/ }].map(() => ({ problem: expect.any(String) })),
     );
@@ -132,7 +133,7 @@ it('sends by itself, once somebody is signed in again, what waited only for that
   serverOf([201]);
   sent = [];
   stop = startOutbox(who);
-  await vi.waitFor(async () => {
+  await waitFor(async () => {
     expect((await waiting()).map((entry) => entry.reading.id)).toEqual(['b']);
   });
   expect(sent).toEqual(['a']);
@@ -142,7 +143,7 @@ it('wakes for a reading that is told to be sent again', async () => {
   serverOf([422, 201]);
   await type('a');
   stop = startOutbox(who);
-  await vi.waitFor(async () => {
+  await waitFor(async () => {
     expect((await waiting())[0]?.problem).toBeDefined();
   });
   await outboxOf(who).entries.toCollection().modify(sendAgain);

@@ -1,3 +1,4 @@
+import { waitFor } from '@testing-library/react';
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
 import { QueryObserver } from '@tanstack/react-query';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
@@ -33,7 +34,7 @@ afterEach(() => {
 const shown = (): readonly string[] | undefined =>
   queryClient.getQueryData<RunSheet>(runQuery('run').queryKey)?.readings.map(({ id }) => id);
 const askedTimes = (times: number) =>
-  vi.waitFor(() => {
+  waitFor(() => {
     expect(asked).toHaveLength(times);
   });
 
@@ -44,7 +45,7 @@ it('a reading that was kept while its sheet was on its way for the first time is
   asked[0]?.([]);
   await askedTimes(2);
   asked[1]?.([KEPT]);
-  await vi.waitFor(() => {
+  await waitFor(() => {
     expect(shown()).toEqual(['a']);
   });
 });
@@ -52,7 +53,7 @@ it('a reading that was kept while its sheet was on its way for the first time is
 it('nor where the sheet was being asked for again', async () => {
   await askedTimes(1);
   asked[0]?.([]);
-  await vi.waitFor(() => {
+  await waitFor(() => {
     expect(shown()).toEqual([]);
   });
   void queryClient.refetchQueries({ queryKey: runQuery('run').queryKey });

@@ -1,3 +1,4 @@
+import { waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { inOneTab } from './oneTab';
 
@@ -73,7 +74,7 @@ describe('with locks', () => {
     const one = tab('a');
     expect(one.leads()).toBe(true);
     one.stop();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(released).toBe(true);
     });
     expect(one.leads()).toBe(false);
