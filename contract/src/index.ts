@@ -20,4 +20,5 @@ export * from './scores';
 export * from './shelf';
 export * from './stock';
 export * from './today';
+export * from './verdicts';
 export * from './vessels';

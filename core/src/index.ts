@@ -37,6 +37,7 @@ export * from './search';
 export * from './shares';
 export * from './sheets';
 export * from './statistics';
+export * from './verdicts';
 export * from './vessel';
 export * from './water';
 export * from './wetting';

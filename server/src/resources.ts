@@ -18,6 +18,7 @@ import { scores } from './scores/resource';
 import { shelf } from './shelf/resource';
 import { stock } from './stock/resource';
 import { today } from './today/resource';
+import { verdicts } from './verdicts/resource';
 import { vessels } from './vessels/resource';
 import type { Resource } from './resource';
 
@@ -33,6 +34,7 @@ export const RESOURCES: readonly Resource[] = [
   stock,
   blends,
   guides,
+  verdicts,
   jobs,
   laboratory,
   learning,

@@ -36,7 +36,7 @@ export interface LotCard {
 }
 
 /** How a card is put together from its runs; a change of what it says takes another version. */
-export const CARD_METHOD = 'card@3';
+export const CARD_METHOD = 'card@4';
 
 /** Depth at which a class's pail is drawn, cm. */
 export const CLASS_PAIL_HEIGHT_CM = 10;

@@ -5,7 +5,7 @@ import { isOneGrab, type RunProperty, type RunRecord } from '../sheets';
 import { replicates, type Summary, replicatesMethod } from '../statistics';
 import type { Working } from '../method';
 import type { LotRecord } from './lotRecord';
-import { methodKeyText, methodWords } from './methodKey';
+import { methodKeyText, methodWords, statedOf } from './methodKey';
 
 /** Solid ink, dashes or dots: measured here, worked out, or taken from a label. */
 export type Origin = 'measured' | 'worked-out' | 'label';
@@ -16,6 +16,10 @@ export interface LotFigure {
   readonly summary: Summary;
   /** What is judged by classes, in words, instead of a mean. */
   readonly words?: string;
+  /** Places of the classes that were seen, each once. */
+  readonly seen?: readonly number[];
+  /** What belongs to how it was had, by step: how moist a squeezed handful was. */
+  readonly stated?: Readonly<Record<string, number>>;
   readonly origin: Origin;
   /** What is wrong with the instruments that it rests on. */
   readonly trouble?: CalibrationTrouble;
@@ -85,6 +89,7 @@ function figureOf(
     origin: 'measured',
     method: methodWords(newest.run),
     methodKey: methodKeyText(newest.run),
+    ...statedOf(newest.run),
     runs,
     ...(trouble === undefined ? {} : { trouble }),
     ...(members.some(({ run }) => run.sample !== undefined && isOneGrab(run.sample)) ? { oneGrab: true as const } : {}),
@@ -99,6 +104,7 @@ function figureOf(
             classes,
             judged.map((one) => one.value),
           ),
+          seen: [...new Set(judged.map((one) => Math.round(one.value)))].sort((a, b) => a - b),
         };
   if (members.length === 1) {
     return { ...base, ...words, summary: newest.result.summary as Summary, working: newest.result.working as Working };

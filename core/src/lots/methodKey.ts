@@ -1,5 +1,5 @@
 import { canonicalText } from '../content';
-import { packingWords, type PackingHabit, type RunRecord } from '../sheets';
+import { packingWords, Sheet, type PackingHabit, type RunRecord } from '../sheets';
 
 /** How a value was had, part by part: values of runs that differ in one of them are never averaged. */
 export interface MethodKey {
@@ -10,6 +10,8 @@ export interface MethodKey {
   readonly packing?: PackingHabit;
   readonly press_gcm2?: number;
   readonly drain_min?: number;
+  /** What was read of the state that the sample was in, by step; a class by its place. */
+  readonly stated?: Readonly<Record<string, number>>;
 }
 
 /** How a value was had, where neither vessel nor packing is part of it. */
@@ -28,11 +30,23 @@ function depthsOf({ vessels }: RunRecord): Pick<MethodKey, 'depths_cm'> {
   return depths.length === 0 ? {} : { depths_cm: [Math.min(...depths), Math.max(...depths)] };
 }
 
+/** Readings of a run that belong to how its results were had. */
+export function statedOf({ protocol, readings }: RunRecord): Pick<MethodKey, 'stated'> {
+  const steps = protocol.steps.filter(({ ofMethod }) => ofMethod === true);
+  if (steps.length === 0) return {};
+  const sheet = new Sheet(readings);
+  const stated = steps.flatMap(({ key }) => {
+    const value = sheet.value(0, key);
+    return value === undefined ? [] : [[key, value] as const];
+  });
+  return stated.length === 0 ? {} : { stated: Object.fromEntries(stated) };
+}
+
 /** What tells a run's method from others: its protocol at its version, and of the set-up what the value depends on. */
 export function methodKeyOf(run: RunRecord): MethodKey {
   const { protocol, settings } = run;
   const key = { protocol: protocol.key, version: protocol.version };
-  if (plainWords(run) !== undefined) return key;
+  if (plainWords(run) !== undefined) return { ...key, ...statedOf(run) };
   if (protocol.reduction === 'retention') return { ...key, ...depthsOf(run) };
   const { packingHabit: packing, press_gcm2, drain_min } = settings;
   const packed = { ...key, ...depthsOf(run), packing, ...(press_gcm2 === undefined ? {} : { press_gcm2 }) };
@@ -47,9 +61,14 @@ function vesselWords([least, most]: readonly [number, number]): string {
   return least === most ? `${String(least)} cm vessel` : `vessels of ${String(least)} to ${String(most)} cm`;
 }
 
+function statedWords(run: RunRecord): string[] {
+  const { stated = {} } = statedOf(run);
+  return run.protocol.steps.flatMap(({ key, classes }) => classes?.[stated[key] ?? -1] ?? []);
+}
+
 function wordsFor(run: RunRecord): string {
   const plain = plainWords(run);
-  if (plain !== undefined) return plain;
+  if (plain !== undefined) return [plain, ...statedWords(run)].join(', ');
   const { reduction } = run.protocol;
   const { depths_cm } = depthsOf(run);
   if (reduction === 'retention') return `suction table, ${String(depths_cm?.[0] ?? '?')} cm rings`;

@@ -38,6 +38,8 @@ export const BENCH_PROPERTIES = {
   weedsPerL: { label: 'Weed seedlings', plain: 'in a litre, less the blank', unit: '/L', digits: 1 },
   heating_C: { label: 'Heats itself by', plain: 'above the room, within two days', unit: '°C', digits: 1 },
   cress: { label: 'Cress came up', plain: 'part of the seeds sown', unit: '', digits: 2 },
+  cressBeside: { label: 'Cress beside a proven medium', plain: 'came up here for each there', unit: '', digits: 2 },
+  cressProven: { label: 'Cress on the proven medium', plain: 'part of the seeds sown', unit: '', digits: 2 },
   swelling: { label: 'Swells when soaked', plain: 'times its dry volume', unit: '', digits: 1 },
   expansion_LperKg: { label: 'Becomes', plain: 'loose litres from a kilogram', unit: 'L/kg', digits: 1 },
   prepWater_L: { label: 'Water to prepare it', plain: 'litres for each loose litre', unit: 'L/L', digits: 2 },
@@ -49,7 +51,7 @@ export const BENCH_PROPERTIES = {
     plain: 'gritty share by feel',
     unit: '',
     digits: 0,
-    classes: ['none', 'a little', 'about half', 'mostly', 'all grit'],
+    classes: ['none', 'a quarter or less', 'a third to a half', 'mostly', 'all grit'],
   },
   squeeze: {
     label: 'Fist squeeze',

@@ -4,12 +4,12 @@ import { read, judge, wait } from './steps';
 /** Whether a compost or manure is ripe. */
 export const MATURITY: Protocol = {
   key: 'maturity',
-  version: 1,
+  version: 2,
   label: 'Maturity',
   plain: 'Smell, warmth, recognisable bits, five days in a bag, cress.',
   takes: 'a lidded bag, a thermometer, cress seed, a week',
   reduction: 'arithmetic',
-  method: 'bag of five days and cress',
+  method: 'bag of five days, cress beside a proven medium',
   usesVessel: false,
   replicates: { usual: 2, most: 12 },
   results: [
@@ -17,6 +17,8 @@ export const MATURITY: Protocol = {
     { property: 'recognisable', read: 'bits' },
     { property: 'bagSmell', read: 'bag' },
     { property: 'cress', add: ['sprouted'], per: ['sown'] },
+    { property: 'cressBeside', add: ['sprouted'], per: ['proven'] },
+    { property: 'cressProven', add: ['proven'], per: ['sown'] },
   ],
   steps: [
     read('temperature', {
@@ -64,8 +66,8 @@ export const MATURITY: Protocol = {
     }),
     read('count', {
       key: 'sown',
-      label: 'Cress seeds sown',
-      say: 'Fifty on the moist medium, fifty on a proven one beside it.',
+      label: 'Cress seeds sown on each',
+      say: 'Fifty on the moist medium, as many on a proven one beside it. Say in the notes which that is.',
       why: 'Unripe compost holds seeds back.',
       picture: 'tray',
       bounds: [1, 1000],
@@ -76,6 +78,14 @@ export const MATURITY: Protocol = {
       say: 'Count those that stand.',
       why: 'Compare with the proven one, not with the packet.',
       picture: 'tray',
+    }),
+    read('count', {
+      key: 'proven',
+      label: 'On the proven medium, up after five days',
+      say: 'Count those that stand beside it.',
+      why: 'A cold week or an old packet holds both back alike.',
+      picture: 'tray',
+      bounds: [1, 1000],
     }),
   ],
 };

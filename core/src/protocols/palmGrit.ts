@@ -4,7 +4,7 @@ import { judge } from './steps';
 /** Gritty share by feel. */
 export const PALM_GRIT: Protocol = {
   key: 'palm-grit',
-  version: 1,
+  version: 2,
   label: 'Palm grit',
   plain: 'Rub a wet pinch in the palm: how much of it is gritty.',
   takes: 'a wet palm, a minute',
@@ -14,7 +14,7 @@ export const PALM_GRIT: Protocol = {
   usesVessel: false,
   replicates: { usual: 3, most: 12 },
   steps: [
-    judge(['none', 'a little', 'about half', 'mostly', 'all grit'], {
+    judge(['none', 'a quarter or less', 'a third to a half', 'mostly', 'all grit'], {
       key: 'grit',
       label: 'Gritty share',
       say: 'A pinch, a few drops, rub with a finger; then look at what is left when it is rinsed.',

@@ -4,7 +4,7 @@ import { judge } from './steps';
 /** What a squeezed handful does. */
 export const SQUEEZE: Protocol = {
   key: 'squeeze',
-  version: 1,
+  version: 2,
   label: 'Fist squeeze',
   plain: 'Squeeze a moist handful, open the hand, touch it.',
   takes: 'a hand, a minute',
@@ -21,6 +21,7 @@ export const SQUEEZE: Protocol = {
       why: 'The same medium squeezes differently wet and dry.',
       picture: 'hand',
       once: true,
+      ofMethod: true,
       caution: 'germs',
     }),
     judge(['falls apart at once', 'holds, crumbles at a touch', 'stays a ball', 'drips'], {

@@ -63,6 +63,8 @@ export interface Step {
   readonly onDemand?: true;
   /** Read once for the whole run, kept with the first replicate. */
   readonly once?: true;
+  /** What is read here belongs to how the other results were had; they are kept apart by it. */
+  readonly ofMethod?: true;
   /** For kind `time`: what runs from here, and how long: by a setting of the run, or as the protocol says. */
   readonly hold?: Hold;
   /** For kind `class`: the classes by name, in order; the reading is the place in it, from 0. */

@@ -14,6 +14,7 @@ import { ReadModel1765000000000 } from './migrations/1765000000000-readModel';
 import { ListsInGroups1765200000000 } from './migrations/1765200000000-listsInGroups';
 import { OwnClass1765300000000 } from './migrations/1765300000000-ownClass';
 import { WorkHours1765400000000 } from './migrations/1765400000000-workHours';
+import { Verdicts1765500000000 } from './migrations/1765500000000-verdicts';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -33,4 +34,5 @@ export const MIGRATIONS = [
   ListsInGroups1765200000000,
   OwnClass1765300000000,
   WorkHours1765400000000,
+  Verdicts1765500000000,
 ];
