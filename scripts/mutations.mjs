@@ -279,6 +279,13 @@ export const MUTATIONS = [
     to: 'Math.exp(-day / NITROGEN.drawdownScale_d)',
   },
   {
+    method: 'nutrients',
+    formula: 'weighted share of elements in range',
+    file: 'feeding/nutrients.ts',
+    from: "weight(all.filter(({ state }) => state === 'enough')) / weight(all)",
+    to: "weight(all.filter(({ state }) => state !== 'enough')) / weight(all)",
+  },
+  {
     method: 'pot-outlook',
     formula: 'water used over the pot’s top',
     file: 'outlook/potOutlook.ts',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { blend } from '../blend';
-import { dose, ec25, ecClass, NERNST_mVperK, phCalibration, phReading, rinse } from '.';
+import { dose, ec25, ecClass, ecInClass, NERNST_mVperK, phCalibration, phReading, rinse } from '.';
 
 const pen = (slope: number, offset: number, temp_C = 25) => ({
   temp_C,
@@ -193,5 +193,15 @@ describe('lime and sulphur', () => {
     expect(() => dose({ components: [{ ...peat, buffer_meqPerLpH: 0 }], targetPH: 6 })).toThrow(
       /none of the components buffers/,
     );
+  });
+});
+
+describe('the class of an EC', () => {
+  it('goes by the extraction of its property, and includes its start', () => {
+    expect(ecInClass('ec_dSm', 0.76)).toEqual({ class: 'normal', from: 0.76, below: 1.26 });
+    expect(ecInClass('ec1to5', 0.76)).toEqual({ class: 'high', from: 0.55, below: 0.8 });
+    expect(ecInClass('ecPaste', 0.1)).toEqual({ class: 'very low', from: 0, below: 0.76 });
+    expect(ecInClass('ecPourThrough', 9)).toEqual({ class: 'extreme', from: 7.8 });
+    expect(ecInClass('pH', 7)).toBeUndefined();
   });
 });

@@ -23,6 +23,7 @@ export {
   type EcClass,
   type ExtractionMethod,
 } from './ec25';
+export { ecInClass, EXTRACTION_OF, type EcInClass } from './ecOfProperty';
 export {
   CALIBRATION_LIMITS,
   NERNST_mVperK,

@@ -33,6 +33,23 @@ export const SUFFICIENT_MGL: Readonly<Record<JudgedElement, Range>> = Object.fre
   labChloride: { hi: 90 },
 });
 
+/** What an element counts for in the index: those that plants take up most count most, traces little. Our own guidance. */
+export const ELEMENT_WEIGHT: Readonly<Record<JudgedElement, number>> = Object.freeze({
+  nitrogen: 2,
+  labPhosphorus: 1,
+  labPotassium: 2,
+  labCalcium: 1,
+  labMagnesium: 1,
+  labSulphur: 0.5,
+  labIron: 0.25,
+  labManganese: 0.25,
+  labZinc: 0.25,
+  labCopper: 0.25,
+  labBoron: 0.25,
+  labSodium: 1,
+  labChloride: 1,
+});
+
 /** How the lower ends move with the plant's demand, and nitrogen taken up, mg per litre of medium and day. */
 export const DEMAND: Readonly<Record<Feeder, { readonly factor: number; readonly uptake_mgLd: number }>> =
   Object.freeze({

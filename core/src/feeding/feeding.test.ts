@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { MEDIA_CLASSES } from '../classes';
-import { drawdownOf, feeding, nitrogenLeft, nutrients, type FeedingInput, type NutrientsInput } from '.';
+import { drawdownOf, feeding, foodOfLot, nitrogenLeft, nutrients, type FeedingInput, type NutrientsInput } from '.';
 
 const lines: NutrientsInput['lines'] = [
   { name: 'Compost', volume: 2, mgL: { labNitrate: 180, labAmmonium: 20, labPotassium: 400, labMagnesium: 6 } },
@@ -153,5 +153,30 @@ describe('feeding a pot', () => {
     [{ feeds: [{ kind: 'coated', g: 1, n_percent: 1, lasts_d: 0, first_d: 0 }] }, 'feeds[0].lasts_d'],
   ])('refuses %j', (wrong, path) => {
     expect(() => feeding({ ...pot, ...(wrong as object) })).toThrow(`invalid ${path}`);
+  });
+});
+
+describe('the index of what a report found', () => {
+  const index = (mgL: Readonly<Record<string, number>>) =>
+    nutrients({ lines: [{ name: 'Mix', volume: 1, mgL }], made: 1, feeder: 'medium' }).index;
+
+  it('counts main elements more than traces, and only what was reported', () => {
+    expect(index({ labNitrate: 100, labPotassium: 100 })).toBe(1);
+    // Nitrogen 2 in range, iron 0.25 not.
+    expect(index({ labNitrate: 100, labIron: 0.1 })).toBeCloseTo(2 / 2.25, 12);
+    expect(index({ labNitrate: 10, labIron: 1 })).toBeCloseTo(0.25 / 2.25, 12);
+    expect(index({})).toBeUndefined();
+  });
+
+  it('takes too much for out of range as well', () => {
+    expect(index({ labSodium: 60 })).toBe(1);
+    expect(index({ labSodium: 61 })).toBe(0);
+  });
+
+  it('of a lot by itself rests on what was measured, not on a label', () => {
+    const figure = (property: string, mean: number, origin = 'measured') => ({ property, origin, summary: { mean } });
+    expect(foodOfLot('Coir', [figure('pH', 6), figure('labPotassium', 400, 'label')], 'medium')).toBeUndefined();
+    const input = foodOfLot('Coir', [figure('labPotassium', 400), figure('labNitrate', 90)], 'medium');
+    expect(input && nutrients(input)).toMatchObject({ index: 0.5 });
   });
 });

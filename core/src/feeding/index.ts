@@ -3,7 +3,16 @@
  * Amounts per litre of medium made, by water extract; ranges and uptakes are guidance and say so.
  * A line without a report counts as no food, in sight.
  */
-export { DEMAND, drawdownOf, FEEDERS, SUFFICIENT_MGL, type Feeder, type JudgedElement } from './elements';
+export { foodOfLot } from './foodOfLot';
+export {
+  DEMAND,
+  drawdownOf,
+  ELEMENT_WEIGHT,
+  FEEDERS,
+  SUFFICIENT_MGL,
+  type Feeder,
+  type JudgedElement,
+} from './elements';
 export {
   feeding,
   feedingMethod,

@@ -2,7 +2,7 @@ import { refuse, requireNotNegative, requirePositive, type Check } from '../erro
 import { choice, defineMethod, fieldsOf, list, maybe, number, object, text, type InputOf } from '../method';
 import { LAB_PROPERTIES, type LabProperty } from './labProperties';
 import { bisect } from '../numeric';
-import { DEMAND, FEEDERS, SUFFICIENT_MGL, type Feeder, type JudgedElement } from './elements';
+import { DEMAND, ELEMENT_WEIGHT, FEEDERS, SUFFICIENT_MGL, type Feeder, type JudgedElement } from './elements';
 
 const LINE = object({
   name: text(),
@@ -36,6 +36,8 @@ export interface JudgedNutrient {
 
 export interface NutrientsResult {
   readonly judged: readonly JudgedNutrient[];
+  /** Weighted share of what was reported that lies in its range, 0..1; absent without a report. */
+  readonly index?: number;
   /** What falls furthest short of its range. */
   readonly limiting?: JudgedElement;
   readonly available_mgL?: number;
@@ -100,6 +102,14 @@ function judged(element: JudgedElement, mgL: number, feeder: Feeder): JudgedNutr
   };
 }
 
+/** Weighted share of the elements that lie in their range. */
+function indexOf(all: readonly JudgedNutrient[]): { readonly index?: number } {
+  if (all.length === 0) return {};
+  const weight = (some: readonly JudgedNutrient[]): number =>
+    some.reduce((sum, { element }) => sum + ELEMENT_WEIGHT[element], 0);
+  return { index: weight(all.filter(({ state }) => state === 'enough')) / weight(all) };
+}
+
 /** The element at the smallest part of its lower end, where any is below it. */
 function limitingOf(all: readonly JudgedNutrient[]): JudgedElement | undefined {
   const short = all.filter((one) => one.state === 'low');
@@ -113,7 +123,7 @@ function limitingOf(all: readonly JudgedNutrient[]): JudgedElement | undefined {
  * Each element is sum V_i c_i / V_made, mg per litre made, water extract; judged against `SUFFICIENT_MGL`, lower ends
  * times the feeder's demand. Nitrogen left after t days is N - D (1 - exp(-t/14)) - u t, D the drawdown by decay and u
  * the feeder's uptake; `days` is where that reaches nothing. `toAdd_mgL` brings nitrogen to its lower end with the
- * drawdown paid. Throws for a feeder that is none, negative figures, nothing made.
+ * drawdown paid. `index` is the share of what was reported that lies in its range, by `ELEMENT_WEIGHT`. Throws for a feeder that is none, negative figures, nothing made.
  * Source: mass balance; ranges, drawdown and uptake are our own guidance.
  * Example: 100 mg/L of nitrogen, no decay, a medium feeder at 4 mg/L a day: 25 days.
  */
@@ -134,6 +144,7 @@ export function nutrients(input: NutrientsInput): NutrientsResult {
   const toAdd = available === undefined ? undefined : Math.max(0, wanted - available);
   return {
     judged: all,
+    ...indexOf(all),
     ...(limiting === undefined ? {} : { limiting }),
     ...(available === undefined ? {} : { available_mgL: available }),
     drawdown_mgL: drawdown,
@@ -164,7 +175,7 @@ function checksOf(lines: readonly NutrientLine[]): Check[] {
 
 export const nutrientsMethod = defineMethod({
   name: 'nutrients',
-  version: 1,
+  version: 2,
   source: 'Mass balance; ranges, drawdown and uptake are our own guidance.',
   schema: INPUT,
   calculate: nutrients,
@@ -178,6 +189,11 @@ export const nutrientsMethod = defineMethod({
       of: 'drawdown_mgL',
       sentence: 'Nitrogen that the decay of its parts takes up in the first weeks.',
       formula: 'sum of volume × drawdown of each class / volume made',
+    },
+    index: {
+      of: 'index',
+      sentence: 'Part of what was reported that lies in its range, main elements counting more than traces.',
+      formula: 'weights of those in range / weights of all reported',
     },
     mgL: {
       of: 'judged[0].mgL',
@@ -201,6 +217,7 @@ export const nutrientsMethod = defineMethod({
       drawdown_mgL: 44.4444444444,
       'judged[0].mgL': 126.666666667,
       limiting: 'labPotassium',
+      index: 0.5,
       available_mgL: 126.666666667,
       toAdd_mgL: 0,
     },

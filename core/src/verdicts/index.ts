@@ -23,3 +23,5 @@ export {
 } from './uses';
 export { verdictsFor, type Found, type Unsaid, type Verdict, type Verdicts, type VerdictsInput } from './verdictsFor';
 export { type Judged, type Unless, type VerdictLine } from './verdictLine';
+export { mixVerdicts, type MixInput, type MixPart, type MixVerdicts, type PartVerdict } from './mixVerdicts';
+export { foundInRun, foundOnCard } from './found';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CoreError } from '../errors';
+import type { CoreError } from '../errors';
 import { PROPERTIES, type PropertyKey } from '../properties';
 import {
   changedTable,

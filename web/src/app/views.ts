@@ -9,6 +9,7 @@ import { score } from '../score/view';
 import { placeOf, type Station, type View } from '../shared/view';
 import { shelf } from '../shelf/view';
 import { today } from '../today/view';
+import { verdicts } from '../verdicts/view';
 import { vessels } from '../vessels/view';
 
 /** Every view of the product; a folder of the source is one. Router, bench edge, keys and checks iterate over them. */
@@ -23,6 +24,7 @@ export const VIEWS: Readonly<Record<string, View>> = {
   devices,
   blend,
   score,
+  verdicts,
   people,
 };
 

@@ -1,7 +1,8 @@
-import { findMediaClass, property, type Check, type RunProperty } from '@bent-pail/core';
+import { findMediaClass, foundInRun, property, type Check, type RunProperty } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Figure } from '../shared/Figure';
+import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { replicateName } from '@bent-pail/core';
@@ -37,9 +38,16 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
         <Headline run={run} lead={first} />
       )}
       {run.sheet.finishedAt !== undefined && (
-        <p className="mt-3 text-head font-semibold">
-          {runSentence(run.result)} <Link to={`/shelf/lots/${run.sheet.lot.id}`}>Open the card</Link>
-        </p>
+        <>
+          <p className="mt-3 text-head font-semibold">
+            {runSentence(run.result)} <Link to={`/shelf/lots/${run.sheet.lot.id}`}>Open the card</Link>
+          </p>
+          <VerdictPanel
+            found={foundInRun(run.record, run.result)}
+            materialClass={run.sheet.lot.classId}
+            what="what this run found"
+          />
+        </>
       )}
       {properties.length > 1 && <Others properties={properties.filter((one) => one !== first)} />}
       <Checks checks={checks} finished={run.sheet.finishedAt !== undefined} />

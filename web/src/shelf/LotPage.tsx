@@ -1,5 +1,5 @@
 import type { LotCardPage } from '@bent-pail/contract';
-import { findMediaClass } from '@bent-pail/core';
+import { findMediaClass, foundOnCard } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -11,10 +11,12 @@ import { usePot } from '../shared/pot/usePot';
 import { lotQuery } from '../shared/resources/lots';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
+import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
 import { EditLot } from './EditLot';
 import { IntoBlend } from './IntoBlend';
 import { Names } from './Names';
 import { FirmingLine } from './FirmingLine';
+import { LotFood } from './LotFood';
 import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
 import { LotStock, OriginLine } from './LotStock';
@@ -86,6 +88,8 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         <LotPailColumn page={page} pot={pot} onPot={setPot} />
         <LotMain label="Properties">
           <PropertyTable figures={card.figures} currency={currency} />
+          <VerdictPanel found={foundOnCard(card.figures)} materialClass={lot.classId} what="this lot" />
+          <LotFood name={lot.name} figures={card.figures} />
           {card.firming !== undefined && <FirmingLine firming={card.firming} />}
           {card.curve !== undefined && <LotCharts curve={card.curve} band={card.curveBand ?? NO_BAND} pot={pot} />}
           {kin.length > 0 && (

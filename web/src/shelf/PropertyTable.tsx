@@ -1,8 +1,8 @@
-import { property, type LotFigure } from '@bent-pail/core';
+import { ecInClass, property, type LotFigure } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Figure } from '../shared/Figure';
-import { age, figure as shownFigure } from '../kit/format';
+import { age, figure as shownFigure, fixed } from '../kit/format';
 import { useServerNow } from '../shared/serverClock';
 import { Trouble } from '../shared/Trouble';
 
@@ -73,6 +73,7 @@ function PropertyRow({
       <td className="@max-[640px]:hidden">
         <span className="text-ink2">{one.method}</span>
         {one.runs.length > 0 && <Runs runs={one.runs} />}
+        <EcClass one={one} />
         {one.oneGrab === true && <span className="text-ink2">; one grab, not a sample of the whole</span>}
         <Trouble trouble={one.trouble} />
       </td>
@@ -134,6 +135,19 @@ function Judged({ one }: { readonly one: LotFigure }): ReactElement {
         bare
       />
     </td>
+  );
+}
+
+/** What an EC by its own extraction is called. */
+function EcClass({ one }: { readonly one: LotFigure }): ReactElement | null {
+  const found = ecInClass(one.property, one.summary.mean);
+  if (found === undefined) return null;
+  const { from, below } = found;
+  const range = below === undefined ? `${fixed(from, 2)} and over` : `${fixed(from, 2)} to ${fixed(below, 2)}`;
+  return (
+    <span className="text-ink2">
+      ; <b>{found.class}</b> for this extraction ({range})
+    </span>
   );
 }
 

@@ -1,18 +1,14 @@
-import { EC_CLASS_STARTS, type ExtractionMethod } from '../../chemistry';
+import { EC_CLASS_STARTS, EXTRACTION_OF, type ExtractionMethod } from '../../chemistry';
 import { DRAIN_CLASSES } from '../../drainage';
 import { linesOf, turns, type VerdictLine } from '../verdictLine';
 
-/** The property of each extraction: a value means something only with how it was had. */
-const EC_OF: readonly (readonly [Extract<VerdictLine['property'], string>, ExtractionMethod, string])[] = [
-  ['ec_dSm', '1:2', '1:2'],
-  ['ec1to5', '1:5', '1:5'],
-  ['ecPaste', 'paste', 'of the paste'],
-  ['ecPourThrough', 'pour-through', 'by pour-through'],
-];
+/** The properties of salt: a value means something only with how it was had. */
+const SALTS = ['ec_dSm', 'ec1to5', 'ecPaste', 'ecPourThrough'] as const;
 
-const EC: readonly VerdictLine[] = EC_OF.flatMap(([property, method, how]) => {
+const EC: readonly VerdictLine[] = SALTS.flatMap((property) => {
+  const method = EXTRACTION_OF[property] as ExtractionMethod;
   const [, normal = 0, high = 0, veryHigh = 0, extreme = 0] = EC_CLASS_STARTS[method];
-  const basis = `Classes of the EC ${how}, by their usual starts; what a use bears is our own guidance.`;
+  const basis = `Classes of the EC by ${method}, by their usual starts; what a use bears is our own guidance.`;
   return [
     ...linesOf({
       property,

@@ -12,6 +12,7 @@ import { SchoolsPanel } from '../panels/SchoolsPanel';
 import { SearchPanel } from '../panels/SearchPanel';
 import { Sweep } from '../panels/Sweep';
 import { Triangle } from '../panels/Triangle';
+import { VerdictsPanel } from '../panels/VerdictsPanel';
 import { VersionsPanel } from '../panels/VersionsPanel';
 import { TWO_COLUMNS } from '../panels/columns';
 import { Tabs } from '../../kit/Tabs';
@@ -51,6 +52,7 @@ export function DeskTabs({ view, asked, blendId, page, version }: DeskTabsProps)
         </div>
       ),
     },
+    { key: 'verdicts', words: 'Fit for its use', content: <VerdictsPanel view={view} /> },
     { key: 'pot', words: 'Weight and water', content: <PotPanel view={view} /> },
     { key: 'food', words: 'Food', content: <FoodPanel view={view} /> },
     {

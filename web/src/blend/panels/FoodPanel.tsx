@@ -6,9 +6,7 @@ import {
   feedSaltMethod,
   nutrients,
   nutrientsMethod,
-  property,
   type Feeder,
-  type JudgedNutrient,
   type NutrientsInput,
   type NutrientsResult,
   type Working,
@@ -23,11 +21,8 @@ import { Feeding } from './Feeding';
 import { additivesNitrogen } from './potQuestion';
 import { typedNumber, useStand } from './standStore';
 import { Rows } from '../../kit/Rows';
+import { elementName, NutrientRows } from '../../shared/food/NutrientRows';
 import { TWO_COLUMNS } from './columns';
-
-/** What is called what: nitrogen is a sum, the rest as a report lists it. */
-export const elementName = (element: JudgedNutrient['element']): string =>
-  element === 'nitrogen' ? 'Nitrogen' : property(element).label;
 
 /** What the blend feeds, how long its nitrogen lasts, what would make it up, and a plan to feed by. */
 export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
@@ -66,7 +61,7 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
           />
         </div>
         <Verdict found={found} />
-        <Nutrients judged={found.judged} input={input} />
+        <NutrientRows judged={found.judged} input={input} />
         {found.checks.map((check) => (
           <p key={check.code} className="text-ink2 mt-1 text-small">
             {check.message}
@@ -96,51 +91,6 @@ function Verdict({ found }: { readonly found: NutrientsResult }): ReactElement {
         ? 'Nothing that was reported falls short.'
         : `${elementName(limiting)} runs short first.`;
   return <p className="mt-3 text-head leading-tight font-semibold">{sentence}</p>;
-}
-
-function Nutrients({
-  judged,
-  input,
-}: {
-  readonly judged: readonly JudgedNutrient[];
-  readonly input: NutrientsInput;
-}): ReactElement | null {
-  if (judged.length === 0) return null;
-  return (
-    <Rows className="mt-2">
-      <thead>
-        <tr>
-          <th scope="col">Element</th>
-          <th scope="col">is</th>
-          <th scope="col">enough is</th>
-          <td />
-        </tr>
-      </thead>
-      <tbody>
-        {judged.map(({ element, mgL, lo, hi, state }, i) => (
-          <tr key={element}>
-            <th scope="row">{elementName(element)}</th>
-            <td>
-              <Figure
-                label={elementName(element)}
-                value={mgL}
-                digits={mgL < 10 ? 1 : 0}
-                unit="mg/L"
-                origin="worked-out"
-                working={nutrientsMethod.working('mgL', input, { pick: `judged[${String(i)}].mgL` })}
-                bare
-              />
-            </td>
-            <td className="figure text-ink2">
-              {lo === undefined ? 'up to' : fixed(lo, lo < 10 ? 2 : 0)}
-              {hi === undefined ? '' : lo === undefined ? ` ${fixed(hi, 0)}` : `–${fixed(hi, hi < 10 ? 1 : 0)}`}
-            </td>
-            <td className={state === 'enough' ? 'text-ink2' : 'font-semibold'}>{state}</td>
-          </tr>
-        ))}
-      </tbody>
-    </Rows>
-  );
 }
 
 /** EC of the blend with what its powders add, against what the use bears. */

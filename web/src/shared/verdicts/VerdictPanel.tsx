@@ -1,0 +1,82 @@
+import { property, VERDICT_USE_WORDS, verdictsFor, type Found, type Grade, type Verdicts } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { verdictsQuery } from '../resources/verdicts';
+import { OnWhat } from './OnWhat';
+import { PurposeChoice, PurposeConditions } from './PurposeChoice';
+import { usePurpose } from './usePurpose';
+import { judgedName } from './verdictWords';
+import { VerdictRows } from './VerdictRows';
+
+interface VerdictPanelProps {
+  readonly found: readonly Found[];
+  readonly materialClass: string | undefined;
+  /** What is judged, as in "this lot". */
+  readonly what: string;
+}
+
+/** What was found, judged for what it is wanted for; nothing where the table says nothing of it for any use. */
+export function VerdictPanel({ found, materialClass, what }: VerdictPanelProps): ReactElement | null {
+  const { use, conditions } = usePurpose();
+  const { data: lines } = useQuery(verdictsQuery);
+  if (lines === undefined) return null;
+  const judged = verdictsFor({ lines, use, conditions, found, materialClass });
+  const isInTable = lines.some((line) => found.some((one) => one.property === line.property));
+  if (!isInTable && judged.maturity === undefined) return null;
+  return (
+    <section aria-label="Verdict" className="mt-4">
+      <div className="flex flex-wrap items-center justify-between gap-x-4">
+        <h2>What that means</h2>
+        <PurposeChoice />
+      </div>
+      <p className="mt-1 text-head leading-tight font-semibold" data-verdict={judged.overall}>
+        {sentence(judged, what)}
+      </p>
+      <VerdictRows verdicts={judged.verdicts} />
+      <NotYetSaid judged={judged} />
+      <PurposeConditions verdicts={judged.verdicts} />
+      <OnWhat use={use} />
+    </section>
+  );
+}
+
+const OVERALL: Readonly<Record<Grade, (what: string, use: string) => string>> = {
+  good: (what, use) => `Nothing that was found speaks against ${what} for ${use}.`,
+  bearable: (what, use) => `Bearable for ${use}: see what limits ${what}.`,
+  not: (what, use) => `Not for ${use} as ${what} is.`,
+};
+
+function sentence({ overall, use }: Verdicts, what: string): string {
+  const words = VERDICT_USE_WORDS[use];
+  return overall === undefined ? `Nothing found so far says anything for ${words}.` : OVERALL[overall](what, words);
+}
+
+/** What could not be judged, and what is still wanted before a compost may be called ripe. */
+function NotYetSaid({ judged }: { readonly judged: Verdicts }): ReactElement {
+  const { maturity, unsaid } = judged;
+  return (
+    <div className="text-small text-ink2">
+      {unsaid.map(({ property: key, because }) => (
+        <p key={key} className="mt-1">
+          {judgedName(key)}: {because}
+        </p>
+      ))}
+      {maturity?.stage !== undefined && (
+        <p className="mt-1">
+          Called {maturity.stage} by{' '}
+          {maturity.evidence
+            .filter(({ stage }) => stage === maturity.stage)
+            .map((one) => property(one.property).label.toLowerCase())
+            .join(', ')}
+          .
+        </p>
+      )}
+      {maturity !== undefined && maturity.stage === undefined && (
+        <p className="mt-1">
+          Nothing speaks against ripe yet, but that takes three findings, the bag or the cress among them. Still to look
+          at: {maturity.wanted.map((one) => property(one).label.toLowerCase()).join(', ')}.
+        </p>
+      )}
+    </div>
+  );
+}
