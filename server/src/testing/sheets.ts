@@ -197,8 +197,16 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
   },
   'rinse-colour': { readings: { colour: [2, 2] }, shows: ['rinseColour'] },
   maturity: {
-    readings: { room: [18], warmest: [21, 22], bits: [0, 1], bag: [0, 0], sown: [50, 50], sprouted: [46, 48] },
-    shows: ['heating_C', 'recognisable', 'bagSmell', 'cress'],
+    readings: {
+      room: [18],
+      warmest: [21, 22],
+      bits: [0, 1],
+      bag: [0, 0],
+      sown: [50, 50],
+      sprouted: [46, 48],
+      proven: [48, 49],
+    },
+    shows: ['heating_C', 'recognisable', 'bagSmell', 'cress', 'cressBeside', 'cressProven'],
   },
   weeds: { readings: { volume: [1, 1], seedlings: [6, 4], blank: [1] }, shows: ['weedsPerL'] },
   pests: { readings: { pests: [1] }, shows: ['pests'] },

@@ -37,6 +37,11 @@ const PLURAL = new Intl.PluralRules(PLAIN);
 export const counted = (n: number, one: string, many: string): string =>
   `${fixed(n, 0)} ${PLURAL.select(n) === 'one' ? one : many}`;
 
+const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
+/** Several things in a sentence: "a, b and c". */
+export const listed = (things: readonly string[]): string => LIST.format(things);
+
 export interface ShownFigure {
   readonly value: string;
   readonly spread?: string;

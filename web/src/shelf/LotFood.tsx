@@ -1,5 +1,6 @@
 import { foodOfLot, nutrients, nutrientsMethod, type Feeder, type LotFigure } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { listed } from '../kit/format';
 import { Figure } from '../shared/Figure';
 import { elementName, NutrientRows } from '../shared/food/NutrientRows';
 
@@ -16,6 +17,7 @@ export function LotFood({ name, figures }: LotFoodProps): ReactElement | null {
   const input = foodOfLot(name, figures, FEEDER);
   if (input === undefined) return null;
   const { judged, index = 0, limiting } = nutrients(input);
+  const high = judged.filter(({ state }) => state === 'high').map(({ element }) => elementName(element).toLowerCase());
   return (
     <section aria-label="Food" className="mt-4">
       <h2>
@@ -30,10 +32,8 @@ export function LotFood({ name, figures }: LotFoodProps): ReactElement | null {
           origin="worked-out"
           working={nutrientsMethod.working('index', input)}
         />{' '}
-        of what counts is in its range
-        {limiting === undefined
-          ? '; nothing falls short.'
-          : `; ${elementName(limiting).toLowerCase()} runs short first.`}
+        of what counts is in its range. {limiting !== undefined && `${elementName(limiting)} runs short first. `}
+        {high.length > 0 && `Too much: ${listed(high)}.`}
       </p>
       <details className="mt-1" open={judged.length <= 6}>
         <summary>Each element with its range</summary>

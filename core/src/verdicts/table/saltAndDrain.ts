@@ -8,7 +8,7 @@ const SALTS = ['ec_dSm', 'ec1to5', 'ecPaste', 'ecPourThrough'] as const;
 const EC: readonly VerdictLine[] = SALTS.flatMap((property) => {
   const method = EXTRACTION_OF[property] as ExtractionMethod;
   const [, normal = 0, high = 0, veryHigh = 0, extreme = 0] = EC_CLASS_STARTS[method];
-  const basis = `Classes of the EC by ${method}, by their usual starts; what a use bears is our own guidance.`;
+  const basis = `Usual classes of EC by ${method}; what a use bears is our own guidance.`;
   return [
     ...linesOf({
       property,

@@ -7,8 +7,10 @@ export function OnWhat({ use }: { readonly use: VerdictUse }): ReactElement {
   return (
     <p className="mt-1 text-small text-ink2">
       Guidance, by{' '}
-      <Link to={`/verdicts?find=${encodeURIComponent(VERDICT_USE_WORDS[use])}`}>the table of verdicts</Link>, which a
-      lead may change.
+      <Link className="underline" to={`/verdicts?find=${encodeURIComponent(VERDICT_USE_WORDS[use])}`}>
+        the table of verdicts
+      </Link>
+      , which a lead may change.
     </p>
   );
 }

@@ -1,6 +1,14 @@
-import { property, VERDICT_USE_WORDS, verdictsFor, type Found, type Grade, type Verdicts } from '@bent-pail/core';
+import {
+  VERDICT_USE_WORDS,
+  verdictsFor,
+  type Found,
+  type Grade,
+  type PropertyKey,
+  type Verdicts,
+} from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
+import { listed } from '../../kit/format';
 import { verdictsQuery } from '../resources/verdicts';
 import { OnWhat } from './OnWhat';
 import { PurposeChoice, PurposeConditions } from './PurposeChoice';
@@ -51,6 +59,15 @@ function sentence({ overall, use }: Verdicts, what: string): string {
   return overall === undefined ? `Nothing found so far says anything for ${words}.` : OVERALL[overall](what, words);
 }
 
+/** What a stage is called by. */
+const EVIDENCE: Readonly<Partial<Record<PropertyKey, string>>> = {
+  heating_C: 'its heat',
+  bagSmell: 'the five days in a bag',
+  cressBeside: 'the cress',
+  smell: 'its smell',
+  recognisable: 'the bits that one can name',
+};
+
 /** What could not be judged, and what is still wanted before a compost may be called ripe. */
 function NotYetSaid({ judged }: { readonly judged: Verdicts }): ReactElement {
   const { maturity, unsaid } = judged;
@@ -64,17 +81,18 @@ function NotYetSaid({ judged }: { readonly judged: Verdicts }): ReactElement {
       {maturity?.stage !== undefined && (
         <p className="mt-1">
           Called {maturity.stage} by{' '}
-          {maturity.evidence
-            .filter(({ stage }) => stage === maturity.stage)
-            .map((one) => property(one.property).label.toLowerCase())
-            .join(', ')}
+          {listed(
+            maturity.evidence
+              .filter(({ stage }) => stage === maturity.stage)
+              .map((one) => EVIDENCE[one.property] ?? ''),
+          )}
           .
         </p>
       )}
       {maturity !== undefined && maturity.stage === undefined && (
         <p className="mt-1">
           Nothing speaks against ripe yet, but that takes three findings, the bag or the cress among them. Still to look
-          at: {maturity.wanted.map((one) => property(one).label.toLowerCase()).join(', ')}.
+          at: {listed(maturity.wanted.map((one) => EVIDENCE[one] ?? ''))}.
         </p>
       )}
     </div>

@@ -13,7 +13,8 @@ export function VerdictRows({ verdicts }: { readonly verdicts: readonly Verdict[
             <Grade says={verdict.says} />
           </span>
           <span className="min-w-0">
-            <b>{judgedName(verdict.property)}</b> <span className="figure">{foundWords(verdict)}</span>.{' '}
+            <b>{judgedName(verdict.property)}</b>{' '}
+            <span className={verdict.word === undefined ? 'figure' : ''}>{foundWords(verdict)}</span>.{' '}
             {verdict.line.because} {limitWords(verdict)} <span className="text-ink2">{unlessWords(verdict)}</span>
           </span>
         </li>
