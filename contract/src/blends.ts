@@ -1,4 +1,4 @@
-import { JOBS, type BlendInput, type BlendResult, type FlatLine, type Job } from '@bent-pail/core';
+import { DOSED_CLASSES, JOBS, type BlendInput, type BlendResult, type FlatLine, type Job } from '@bent-pail/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -90,7 +90,9 @@ export class RecipeLine {
   job?: Job;
 }
 
-/** A powder by weight: it changes food and price, not volume. */
+export const DOSED_IDS = DOSED_CLASSES.map(({ id }) => id);
+
+/** A powder by weight: it changes salt, pH, food and price, not volume. */
 export class RecipeAdditive {
   @IsWords(80, 'Give the additive a name of 1 to 80 letters.')
   name!: string;
@@ -99,6 +101,18 @@ export class RecipeAdditive {
   @Min(0, { message: 'The dose cannot be negative.' })
   @Max(1000, { message: 'More than a kilogram to a litre; check it.' })
   gPerL!: number;
+
+  /** How far a dose that was not weighed may be off, one standard error. */
+  @Optional()
+  @IsReal('The width of the dose must be a number of g to the litre.')
+  @Min(0, { message: 'The width of the dose cannot be negative.' })
+  @Max(1000, { message: 'More than a kilogram to a litre; check it.' })
+  gPerL_se?: number;
+
+  /** The class of what is dosed: its salt and lime enter the prediction, its food stands beside it. */
+  @Optional()
+  @IsIn(DOSED_IDS, { message: 'There is no such class of what is dosed.' })
+  classId?: string;
 
   @Optional()
   @IsReal('Nitrogen must be a percentage.')

@@ -1,4 +1,5 @@
-import { IsTimeZone, Max, Min } from 'class-validator';
+import { IsIn, IsTimeZone, Max, Min } from 'class-validator';
+import { DOSED_IDS } from './blends';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
 
 /** What this bench measures by the vessel, L. */
@@ -22,6 +23,8 @@ export interface NotebookInfo {
   readonly zone: string;
   readonly measures: Measures;
   readonly hours: WorkHours;
+  /** What a handful of each weighs here, g, where somebody weighed one; by the class of what is dosed. */
+  readonly handfuls: Readonly<Record<string, number>>;
 }
 
 function IsSize(what: string, most: number): PropertyDecorator {
@@ -79,4 +82,15 @@ export class EditNotebook {
   @Optional()
   @Nested(() => EditHours, 'Say when work begins and ends.')
   hours?: EditHours;
+}
+
+/** A handful of something that is dosed, weighed once. */
+export class WeighedHandful {
+  @IsIn(DOSED_IDS, { message: 'There is no such class of what is dosed.' })
+  classId!: string;
+
+  @IsReal('What a handful weighs must be a number of g.')
+  @Min(1, { message: 'A handful weighs at least a gram.' })
+  @Max(500, { message: 'A handful of more than 500 g; check it.' })
+  g!: number;
 }

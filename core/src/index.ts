@@ -8,6 +8,7 @@ export * from './classes';
 export * from './content';
 export * from './desk';
 export * from './devices';
+export * from './doses';
 export * from './drainage';
 export * from './errors';
 export * from './feeding';

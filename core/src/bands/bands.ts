@@ -185,6 +185,7 @@ export function* bandsSteps(input: BandsInput): Steps<BandsResult> {
     ...(input.kappa === undefined ? {} : { kappa: input.kappa }),
     ...(input.shrink === undefined ? {} : { shrink: input.shrink }),
     ...(input.lime_meqPerL === undefined ? {} : { lime_meqPerL: input.lime_meqPerL }),
+    ...(input.salt_dSm === undefined ? {} : { salt_dSm: input.salt_dSm }),
   };
   const drawn = [
     ...input.components.flatMap((given, i) =>
@@ -222,11 +223,11 @@ function possible(component: BlendComponent): BlendComponent {
 function drawnSettings(
   input: BandsInput,
   draws: number,
-  settings: { kappa?: number; shrink?: number; lime_meqPerL?: number },
+  settings: { kappa?: number; shrink?: number; lime_meqPerL?: number; salt_dSm?: number },
 ): Drawn[] {
   const drawn: Drawn[] = [];
   const add = (
-    key: 'kappa' | 'shrink' | 'lime_meqPerL',
+    key: 'kappa' | 'shrink' | 'lime_meqPerL' | 'salt_dSm',
     mean: number,
     se: number | undefined,
     lo: number,
@@ -247,6 +248,7 @@ function drawnSettings(
   add('kappa', input.kappa ?? 1, input.kappa_se, 0, Infinity);
   if (input.shrink !== undefined) add('shrink', input.shrink, input.shrink_se, 0, 0.999);
   add('lime_meqPerL', input.lime_meqPerL ?? 0, input.lime_meqPerL_se, -Infinity, Infinity);
+  add('salt_dSm', input.salt_dSm ?? 0, input.salt_dSm_se, 0, Infinity);
   return drawn;
 }
 

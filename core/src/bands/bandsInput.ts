@@ -53,7 +53,7 @@ export const BANDS_INPUT = object({
   components: list(COMPONENT),
   container: CONTAINER,
   ...BLEND_SETTINGS,
-  ...errorsOf(['kappa', 'shrink', 'lime_meqPerL']),
+  ...errorsOf(['kappa', 'shrink', 'lime_meqPerL', 'salt_dSm']),
   draws: maybe(number()),
   seed: maybe(whole({ minimum: 0 })),
   windows: maybe(list(WINDOW)),
@@ -72,7 +72,7 @@ export function requireBands(input: BandsInput): void {
   if (draws !== undefined && !(Number.isInteger(draws) && draws >= 1 && draws <= BANDS_DEFAULTS.mostDraws)) {
     refuse('draws', `${String(draws)} must be a whole number from 1 to ${String(BANDS_DEFAULTS.mostDraws)}`);
   }
-  for (const key of ['kappa_se', 'shrink_se', 'lime_meqPerL_se'] as const) {
+  for (const key of ['kappa_se', 'shrink_se', 'lime_meqPerL_se', 'salt_dSm_se'] as const) {
     if (input[key] !== undefined) requireNotNegative(key, input[key], '');
   }
   input.components.forEach((component, i) => {

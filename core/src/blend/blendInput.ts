@@ -27,6 +27,7 @@ export const BLEND_SETTINGS = {
   kappa: maybe(number('share of the packing model’s shrink that really happens')),
   shrink: maybe(number('for the measured model: share of the volume lost on mixing')),
   lime_meqPerL: maybe(number('per litre made')),
+  salt_dSm: maybe(number('what is mixed in by weight raises the EC of the blend made by, 1:2 at 25 °C')),
 };
 
 export const BLEND_INPUT = object({ components: list(COMPONENT), container: CONTAINER, ...BLEND_SETTINGS });
@@ -34,7 +35,7 @@ export type BlendInput = InputOf<typeof BLEND_INPUT>;
 export type BlendSettings = Omit<BlendInput, 'components' | 'container'>;
 export type BlendModel = BlendInput['model'];
 
-export const BLEND_DEFAULTS = Object.freeze({ softness: 0, kappa: 1, lime_meqPerL: 0 });
+export const BLEND_DEFAULTS = Object.freeze({ softness: 0, kappa: 1, lime_meqPerL: 0, salt_dSm: 0 });
 
 /** Refuses components that no blend can be made of, naming the field. */
 export function requireComponents(components: readonly BlendComponent[]): void {
@@ -77,6 +78,7 @@ export function requireSettings(settings: BlendSettings): void {
   if (settings.lime_meqPerL !== undefined && !Number.isFinite(settings.lime_meqPerL)) {
     refuse('lime_meqPerL', 'must be a number');
   }
+  if (settings.salt_dSm !== undefined) requireNotNegative('salt_dSm', settings.salt_dSm, 'dS/m');
   if (settings.shrink !== undefined && !(settings.shrink >= 0 && settings.shrink < 1)) {
     refuse('shrink', `${String(settings.shrink)} must be 0 or more and under 1`);
   }

@@ -15,7 +15,7 @@ export const PH_RANGE = Object.freeze({ lo: 3, hi: 9 });
  * pH by titration slopes, EC and price of a blend.
  *
  * pH solves sum V_i B_i (pH - pH_i) = lime x V_blend, so pH = (sum V_i B_i pH_i + lime V_blend) / sum V_i B_i;
- * EC = sum V_i EC_i / V_blend; price per litre made = sum V_i price_i / V_blend.
+ * EC = sum V_i EC_i / V_blend + what is mixed in by weight; price per litre made = sum V_i price_i / V_blend.
  * B in meq/L/pH, lime in meq per litre of blend made. A figure is absent, with a check naming the component, where
  * one with volume lacks it.
  */
@@ -23,7 +23,7 @@ export function chemistry(
   components: readonly BlendComponent[],
   volumes: readonly number[],
   made: number,
-  lime_meqPerL: number,
+  { lime_meqPerL, salt_dSm }: { readonly lime_meqPerL: number; readonly salt_dSm: number },
 ): { readonly figures: BlendChemistry; readonly checks: readonly Check[] } {
   let buffer = 0;
   let acidity = 0;
@@ -65,7 +65,7 @@ export function chemistry(
   if (lacking.price !== undefined) unknown('no-price', 'price', lacking.price);
   const figures: { pH?: number; ec_dSm?: number; pricePerL?: number } = {};
   if (pH !== undefined) figures.pH = pH;
-  if (lacking.ec === undefined) figures.ec_dSm = salts / made;
+  if (lacking.ec === undefined) figures.ec_dSm = salts / made + salt_dSm;
   if (lacking.price === undefined) figures.pricePerL = price / made;
   return { figures, checks };
 }

@@ -128,7 +128,8 @@ export function evaluateBlend(
   const held = isUsual ? usualWater(prepared, volumes, loss.lambda) : unusualWater(prepared, volumes, loss);
   const water = held.inContainer / volume;
   const lime = settings.lime_meqPerL ?? BLEND_DEFAULTS.lime_meqPerL;
-  const { figures, checks } = chemistry(prepared.components, volumes, volume, lime);
+  const salt = settings.salt_dSm ?? BLEND_DEFAULTS.salt_dSm;
+  const { figures, checks } = chemistry(prepared.components, volumes, volume, { lime_meqPerL: lime, salt_dSm: salt });
   const scalars: BlendScalars = Object.assign(figures, {
     shrink: loss.shrink,
     lambda: loss.lambda,

@@ -1,6 +1,7 @@
 import * as bands from '../bands';
 import * as blend from '../blend';
 import * as chemistry from '../chemistry';
+import * as doses from '../doses';
 import * as drainage from '../drainage';
 import * as feeding from '../feeding';
 import * as instruments from '../instruments';
@@ -33,6 +34,7 @@ const CONCEPTS = {
   ...bands,
   ...search,
   ...quantity,
+  ...doses,
   ...feeding,
   ...outlook,
   ...scoring,

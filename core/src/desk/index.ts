@@ -24,6 +24,7 @@ export {
   type PotCircumstances,
 } from './outlookOf';
 export { CLOSE, matchProfile, substitutes, type CloseProperty, type Swap } from './substitute';
+export { deskDoses, recipeSettings, type RecipeSettings } from './recipeSettings';
 export { sweep, triangle, type SweepPoint, type SweptFigures, type TrianglePoint } from './sweep';
 export {
   deskBandsInput,

@@ -52,11 +52,11 @@ const DIFFERENCES = [
 ] as const;
 
 /**
- * What each line does: the blend with it less the blend without it; undefined for a line that stands alone. Lime is left
- * out of both, for it is dosed to the blend and not to what would be left of it.
+ * What each line does: the blend with it less the blend without it; undefined for a line that stands alone. Lime and
+ * what else is dosed is left out of both, for it is dosed to the blend and not to what would be left of it.
  */
 export function lineEffects(limed: DeskInput): (LineEffect | undefined)[] {
-  const desk = { ...limed, lime_meqPerL: 0 };
+  const desk = { ...limed, lime_meqPerL: 0, salt_dSm: 0 };
   const whole = blend(deskBlendInput(desk));
   return desk.lines.map((_, i) => {
     const others = desk.lines.filter((one, at) => at !== i && one.parts > 0);

@@ -1,4 +1,5 @@
-import { drawdownOf, type Feeder, type NutrientsInput } from '../feeding';
+import type { DosesResult } from '../doses';
+import { drawdownOf, type Feeder, type NutrientLine, type NutrientsInput } from '../feeding';
 import { origins, type OriginShare, type PotOutlookInput, type ThroughflowInput } from '../outlook';
 import { thetaAt } from '../retention';
 import type { DeskInput, DeskResult } from './predict';
@@ -33,21 +34,37 @@ export interface FoodCircumstances {
   readonly feeder: Feeder;
   readonly fed_mgL?: number;
   readonly productN_percent?: number;
+  /** What was mixed in by weight: phosphorus and potassium of it stand among the lines, its nitrogen in `fed_mgL`. */
+  readonly dosed?: DosesResult;
+}
+
+/** A dose is of a litre made: its line has the volume that is made. */
+function dosedLine(dosed: DosesResult | undefined, made: number): NutrientLine[] {
+  if (dosed === undefined || dosed.phosphorus_mgL + dosed.potassium_mgL === 0) return [];
+  const mgL = { labPhosphorus: dosed.phosphorus_mgL, labPotassium: dosed.potassium_mgL };
+  return [{ name: 'what is dosed', volume: made, mgL }];
 }
 
 /** The question what this blend feeds; volumes as they were measured, over the volume made. */
-export function deskNutrientsInput(desk: DeskInput, { result }: DeskResult, food: FoodCircumstances): NutrientsInput {
+export function deskNutrientsInput(
+  desk: DeskInput,
+  { result }: DeskResult,
+  { dosed, ...food }: FoodCircumstances,
+): NutrientsInput {
   return {
-    lines: desk.lines.map(({ parts, lot }) => {
-      const { drawdown } = lot.facts;
-      const { nutrients_mgL } = lot.facts;
-      return {
-        name: lot.component.name,
-        volume: parts * lot.settledPerLoose,
-        ...(Object.keys(nutrients_mgL).length === 0 ? {} : { mgL: nutrients_mgL }),
-        ...(drawdown === undefined ? {} : { drawdown_mgL: drawdownOf(drawdown) }),
-      };
-    }),
+    lines: [
+      ...desk.lines.map(({ parts, lot }) => {
+        const { drawdown } = lot.facts;
+        const { nutrients_mgL } = lot.facts;
+        return {
+          name: lot.component.name,
+          volume: parts * lot.settledPerLoose,
+          ...(Object.keys(nutrients_mgL).length === 0 ? {} : { mgL: nutrients_mgL }),
+          ...(drawdown === undefined ? {} : { drawdown_mgL: drawdownOf(drawdown) }),
+        };
+      }),
+      ...dosedLine(dosed, result.volume),
+    ],
     made: result.volume,
     ...food,
   };

@@ -28,6 +28,11 @@ export interface DeskInput {
   /** Shrink that was measured, for the measured model. */
   readonly shrink?: number;
   readonly lime_meqPerL?: number;
+  /** How far the lime may be off, one standard error: that of what is dosed. */
+  readonly lime_meqPerL_se?: number;
+  /** What is mixed in by weight raises the EC by. */
+  readonly salt_dSm?: number;
+  readonly salt_dSm_se?: number;
   /** How far each line's volume may be off, as a share of it; without it as careful scooping is. */
   readonly scoopShare?: number;
   /** What measured blends have taught; without it kappa is 1. */
@@ -97,6 +102,7 @@ export function deskBlendInput(desk: DeskInput): BlendInput {
     model: desk.model,
     ...(desk.shrink === undefined ? {} : { shrink: desk.shrink }),
     ...(desk.lime_meqPerL === undefined || desk.lime_meqPerL === 0 ? {} : { lime_meqPerL: desk.lime_meqPerL }),
+    ...(desk.salt_dSm === undefined || desk.salt_dSm === 0 ? {} : { salt_dSm: desk.salt_dSm }),
     ...(kappa === undefined ? {} : { kappa }),
   };
 }

@@ -43,6 +43,8 @@ export function deskBandsInput(desk: DeskInput, profile: TargetProfile | undefin
   return {
     ...input,
     components,
+    ...(desk.lime_meqPerL_se === undefined ? {} : { lime_meqPerL_se: desk.lime_meqPerL_se }),
+    ...(desk.salt_dSm_se === undefined ? {} : { salt_dSm_se: desk.salt_dSm_se }),
     ...(desk.model === 'packing' ? kappaOf(desk) : {}),
     windows: profile === undefined ? [] : windowsOf(profile),
     driversOf,

@@ -32,12 +32,15 @@ export const partsOf = ({ input, materials }: MeasuredBlend): MixedPart[] =>
 
 /** Prepares what does not depend on kappa once. */
 export function ready(one: MeasuredBlend): ReadyBlend {
-  const { components, container, lime_meqPerL } = one.input;
+  const { components, container, lime_meqPerL, salt_dSm } = one.input;
   const prepared = prepareBlend(components, container);
   const volumes = components.map((component) => component.volume);
-  const lime = lime_meqPerL === undefined ? {} : { lime_meqPerL };
+  const dosed = {
+    ...(lime_meqPerL === undefined ? {} : { lime_meqPerL }),
+    ...(salt_dSm === undefined ? {} : { salt_dSm }),
+  };
   return {
     ...one,
-    predicted: (kappa) => evaluateBlend(prepared, volumes, { model: 'packing', kappa, ...lime }).scalars,
+    predicted: (kappa) => evaluateBlend(prepared, volumes, { model: 'packing', kappa, ...dosed }).scalars,
   };
 }

@@ -38,6 +38,7 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
       ...(demo ? { place: DEMO_PEOPLE.place } : {}),
       measures: {},
       hours: {},
+      handfuls: {},
       demo,
       demoLoaded: false,
       sessionSecret: randomBytes(32).toString('base64'),

@@ -8,7 +8,7 @@ import type {
   Page,
   Recipe,
 } from '@bent-pail/contract';
-import { blendMethod, CoreError, flatLines, predictDesk, type FlatLine } from '@bent-pail/core';
+import { blendMethod, CoreError, flatLines, predictDesk, recipeSettings, type FlatLine } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { keepOnce } from '../database/keepOnce';
@@ -73,10 +73,7 @@ async function predict(
   });
   return predictDesk({
     lines,
-    container: recipe.pot,
-    model: recipe.model,
-    ...(recipe.shrink === undefined ? {} : { shrink: recipe.shrink }),
-    lime_meqPerL: recipe.lime_meqPerL,
+    ...recipeSettings(recipe),
     learnt: await learntUse(manager),
   });
 }

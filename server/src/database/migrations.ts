@@ -15,6 +15,7 @@ import { ListsInGroups1765200000000 } from './migrations/1765200000000-listsInGr
 import { OwnClass1765300000000 } from './migrations/1765300000000-ownClass';
 import { WorkHours1765400000000 } from './migrations/1765400000000-workHours';
 import { Verdicts1765500000000 } from './migrations/1765500000000-verdicts';
+import { Handfuls1765600000000 } from './migrations/1765600000000-handfuls';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -35,4 +36,5 @@ export const MIGRATIONS = [
   OwnClass1765300000000,
   WorkHours1765400000000,
   Verdicts1765500000000,
+  Handfuls1765600000000,
 ];

@@ -20,6 +20,9 @@ export class NotebookRow {
   /** When somebody is at the bench, where that was said. */
   @Column('jsonb')
   hours!: Partial<WorkHours>;
+  /** What a handful of each weighs here, g, by the class of what is dosed. */
+  @Column('jsonb')
+  handfuls!: Readonly<Record<string, number>>;
   @Column('boolean')
   demo!: boolean;
   /** The demo notebook is whole; a load that was cut off is begun again. */

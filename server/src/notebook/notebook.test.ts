@@ -53,3 +53,16 @@ it.each([
   expect(answer.status).toBe(422);
   expect(answer.body).toMatchObject({ error: { path, message: expect.stringMatching(sentence) as string } });
 });
+
+it('keeps what a handful of each weighs, one beside another', async () => {
+  const tester = await server.as('tester');
+  expect((await tester.get('/session')).body).toMatchObject({ notebook: { handfuls: {} } });
+  await tester.post('/notebook/handfuls', { classId: 'bone-meal', g: 48 });
+  await tester.post('/notebook/handfuls', { classId: 'wood-ash', g: 31.5 });
+  const again = await tester.post('/notebook/handfuls', { classId: 'bone-meal', g: 52 });
+  expect(again.body).toMatchObject({ handfuls: { 'bone-meal': 52, 'wood-ash': 31.5 } });
+  const wrong = await tester.post<{ error: { path: string } }>('/notebook/handfuls', { classId: 'bark', g: 52 });
+  expect([wrong.status, wrong.body.error.path]).toEqual([422, 'classId']);
+  const reader = await server.as('reader');
+  expect((await reader.post('/notebook/handfuls', { classId: 'bone-meal', g: 1 })).status).toBe(403);
+});

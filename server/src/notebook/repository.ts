@@ -18,3 +18,11 @@ export async function changeNotebook(
 ): Promise<void> {
   if (Object.keys(change).length > 0) await manager.update(NotebookRow, { id: NOTEBOOK_ID }, change);
 }
+
+/** Two people may weigh two things at once: each adds its own. */
+export async function addHandful(manager: EntityManager, classId: string, g: number): Promise<void> {
+  await manager.query(
+    'update notebook set handfuls = handfuls || jsonb_build_object($2::text, $3::float8) where id = $1',
+    [NOTEBOOK_ID, classId, g],
+  );
+}

@@ -1,20 +1,21 @@
-import type { EditNotebook, NotebookInfo, WorkHours } from '@bent-pail/contract';
+import type { EditNotebook, NotebookInfo, WeighedHandful, WorkHours } from '@bent-pail/contract';
 import { USUAL_MEASURES_L } from '@bent-pail/core';
 import type { Context } from '../context';
 import { refused } from '../http/problems';
 import type { NotebookRow } from './entities';
-import { changeNotebook, notebookRow } from './repository';
+import { addHandful, changeNotebook, notebookRow } from './repository';
 
 const USUAL_HOURS: WorkHours = Object.freeze({ from_h: 7, to_h: 17 });
 const LEAST_HOURS = 1;
 
 /** The notebook as everybody sees it; a measure that nobody took has its usual size. */
-export const notebookInfo = ({ place, currency, zone, measures, hours }: NotebookRow): NotebookInfo => ({
+export const notebookInfo = ({ place, currency, zone, measures, hours, handfuls }: NotebookRow): NotebookInfo => ({
   place,
   currency,
   zone,
   measures: { ...USUAL_MEASURES_L, ...measures },
   hours: { ...USUAL_HOURS, ...hours },
+  handfuls,
 });
 
 export async function editNotebook(
@@ -30,5 +31,11 @@ export async function editNotebook(
     ...(measures === undefined ? {} : { measures: { ...measures } }),
     ...(hours === undefined ? {} : { hours: { ...hours } }),
   });
+  return notebookInfo(await notebookRow(db.manager));
+}
+
+/** Keeps what a handful of something weighs. */
+export async function weighHandful({ db }: Context, { classId, g }: WeighedHandful): Promise<NotebookInfo> {
+  await addHandful(db.manager, classId, g);
   return notebookInfo(await notebookRow(db.manager));
 }

@@ -14,6 +14,7 @@ const session = (more: Partial<SessionState>): SessionState => ({
     zone: 'UTC',
     measures: USUAL_MEASURES_L,
     hours: { from_h: 7, to_h: 17 },
+    handfuls: {},
   },
   demo: false,
   needsFirstLead: false,

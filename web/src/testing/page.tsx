@@ -64,6 +64,7 @@ export function openPage(
       zone: 'UTC',
       measures: USUAL_MEASURES_L,
       hours: { from_h: 7, to_h: 17 },
+      handfuls: {},
     },
     demo: true,
     needsFirstLead: false,

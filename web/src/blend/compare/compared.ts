@@ -1,5 +1,5 @@
 import type { DeskBlend, DeskLot } from '@bent-pail/contract';
-import type { DeskInput, LearningUse } from '@bent-pail/core';
+import { recipeSettings, type DeskInput, type LearningUse } from '@bent-pail/core';
 import type { Pot } from '../../shared/pot/pots';
 
 /** One of those compared: a blend as it was last kept, or a lot by itself. */
@@ -45,11 +45,8 @@ export function comparedOf(
   if (lines.length < flat.length) return undefined;
   const input: DeskInput = {
     lines,
+    ...recipeSettings(recipe),
     container: pot.shape,
-    model: recipe.model,
-    lime_meqPerL: recipe.lime_meqPerL,
-    ...(recipe.shrink === undefined ? {} : { shrink: recipe.shrink }),
-    ...(recipe.scoopShare === undefined ? {} : { scoopShare: recipe.scoopShare }),
     ...(learnt === undefined ? {} : { learnt }),
   };
   return { key, name: blend.name, small: `version ${String(n)}`, to: `/blend/${blend.id}`, input };

@@ -2,6 +2,7 @@ import type { DeskBlend, DeskLot, ProfileRow, Recipe, RecipeLine } from '@bent-p
 import {
   CoreError,
   flatLines,
+  recipeSettings,
   type BandsResult,
   type DeskInput,
   type DeskResult,
@@ -86,11 +87,7 @@ export function meaningOf(
     used,
     input: {
       lines,
-      container: recipe.pot,
-      model: recipe.model,
-      ...(recipe.shrink === undefined ? {} : { shrink: recipe.shrink }),
-      ...(recipe.scoopShare === undefined ? {} : { scoopShare: recipe.scoopShare }),
-      lime_meqPerL: recipe.lime_meqPerL,
+      ...recipeSettings(recipe),
       ...(learnt === undefined ? {} : { learnt }),
     },
   };

@@ -1,5 +1,6 @@
 import {
   deskCec,
+  deskDoses,
   deskNutrientsInput,
   FEEDERS,
   feedSalt,
@@ -28,10 +29,13 @@ import { TWO_COLUMNS } from './columns';
 export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
   const { stand, set } = useStand();
   const fed = additivesNitrogen(view.recipe.additives ?? []);
+  const dosed = deskDoses(view.recipe, view.profile);
+  const nitrogen = fed + dosed.nitrogen_mgL;
   const product = typedNumber(stand.productN_percent);
   const input = deskNutrientsInput(view.input, view.result, {
     feeder: stand.feeder,
-    ...(fed === 0 ? {} : { fed_mgL: fed }),
+    dosed,
+    ...(nitrogen === 0 ? {} : { fed_mgL: nitrogen }),
     ...(product === undefined || product > 100 ? {} : { productN_percent: product }),
   });
   const found = nutrients(input);
@@ -62,6 +66,11 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
         </div>
         <Verdict found={found} />
         <NutrientRows judged={found.judged} input={input} />
+        {dosed.nitrogen_mgL > 0 && (
+          <p className="text-ink2 mt-1 text-small">
+            What meals and other slow stuffs hold is counted whole; they free it over months.
+          </p>
+        )}
         {found.checks.map((check) => (
           <p key={check.code} className="text-ink2 mt-1 text-small">
             {check.message}
@@ -72,7 +81,7 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
         <Nitrogen
           found={found}
           input={input}
-          fed={fed}
+          fed={nitrogen}
           ec={fed === 0 ? undefined : <EcWithPowders view={view} fed={fed} />}
           cec={deskCec(view.input, view.result.result.volume)}
         />

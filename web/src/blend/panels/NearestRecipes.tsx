@@ -166,7 +166,7 @@ function useWeakest({ result, searched, view: { input }, aim }: FoundProps): rea
         const own = parts[i] ?? 0;
         return component === undefined || own === 0 ? [] : [{ parts: own, lot: component }];
       });
-      return { ...input, lines, lime_meqPerL: 0 };
+      return { ...input, lines, lime_meqPerL: 0, salt_dSm: 0 };
     });
     return (thinker) => thinker.refine(desks, aim);
   }, [result, searched, input, aim]);

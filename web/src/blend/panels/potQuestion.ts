@@ -14,9 +14,14 @@ export function additivesPrice(additives: readonly RecipeAdditive[]): number {
   return additives.reduce((sum, { gPerL, pricePerKg }) => sum + (gPerL / 1000) * (pricePerKg ?? 0), 0);
 }
 
-/** Nitrogen that powders bring, mg to a litre made: a percent by weight is 10 mg in a gram. */
+/**
+ * Nitrogen of powders whose salt is not known by their class, mg to a litre made: a percent by weight is 10 mg in a
+ * gram.
+ */
 export function additivesNitrogen(additives: readonly RecipeAdditive[]): number {
-  return additives.reduce((sum, { gPerL, n_percent }) => sum + gPerL * 10 * (n_percent ?? 0), 0);
+  return additives
+    .filter(({ classId }) => classId === undefined)
+    .reduce((sum, { gPerL, n_percent }) => sum + gPerL * 10 * (n_percent ?? 0), 0);
 }
 
 const optional = <K extends string>(key: K, value: number | undefined): Partial<Record<K, number>> =>

@@ -1,19 +1,21 @@
 import type { Recipe, RecipeAdditive } from '@bent-pail/contract';
-import { EQUIVALENTS } from '@bent-pail/core';
+import { deskDoses, EQUIVALENTS, findDosedClass } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { BodyForm } from '../../shared/forms/BodyForm';
-import { TextField } from '../../shared/forms/fields';
-import { maybeNumber, typedNumber } from '../../shared/forms/Mistyped';
-import { useBodyForm } from '../../shared/forms/useBodyForm';
 import { fixed } from '../../kit/format';
 import { Button } from '../../kit/Button';
+import { Sorry } from '../../kit/Sorry';
+import { profilesQuery } from '../../shared/resources/guides';
+import { NewAdditive } from './NewAdditive';
+
+const classWords = (classId: string): string => findDosedClass(classId)?.label.replace(/ \(.*/, '').toLowerCase() ?? '';
 
 interface AdditivesProps {
   readonly recipe: Recipe;
   readonly onRecipe: (recipe: Recipe) => void;
 }
 
-/** Powders by weight: they change food and price, not volume. Lime and sulphur stand above, as they move the pH. */
+/** What goes in by weight: it changes salt, pH, food and price, not volume. Lime and sulphur stand above. */
 export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
   const [open, setOpen] = useState(false);
   const additives = recipe.additives ?? [];
@@ -21,8 +23,13 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
     onRecipe({ ...recipe, additives: [...next] });
   };
   const { lime_meqPerL: lime } = recipe;
+  const profiles = useQuery(profilesQuery).data;
+  const { checks } = deskDoses(
+    recipe,
+    profiles?.find(({ id }) => id === recipe.target),
+  );
   return (
-    <section className="mt-2" aria-label="Powders by weight">
+    <section className="mt-2" aria-label="By weight">
       <ul className="text-small">
         {lime !== 0 && (
           <li className="text-ink2">
@@ -34,7 +41,9 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
         {additives.map((one, i) => (
           <li key={`${one.name}${String(i)}`} className="flex items-baseline justify-between gap-2">
             <span>
-              {one.name}, <span className="figure">{fixed(one.gPerL, 1)}</span> g/L
+              {one.name}, <span className="figure">{fixed(one.gPerL, 1)}</span>
+              {one.gPerL_se === undefined ? '' : ` ± ${fixed(one.gPerL_se, 1)}`} g/L
+              {one.classId === undefined ? ' (its salt and lime are not known)' : ` (${classWords(one.classId)})`}
               {one.n_percent === undefined ? '' : `, ${fixed(one.n_percent, 0)} % N`}
             </span>
             <Button
@@ -49,6 +58,9 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
           </li>
         ))}
       </ul>
+      {checks.map(({ message }) => (
+        <Sorry key={message}>{message}</Sorry>
+      ))}
       {open ? (
         <NewAdditive
           onAdd={(additive) => {
@@ -63,36 +75,9 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
             setOpen(true);
           }}
         >
-          Add a powder by weight
+          Add something by weight
         </Button>
       )}
     </section>
-  );
-}
-
-function NewAdditive({ onAdd }: { readonly onAdd: (additive: RecipeAdditive) => void }): ReactElement {
-  const form = useBodyForm({
-    body: 'RecipeAdditive',
-    start: { name: '', gPerL: '', n_percent: '', pricePerKg: '' },
-    read: ({ name, gPerL, n_percent, pricePerKg }): RecipeAdditive => ({
-      name: name.trim(),
-      gPerL: typedNumber(gPerL, 'gPerL'),
-      ...maybeNumber(n_percent, 'n_percent'),
-      ...maybeNumber(pricePerKg, 'pricePerKg'),
-    }),
-    // It is kept with its recipe.
-    send: (additive) => Promise.resolve(additive),
-    onKept: onAdd,
-  });
-  return (
-    <BodyForm form={form} label="Another powder" className="mt-1 grid grid-cols-2 gap-2">
-      <TextField name="name" label="Powder" placeholder="bone meal" />
-      <TextField name="gPerL" label="Dose, g/L made" mode="decimal" />
-      <TextField name="n_percent" label="Nitrogen, %" mode="decimal" placeholder="0" />
-      <TextField name="pricePerKg" label="Price of a kg" mode="decimal" />
-      <Button type="submit" className="col-span-2">
-        Add it
-      </Button>
-    </BodyForm>
   );
 }

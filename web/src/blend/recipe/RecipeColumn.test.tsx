@@ -1,11 +1,11 @@
 import type { Recipe } from '@bent-pail/contract';
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
 import { describe, expect, it } from 'vitest';
 import { blendRow, deskViewOf, SHELF } from '../../testing/desk';
 import { lists } from '../../testing/lists';
-import { openPage } from '../../testing/page';
+import { openPage, type Told } from '../../testing/page';
 import { RecipeColumn } from './RecipeColumn';
 import { choose } from '../../testing/choose';
 
@@ -18,7 +18,7 @@ const start: Recipe = {
 const base = blendRow('0190a000-0000-7000-8000-000000000001', 'Base mix', [{ lotId: 'perlite-coarse', parts: 2 }]);
 
 /** The column with a recipe that changes as somebody works on it. */
-function column(recipe = start): { readonly kept: () => Recipe } {
+function column(recipe = start): { readonly kept: () => Recipe; readonly told: readonly Told[] } {
   let now = recipe;
   function Column(): ReactElement {
     const [shown, setShown] = useState(recipe);
@@ -35,8 +35,8 @@ function column(recipe = start): { readonly kept: () => Recipe } {
       />
     );
   }
-  openPage(<Column />, { answers: lists({ lots: SHELF }) });
-  return { kept: () => now };
+  const told = openPage(<Column />, { answers: lists({ lots: SHELF }) });
+  return { told, kept: () => now };
 }
 
 const type = async (label: string, text: string): Promise<void> => {
@@ -109,16 +109,52 @@ describe('a powder by weight', () => {
   it('is added with its dose, and refused without a name', async () => {
     const user = userEvent.setup();
     const { kept } = column();
-    await user.click(screen.getByRole('button', { name: 'Add a powder by weight' }));
-    await user.type(screen.getByLabelText('Dose, g/L made'), '2,5');
+    await user.click(screen.getByRole('button', { name: 'Add something by weight' }));
+    await user.type(screen.getByLabelText('To a litre made'), '2,5');
     await user.click(screen.getByRole('button', { name: 'Add it' }));
     expect(screen.getByRole('alert').textContent).toContain('name');
-    await user.type(screen.getByLabelText('Powder'), 'bone meal');
-    await user.type(screen.getByLabelText('Nitrogen, %'), '4');
+    await user.type(screen.getByLabelText('What it is called'), 'bone meal');
+    await user.type(screen.getByLabelText('Nitrogen on its label, %'), '4');
+    expect(screen.getByText(/draws dogs.*At most 1.0 g\/L for seedlings/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Add it' }));
-    expect(kept().additives).toEqual([{ name: 'bone meal', gPerL: 2.5, n_percent: 4 }]);
+    expect(kept().additives).toEqual([{ name: 'bone meal', gPerL: 2.5, classId: 'bone-meal', n_percent: 4 }]);
     await user.click(screen.getByRole('button', { name: 'Take bone meal out' }));
     expect(kept().additives).toEqual([]);
+  });
+});
+
+describe('a handful by weight', () => {
+  it('is as wide as hands are, until one was weighed, which is kept for all', async () => {
+    const user = userEvent.setup();
+    const { kept, told } = column();
+    const add = async (dose: string, handful?: string): Promise<void> => {
+      await user.click(screen.getByRole('button', { name: 'Add something by weight' }));
+      await user.type(screen.getByLabelText('What it is called'), 'wood ash');
+      await user.type(screen.getByLabelText('To a litre made'), dose);
+      if (handful !== undefined) await user.type(screen.getByLabelText(/^Your handful of it/), handful);
+      await user.click(screen.getByRole('button', { name: 'Add it' }));
+    };
+    await add('0,1 handful');
+    await waitFor(() => {
+      expect(kept().additives).toEqual([{ name: 'wood ash', gPerL: 3.75, gPerL_se: 0.625, classId: 'wood-ash' }]);
+    });
+    expect(screen.getByText(/3.75 g\/L of wood ash is more than the 2 g\/L/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Take wood ash out' }));
+    await add('0.1 handful', '31');
+    await waitFor(() => {
+      expect(kept().additives).toEqual([{ name: 'wood ash', gPerL: 3.1, classId: 'wood-ash' }]);
+    });
+    expect(told).toMatchObject([{ address: '/notebook/handfuls', body: { classId: 'wood-ash', g: 31 } }]);
+  });
+
+  it('of something unknown asks for grams', async () => {
+    const user = userEvent.setup();
+    column();
+    await user.click(screen.getByRole('button', { name: 'Add something by weight' }));
+    await user.type(screen.getByLabelText('What it is called'), 'fairy dust');
+    await user.type(screen.getByLabelText('To a litre made'), '1 handful');
+    await user.click(screen.getByRole('button', { name: 'Add it' }));
+    expect((await screen.findByRole('alert')).textContent).toMatch(/type grams/);
   });
 });
 

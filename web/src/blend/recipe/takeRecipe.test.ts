@@ -34,7 +34,7 @@ describe('a read recipe at the desk', () => {
   it('puts lime into the pH and other powders into the food', () => {
     const { lime_meqPerL, additives } = take('4 parts coir, 3 g/L lime, 2 g/L bone meal');
     expect(lime_meqPerL).toBeCloseTo(3000 / 50.04, 2);
-    expect(additives).toEqual([{ name: 'bone meal', gPerL: 2 }]);
+    expect(additives).toEqual([{ name: 'bone meal', gPerL: 2, classId: 'bone-meal' }]);
   });
 
   it('knows the rest and what it fills up to, and what comes on top', () => {

@@ -1,3 +1,4 @@
+import { dosedClassCalled } from './dosedClassCalled';
 import type { LotRow, Recipe, RecipeAdditive, RecipeLine } from '@bent-pail/contract';
 import { EQUIVALENTS, type PartsLine, type PartsRecipe } from '@bent-pail/core';
 import { matchLot } from './matchLot';
@@ -48,7 +49,14 @@ export function takeRecipe(counted: PartsRecipe, { lotOf, lots, onTop }: Chosen)
   const lime = powders.filter(({ line }) => LIME.test(line.name)).reduce((sum, { line }) => sum + line.lo, 0);
   const additives = powders
     .filter(({ line }) => !LIME.test(line.name))
-    .map(({ line }): RecipeAdditive => ({ name: line.name, gPerL: rounded((line.lo + line.hi) / 2) }));
+    .map(({ line }): RecipeAdditive => {
+      const classId = dosedClassCalled(line.name);
+      return {
+        name: line.name,
+        gPerL: rounded((line.lo + line.hi) / 2),
+        ...(classId === undefined ? {} : { classId }),
+      };
+    });
   return {
     lines: merged(lines),
     ...(counted.part_L === undefined ? {} : { part_L: counted.part_L }),

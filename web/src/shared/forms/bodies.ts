@@ -31,4 +31,5 @@ export {
   SignIn,
   StockCount,
   TakeUpFillings,
+  WeighedHandful,
 } from '@bent-pail/contract';
