@@ -11,6 +11,20 @@ export {
   type MediaClass,
   type Typical,
 } from './mediaClasses';
+export {
+  isLikeness,
+  LIKE_MM,
+  LIKE_SIZES,
+  LIKE_WATERS,
+  LIKE_WEIGHTS,
+  likenessId,
+  likenessOf,
+  likenessWords,
+  type Likeness,
+  type LikeSize,
+  type LikeWater,
+  type LikeWeight,
+} from './likeness';
 export { GROWTH_STAGES, type DosedClass, type GrowthStage, type PercentRange } from './dosedClass';
 export { dosedClassById, findDosedClass } from './dosedClasses';
 export { DOSED_CLASSES } from './dosedTable';

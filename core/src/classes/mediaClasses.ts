@@ -1,4 +1,5 @@
 import { CoreError } from '../errors';
+import { likeClass, likenessOf } from './likeness';
 import type { Retention } from '../retention/retention';
 import table from './media-classes.json';
 
@@ -63,14 +64,23 @@ export const MEDIA_CLASSES: readonly MediaClass[] = table.classes as unknown as 
 
 const byId = new Map(MEDIA_CLASSES.map((mediaClass) => [mediaClass.id, mediaClass]));
 
-/** The class with this id, or undefined. */
+/** What was asked for of likenesses, kept: each is put together from many classes. */
+const likeById = new Map<string, MediaClass>();
+
+/** The class with this id, or what stands for one where only a likeness is known; undefined for neither. */
 export function findMediaClass(id: string): MediaClass | undefined {
-  return byId.get(id);
+  const known = byId.get(id) ?? likeById.get(id);
+  if (known !== undefined) return known;
+  const likeness = likenessOf(id);
+  if (likeness === undefined) return undefined;
+  const made = likeClass(likeness, MEDIA_CLASSES);
+  likeById.set(id, made);
+  return made;
 }
 
 /** The class with this id; throws `unknown` at `path` otherwise. */
 export function mediaClassById(id: string, path: string): MediaClass {
-  const found = byId.get(id);
+  const found = findMediaClass(id);
   if (found === undefined) {
     throw new CoreError('unknown', path, `there is no class "${id}"; for example "peat-light-fine" or "pumice-coarse"`);
   }

@@ -1,6 +1,6 @@
 import type { ComponentErrors } from '../bands';
 import type { BlendComponent } from '../blend';
-import { findMediaClass, type MediaClass } from '../classes';
+import { findMediaClass, isLikeness, type MediaClass } from '../classes';
 import type { CalibrationTrouble } from '../instruments';
 import { errorsOfLot } from './errorsOfLot';
 import type { LotCurve } from './lotCurve';
@@ -58,6 +58,8 @@ export function componentOfLot(
 
   const origins: ComponentOrigin[] = [];
   const notes: string[] = [curve.note];
+  if (isLikeness(lot.materialClass))
+    notes.push('What it is, nobody can name: its figures are as wide as those of all that is like it.');
   const told = (field: string, figure: LotFigure | undefined): void => {
     const origin = figure === undefined ? 'class' : figure.origin === 'label' ? 'label' : 'measured';
     const trouble = figure?.trouble;

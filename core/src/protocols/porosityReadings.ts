@@ -1,3 +1,4 @@
+import { isLikeness } from '../classes';
 import type { Check } from '../errors';
 import {
   mediumVolume_mL,
@@ -80,7 +81,8 @@ export function porosityInputOf(run: RunRecord, sheet: Sheet, replicate: number)
         ...(collected === undefined ? {} : { drained_mL: collected }),
       },
     ],
-    ...(run.materialClass === undefined ? {} : { materialClass: run.materialClass }),
+    // A likeness is no class whose grains could be checked against.
+    ...(run.materialClass === undefined || isLikeness(run.materialClass) ? {} : { materialClass: run.materialClass }),
   };
 }
 

@@ -62,6 +62,18 @@ describe('lots', () => {
     expect(rows.map(({ id }) => id)).not.toContain(sibling.id);
   });
 
+  it('that nobody can name is described, and can be mixed then', async () => {
+    const { lotId } = await putOnShelf(tester, { name: 'The grey stuff' });
+    const card = async () => (await tester.get<LotCardPage>(`/lots/${lotId}`)).body;
+    expect((await card()).card.component).toBeUndefined();
+    await tester.send('PATCH', `/lots/${lotId}`, { version: 1, classId: 'like:pea.stone.little' });
+    const { lot, card: described } = await card();
+    expect(lot.classId).toBe('like:pea.stone.little');
+    expect(described.component?.notes.join(' ')).toMatch(/nobody can name/);
+    const odd = await tester.send('PATCH', `/lots/${lotId}`, { version: 2, classId: 'like:pea.cheese.little' });
+    expect(odd.body).toMatchObject({ error: { path: 'classId' } });
+  });
+
   it('never take nothing for a name', async () => {
     const answer = await tester.send('PATCH', `/materials/${shelf.materialId}`, { version: 1, name: null });
     expect(answer.status).toBe(422);

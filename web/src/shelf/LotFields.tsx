@@ -1,5 +1,6 @@
-import { MEDIA_CLASSES } from '@bent-pail/core';
+import { findMediaClass, isLikeness, MEDIA_CLASSES } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { useWatch } from 'react-hook-form';
 import { ChoiceField, DayField, TextField } from '../shared/forms/fields';
 
 /** What is typed of a lot. */
@@ -12,6 +13,10 @@ export interface LotFieldValues {
   readonly packVolume_L: string;
   readonly state: string;
 }
+
+/** The classes, and the likeness that stands for one where it was described. */
+const classesWith = (chosen: string): typeof CLASSES =>
+  isLikeness(chosen) ? [...CLASSES, { key: chosen, words: findMediaClass(chosen)?.label ?? chosen }] : CLASSES;
 
 const CLASSES = [
   { key: '', words: 'not known yet' },
@@ -30,9 +35,10 @@ export const NO_FIELDS: LotFieldValues = {
 
 /** What may be known of a lot; none of it is needed to begin. */
 export function LotFields({ currency }: { readonly currency: string }): ReactElement {
+  const chosen = useWatch<LotFieldValues, 'classId'>({ name: 'classId' });
   return (
     <>
-      <ChoiceField name="classId" label="Kind of stuff" options={CLASSES} />
+      <ChoiceField name="classId" label="Kind of stuff" options={classesWith(chosen)} />
       <TextField name="source" label="Where from" placeholder="heap by the potting shed" />
       <TextField name="grade" label="Grade" placeholder="3-8 mm, screened" />
       <DayField name="boughtOn" label="Came on" />

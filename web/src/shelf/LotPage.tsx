@@ -1,5 +1,5 @@
 import type { LotCardPage } from '@bent-pail/contract';
-import { findMediaClass, foundOnCard } from '@bent-pail/core';
+import { findMediaClass, foundOnCard, isLikeness } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -16,6 +16,7 @@ import { EditLot } from './EditLot';
 import { IntoBlend } from './IntoBlend';
 import { Names } from './Names';
 import { FirmingLine } from './FirmingLine';
+import { Likeness } from './Likeness';
 import { LotFood } from './LotFood';
 import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
@@ -103,6 +104,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
             <p className="mt-3 flex flex-wrap gap-3">
               <EditLot lot={lot} />
               <Names lot={lot} />
+              {(lot.classId === undefined || isLikeness(lot.classId)) && <Likeness lot={lot} />}
             </p>
           )}
           <p className="mt-3 flex flex-wrap gap-x-6 text-small">

@@ -36,7 +36,7 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
         <div className="flex items-end gap-4">
           <LotPail pail={undefined} size={LARGE} tier="large" />
           <p className="max-w-[18ch] pb-2 text-head font-semibold">
-            Nobody has weighed this yet, and its class is not named.
+            Nobody has weighed this yet, and what it is, is not named. Say below what it is like, and it can be mixed.
           </p>
         </div>
       ) : (

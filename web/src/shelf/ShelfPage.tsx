@@ -1,6 +1,6 @@
 import type { LotRow, LotsAsked, ShownFigure } from '@bent-pail/contract';
 import { LOT_STATES } from '@bent-pail/contract/choices';
-import { MEDIA_CLASSES } from '@bent-pail/core';
+import { findMediaClass, MEDIA_CLASSES } from '@bent-pail/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { fixed } from '../kit/format';
@@ -39,7 +39,7 @@ const GROUPINGS: readonly Grouping<LotRow>[] = [
     key: 'class',
     words: 'class',
     of: ({ classId }) => classId ?? '',
-    said: (id) => MEDIA_CLASSES.find((one) => one.id === id)?.label ?? 'No class yet',
+    said: (id) => findMediaClass(id)?.label ?? 'No class yet',
   },
 ];
 
