@@ -19,7 +19,7 @@ import {
 import { BLEND_GROUPS, BLEND_SORTS } from './choices';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
 import { ListAsked } from './lists';
-import { VesselShape } from './vessels';
+import { PotShape } from './vessels';
 
 /** A kept version of a blend, as another recipe takes it up. */
 export class BlendPart {
@@ -139,8 +139,8 @@ export class Recipe {
   @IsWords(60, 'Name the pot.')
   potName!: string;
 
-  @Nested(() => VesselShape, 'Give the pot its inner sizes.')
-  pot!: VesselShape;
+  @Nested(() => PotShape, 'Give the pot its inner sizes.')
+  pot!: PotShape;
 
   @IsIn(['packing', 'average', 'measured'], { message: 'The model is packing, average or measured.' })
   model!: 'packing' | 'average' | 'measured';

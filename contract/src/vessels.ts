@@ -26,6 +26,15 @@ export class VesselShape {
   baseDiameter_cm?: number;
 }
 
+/** A pot that figures are stated for: it may stand on a mat or a wick. */
+export class PotShape extends VesselShape {
+  @Optional()
+  @IsReal('The suction of the mat must be a number of cm.')
+  @Min(0, { message: 'The suction of the mat cannot be negative.' })
+  @Max(100, { message: 'A mat hangs at less than 100 cm; check it.' })
+  baseSuction_cm?: number;
+}
+
 export class NewVessel {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;

@@ -60,6 +60,9 @@ export const BATCH = Object.freeze({
 
 const litres = (value: number): string => `${value.toFixed(value < 10 ? 1 : 0)} L`;
 
+/** What carries free salts. Of a compost rinsing takes the food as well, of charcoal nothing that stays out. */
+const FREE_SALTS = /^(coir|sand|grit|limestone|clay-expanded|zeolite)/;
+
 /** What has to be prepared of one line, and when. */
 function tasksOf(line: BatchLine): BatchTask[] {
   const { name, loose_L, take_L, stock_L, unit_L, ec_dSm, facts } = line;
@@ -86,7 +89,7 @@ function tasksOf(line: BatchLine): BatchTask[] {
       ),
     );
   }
-  if (ec_dSm !== undefined && ec_dSm >= BATCH.rinseAbove_dSm)
+  if (ec_dSm !== undefined && ec_dSm >= BATCH.rinseAbove_dSm && FREE_SALTS.test(facts.materialClass ?? ''))
     tasks.push(task('rinse', `Rinse ${litres(loose_L)} of ${name}`, `Its EC is ${ec_dSm.toFixed(1)} dS/m.`));
   if (facts.wettability !== undefined && /^(moderate|strong|slight until)/.test(facts.wettability))
     tasks.push(

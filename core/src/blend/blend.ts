@@ -53,7 +53,10 @@ export function blendProfile(input: BlendInput, count: number): { readonly z_cm:
   const { scalars, loss } = evaluateBlend(prepared, volumes, input);
   return Array.from({ length: count }, (_, i) => {
     const z_cm = (input.container.height_cm * i) / (count - 1);
-    return { z_cm, theta: blendWaterAt(prepared, volumes, loss, z_cm) / scalars.volume };
+    return {
+      z_cm,
+      theta: blendWaterAt(prepared, volumes, loss, z_cm + (input.container.baseSuction_cm ?? 0)) / scalars.volume,
+    };
   });
 }
 

@@ -69,11 +69,11 @@ export function meansOf(
   retention: Retention,
   kept: number,
 ): { readonly mean: number; readonly above: number } {
-  const { heights_cm, weights } = rule;
+  const { suctions_cm, weights } = rule;
   let mean = 0;
   let above = 0;
-  for (let i = 0; i < heights_cm.length; i += 1) {
-    const theta = thetaAt(retention, heights_cm[i] as number);
+  for (let i = 0; i < suctions_cm.length; i += 1) {
+    const theta = thetaAt(retention, suctions_cm[i] as number);
     const weight = weights[i] as number;
     mean += weight * theta;
     if (theta > kept) above += weight * (theta - kept);

@@ -4,7 +4,7 @@ import { judge } from './steps';
 /** A mineral grain, described. */
 export const GRAIN_CARD: Protocol = {
   key: 'grain-card',
-  version: 1,
+  version: 2,
   label: 'Grain card',
   plain: 'Look at twenty grains: shape, edges, pores, how they crush, whether acid fizzes.',
   takes: 'a lens, pliers, a drop of vinegar, ten minutes',
@@ -17,6 +17,9 @@ export const GRAIN_CARD: Protocol = {
     { property: 'grainPores', read: 'pores' },
     { property: 'crush', read: 'crush' },
     { property: 'fizz', read: 'fizz' },
+    { property: 'grainCoating', read: 'coating' },
+    { property: 'grainPowder', read: 'powder' },
+    { property: 'grainHoles', read: 'holes' },
   ],
   steps: [
     judge(['round', 'worn', 'angular', 'sharp'], {
@@ -30,7 +33,7 @@ export const GRAIN_CARD: Protocol = {
     judge(['dense', 'a few pores', 'porous all through'], {
       key: 'pores',
       label: 'Pores that are open',
-      say: 'Does a drop of water vanish into it? Are there holes where pests could sit?',
+      say: 'Does a drop of water vanish into it?',
       why: 'Open pores hold water that roots reach late.',
       picture: 'drop',
     }),
@@ -49,6 +52,29 @@ export const GRAIN_CARD: Protocol = {
       why: 'It fizzes where there is lime, and lime lifts the pH.',
       picture: 'drop',
       caution: 'chemicals',
+    }),
+    judge(['nothing', 'a film of dust', 'dye or paint', 'oil or wax'], {
+      key: 'coating',
+      label: 'On the grains',
+      say: 'Wipe a handful with a wet white cloth and look at the cloth.',
+      why: 'Dye and oil stay in the pot; painted stone can carry lead.',
+      picture: 'hand',
+      caution: 'dust',
+    }),
+    judge(['clears at once', 'cloudy for a minute', 'milky for an hour'], {
+      key: 'powder',
+      label: 'Powder among the grains',
+      say: 'A spoonful in a glass of water, stirred, left to stand.',
+      why: 'Powder fills the gaps that grains are bought for.',
+      picture: 'jar',
+      caution: 'dust',
+    }),
+    judge(['none', 'a few', 'many'], {
+      key: 'holes',
+      label: 'Holes wider than a pin',
+      say: 'Look for holes that go in: under the lens, dry.',
+      why: 'Root mealybugs and snails sit in them; such grains are scalded before they are used again.',
+      picture: 'eye',
     }),
   ],
 };

@@ -8,6 +8,10 @@ import { arithmetic, type Protocol, type Reducer, type Shipped } from '../sheets
 import { BALL_RIBBON } from './ballRibbon';
 import { BUFFERING } from './buffering';
 import { CONSTANT_HEAD } from './constantHead';
+import { DUST } from './dust';
+import { DURABILITY } from './durability';
+import { SEPARATION } from './separation';
+import { SETS_HARD } from './setsHard';
 import { DROP_PENETRATION } from './dropPenetration';
 import { DRY_BULK_DENSITY } from './dryBulkDensity';
 import { EC_1_TO_5 } from './ecOneToFive';
@@ -72,12 +76,25 @@ const GROUPS: readonly { readonly label: string; readonly protocols: readonly (P
     label: 'pH and salts',
     protocols: [PH_1_TO_5, PH_1_TO_2, PH_PASTE, PH_CACL2, POUR_THROUGH, EC_1_TO_2, EC_1_TO_5, BUFFERING, RINSE],
   },
-  { label: 'Grains', protocols: [SIEVE, SIEVE_YIELD, FRIABILITY, JAR, PALM_GRIT, FLOAT_RINSE, GRAIN_CARD] },
+  { label: 'Grains', protocols: [SIEVE, SIEVE_YIELD, FRIABILITY, JAR, PALM_GRIT, FLOAT_RINSE, GRAIN_CARD, DURABILITY] },
   {
     label: 'By hand and eye',
-    protocols: [SQUEEZE, BALL_RIBBON, SMELL, LOOK, LOOK_FRESH_DRY, RINSE_COLOUR, MATURITY, WEEDS, PESTS, UNKNOWNS],
+    protocols: [
+      SQUEEZE,
+      BALL_RIBBON,
+      SMELL,
+      LOOK,
+      LOOK_FRESH_DRY,
+      RINSE_COLOUR,
+      MATURITY,
+      WEEDS,
+      PESTS,
+      UNKNOWNS,
+      DUST,
+      SETS_HARD,
+    ],
   },
-  { label: 'The bag, the lab, time', protocols: [BAG_VOLUME, EXPANSION, LAB_REPORT, SETTLING] },
+  { label: 'The bag, the lab, time', protocols: [BAG_VOLUME, SEPARATION, EXPANSION, LAB_REPORT, SETTLING] },
 ];
 
 const protocolOf = (one: Protocol | Shipped): Protocol => ('protocol' in one ? one.protocol : one);

@@ -1,11 +1,12 @@
 import { kitchenMethod } from '../kitchen';
+import { read } from './steps';
 import { byMethod, volumeOfReplicate_mL, type Protocol, type Shipped } from '../sheets';
 
 const PROTOCOL: Protocol = {
   key: 'kitchen-form',
-  version: 1,
+  version: 2,
   label: 'Kitchen form',
-  plain: 'Water in, water out: the air exactly, the water as a lower bound.',
+  plain: 'Water in, water out: the air exactly, the water as a lower bound; with a dried cup, as an estimate.',
   takes: 'a vessel of known volume and a jug, an afternoon',
   reduction: 'kitchen',
   usesVessel: true,
@@ -54,8 +55,37 @@ const PROTOCOL: Protocol = {
       bounds: [0, 50000],
       picture: 'jug',
     },
+    read('volume', {
+      key: 'cup',
+      label: 'A cup of it as it went in',
+      say: 'If there is a kitchen scale: fill a small cup of known volume as you filled the vessel, before any water.',
+      why: 'It tells how much water the medium brought along.',
+      picture: 'jug',
+      bounds: [20, 2000],
+      optional: true,
+    }),
+    read('weigh', {
+      key: 'cupWet',
+      label: 'The cup’s medium, as it was',
+      say: 'Weigh what was in the cup, without the cup.',
+      why: 'Water and solids together.',
+      picture: 'scale-full',
+      optional: true,
+    }),
+    read('weigh', {
+      key: 'cupDry',
+      label: 'The same, dry',
+      say: 'Spread it out: two sunny days, or an oven that is not used for food again without cleaning; then weigh.',
+      why: 'What is missing was water; the bound becomes an estimate.',
+      picture: 'oven',
+      optional: true,
+      caution: 'heat',
+    }),
   ],
 };
+
+/** A sample that is dried, of those who have a scale. */
+const CUP = ['cup', 'cupWet', 'cupDry'] as const;
 
 /** No oven, no scale: a marked bucket and a jug. */
 export const KITCHEN_FORM: Shipped = {
@@ -66,7 +96,10 @@ export const KITCHEN_FORM: Shipped = {
       const waterAdded_mL = sheet.value(replicate, 'added');
       const drained_mL = sheet.value(replicate, 'collected');
       if (vesselVolume_mL === undefined || waterAdded_mL === undefined || drained_mL === undefined) return undefined;
-      return { vesselVolume_mL, waterAdded_mL, drained_mL };
+      const [cup_mL, cupWet_g, cupDry_g] = CUP.map((key) => sheet.value(replicate, key));
+      const cup =
+        cup_mL === undefined || cupWet_g === undefined || cupDry_g === undefined ? {} : { cup_mL, cupWet_g, cupDry_g };
+      return { vesselVolume_mL, waterAdded_mL, drained_mL, ...cup };
     },
   }),
 };

@@ -1,16 +1,16 @@
 import type { Protocol } from '../sheets';
-import { read } from './steps';
+import { judge, read } from './steps';
 
 /** What a moist pot does with water poured on it. */
 export const POUR_TEST: Protocol = {
   key: 'pour-test',
-  version: 1,
+  version: 2,
   label: 'Pour test',
   plain: 'Pour a jug on a moist pot: when it drips, when it stops, what ran off over the rim.',
   takes: 'a pot, a jug, a stop-watch, ten minutes',
   reduction: 'arithmetic',
   method: 'poured on a moist pot',
-  usesVessel: false,
+  usesVessel: true,
   replicates: { usual: 3, most: 12 },
   results: [
     { property: 'firstDrip_s', read: 'firstDrip' },
@@ -18,6 +18,15 @@ export const POUR_TEST: Protocol = {
     { property: 'runoff', add: ['runoff'], per: ['poured'] },
   ],
   steps: [
+    judge(['dry', 'just moist', 'moist', 'wet'], {
+      key: 'moisture',
+      label: 'How moist it is before',
+      say: 'Water it the day before and let it drain; say what it is now, a finger deep.',
+      why: 'A dry medium lets water run past it; times of dry and moist are not the same thing.',
+      picture: 'hand',
+      once: true,
+      ofMethod: true,
+    }),
     read('volume', {
       key: 'poured',
       label: 'Poured on',

@@ -39,7 +39,7 @@ export function containerCapacity(input: ContainerCapacityInput): ContainerCapac
   const water = containerMean(containerRule(container), (z) => thetaAt(retention, z + base));
   const profile = Array.from({ length: PROFILE_HEIGHTS }, (_, i) => {
     const z_cm = (container.height_cm * i) / (PROFILE_HEIGHTS - 1);
-    return { z_cm, theta: thetaAt(retention, z_cm + base) };
+    return { z_cm, theta: thetaAt(retention, z_cm + base + (container.baseSuction_cm ?? 0)) };
   });
   return { water, air: retention.thetaS - water, totalPorosity: retention.thetaS, profile, checks: [] };
 }

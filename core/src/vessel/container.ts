@@ -1,17 +1,23 @@
-import { CoreError, requirePositive } from '../errors';
+import { CoreError, requireNotNegative, requirePositive } from '../errors';
 import { maybe, number, object, type InputOf } from '../method';
 
-/** A pot or vessel: depth in cm and, if it tapers, its inner diameters. Without diameters it is straight. */
+/**
+ * A pot or vessel: depth in cm and, if it tapers, its inner diameters. Without diameters it is straight. On a mat or a
+ * wick its base hangs at a suction; without one it drains freely.
+ */
 export const CONTAINER = object({
   height_cm: number(),
   topDiameter_cm: maybe(number('inner')),
   baseDiameter_cm: maybe(number('inner')),
+  baseSuction_cm: maybe(number('of a mat or a wick below it; 0 drains freely')),
 });
 export type Container = InputOf<typeof CONTAINER>;
 
 /** Refuses a container with a depth or diameter of zero, or with only one diameter. */
 export function requireContainer(container: Container, path = 'container'): void {
   requirePositive(`${path}.height_cm`, container.height_cm, 'cm');
+  if (container.baseSuction_cm !== undefined)
+    requireNotNegative(`${path}.baseSuction_cm`, container.baseSuction_cm, 'cm');
   const { topDiameter_cm: top, baseDiameter_cm: base } = container;
   if (top === undefined && base === undefined) return;
   if (top === undefined || base === undefined) {

@@ -181,8 +181,8 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
   'palm-grit': { readings: { grit: [2, 2, 1] }, shows: ['palmGrit'] },
   float: { readings: { floating: [12, 14], sunk: [88, 86] }, shows: ['floating'] },
   'grain-card': {
-    readings: { edges: [2], pores: [2], crush: [1], fizz: [0] },
-    shows: ['grainEdges', 'grainPores', 'crush', 'fizz'],
+    readings: { edges: [2], pores: [2], crush: [1], fizz: [0], coating: [1], powder: [1], holes: [0] },
+    shows: ['grainEdges', 'grainPores', 'crush', 'fizz', 'grainCoating', 'grainPowder', 'grainHoles'],
   },
   squeeze: { readings: { moisture: [1], squeeze: [1, 1, 2] }, shows: ['squeeze'] },
   'ball-ribbon': { readings: { ball: [1, 1], ribbon: [2, 2.4] }, shows: ['ribbon_cm', 'ball'] },
@@ -210,6 +210,13 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
   },
   weeds: { readings: { volume: [1, 1], seedlings: [6, 4], blank: [1] }, shows: ['weedsPerL'] },
   pests: { readings: { pests: [1] }, shows: ['pests'] },
+  dust: { readings: { dust: [1, 2] }, shows: ['dustRaised'] },
+  separation: { readings: { sample: [200, 200], topFines: [30, 28], bottomFines: [58, 61] }, shows: ['separation'] },
+  'sets-hard': { readings: { press: [1, 1] }, shows: ['setsHard'] },
+  durability: {
+    readings: { before: [100, 100], frozen: [94, 95], rubbed: [91, 93] },
+    shows: ['frostLoss', 'rubLoss'],
+  },
   unknowns: {
     readings: { rub: [3], float: [0], magnet: [0], dry: [5], soaked: [5], week2: [0], week6: [0] },
     shows: ['unknownRub', 'unknownFloat', 'unknownMagnet', 'unknownLater', 'swelling'],

@@ -8,6 +8,7 @@ import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
 import { InMillivolts } from './InMillivolts';
 import { newReading } from './newReading';
+import { Stopwatch } from './Stopwatch';
 import { ReasonField } from './ReasonField';
 import type { CellEntry } from './useCellEntry';
 import { WhichCounts } from './WhichCounts';
@@ -122,6 +123,14 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
         <span className="figure ml-2 text-lead leading-none font-medium">{inMv ? 'mV' : step.unit}</span>
       </span>
       {mayBeMv && mayWrite && <InMillivolts />}
+      {step.kind === 'seconds' && mayWrite && (
+        <Stopwatch
+          replicate={replicate}
+          onTime={(seconds) => {
+            type(String(seconds));
+          }}
+        />
+      )}
       {standing !== undefined && <ReasonField reason={reason} onReason={giveReason} onEnter={keep} />}
       <CellDoubt entry={entry} />
       <span className="mt-2 flex items-center justify-end gap-4">

@@ -1,12 +1,14 @@
-import type { PropertyKey, RunResult } from '@bent-pail/core';
+import { rinseMethod, type PropertyKey, type RunResult } from '@bent-pail/core';
 import { describe, expect, it } from 'vitest';
 import { runSentence } from './runSentence';
+
+const rinsed = rinseMethod.working('rinsesToTarget', { readings_dSm: [3.2, 1.7, 0.95], target_dSm: 0.5 });
 
 const result = (means: Partial<Record<PropertyKey, number>>): RunResult => ({
   checks: [],
   properties: Object.entries(means).map(([property, mean]) => ({
     property: property as PropertyKey,
-    values: [],
+    values: [{ replicate: 0, value: mean, working: rinsed }],
     summary: { mean, n: 1 },
   })),
 });

@@ -1,5 +1,13 @@
-import { drainClass, property, texture, type DrainClass, type PropertyKey, type RunResult } from '@bent-pail/core';
-import { figure, fixed } from '../kit/format';
+import {
+  drainClass,
+  property,
+  texture,
+  type DrainClass,
+  type PropertyKey,
+  type RinseInput,
+  type RunResult,
+} from '@bent-pail/core';
+import { counted, figure, fixed } from '../kit/format';
 import { airWord, percent } from '../shared/airWords';
 
 /** A run ends in a sentence, not in a row of numbers. */
@@ -34,10 +42,11 @@ export function runSentence(result: RunResult): string {
   const level = mean('ecInf_dSm');
   const rinses = mean('rinsesToTarget');
   if (level !== undefined) {
+    const target = fixed(targetOf(result), 1);
     const many =
       rinses === undefined
-        ? 'Rinsing alone does not reach 0.5 dS/m'
-        : `${fixed(rinses, 0)} rinses bring it to 0.5 dS/m`;
+        ? `Rinsing alone does not reach ${target} dS/m`
+        : `${counted(rinses, 'rinse brings', 'rinses bring')} it to ${target} dS/m`;
     return `${many}; it levels out at ${fixed(level, 2)} dS/m.`;
   }
   return jarSentence(mean) ?? plainSentence(result);
@@ -65,3 +74,9 @@ function plainSentence({ properties }: RunResult): string {
 
 const drainWord = (word: DrainClass): string =>
   ({ quick: 'quickly', moderate: 'moderately', slow: 'slowly', 'very slow': 'very slowly' })[word];
+
+/** The EC that a run of rinsing was to reach: what its numbers were worked out with. */
+function targetOf({ properties }: RunResult): number {
+  const input = properties.find(({ property: key }) => key === 'ecInf_dSm')?.values[0]?.working?.input;
+  return (input as RinseInput | undefined)?.target_dSm ?? 0;
+}

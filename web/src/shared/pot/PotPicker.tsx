@@ -1,6 +1,6 @@
 import { parseNumber } from '@bent-pail/core';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { potOf, POTS, potText, type Pot } from './pots';
+import { MAT_cm, onMat, potOf, POTS, potText, type Pot } from './pots';
 import { Button } from '../../kit/Button';
 import { Popover } from '../../kit/Popover';
 import { Sorry } from '../../kit/Sorry';
@@ -25,9 +25,9 @@ export function PotPicker({ pot, onChange }: PotPickerProps): ReactElement {
           <li key={one.name} className="border-b border-zinc2">
             <button
               type="button"
-              className={`min-h-11 w-full text-left ${potText(one.shape) === potText(pot.shape) ? 'font-bold' : ''}`}
+              className={`min-h-11 w-full text-left ${potText(one.shape) === potText(onMat(pot, 0).shape) ? 'font-bold' : ''}`}
               onClick={() => {
-                choose(one);
+                choose(onMat(one, pot.shape.baseSuction_cm ?? 0));
               }}
             >
               {one.name}
@@ -36,6 +36,7 @@ export function PotPicker({ pot, onChange }: PotPickerProps): ReactElement {
         ))}
       </ul>
       <TypedPot onChange={choose} />
+      <OnMat pot={pot} onChange={choose} />
     </Popover>
   );
 }
@@ -83,5 +84,37 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
         Use this pot
       </Button>
     </form>
+  );
+}
+
+/** A pot on a mat or a wick goes on draining: its base hangs at a suction. */
+function OnMat({ pot, onChange }: { readonly pot: Pot; readonly onChange: (pot: Pot) => void }): ReactElement {
+  const hangs = pot.shape.baseSuction_cm ?? 0;
+  const [typed, setTyped] = useState(hangs === 0 ? String(MAT_cm) : String(hangs));
+  const [sorry, setSorry] = useState<string>();
+  const stand = (): void => {
+    const cm = parseNumber(typed);
+    if (cm.kind === 'number' && cm.value > 0 && cm.value <= 100) onChange(onMat(pot, cm.value));
+    else setSorry('Give how far the water hangs below the pot’s base: over 0 and up to 100 cm.');
+  };
+  return (
+    <div className="mt-3 border-t border-zinc2 pt-2">
+      <h3 className="text-small">On a mat or a wick</h3>
+      <div className="mt-1 flex flex-wrap items-end gap-2">
+        <Field label="Water below the base, cm" mode="decimal" value={typed} onChange={setTyped} className="w-44" />
+        <Button onClick={stand}>Stand it on one</Button>
+        {hangs > 0 && (
+          <Button
+            look="tie"
+            onClick={() => {
+              onChange(onMat(pot, 0));
+            }}
+          >
+            Let it drain freely
+          </Button>
+        )}
+      </div>
+      {sorry !== undefined && <Sorry className="mt-2">{sorry}</Sorry>}
+    </div>
   );
 }

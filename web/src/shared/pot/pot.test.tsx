@@ -4,7 +4,7 @@ import type { ReactElement } from 'react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { openPage } from '../../testing/page';
 import { PotPicker } from './PotPicker';
-import { FIRST_POT, potOf, POTS, potText } from './pots';
+import { FIRST_POT, onMat, potOf, POTS, potText } from './pots';
 import { useLastPot, usePot } from './usePot';
 
 describe('a pot in an address', () => {
@@ -17,6 +17,16 @@ describe('a pot in an address', () => {
     });
     expect(potText(own?.shape ?? { height_cm: 0 })).toBe('19.5-22-18');
     expect(potOf('30')).toEqual({ name: 'Pot 30 cm, straight', shape: { height_cm: 30 } });
+  });
+
+  it('on a mat comes back as it went, and frees again', () => {
+    const onOne = onMat(FIRST_POT, 5);
+    expect(potText(onOne.shape)).toBe('25-28-22~5');
+    expect(potOf('25-28-22~5')).toEqual(onOne);
+    expect(onMat(onOne, 0)).toEqual(FIRST_POT);
+    expect(onMat(onOne, 8).name).toBe(`${FIRST_POT.name}, on a mat at 8 cm`);
+    for (const wrong of ['25-28-22~', '25-28-22~0', '25-28-22~-3', '25-28-22~500', '25-28-22~x'])
+      expect(potOf(wrong)).toBeUndefined();
   });
 
   it.each(['', 'deep', '0', '-4', '20-10', '500', '20-0-10', 'NaN-1-1'])('is none: %j', (text) => {
@@ -53,6 +63,19 @@ describe('choosing a pot', () => {
   it('takes the address before the one last used', () => {
     openPage(<Page />, { at: '/page?pot=15-16-12', path: '/page' });
     expect(screen.getByText('for Pot 15 cm')).toBeTruthy();
+  });
+
+  it('stands it on a mat, keeps the mat with another pot, and lets it drain freely again', async () => {
+    const user = await open();
+    const again = () => user.click(screen.getByRole('button', { name: /^My pot/ }));
+    await user.click(screen.getByRole('button', { name: 'Stand it on one' }));
+    expect(screen.getByText(`for ${FIRST_POT.name}, on a mat at 5 cm`)).toBeTruthy();
+    await again();
+    await user.click(screen.getByRole('button', { name: 'Pot 9 cm' }));
+    expect(screen.getByText('for Pot 9 cm, on a mat at 5 cm')).toBeTruthy();
+    await again();
+    await user.click(screen.getByRole('button', { name: 'Let it drain freely' }));
+    expect(screen.getByText('for Pot 9 cm')).toBeTruthy();
   });
 
   it('takes one of the list, and remembers it', async () => {

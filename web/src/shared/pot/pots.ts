@@ -18,15 +18,39 @@ export const POTS: readonly Pot[] = [
 /** The tub that the demo's camellias grow in. */
 export const FIRST_POT = POTS[3] as Pot;
 
-/** A pot as it stands in an address: `25`, or `25-28-22` for depth, top and base. */
-export function potText({ height_cm, topDiameter_cm, baseDiameter_cm }: Container): string {
-  return topDiameter_cm === undefined || baseDiameter_cm === undefined
-    ? String(height_cm)
-    : [height_cm, topDiameter_cm, baseDiameter_cm].join('-');
+/** Suction that a capillary mat usually hangs a pot at, cm. */
+export const MAT_cm = 5;
+
+const MAT = '~';
+
+/** A pot as it stands in an address: `25`, or `25-28-22` for depth, top and base, `25~5` on a mat. */
+export function potText({ height_cm, topDiameter_cm, baseDiameter_cm, baseSuction_cm = 0 }: Container): string {
+  const sizes =
+    topDiameter_cm === undefined || baseDiameter_cm === undefined
+      ? String(height_cm)
+      : [height_cm, topDiameter_cm, baseDiameter_cm].join('-');
+  return baseSuction_cm === 0 ? sizes : `${sizes}${MAT}${String(baseSuction_cm)}`;
+}
+
+/** The same pot on a mat at this suction, or draining freely at 0. */
+export function onMat({ name, shape }: Pot, baseSuction_cm: number): Pot {
+  const { baseSuction_cm: _before, ...free } = shape;
+  const freeName = name.replace(/, on a mat.*/, '');
+  return baseSuction_cm === 0
+    ? { name: freeName, shape: free }
+    : { name: `${freeName}, on a mat at ${String(baseSuction_cm)} cm`, shape: { ...free, baseSuction_cm } };
 }
 
 /** Reads a pot from an address; undefined where the text is none. */
 export function potOf(text: string): Pot | undefined {
+  const [sizes = '', mat] = text.split(MAT);
+  const pot = freePotOf(sizes);
+  if (pot === undefined || mat === undefined) return pot;
+  const suction = Number(mat);
+  return suction > 0 && suction <= 100 ? onMat(pot, suction) : undefined;
+}
+
+function freePotOf(text: string): Pot | undefined {
   const known = POTS.find((pot) => potText(pot.shape) === text);
   if (known !== undefined) return known;
   const numbers = text.split('-').map(Number);

@@ -124,7 +124,7 @@ function CheckRow({ check, found, lotId, works }: CheckRowProps): ReactElement {
           className={found.length === 0 ? BUTTON.alt : 'inline-flex min-h-11 items-center'}
           to={`/bench?lot=${lotId}&protocol=${check.protocol}`}
         >
-          {found.length === 0 ? 'Check it' : 'inline-flex min-h-11 items-center'}
+          {found.length === 0 ? 'Check it' : 'again'}
         </Link>
       )}
     </li>

@@ -16,6 +16,8 @@ export const INTAKE_CHECKS: readonly IntakeCheck[] = [
     protocol: 'look',
     answers: ['foreignPerL', 'woodPerL', 'unknownPerL'],
   },
+  { asks: 'Does it raise dust?', protocol: 'dust', answers: ['dustRaised'] },
+  { asks: 'Have the fines sunk in the bag?', protocol: 'separation', answers: ['separation'] },
   { asks: 'How does it smell?', protocol: 'smell', answers: ['smell'] },
   { asks: 'How heavy did it come?', protocol: 'heft', answers: ['heft_gcc'] },
   { asks: 'How moist, by a squeeze?', protocol: 'squeeze', answers: ['squeeze'] },
