@@ -14,10 +14,17 @@ const BODIES = Object.entries(contract as Readonly<Record<string, unknown>>).fla
 
 /** Fields that may be said to be not known after all. */
 const CLEARABLE = new Set([
-  ...['classId', 'source', 'grade', 'boughtOn', 'price', 'packVolume_L', 'state'].flatMap((field) => [
-    `NewLot.${field}`,
-    `EditLot.${field}`,
-  ]),
+  ...[
+    'classId',
+    'source',
+    'grade',
+    'boughtOn',
+    'price',
+    'packVolume_L',
+    'state',
+    'labelIngredients',
+    'labelAnalysis',
+  ].flatMap((field) => [`NewLot.${field}`, `EditLot.${field}`]),
   'EditMaterial.classId',
 ]);
 

@@ -90,6 +90,16 @@ class LotFields {
   @IsOptional()
   @MaxLength(120, { message: 'Keep the state under 120 letters.' })
   state?: string | null;
+
+  /** What the label says is in it, as it says it. */
+  @IsOptional()
+  @MaxLength(1000, { message: 'Keep the ingredients under 1000 letters.' })
+  labelIngredients?: string | null;
+
+  /** The label's analysis, as it says it, a line each. */
+  @IsOptional()
+  @MaxLength(1000, { message: 'Keep the analysis under 1000 letters.' })
+  labelAnalysis?: string | null;
 }
 
 export class NewLot extends LotFields {
@@ -186,6 +196,8 @@ export interface LotRow {
   readonly price?: number;
   readonly packVolume_L?: number;
   readonly state?: string;
+  readonly labelIngredients?: string;
+  readonly labelAnalysis?: string;
   readonly origin: LotOrigin;
   /** What is left, loose L; absent where it was never counted. */
   readonly stock_L?: number;

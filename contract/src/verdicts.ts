@@ -1,5 +1,5 @@
 import { GRADES, type Grade, type VerdictLine } from '@bent-pail/core';
-import { IsIn, IsInt, IsString, MaxLength, Min } from 'class-validator';
+import { IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
 import { IsReal, IsWords, Optional } from './decorators';
 
 /** A line of the table of verdicts as a lead wants it. */
@@ -16,6 +16,8 @@ export class ChangedVerdict {
   /** Where it begins; the first line of a property begins nowhere. */
   @Optional()
   @IsReal('Where it begins must be a number.')
+  @Min(-1000, { message: 'It cannot begin so low; check it.' })
+  @Max(1e6, { message: 'It cannot begin so high; check it.' })
   from?: number;
 
   @IsIn(GRADES, { message: 'Say good, bearable or not.' })

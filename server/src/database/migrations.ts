@@ -16,6 +16,7 @@ import { OwnClass1765300000000 } from './migrations/1765300000000-ownClass';
 import { WorkHours1765400000000 } from './migrations/1765400000000-workHours';
 import { Verdicts1765500000000 } from './migrations/1765500000000-verdicts';
 import { Handfuls1765600000000 } from './migrations/1765600000000-handfuls';
+import { LabelText1765700000000 } from './migrations/1765700000000-labelText';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -37,4 +38,5 @@ export const MIGRATIONS = [
   WorkHours1765400000000,
   Verdicts1765500000000,
   Handfuls1765600000000,
+  LabelText1765700000000,
 ];

@@ -207,6 +207,17 @@ const RELEASED: Readonly<Record<string, string>> = {
   'settling@2': '25dd02dcbfbfa723',
   'pots-all-round@1': 'caf3af6e4432c002',
   'wet-mat@1': '3f9cdd09c7f96056',
+  'squeeze@2': '7444616d1976790a',
+  'palm-grit@2': '6f5cbf4d83f45d3b',
+  'maturity@2': '573f26e9ad0b6562',
+  'grain-card@2': '4200ca4480379364',
+  'pour-test@2': '524c6280b62abb84',
+  'rinse@2': 'b63454c5dd3ec2f1',
+  'kitchen-form@2': '9e7730c815716351',
+  'dust@1': '9295be40dd6b0b25',
+  'separation@1': '3cfeede3fcc540fe',
+  'sets-hard@1': 'c2f7bcaceb9bc0ba',
+  'durability@1': '8b734a2c51cc7650',
 };
 
 describe('what ships under a version', () => {

@@ -38,6 +38,10 @@ export class LotEntity {
   packVolume_L!: number | null;
   @Column('text', { nullable: true })
   state!: string | null;
+  @Column('text', { name: 'label_ingredients', nullable: true })
+  labelIngredients!: string | null;
+  @Column('text', { name: 'label_analysis', nullable: true })
+  labelAnalysis!: string | null;
   @Column('timestamptz', { name: 'created_at' })
   createdAt!: Date;
   @Column('integer')

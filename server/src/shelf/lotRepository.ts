@@ -67,6 +67,8 @@ const PLAIN = Object.freeze({
   price: null,
   packVolume_L: null,
   state: null,
+  labelIngredients: null,
+  labelAnalysis: null,
   preparedFrom: null,
   preparedHow: null,
   preparation: null,

@@ -108,6 +108,8 @@ export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
         price: body.price ?? null,
         packVolume_L: body.packVolume_L ?? null,
         state: body.state ?? null,
+        labelIngredients: body.labelIngredients ?? null,
+        labelAnalysis: body.labelAnalysis ?? null,
         ...ownClass(body.classId),
         createdAt: new Date(clock.now()),
       });

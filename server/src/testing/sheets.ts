@@ -119,7 +119,7 @@ export const SHEETS: Readonly<Record<string, SheetFixture>> = {
   heft: { readings: { tare: [312, 312], full: [790, 802] }, shows: ['heft_gcc'] },
   evenness: { readings: { tare: [312, 312, 312], full: [790, 802, 960] }, shows: ['heft_gcc'] },
   'pour-test': {
-    readings: { poured: [200, 200], firstDrip: [12, 14], lastDrip: [95, 104], runoff: [4, 0] },
+    readings: { moisture: [1], poured: [200, 200], firstDrip: [12, 14], lastDrip: [95, 104], runoff: [4, 0] },
     shows: ['firstDrip_s', 'lastDrip_s', 'runoff'],
   },
   'constant-head': {

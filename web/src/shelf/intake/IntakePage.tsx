@@ -13,6 +13,7 @@ import { useSession, useWorks } from '../../shared/useSession';
 import { HowMany } from './HowMany';
 import { answersOf, INTAKE_CHECKS, intakeSentence, type IntakeCheck } from './intakeChecks';
 import { Kin } from './Kin';
+import { LabelText } from './LabelText';
 import { LabelPicture } from './LabelPicture';
 import { ButtonLink, BUTTON } from '../../kit/Button';
 import { LotGrid, LotLeft, LotMain } from '../LotGrid';
@@ -57,6 +58,7 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
             />
           )}
           <p className="text-head leading-tight font-semibold">{intakeSentence(lot.packVolume_L, card)}</p>
+          <LabelText lot={lot} works={works} />
           {price !== undefined && (
             <p className="mt-3">
               <Figure
