@@ -77,6 +77,7 @@ try {
       await check('format', [bin('oxfmt/bin/oxfmt'), '--check']);
       await check('types', [path.join(ROOT, 'scripts/types.mjs')]);
       await check('docs/methods.md', [path.join(ROOT, 'scripts/methods.mjs'), '--check']);
+      await check('docs/words.md', [path.join(ROOT, 'scripts/words.mjs'), '--check']);
       await check('arrows', [
         bin('dependency-cruiser/bin/dependency-cruise.mjs'),
         '--config',

@@ -12,6 +12,7 @@ export * from './doses';
 export * from './drainage';
 export * from './errors';
 export * from './feeding';
+export * from './glossary';
 export * from './instruments';
 export * from './judging';
 export * from './kitchen';

@@ -19,7 +19,7 @@ test('composes a blend, sees it settle as a slider moves, changes the pot, keeps
   await me.page.getByRole('link', { name: 'Put into a new blend' }).click();
   await me.choose('Add a lot', 'Sharp sand, SS-3');
   const figure = (name: string) => me.page.getByRole('button', { name: new RegExp(`^${name}: `) }).first();
-  await expect(figure('Settles into itself')).toBeVisible();
+  await expect(figure('Lost on mixing')).toBeVisible();
   const air = async (): Promise<number> => Number(await figure('Air space').getAttribute('data-value'));
   const before = await air();
   const slider = me.page.getByRole('slider', { name: 'Parts of Sharp sand' });
@@ -175,7 +175,7 @@ test('a kept blend is mixed: stock goes down, the batch is a lot, and what batch
     .getByRole('link', { name: /Bark and pumice/ })
     .first()
     .click();
-  await expect(me.page.getByText(/^untaught/).first()).toBeVisible();
+  await expect(me.page.getByText(/^before learning/).first()).toBeVisible();
   await me.page.getByRole('tab', { name: 'Mix a batch' }).click();
   const batch = me.page.getByRole('region', { name: 'Make a batch' });
   await batch.getByLabel('Made, L').fill('4000');

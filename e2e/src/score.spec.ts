@@ -8,7 +8,7 @@ test('a product, two raters, blind until both are in, then a score with its part
   await lead.choose(lead.page.getByRole('combobox', { name: 'Product', exact: true }), 'Kettlerigg Bark Blend, KB-1');
   await lead.page.getByLabel('Blind code').fill('Z9');
   await lead.page.getByRole('button', { name: 'Open the card' }).click();
-  await expect(lead.page.getByText('Sample Z9. Blind: 0 of 2 raters are in.')).toBeVisible();
+  await expect(lead.page.getByText('Sample Z9. Blind: 0 of 2 raters have handed in.')).toBeVisible();
   await expect(lead.page.getByText('Not in yet: smell, look, feel')).toBeVisible();
   const address = lead.page.url();
   const id = address.split('/').at(-1) as string;
@@ -39,14 +39,14 @@ test('a product, two raters, blind until both are in, then a score with its part
     expect(['smell', 'look', 'feel'].map((criterion) => marks.get(criterion))).toEqual(scores);
     if (name === 'Wyn Harker') {
       await lead.page.reload();
-      await expect(lead.page.getByText('Blind: 1 of 2 raters are in.')).toBeVisible();
+      await expect(lead.page.getByText('Blind: 1 of 2 raters have handed in.')).toBeVisible();
       const blind = await lead.ask<ScorecardPage>(`/scorecards/${id}`);
       expect(JSON.stringify(blind)).not.toContain('"raters":[{"criterion"');
       expect(blind.card.result.missing).toEqual(['smell', 'look', 'feel']);
     }
   }
   await lead.page.goto(address);
-  await expect(lead.page.getByText('All raters are in; their marks are open.')).toBeVisible();
+  await expect(lead.page.getByText('All raters have handed in; their marks are open.')).toBeVisible();
   await expect(lead.page.getByRole('button', { name: /^Smell, score: 6\.5/ })).toBeVisible();
   await expect(lead.page.getByRole('row', { name: /Wyn Harker/ })).toContainText('big wood');
   const card = (await lead.list<ScorecardRow>('/scorecards')).find((one) => one.id === id);

@@ -3,14 +3,8 @@
  * Each entry states its basis; a value taken from here is always marked as a class figure.
  * The tables are data; these files only type and find them.
  */
-export {
-  findMediaClass,
-  MEDIA_CLASSES,
-  mediaClassById,
-  type Drawdown,
-  type MediaClass,
-  type Typical,
-} from './mediaClasses';
+export { findMediaClass, MEDIA_CLASSES, mediaClassById } from './mediaClasses';
+export { type Drawdown, type MediaClass, type Typical } from './mediaClass';
 export {
   isLikeness,
   LIKE_MM,

@@ -1,5 +1,5 @@
 import { invariant } from '../errors';
-import type { Drawdown, MediaClass, Typical } from './mediaClasses';
+import type { Drawdown, MediaClass, Typical } from './mediaClass';
 
 /** How large its grains are, by things that everybody knows. */
 export const LIKE_SIZES = ['dust', 'sand', 'rice', 'pea', 'nut'] as const;

@@ -19,6 +19,12 @@ export class CoreError extends Error {
   }
 }
 
+/** What a person reads of it: the sentence with a capital and a stop, without code and path. */
+export function spoken({ sentence }: CoreError): string {
+  const stop = /[.?!]$/.test(sentence) ? '' : '.';
+  return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}${stop}`;
+}
+
 /** Throws an `invalid` error; the sentence says what was wrong and what would be right. */
 export function refuse(path: string, sentence: string): never {
   throw new CoreError('invalid', path, sentence);

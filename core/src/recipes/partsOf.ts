@@ -65,8 +65,12 @@ export function partsOf(lines: readonly ReadLine[], settled: Settled = {}): Part
   const percent = unit === 'percent';
   if (unit === 'mixed') {
     asks.push('size of a part');
-    const words = [...units].map((one) => UNIT_WORDS[one]).join(' and ');
-    doubts.push({ text: words, ask: `How much is one of the others in ${UNIT_WORDS[[...units][0] as RecipeUnit]}?` });
+    const [first, ...others] = [...units].map((one) => UNIT_WORDS[one]);
+    const them = others.join(' and ');
+    doubts.push({
+      text: `${first ?? ''} and ${them}`,
+      ask: `It counts in ${first ?? ''} and in ${them}: how large is each?`,
+    });
   }
   const each = (one: RecipeUnit): number =>
     unit !== 'L' ? 1 : one === 'part' ? (settled.part_L ?? 1) : (litresOf(one, settled.sizes) ?? 1);

@@ -103,7 +103,7 @@ describe('what was read, in loose parts', () => {
   });
 
   it.each([
-    ['3 parts bark, a handful of lime', /How much is one of the others in parts/],
+    ['3 parts bark, a handful of lime', /It counts in parts and in handfuls: how large is each/],
     ['60% peat, 30% perlite', /do not total 100/],
     ['2 parts bark, the rest coir', /The rest of what/],
     ['60% bark, the rest coir, the rest peat', /two rests/],

@@ -8,7 +8,7 @@ import type {
   Page,
   Recipe,
 } from '@bent-pail/contract';
-import { blendMethod, CoreError, flatLines, predictDesk, recipeSettings, type FlatLine } from '@bent-pail/core';
+import { blendMethod, CoreError, flatLines, predictDesk, recipeSettings, type FlatLine, spoken } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { keepOnce } from '../database/keepOnce';
@@ -47,7 +47,7 @@ async function flatOf(manager: EntityManager, { lines }: Recipe): Promise<FlatLi
   try {
     return flatLines(lines, find);
   } catch (error) {
-    if (error instanceof CoreError) throw refused(`recipe.${error.path}`, error.message);
+    if (error instanceof CoreError) throw refused(`recipe.${error.path}`, spoken(error));
     throw error;
   }
 }

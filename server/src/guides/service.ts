@@ -1,5 +1,5 @@
 import type { Me, OwnPlant, OwnProfile, PlantRow, ProfileRow } from '@bent-pail/contract';
-import { CoreError, requireTargets, TARGET_PROFILES } from '@bent-pail/core';
+import { CoreError, requireTargets, TARGET_PROFILES, spoken } from '@bent-pail/core';
 import type { Context } from '../context';
 import { contentHash } from '../database/contentHash';
 import { namesOf } from '../accounts/repository';
@@ -55,7 +55,7 @@ export async function keepProfile(context: Context, me: Me, body: OwnProfile): P
   try {
     requireTargets(body.targets);
   } catch (error) {
-    if (error instanceof CoreError) throw refused(error.path, error.message);
+    if (error instanceof CoreError) throw refused(error.path, spoken(error));
     throw error;
   }
   await keep(context, me, 'profile', body);

@@ -1,5 +1,5 @@
 import type { ChangedVerdict, Me, VerdictRow } from '@bent-pail/contract';
-import { changedTable, CoreError, requireVerdictChange, type VerdictChange } from '@bent-pail/core';
+import { changedTable, CoreError, requireVerdictChange, type VerdictChange, spoken } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { namesOf } from '../accounts/repository';
 import type { Context } from '../context';
@@ -66,7 +66,7 @@ export const changeVerdict = (context: Context, me: Me, body: ChangedVerdict): P
     try {
       requireVerdictChange(changes, { id, from, says, because });
     } catch (error) {
-      if (error instanceof CoreError) throw refused(error.path, error.message);
+      if (error instanceof CoreError) throw refused(error.path, spoken(error));
       throw error;
     }
     return { says, because, beginsAt: from ?? null };

@@ -11,6 +11,7 @@ import { shelf } from '../shelf/view';
 import { today } from '../today/view';
 import { verdicts } from '../verdicts/view';
 import { vessels } from '../vessels/view';
+import { words } from '../words/view';
 
 /** Every view of the product; a folder of the source is one. Router, bench edge, keys and checks iterate over them. */
 export const VIEWS: Readonly<Record<string, View>> = {
@@ -26,6 +27,7 @@ export const VIEWS: Readonly<Record<string, View>> = {
   score,
   verdicts,
   people,
+  words,
 };
 
 /** Stations in the order of the work. */

@@ -45,7 +45,7 @@ beforeEach(() => {
 describe('keys for wet hands', () => {
   it('type into the lit cell, rub out, and keep what is shown on the key', async () => {
     const { kept } = show();
-    await press('3', '1', '2', '.', '4', '7', 'Rub out');
+    await press('3', '1', '2', '.', '4', '7', 'Delete');
     expect(typed()).toBe('312.4');
     await press('Keep 312.4');
     expect(kept()).toBe(1);

@@ -50,7 +50,7 @@ export function Keypad({ entry: { text, type, keep, inMv } }: KeypadProps): Reac
           type(text.slice(0, -1));
         }}
       >
-        Rub out
+        Delete
       </button>
       <Button look="act" className="col-span-full rounded-none" onClick={keep}>
         {text === '' ? 'Keep' : `Keep ${text}`}

@@ -88,7 +88,7 @@ describe('the cell to fill', () => {
     await press('Keep 7..');
     expect(document.getElementById('cell-doubt')?.textContent).toMatch(/7\.\./);
     expect(kept).toEqual([]);
-    await press('Rub out', '5', 'Keep 7.5');
+    await press('Delete', '5', 'Keep 7.5');
     expect(kept).toMatchObject([{ step: 'tare', value: 7.5 }]);
     expect(screen.getByRole('textbox')).toHaveProperty('value', '');
   });

@@ -3,7 +3,7 @@ import type { ReactElement } from 'react';
 import { FillingFields, ItIsRight } from '../shared/filling/FillingFields';
 import { useFillingForm } from '../shared/filling/useFillingForm';
 import { BodyForm } from '../shared/forms/BodyForm';
-import { StepPicture } from './StepPicture';
+import { StepPicture } from '../shared/StepPicture';
 import { Button } from '../kit/Button';
 
 /** The vessels of a first run, measured by the water that fills them, before anything is weighed in them. */

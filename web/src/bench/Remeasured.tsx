@@ -35,7 +35,7 @@ export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElemen
                 setAsked(true);
               }}
             >
-              take the newer ones up
+              use the newer ones
             </Button>
           </>
         )}
@@ -49,7 +49,7 @@ function TakeUp({ runId }: { readonly runId: string }): ReactElement {
   return (
     <ReasonForm
       body="TakeUpFillings"
-      label="Take newer fillings up"
+      label="Use the newer fillings"
       ask="Why the newer ones are right"
       act="Work this run out anew"
       className="mt-2"

@@ -20,7 +20,7 @@ import { isTyped } from './cursor';
 import { LitCell } from './LitCell';
 import { takesMillivolts } from './millivolts';
 import { roundQueue, sameTask, type RoundTask } from './roundQueue';
-import { StepPicture } from './StepPicture';
+import { StepPicture } from '../shared/StepPicture';
 import { useCellEntry } from './useCellEntry';
 import { useKeepReading } from './useKeepReading';
 import { ButtonLink } from '../kit/Button';

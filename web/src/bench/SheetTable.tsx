@@ -15,7 +15,7 @@ import { ColumnHead } from './ColumnHead';
 import type { CellAt } from './cursor';
 import { LitCell } from './LitCell';
 import { shownReading } from './shownReading';
-import { StepPicture } from './StepPicture';
+import { StepPicture } from '../shared/StepPicture';
 import type { CellEntry } from './useCellEntry';
 import type { LiveRun } from './useRunSheet';
 

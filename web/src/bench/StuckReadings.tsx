@@ -46,8 +46,8 @@ function LetGo({ entry, onLetGo }: { readonly entry: Waiting; readonly onLetGo: 
   const { replicate, step, value } = entry.reading;
   return (
     <AskTwice
-      opener="Let it go"
-      title="Let this reading go?"
+      opener="Discard it"
+      title="Discard this reading?"
       line={
         <>
           {replicateName(replicate)}, {step}: <span className="figure">{value}</span>. It is kept nowhere else, and
@@ -55,7 +55,7 @@ function LetGo({ entry, onLetGo }: { readonly entry: Waiting; readonly onLetGo: 
         </>
       }
       no="Keep it waiting"
-      yes="Let it go"
+      yes="Discard it"
       onYes={onLetGo}
     />
   );

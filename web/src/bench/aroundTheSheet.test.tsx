@@ -49,11 +49,11 @@ describe('a reading that the server would not keep', () => {
 
   it('or is let go, after being asked once more', async () => {
     await stick();
-    await user.click(screen.getByRole('button', { name: 'Let it go' }));
+    await user.click(screen.getByRole('button', { name: 'Discard it' }));
     await user.click(screen.getByRole('button', { name: 'Keep it waiting' }));
     expect(await entries.count()).toBe(1);
-    await user.click(screen.getByRole('button', { name: 'Let it go' }));
-    await user.click(within(screen.getByRole('alertdialog')).getByRole('button', { name: 'Let it go' }));
+    await user.click(screen.getByRole('button', { name: 'Discard it' }));
+    await user.click(within(screen.getByRole('alertdialog')).getByRole('button', { name: 'Discard it' }));
     await waitFor(async () => {
       expect(await entries.count()).toBe(0);
     });

@@ -24,7 +24,7 @@ export function runSentence(result: RunResult): string {
     return `${percent(air)} of it is air, and it holds at least ${percent(bound)} water.`;
   const pH = mean('pH');
   if (pH !== undefined)
-    return `pH ${fixed(pH, 1)} by 1:5 in water: ${pH < 5.5 ? 'sour' : pH > 7 ? 'limy' : 'middling'}.`;
+    return `pH ${fixed(pH, 1)} by 1:5 in water: ${pH < 5.5 ? 'sour' : pH > 7 ? 'alkaline' : 'middling'}.`;
   const ec = mean('ec_dSm');
   if (ec !== undefined) return `EC ${fixed(ec, 2)} dS/m by 1:2 in water at 25 °C.`;
   const volume = mean('bagVolume_L');

@@ -51,7 +51,7 @@ describe('a field for a day', () => {
     const [value, setValue] = useState('2026-11-24');
     return (
       <DateField
-        label="Came on"
+        label="Arrived on"
         value={value}
         onChange={(iso) => {
           setValue(iso);
@@ -65,7 +65,7 @@ describe('a field for a day', () => {
     const said = vi.fn();
     const user = userEvent.setup();
     render(<Came said={said} />);
-    const field = screen.getByLabelText<HTMLInputElement>('Came on');
+    const field = screen.getByLabelText<HTMLInputElement>('Arrived on');
     expect(field.value).toBe('24 Nov 2026');
     await user.clear(field);
     await user.type(field, '1/12/2026');
@@ -79,7 +79,7 @@ describe('a field for a day', () => {
     const said = vi.fn();
     const user = userEvent.setup();
     render(<Came said={said} />);
-    const field = screen.getByLabelText<HTMLInputElement>('Came on');
+    const field = screen.getByLabelText<HTMLInputElement>('Arrived on');
     await user.clear(field);
     await user.type(field, '31 Apr 2026');
     expect(screen.queryByRole('alert')).toBeNull();
@@ -93,7 +93,7 @@ describe('a field for a day', () => {
     const said = vi.fn();
     const user = userEvent.setup();
     render(<Came said={said} />);
-    await user.clear(screen.getByLabelText('Came on'));
+    await user.clear(screen.getByLabelText('Arrived on'));
     await user.tab();
     expect(said).toHaveBeenLastCalledWith('');
   });
@@ -102,10 +102,10 @@ describe('a field for a day', () => {
     const said = vi.fn();
     const user = userEvent.setup();
     render(<Came said={said} />);
-    await user.click(screen.getByRole('button', { name: 'Came on: choose from a month' }));
+    await user.click(screen.getByRole('button', { name: 'Arrived on: choose from a month' }));
     await user.click(await screen.findByRole('button', { name: /10(th)? November 2026|November 10(th)?, 2026/ }));
     expect(said).toHaveBeenLastCalledWith('2026-11-10');
-    expect(screen.getByLabelText<HTMLInputElement>('Came on').value).toBe('10 Nov 2026');
+    expect(screen.getByLabelText<HTMLInputElement>('Arrived on').value).toBe('10 Nov 2026');
   });
 });
 

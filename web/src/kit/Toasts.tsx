@@ -10,7 +10,7 @@ const STAYS_MS = 9000;
 export function Toasts(): ReactElement {
   const { toasts, leave } = useToasts();
   return (
-    <Toast.Provider duration={STAYS_MS} label="Told">
+    <Toast.Provider duration={STAYS_MS} label="Messages">
       {toasts.map(({ id, title, line, to, undo }) => (
         <Toast.Root
           key={id}

@@ -6,7 +6,7 @@ import { ThisBench } from './ThisBench';
 it('lets the lead write what a scoop holds here, and sends all of it', async () => {
   const told = openPage(<ThisBench />);
   fireEvent.change(screen.getByLabelText('scoop'), { target: { value: '1,4' } });
-  fireEvent.change(screen.getByLabelText('Sign of your money'), { target: { value: '€' } });
+  fireEvent.change(screen.getByLabelText('Currency sign'), { target: { value: '€' } });
   fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
   expect(await screen.findByText('Kept.')).toBeTruthy();
   expect(told).toEqual([

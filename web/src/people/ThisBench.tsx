@@ -85,7 +85,7 @@ function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElem
   return (
     <BodyForm form={form} label="What everybody here shares" className="grid gap-3 md:grid-cols-2">
       <TextField name="place" label="Place" />
-      <TextField name="currency" label="Sign of your money" />
+      <TextField name="currency" label="Currency sign" />
       <ChoiceField
         name="zone"
         label="Time zone"

@@ -15,7 +15,7 @@ import { Switch } from '../kit/Switch';
 import type { Option } from '../kit/Choice';
 import { OneOf } from '../kit/OneOf';
 import { Sorry } from '../kit/Sorry';
-import { Button } from '../kit/Button';
+import { Button, ButtonLink } from '../kit/Button';
 import { Notice } from '../kit/Notice';
 import { counted } from '../kit/format';
 
@@ -55,6 +55,14 @@ export function YouPage(): ReactElement {
           />
           {keys.error !== null && <Sorry>{sentenceOf(keys.error)}</Sorry>}
           <OneOf label="Colours" value={theme} options={THEMES} onChange={choose} />
+          <p className="flex flex-wrap gap-3">
+            <ButtonLink look="tie" to="/words">
+              The words used here
+            </ButtonLink>
+            <ButtonLink look="tie" to="/verdicts">
+              What findings mean for a use
+            </ButtonLink>
+          </p>
           <h3 className="mt-2">Your password</h3>
           <OwnPassword />
           <SignOut />

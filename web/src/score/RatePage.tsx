@@ -14,7 +14,7 @@ import { Check } from '../kit/Check';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
-import { fixed } from '../kit/format';
+import { counted, fixed } from '../kit/format';
 
 /** A rater's own sheet on a phone: one sample, one criterion at a time, blind. */
 export function RatePage(): ReactElement {
@@ -70,7 +70,8 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
         {head}
         <EmptyPail question={sheet.ratersIn === sheet.raters ? 'All are in. Thank you.' : 'Handed in. Thank you.'}>
           <p className="max-w-[28ch]">
-            {sheet.ratersIn} of {sheet.raters} raters are in. The marks open when all are.
+            {sheet.ratersIn} of {counted(sheet.raters, 'rater has', 'raters have')} handed in. The marks open when all
+            have.
           </p>
         </EmptyPail>
       </main>

@@ -4,7 +4,7 @@ import type { ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { fixed } from '../kit/format';
+import { counted, fixed } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
 import { LotPail } from '../shared/pail/LotPail';
@@ -81,7 +81,7 @@ function OwnSheets(): ReactElement {
 
 function SheetLine({ sheet }: { readonly sheet: SheetRow }): ReactElement {
   const state = sheet.handedIn
-    ? `handed in; ${String(sheet.ratersIn)} of ${String(sheet.raters)} raters are in`
+    ? `handed in; ${String(sheet.ratersIn)} of ${counted(sheet.raters, 'rater has', 'raters have')} handed in`
     : `${String(sheet.marked)} of ${String(sheet.criteria)} scored`;
   return (
     <li className="border-b border-zinc2">

@@ -65,7 +65,7 @@ function open(ratings: readonly Rating[]): void {
 describe('a card', () => {
   it('says that its raters are not in, what is missing, and where to measure it', async () => {
     open([]);
-    expect(await screen.findByText(/Blind: 0 of 2 raters are in/)).toBeTruthy();
+    expect(await screen.findByText(/Blind: 0 of 2 raters have handed in/)).toBeTruthy();
     expect(screen.getByText(/^Not in yet: air, holds water, pH, smell, look, feel/)).toBeTruthy();
     expect(screen.getByRole('link', { name: 'Measure what the bench can give' }).getAttribute('href')).toBe(
       '/bench?lot=bag',

@@ -5,7 +5,7 @@ import type { ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { Figure } from '../shared/Figure';
-import { fixed } from '../kit/format';
+import { counted, fixed } from '../kit/format';
 import { scorecardQuery } from '../shared/resources/scores';
 import { TitleBlock } from '../shared/TitleBlock';
 import { Trouble } from '../shared/Trouble';
@@ -28,7 +28,7 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
     <main>
       <TitleBlock
         title={`${row.productName}, ${row.lotCode}`}
-        line={`Sample ${row.sampleCode}. ${row.revealed ? 'All raters are in; their marks are open.' : `Blind: ${String(inCount)} of ${String(row.raters.length)} raters are in.`}`}
+        line={`Sample ${row.sampleCode}. ${row.revealed ? 'All raters have handed in; their marks are open.' : `Blind: ${String(inCount)} of ${counted(row.raters.length, 'rater has', 'raters have')} handed in.`}`}
         cells={[
           { term: 'Judged for', value: rubric.use },
           { term: 'Rubric', value: `${rubric.label}, version ${String(rubric.version)}` },

@@ -38,10 +38,10 @@ export function LotFields({ currency }: { readonly currency: string }): ReactEle
   const chosen = useWatch<LotFieldValues, 'classId'>({ name: 'classId' });
   return (
     <>
-      <ChoiceField name="classId" label="Kind of stuff" options={classesWith(chosen)} />
+      <ChoiceField name="classId" label="Kind of material" options={classesWith(chosen)} />
       <TextField name="source" label="Where from" placeholder="heap by the potting shed" />
       <TextField name="grade" label="Grade" placeholder="3-8 mm, screened" />
-      <DayField name="boughtOn" label="Came on" />
+      <DayField name="boughtOn" label="Arrived on" />
       <TextField name="price" label={`Paid for one pack, ${currency}`} mode="decimal" />
       <TextField name="packVolume_L" label="Pack on the label, L" mode="decimal" />
       <TextField name="state" label="State" placeholder="moist, opened in October" />

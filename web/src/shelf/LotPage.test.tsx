@@ -53,7 +53,7 @@ describe('the card of a lot', () => {
     await userEvent.type(screen.getByLabelText('Minutes'), '25');
     await userEvent.type(screen.getByLabelText(/Mesh, plate/), '4 mm mesh');
     await userEvent.type(screen.getByLabelText(/parted off/), 'fines');
-    await userEvent.type(screen.getByLabelText('Of it, L'), '5,5');
+    await userEvent.type(screen.getByLabelText('How much of it, L'), '5,5');
     await userEvent.click(screen.getByRole('button', { name: 'It is a new lot' }));
     await waitFor(() => {
       expect(told).toHaveLength(1);

@@ -50,7 +50,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
   const mediaClass = lot.classId === undefined ? undefined : findMediaClass(lot.classId);
   const cells: TitleCell[] = [
     { term: 'Class', value: mediaClass?.label ?? 'not named yet' },
-    ...(lot.boughtOn === undefined ? [] : [{ term: 'Came', value: day(lot.boughtOn, notebook.zone) }]),
+    ...(lot.boughtOn === undefined ? [] : [{ term: 'Arrived', value: day(lot.boughtOn, notebook.zone) }]),
     {
       term: 'Runs',
       value: `${String(lot.finishedRuns)} finished${lot.openRuns === 0 ? '' : `, ${String(lot.openRuns)} open`}`,

@@ -48,7 +48,7 @@ function Asked({ reading, onClass }: AskedProps): ReactElement {
   return (
     <div className="md:col-span-2" role="status">
       <p className="text-small">
-        {reading.question ?? 'Say below what kind of stuff it is.'}{' '}
+        {reading.question ?? 'Say below what kind of material it is.'}{' '}
         <span className="text-ink2">It can stay open: measuring tells more than any name.</span>
       </p>
       {reading.proposals.length > 0 && (

@@ -23,7 +23,7 @@ export function Names({ lot }: { readonly lot: LotRow }): ReactElement {
     <Dialog
       opener="What it is called"
       title={lot.name}
-      line="All its lots are found by these names, and written recipes are read by them. None of them is its identity."
+      line="All its lots are found by these names, and written recipes are read by them. They are only names: a new one never mixes lots up."
       open={open}
       onOpenChange={setOpen}
     >

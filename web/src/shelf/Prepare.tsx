@@ -117,7 +117,7 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
           <TextField name="rest.code" label="What was parted off, as lot" className="w-48" />
           {isTyped(restCode) && (
             <>
-              <TextField name="rest.made_L" label="Of it, L" mode="decimal" className="w-24" />
+              <TextField name="rest.made_L" label="How much of it, L" mode="decimal" className="w-24" />
               <ChoiceField name="rest.classId" label="What was parted off is" options={REST_IS} className="w-64" />
               <TextField name="rest.grade" label="Its grade" placeholder="0-2 mm" className="w-32" />
             </>

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { Figure } from '../shared/Figure';
 import { age, figure as shownFigure, fixed } from '../kit/format';
 import { useServerNow } from '../shared/serverClock';
+import { TermLabel } from '../shared/words/TermLabel';
 import { Trouble } from '../shared/Trouble';
 
 interface PropertyTableProps {
@@ -66,7 +67,7 @@ function PropertyRow({
   return (
     <tr>
       <th scope="row" className="py-[3px] align-baseline text-body leading-[1.1] font-semibold">
-        {label}
+        <TermLabel of={one.property} words={label} />
         <small className="block leading-tight font-normal">{plain}</small>
       </th>
       {one.words === undefined ? <Mean one={one} currency={currency} /> : <Judged one={one} />}

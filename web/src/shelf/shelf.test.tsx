@@ -69,7 +69,7 @@ describe('a new lot', () => {
     const told = open();
     await user.type(screen.getByLabelText('Name'), 'Pumice 3-8 mm');
     await user.tab();
-    expect(screen.getByLabelText('Kind of stuff').textContent).toMatch(/^Pumice/);
+    expect(screen.getByLabelText('Kind of material').textContent).toMatch(/^Pumice/);
     await keep();
     await waitFor(() => {
       expect(told).toHaveLength(2);
@@ -83,7 +83,7 @@ describe('a new lot', () => {
   it('is read anew when its name is another, but not over what somebody chose or took back', async () => {
     const user = userEvent.setup();
     open();
-    const stuff = (): string => screen.getByLabelText('Kind of stuff').textContent;
+    const stuff = (): string => screen.getByLabelText('Kind of material').textContent;
     const call = async (name: string): Promise<void> => {
       await user.clear(screen.getByLabelText('Name'));
       await user.type(screen.getByLabelText('Name'), name);
@@ -207,7 +207,7 @@ describe('changing what is known of a lot', () => {
 
   it('can say that its kind is not known after all', async () => {
     const told = await open();
-    await choose(screen.getByLabelText('Kind of stuff'), 'not known yet');
+    await choose(screen.getByLabelText('Kind of material'), 'not known yet');
     await save();
     await waitFor(() => {
       expect(told).toHaveLength(1);
@@ -219,7 +219,7 @@ describe('changing what is known of a lot', () => {
   it('keeps nothing of a number that is none', async () => {
     const told = await open();
     await userEvent.setup().type(screen.getByLabelText('Paid for one pack, £'), 'x');
-    await choose(screen.getByLabelText('Kind of stuff'), 'not known yet');
+    await choose(screen.getByLabelText('Kind of material'), 'not known yet');
     await save();
     await screen.findByRole('alert');
     expect(screen.getByLabelText('Paid for one pack, £').getAttribute('aria-invalid')).toBe('true');

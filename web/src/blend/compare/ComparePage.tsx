@@ -28,7 +28,7 @@ export function ComparePage(): ReactElement {
     <main>
       <TitleBlock
         title="Side by side"
-        line="Blends and lots in the same pot. A letter names whom a figure differs from beyond both bands."
+        line="Blends and lots in the same pot. A letter after a figure says which of the others it truly differs from: their bands do not meet."
         cells={[{ term: 'My pot', value: <PotPicker pot={pot} onChange={setPot} /> }]}
       >
         <ButtonLink to="/blend">All blends</ButtonLink>

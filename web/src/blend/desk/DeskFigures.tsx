@@ -149,8 +149,8 @@ function Taught({ figure, places }: { readonly figure: DeskFigure; readonly plac
   if (untaught === undefined && bias === undefined) return null;
   return (
     <Link className="block text-note leading-tight text-waterink" to="/blend/bench">
-      {untaught === undefined ? '' : `untaught ${fixed(untaught, places)} `}
-      {bias === undefined ? '' : `as batches come out ${fixed(value + bias, places)}`}
+      {untaught === undefined ? '' : `before learning ${fixed(untaught, places)} `}
+      {bias === undefined ? '' : `measured batches say ${fixed(value + bias, places)}`}
     </Link>
   );
 }

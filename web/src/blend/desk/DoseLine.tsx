@@ -45,7 +45,7 @@ export function DoseLine({ result, target, lime_meqPerL, onLime }: DoseLineProps
               onLime(Math.round(10 * meqPerMadeL) / 10);
             }}
           >
-            {lime_gPerMadeL === undefined ? 'Sulphur it' : 'Lime it'}
+            {lime_gPerMadeL === undefined ? 'Add the sulphur' : 'Add the lime'}
           </Button>
         )}
       </p>

@@ -8,6 +8,7 @@ import {
   type DeskResult,
   type FlatLine,
   type LearningUse,
+  spoken,
 } from '@bent-pail/core';
 import type { Pot } from '../../shared/pot/pots';
 
@@ -72,7 +73,7 @@ export function meaningOf(
   try {
     flat = flatOf(recipe.lines, blends);
   } catch (error) {
-    if (error instanceof CoreError) return { used: [], problem: error.message };
+    if (error instanceof CoreError) return { used: [], problem: spoken(error) };
     throw error;
   }
   const used = flat.flatMap((line): UsedLot[] => {

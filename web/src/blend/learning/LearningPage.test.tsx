@@ -72,10 +72,10 @@ describe('what the bench taught', () => {
       ],
     });
     const [kappa, pair, air] = await screen.findAllByRole('article');
-    expect(kappa?.textContent).toContain('used131 % of what the packing model says ± 0.20 of 1');
+    expect(kappa?.textContent).toContain('used131 % of what the packing model says ± 0.20');
     expect(kappa?.textContent).toContain('2.40 before, 1.10 after');
     expect(kappa?.textContent).toContain('more than that is uncertain');
-    expect(pair?.textContent).toContain('Bark with Coir refused');
+    expect(pair?.textContent).toContain('Bark with Coir not used');
     expect(pair?.textContent).toContain('not more than that is uncertain');
     expect(air?.textContent).toMatch(/[-−]0\.012 on every blend ± 0\.004/);
   });

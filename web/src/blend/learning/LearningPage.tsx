@@ -131,15 +131,12 @@ function CorrectionRow({ one }: { readonly one: Correction }): ReactElement {
       <h3 className="flex justify-between text-head">
         {one.pair === undefined ? name : one.pair.names.join(' with ')}{' '}
         <strong className={`border-2 border-ink px-2 ${one.used ? 'bg-ink text-paper' : ''}`}>
-          {one.used ? 'used' : 'refused'}
+          {one.used ? 'used' : 'not used'}
         </strong>
       </h3>
       <p>
         {means(one.value)}{' '}
-        <span className="figure text-ink2">
-          ± {fixed(one.sd, one.key === 'air' || one.key === 'water' ? 3 : 2)}
-          {one.key === 'kappa' || one.key === 'pair' ? ' of 1' : ''}
-        </span>
+        <span className="figure text-ink2">± {fixed(one.sd, one.key === 'air' || one.key === 'water' ? 3 : 2)}</span>
       </p>
       <p className="text-ink2">
         Error on batches not seen: <span className="figure">{fixed(one.before, 2)}</span> before,{' '}

@@ -1,5 +1,5 @@
 import type { BlendVersion } from '@bent-pail/contract';
-import { CoreError, geometricVolume_mL, settlingOf, type DeskBatch } from '@bent-pail/core';
+import { CoreError, geometricVolume_mL, settlingOf, type DeskBatch, spoken } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
@@ -34,7 +34,7 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
     try {
       return { batch: batchOf(view, want) };
     } catch (error) {
-      if (error instanceof CoreError) return { problem: error.message };
+      if (error instanceof CoreError) return { problem: spoken(error) };
       throw error;
     }
   }, [view, want]);

@@ -67,7 +67,7 @@ export function Feeding({ view, found }: FeedingProps): ReactElement {
   return (
     <section aria-label="Feeding">
       <h2 className="mt-5">
-        Feeding one pot <small>{available_mgL === undefined ? 'beginning with none, for want of a report' : ''}</small>
+        Feeding one pot <small>{available_mgL === undefined ? 'beginning with none, as there is no report' : ''}</small>
       </h2>
       <div className="mt-1 grid grid-cols-3 items-end gap-2">
         <Choice

@@ -31,7 +31,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
               </th>
             ))}
             <th scope="col" className="text-left pl-4">
-              it is in for
+              its job
             </th>
           </tr>
         </thead>
@@ -62,7 +62,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
       <Thinking thought={thought} quiet />
       {limit !== undefined && answers !== undefined && <Salty view={view} limit={limit} answers={answers} />}
       <p className="text-ink2 mt-2 text-small">
-        Say under “more” what a line is in for, and its job is checked against these numbers.
+        Say under “more” what a line is there to do, and it is checked against these numbers.
       </p>
     </section>
   );

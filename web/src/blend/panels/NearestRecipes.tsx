@@ -86,7 +86,7 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
         <small>
           {state.kind === 'done'
             ? `${String(parts)} parts of ${searched.map((lot) => lot.name.split(',')[0]).join(', ')}; all ${fixed(state.result.evaluated, 0)} tried`
-            : 'miss 0 is inside every window'}
+            : 'off by 0 is inside every window'}
         </small>
       </h2>
       <div className="mt-1 flex flex-wrap items-center gap-3 text-small">
@@ -191,7 +191,7 @@ function Found(props: FoundProps): ReactElement {
               onClick={() => {
                 onTake(recipe);
               }}
-              aria-label={`Take ${recipe.parts.join(' to ')}: air ${fixed(recipe.air, 2)}, miss ${fixed(recipe.loss, 2)}`}
+              aria-label={`Take ${recipe.parts.join(' to ')}: air ${fixed(recipe.air, 2)}, off by ${fixed(recipe.loss, 2)}`}
             >
               <PailMark
                 shape={shape}
@@ -218,7 +218,7 @@ function Found(props: FoundProps): ReactElement {
                   style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }}
                 />
               </span>
-              <span className="figure block text-small">miss {fixed(recipe.loss, 2)}</span>
+              <span className="figure block text-small">off by {fixed(recipe.loss, 2)}</span>
               <small className="block leading-tight">{weakestSaid(weakest[i])}</small>
             </button>
           </li>
@@ -244,7 +244,7 @@ function Found(props: FoundProps): ReactElement {
 }
 
 const frontEnd = (end: { readonly price: number; readonly loss: number } | undefined): string =>
-  end === undefined ? 'nothing' : `${fixed(end.price, 2)} with miss ${fixed(end.loss, 2)}`;
+  end === undefined ? 'nothing' : `${fixed(end.price, 2)} off by ${fixed(end.loss, 2)}`;
 
 function weakestSaid(weakest: WeakestWindow | undefined): string {
   if (weakest === undefined) return '';

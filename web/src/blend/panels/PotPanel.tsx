@@ -237,14 +237,14 @@ function Origins({ view }: { readonly view: DeskView }): ReactElement {
             className="relative flex min-h-9 justify-between gap-3 border-b border-zinc2 pt-1"
           >
             <span className="text-body">
-              {source}; grows again: {renewable} <small>{names.join(', ')}</small>
+              {source}, {renewable} <small>{names.join(', ')}</small>
             </span>
             <span className="figure whitespace-nowrap">{fixed(100 * share, 0)} %</span>
             <span className="absolute bottom-0 left-0 h-[3px] bg-ink" style={{ width: `${String(100 * share)}%` }} />
           </li>
         ))}
       </ul>
-      <p className="text-ink2 mt-2 text-small">By loose volume, as the classes of its parts are usually won.</p>
+      <p className="text-ink2 mt-2 text-small">By loose volume, as such materials are usually obtained.</p>
     </>
   );
 }

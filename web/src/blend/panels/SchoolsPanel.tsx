@@ -95,8 +95,10 @@ function SchoolCard({ one, variant, result, view, stand }: SchoolCardProps): Rea
       <p className="text-ink2 text-small leading-snug">{school.values}</p>
       <ul className="mt-1">
         {says.map(({ statement, sentence, likes }) => (
-          <li key={statement.fact} className="relative border-t border-zinc2 py-1 pl-[54px] text-small leading-[1.3]">
-            <b className={`absolute left-0 ${likes ? '' : 'bg-slab px-1 text-inverse'}`}>{likes ? 'likes' : 'minds'}</b>{' '}
+          <li key={statement.fact} className="relative border-t border-zinc2 py-1 pl-[68px] text-small leading-[1.3]">
+            <b className={`absolute left-0 ${likes ? '' : 'bg-slab px-1 text-inverse'}`}>
+              {likes ? 'likes' : 'dislikes'}
+            </b>{' '}
             {sentence}
           </li>
         ))}

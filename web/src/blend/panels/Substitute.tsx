@@ -84,7 +84,7 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
             </th>
           ))}
           <th scope="col">per L made</th>
-          {profile !== undefined && <th scope="col">miss</th>}
+          {profile !== undefined && <th scope="col">off by</th>}
           <td />
         </tr>
       </thead>

@@ -22,7 +22,7 @@ export function frontChart({ front, recipes }: RecipeSearchResult, currency: str
       const at = [...front].reverse().find((one) => one.price <= price + 1e-9) ?? front[0];
       return at === undefined
         ? ''
-        : `${at.parts.join(' ')}: ${currency}${fixed(at.price, 2)} per L, miss ${fixed(at.loss, 2)}`;
+        : `${at.parts.join(' ')}: ${currency}${fixed(at.price, 2)} per L, off by ${fixed(at.loss, 2)}`;
     }),
     series: [
       {

@@ -230,6 +230,6 @@ describe('a batch', () => {
     const view = deskViewOf([{ lotId: 'pumice-coarse', parts: 1 }]);
     openPage(<BatchPanel view={view} blendId="b" version={version} />);
     await choose(screen.getAllByRole('combobox')[0] as HTMLElement, 'all that is there', user);
-    expect(screen.getByRole('alert').textContent).toContain('count the stock');
+    expect(screen.getByRole('alert').textContent).toContain('Count the stock');
   });
 });

@@ -112,7 +112,7 @@ function Kept({ ids, lots, onChange }: KeptProps): ReactElement {
               onChange(ids.filter((one) => one !== id));
             }}
           >
-            free it
+            release it
           </Button>
         </p>
       ))}

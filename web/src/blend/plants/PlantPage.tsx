@@ -113,7 +113,7 @@ function Stand({ plant, profile, lots }: StandProps): ReactElement {
   const kept = plant.keeps.flatMap((id) => lots.find((lot) => lot.id === id)?.name ?? []);
   return (
     <>
-      {profile?.label ?? 'Its use is gone; give it another one.'}; {plant.light}; stands in {stand?.words},{' '}
+      {profile?.label ?? 'Its use was taken off the list; choose another.'}; {plant.light}; stands in {stand?.words},{' '}
       <span className="figure">{stand?.mmPerD} mm</span> a day.
       {kept.length > 0 && ` Kept for it: ${kept.join(', ')}.`}
     </>

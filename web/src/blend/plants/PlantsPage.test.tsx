@@ -55,7 +55,7 @@ it('sends a changed plant whole, with the version that was changed', async () =>
   const told = open(HOUSELEEK);
   await user.click(await screen.findByRole('button', { name: 'Change this plant' }));
   await choose(screen.getByLabelText('Where it stands'), /wind/i, user);
-  await user.click(screen.getByRole('button', { name: 'free it' }));
+  await user.click(screen.getByRole('button', { name: 'release it' }));
   await user.click(screen.getByRole('button', { name: 'Keep it' }));
   await waitFor(
     () => {

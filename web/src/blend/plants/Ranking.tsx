@@ -49,7 +49,7 @@ export function Ranking({ plant, profile, lots, blends, pot }: RankingProps): Re
           <th scope="col">miss</th>
           <th scope="col">air</th>
           <th scope="col">water</th>
-          <th scope="col">waterings apart</th>
+          <th scope="col">days between waterings</th>
           <th scope="col">per L</th>
         </tr>
       </thead>

@@ -91,7 +91,7 @@ function TargetFields(): ReactElement {
           <tr>
             <th scope="col">Figure</th>
             <th scope="col">ideal from, to</th>
-            <th scope="col">bears from, to</th>
+            <th scope="col">tolerates from, to</th>
             <th scope="col">weight</th>
             <th scope="col">must</th>
             <td />

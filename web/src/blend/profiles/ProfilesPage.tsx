@@ -59,7 +59,7 @@ const COLUMNS: readonly Column<ProfileRow>[] = [
   },
   {
     key: 'basis',
-    head: 'on whose word',
+    head: 'based on',
     align: 'left',
     sort: 'up',
     value: ({ basis }) => basis,

@@ -23,7 +23,7 @@ export function LineSays({ line, name, lots, onLine }: LineSaysProps): ReactElem
   return (
     <div className="col-span-3 flex flex-wrap items-end gap-3 border-l-[3px] border-zinc3 pb-2 pl-3">
       <Choice
-        label={`What ${name} is in for`}
+        label={`What ${name} is there to do`}
         value={line.job ?? ''}
         options={[{ key: '', words: 'not said' }, ...JOBS.map((job) => ({ key: job, words: job }))]}
         onChange={(job) => {

@@ -86,7 +86,7 @@ describe('the recipe', () => {
     const user = userEvent.setup();
     const { kept } = column();
     await user.click(screen.getByRole('button', { name: 'More about Bark' }));
-    await choose(screen.getByLabelText('What Bark is in for'), /air/i, user);
+    await choose(screen.getByLabelText('What Bark is there to do'), /air/i, user);
     await choose(screen.getByLabelText('Or instead'), /Pumice/, user);
     await user.click(screen.getByLabelText('may be left out'));
     expect(kept().lines[0]).toMatchObject({ job: 'air', or: ['pumice-coarse'], optional: true });
@@ -166,10 +166,10 @@ describe('a pasted recipe', () => {
   };
   const take = (name: RegExp) => userEvent.setup().click(screen.getByRole('button', { name }));
 
-  it('asks what one of the others is, and takes it once a part has a size', async () => {
+  it('asks how large each measure is, and takes it once a part has a size', async () => {
     const { kept } = column();
     await paste('3 parts bark, 2 buckets coir');
-    expect(screen.getByText(/How much is one of the others/)).toBeTruthy();
+    expect(screen.getByText(/It counts in parts and in buckets: how large is each/)).toBeTruthy();
     await type('One part of it, L', '5');
     await take(/^Take these 2 lines/);
     expect(kept()).toMatchObject({ part_L: 1, lines: [{ parts: 15 }, { parts: 20 }] });

@@ -25,9 +25,9 @@ export function Settled({ lines, names, result }: SettledProps): ReactElement {
         <span className="text-ink2">in: {fixed(volumes.loose, 1)} parts</span>
         {shrink !== undefined && (
           <span>
-            settles into itself by{' '}
+            lost on mixing{' '}
             <Figure
-              label="Settles into itself"
+              label="Lost on mixing"
               value={shrink.value}
               digits={3}
               origin="worked-out"

@@ -36,7 +36,7 @@ function poured(text: string, grams: number, line: RecipeLine, { part_L, density
   if (density_gcc === undefined)
     return {
       kind: 'refused',
-      sentence: 'Nobody has weighed a level litre of it as it lies; do the heft, or type a volume.',
+      sentence: 'Nobody has weighed a level litre of it as it lies: weigh one on the bench, or type a volume.',
     };
   if (part_L === undefined)
     return { kind: 'refused', sentence: 'How many litres is one part? Say so above the recipe first.' };

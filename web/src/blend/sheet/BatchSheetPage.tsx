@@ -1,5 +1,5 @@
 import type { BlendPage, DeskBlend, BlendVersion, DeskLot } from '@bent-pail/contract';
-import { CoreError, predictDesk, type DeskBatch } from '@bent-pail/core';
+import { CoreError, predictDesk, type DeskBatch, spoken } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
 import { useParams, useSearchParams } from 'react-router';
@@ -62,7 +62,7 @@ function Sheet({ page, version, lots, blends }: SheetProps): ReactElement {
       const batch = batchOf(mixed, wantFrom(new URLSearchParams(asked)));
       return batch === undefined ? { problem: NOTHING } : { mixed, batch };
     } catch (error) {
-      if (error instanceof CoreError) return { problem: error.message };
+      if (error instanceof CoreError) return { problem: spoken(error) };
       throw error;
     }
   }, [version, lots, blends, learnt, asked]);

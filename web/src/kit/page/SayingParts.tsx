@@ -42,11 +42,11 @@ export function SayingParts(): ReactElement {
           <DialogClose>Close</DialogClose>
         </Dialog>
         <AskTwice
-          opener="Let it go"
+          opener="Discard it"
           title="Let the reading go?"
           line="It was never kept, and cannot be brought back."
           no="Keep it here"
-          yes="Let it go"
+          yes="Discard it"
           onYes={nothing}
         />
         <Popover opener="My pot">Tub 25 cm, 28 over 22</Popover>

@@ -25,7 +25,7 @@ export function TypingParts(): ReactElement {
         <LongField label="A recipe" value={long} onChange={setLong} className="w-72" />
       </Part>
       <Part name="DateField and TimeField">
-        <DateField label="Came on" value={day} onChange={setDay} />
+        <DateField label="Arrived on" value={day} onChange={setDay} />
         <TimeField label="at" value={time} onChange={setTime} />
         <DateField label="From" look="beside" value="" onChange={nothing} />
       </Part>

@@ -33,7 +33,7 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
   const works = useWorks();
   const price = card.figures.find((figure) => figure.property === 'pricePerL');
   const cells: TitleCell[] = [
-    ...(lot.boughtOn === undefined ? [] : [{ term: 'Came', value: day(lot.boughtOn, notebook.zone) }]),
+    ...(lot.boughtOn === undefined ? [] : [{ term: 'Arrived', value: day(lot.boughtOn, notebook.zone) }]),
     { term: 'Checked', value: `${String(done)} of ${String(INTAKE_CHECKS.length)}` },
   ];
   return (

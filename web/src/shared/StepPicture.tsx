@@ -223,10 +223,16 @@ const PICTURES: Readonly<Record<Picture, () => ReactElement>> = {
 };
 
 /** The set-up of a step, drawn: what stands on what. */
-export function StepPicture({ picture }: { readonly picture: Picture }): ReactElement {
+export function StepPicture({
+  picture,
+  width = 112,
+}: {
+  readonly picture: Picture;
+  readonly width?: number;
+}): ReactElement {
   const Drawn = PICTURES[picture];
   return (
-    <svg viewBox="0 0 120 116" width="112" height="108" aria-hidden="true" className="flex-none">
+    <svg viewBox="0 0 120 116" width={width} height={(width * 116) / 120} aria-hidden="true" className="flex-none">
       <Drawn />
     </svg>
   );
