@@ -1,8 +1,10 @@
 import type { PropertyKey } from '../properties';
 import type { StepPicture } from '../sheets';
 
+type PailPart = 'solid' | 'water' | 'air';
+
 /** What a term is drawn as: the pail with one of its parts, or the set-up that it is measured by. */
-export type TermPicture = { readonly pail: 'solid' | 'water' | 'air' } | { readonly step: StepPicture };
+export type TermPicture = { readonly pail: readonly PailPart[] } | { readonly step: StepPicture };
 
 /** A word of the trade: what it means in plain words, and why anybody would care. */
 export interface Term {
@@ -15,7 +17,7 @@ export interface Term {
   readonly of?: readonly PropertyKey[];
 }
 
-const pail = (part: 'solid' | 'water' | 'air'): TermPicture => ({ pail: part });
+const pail = (...parts: readonly PailPart[]): TermPicture => ({ pail: parts });
 const step = (key: StepPicture): TermPicture => ({ step: key });
 
 export const TERMS: readonly Term[] = [
@@ -40,7 +42,7 @@ export const TERMS: readonly Term[] = [
     term: 'Total porosity',
     plain: 'All the pores together: what is not solid.',
     why: 'Water and air share it out between them; nothing can hold more than it has room for.',
-    picture: pail('air'),
+    picture: pail('water', 'air'),
     of: ['totalPorosity'],
   },
   {

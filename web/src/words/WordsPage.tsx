@@ -5,7 +5,7 @@ import { useAsked } from '../shared/lists/useAsked';
 import { TitleBlock } from '../shared/TitleBlock';
 import { TermPicture } from '../shared/words/TermPicture';
 
-const figuresOf = ({ of = [] }: Term): string => of.map((key) => property(key).label).join(', ');
+const figuresOf = ({ of = [] }: Term): string => [...new Set(of.map((key) => property(key).label))].join(', ');
 
 /** Whether every word of a question is in what a term says. */
 function answers(term: Term, question: string): boolean {

@@ -27,7 +27,9 @@ export function TermPicture({ picture, size }: TermPictureProps): ReactElement {
             width={72}
             height={DEPTH * (to - from)}
             fill={`url(#${part})`}
-            opacity={part === picture.pail ? 1 : 0.22}
+            opacity={picture.pail.includes(part) ? 1 : 0.15}
+            stroke={picture.pail.includes(part) ? 'var(--ink)' : 'none'}
+            strokeWidth={2}
           />
         );
       })}
