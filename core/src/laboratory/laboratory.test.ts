@@ -39,13 +39,15 @@ describe('a line of a report', () => {
   });
 
   it.each([
-    ['Nitrate;62;mg/L', /another form than the element/],
-    ['K2O;62;mg/L', /another form than the element/],
+    ['Nitrate;62;mg/L', /counted as N or NO3: say which/],
     ['Molybdenum;0.1;mg/L', /not on the sheet/],
-    ['Zinc;<0.05;mg/L', /a limit, not a value/],
+    ['Zinc;>5;mg/L', /a limit, not a value/],
+    ['Zinc;n.d.;mg/L', /below detection, and the limit is not given/],
+    ['Zinc;0.2;lb/acre', /no unit that is known here/],
+    ['Zinc;0.2;ppm', /of a water extract, or of the weight/],
     ['Zinc;1,234;mg/L', /could be two numbers/],
     ['Zinc;0.2;', /no unit is given/],
-    ['Zinc;0.2;mg/kg', /is in mg\/kg, and the sheet takes mg\/L/],
+    ['Zinc;0.2;mg/kg', /is in mg\/kg: .* takes the lot’s dry bulk density/],
     ['Organic matter;140;%', /lies outside 0 to 100 %/],
   ])('%s is not taken, and says why', (line, why) => {
     const { read, unread } = one(line);
@@ -55,7 +57,7 @@ describe('a line of a report', () => {
   });
 
   it('without a number is passed over, and one that comes twice is asked about', () => {
-    expect(one('Method;water extract\nSample;Pumice 3-8 mm, PM-3\n\nRegards')).toEqual({ read: [], unread: [] });
+    expect(one('Method;water extract\nSample;Pumice 3-8 mm, PM-3\n\nRegards')).toMatchObject({ read: [], unread: [] });
     const { read, unread } = one('K;180;mg/L\nPotassium;190;mg/L');
     expect(read.map((line) => line.value)).toEqual([180]);
     expect(unread[0]?.why).toBe('Potassium stands in the report twice');
@@ -84,5 +86,31 @@ describe('the practice laboratory', () => {
     expect(value('sand-coarse', 'organic')).toBeLessThan(5);
     expect(value('peat-light-fine', 'organic')).toBeGreaterThan(50);
     expect(value('compost-green', 'potassium')).toBeGreaterThan(value('sand-coarse', 'potassium'));
+  });
+});
+
+describe('what somebody says of a report', () => {
+  it('settles as what a salt is counted', () => {
+    const text = 'Nitrate;62;mg/L';
+    expect(readLabReport(text).unread[0]?.either).toEqual(['N', 'NO3']);
+    expect(readLabReport(text, { forms: { [text]: 'N' } }).read[0]).toMatchObject({ value: 62 });
+    const [ion] = readLabReport(text, { forms: { [text]: 'NO3' } }).read;
+    expect(ion?.value).toBeCloseTo((62 * 14.007) / 62.004, 3);
+    expect(ion?.formula).toMatch(/0\.2259 Nitrate N in NO3/);
+  });
+
+  it('takes a conversion back', () => {
+    const text = 'K2O;217;mg/L';
+    expect(readLabReport(text).read).toHaveLength(1);
+    const { read, unread } = readLabReport(text, { unconverted: [text] });
+    expect(read).toEqual([]);
+    expect(unread[0]?.why).toMatch(/not to be converted/);
+  });
+
+  it('takes a kilogram for a litre only by a density', () => {
+    expect(readLabReport('K;900;mg/kg', { density_kgL: 0.2 }).read[0]).toMatchObject({
+      value: 180,
+      formula: '900 mg/kg × 0.2 kg/L',
+    });
   });
 });

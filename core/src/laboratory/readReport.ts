@@ -1,129 +1,151 @@
-import { LAB_REPORT } from '../protocols';
 import { parseNumber } from '../runs';
 import type { Step } from '../sheets';
+import { formCalled, type Form } from './forms';
+import { isNotFound, reportRows, type ReportRow } from './reportRows';
+import { converted, isUnit, type SampleKnown } from './reportUnits';
 
 /** A line of a report that a step of the sheet takes. */
-export interface ReadLine {
+export interface ReportLine {
   readonly step: Step;
   readonly value: number;
   readonly text: string;
+  /** How it was converted into the sheet's unit, where it was. */
+  readonly formula?: string;
 }
 
+/** What was below a laboratory's detection: the limit in the sheet's unit. */
+export type BelowLine = ReportLine;
+
 /** A line with a number that is not taken, and why. */
-export interface UnreadLine {
+export interface UnreadReportLine {
   readonly text: string;
   readonly why: string;
+  /** What it can be taken for, where a word is all that is missing. */
+  readonly either?: readonly string[];
 }
 
 export interface ReadReport {
-  readonly read: readonly ReadLine[];
-  readonly unread: readonly UnreadLine[];
+  readonly read: readonly ReportLine[];
+  readonly below: readonly BelowLine[];
+  readonly unread: readonly UnreadReportLine[];
+  /** Names of the samples, where several stand in columns. */
+  readonly samples: readonly string[];
 }
 
-/** Names that laboratories use, by the key of the step. */
-const NAMES: Readonly<Record<string, readonly string[]>> = {
-  nitrate: ['nitrate n', 'nitrate nitrogen', 'no3 n', 'no3-n', 'n (nitrate)'],
-  ammonium: ['ammonium n', 'ammonium nitrogen', 'nh4 n', 'nh4-n', 'n (ammonium)'],
-  phosphorus: ['phosphorus', 'p'],
-  potassium: ['potassium', 'k'],
-  calcium: ['calcium', 'ca'],
-  magnesium: ['magnesium', 'mg'],
-  sulphur: ['sulphur', 'sulfur', 's'],
-  iron: ['iron', 'fe'],
-  manganese: ['manganese', 'mn'],
-  zinc: ['zinc', 'zn'],
-  copper: ['copper', 'cu'],
-  boron: ['boron', 'b'],
-  sodium: ['sodium', 'na'],
-  chloride: ['chloride', 'cl'],
-  organic: ['organic matter', 'loss on ignition', 'loi'],
-};
-
-/** Units that are the step's own under another name; others are asked about, never converted in silence. */
-const SAME_UNIT: Readonly<Record<string, readonly string[]>> = {
-  'mg/L': ['mg/l', 'mg / l', 'mg per l', 'mg per litre', 'ppm in extract'],
-  '%': ['%', 'percent', 'per cent'],
-};
-
-/** Oxides and ions are other numbers than the element: they are not taken for it. */
-const OTHER_FORM = /(k2o|p2o5|mgo|cao|so4|no3$|nitrate$|nh4$|ammonium$)/;
-
-function stepNamed(name: string): Step | undefined {
-  const plain = name.toLowerCase().replaceAll(/\s+/g, ' ').trim();
-  const key = Object.keys(NAMES).find((one) => NAMES[one]?.includes(plain));
-  return LAB_REPORT.steps.find((step) => step.key === key);
+/** What somebody said of a report besides its text. */
+export interface ReportSettled {
+  readonly density_kgL?: number | undefined;
+  /** Which of several samples. */
+  readonly sample?: number;
+  /** As which form a line is to be taken, by its text. */
+  readonly forms?: Readonly<Record<string, string>>;
+  /** Lines that are not to be converted, by their text. */
+  readonly unconverted?: readonly string[];
 }
 
 /** Letters of a report, and of one line of it: a line is a name, a number and a unit. */
 export const REPORT_LIMITS = Object.freeze({ letters: 20_000, line: 200 });
 
-/** Parts of a line: name, value, unit, between semicolons, tabs, or the last two words. */
-function partsOf(line: string): readonly [string, string, string] | undefined {
-  const cells = line.split(/[;\t]/).map((cell) => cell.trim());
-  if (cells.length >= 2) return [cells[0] as string, cells[1] as string, cells[2] ?? ''];
-  return spokenParts(line);
+/** Words in the name of a line; what has more is a sentence of the letter around it. */
+const NAME_WORDS = 4;
+
+/** Whether a comma is the report's decimal point: some number says so, and none has a point. */
+function hasDecimalCommas(rows: readonly ReportRow[]): boolean {
+  const values = rows.flatMap((row) => row.values);
+  const says = values.some((value) => /^[<>]?-?0,\d+$|,\d{1,2}$|,\d{4,}$/.test(value));
+  return says && !values.some((value) => value.includes('.'));
 }
 
-/** "Potassium: 180 mg/L": the number is the last word that begins as one, behind a name. */
-function spokenParts(line: string): readonly [string, string, string] | undefined {
-  const words = line.split(' ');
-  const at = words.findLastIndex((word) => /^[<>]?-?[\d.,]+$/.test(word));
-  if (at < 1) return undefined;
-  const isLimit = words[at - 1] === '<' || words[at - 1] === '>';
-  const name = words.slice(0, isLimit ? at - 1 : at).join(' ');
-  const unit = words.slice(at + 1).join(' ');
-  if (name === '' || /\d$/.test(name) || /\d/.test(unit)) return undefined;
-  return [name.replace(/ ?:$/, ''), `${isLimit ? (words[at - 1] ?? '') : ''}${words[at] ?? ''}`, unit];
+type Line = ReportLine | UnreadReportLine | { readonly below: BelowLine };
+
+interface Known extends SampleKnown {
+  readonly commas: boolean;
+  readonly settled: ReportSettled;
 }
 
-function readLine(text: string): ReadLine | UnreadLine | undefined {
-  const parts = partsOf(text);
-  if (parts === undefined || !/^[<>]?\s*-?[\d.,]/.test(parts[1])) return undefined;
-  const [name, value, unit] = parts;
-  const step = stepNamed(name);
-  if (step === undefined) {
-    const form = OTHER_FORM.test(name.toLowerCase())
-      ? 'is another form than the element; work it out and type it'
-      : 'is not on the sheet';
-    return { text, why: `${name} ${form}` };
-  }
-  if (/^[<>]/.test(value)) return { text, why: `${value} is a limit, not a value` };
-  const typed = parseNumber(value);
+/** The form that is meant, or why that is not clear. */
+function formMeant({ name, text }: ReportRow, { settled }: Known): Form | UnreadReportLine {
+  const form = formCalled(name);
+  if (form === undefined) return { text, why: `${name} is not on the sheet` };
+  if (!('either' in form)) return form;
+  const chosen = form.either.find((one) => one.form === settled.forms?.[text]);
+  if (chosen !== undefined) return chosen;
+  const either = form.either.map((one) => one.form);
+  return { text, why: `${name} is counted as ${either.join(' or ')}: say which`, either };
+}
+
+function readValue(row: ReportRow, given: string, form: Form, known: Known): Line {
+  const { text, unit } = row;
+  if (isNotFound(given)) return { text, why: 'is below detection, and the limit is not given' };
+  const limit = /^[<>]/.exec(given)?.[0];
+  const number = given.replace(/^[<>]\s*/, '');
+  const typed = parseNumber(known.commas ? number.replace(',', '.') : number);
   if (typed.kind !== 'number')
-    return { text, why: typed.kind === 'ask' ? `${value} could be two numbers` : typed.sentence };
-  if (unit === '') return { text, why: `no unit is given; the sheet takes ${step.unit}` };
-  if (unit !== step.unit && SAME_UNIT[step.unit]?.includes(unit.toLowerCase()) !== true)
-    return { text, why: `is in ${unit}, and the sheet takes ${step.unit}` };
-  const [lo, hi] = step.bounds;
-  if (typed.value < lo || typed.value > hi)
-    return { text, why: `${value} lies outside ${String(lo)} to ${String(hi)} ${step.unit}` };
-  return { step, value: typed.value, text };
+    return { text, why: typed.kind === 'ask' ? `${number} could be two numbers` : typed.sentence };
+  if (limit === '>') return { text, why: `${given} is a limit, not a value` };
+  if (unit === '') return { text, why: `no unit is given; the sheet takes ${form.step.unit}` };
+  const result = converted(typed.value, unit, form, known);
+  if ('why' in result) return { text, why: result.why };
+  const { value, formula } = result;
+  if (formula !== undefined && known.settled.unconverted?.includes(text) === true)
+    return { text, why: `is in ${unit} and is not to be converted` };
+  const [lo, hi] = form.step.bounds;
+  if (value < lo || value > hi)
+    return { text, why: `${given} lies outside ${String(lo)} to ${String(hi)} ${form.step.unit}` };
+  const line = { step: form.step, value, text, ...(formula === undefined ? {} : { formula }) };
+  return limit === '<' ? { below: line } : line;
+}
+
+function readRow(row: ReportRow, known: Known): Line | undefined {
+  const form = formMeant(row, known);
+  if ('why' in form) {
+    const isProse = !row.isColumns && row.name.split(' ').length > NAME_WORDS && !isUnit(row.unit);
+    return isProse ? undefined : form;
+  }
+  const given = row.values.length === 1 ? row.values[0] : row.values[known.settled.sample ?? 0];
+  return given === undefined
+    ? { text: row.text, why: 'has no value for this sample' }
+    : readValue(row, given, form, known);
 }
 
 /**
  * A laboratory's report as text, read into the steps of the report sheet.
  *
- * A line is a name, a number and a unit, between semicolons, tabs or spaces. What has another unit, another form of the
- * element, a limit instead of a value, or a name that the sheet does not know is not taken and says why. A second line
- * for the same step is not taken either. Lines without a number are passed over. More than `REPORT_LIMITS` is not read.
+ * A line is a name, a number and a unit, between semicolons, tabs, bars or spaces; several samples stand in columns. Oxides
+ * and ions become the element, other units mg to a litre of medium (what is to a kilogram by the lot's dry bulk density),
+ * each with its formula. "<0.5" is kept as below detection. What can mean two things, has no unit, a name that the sheet
+ * does not know, or stands there twice is not taken and says why. Lines without a number are passed over. More than
+ * `REPORT_LIMITS` is not read.
  */
-export function readLabReport(report: string): ReadReport {
-  const read: ReadLine[] = [];
-  const unread: UnreadLine[] = [];
-  if (report.length > REPORT_LIMITS.letters)
-    return { read, unread: [{ text: report.slice(0, 60), why: 'is over 20,000 letters; paste the figures alone' }] };
-  for (const given of report.split('\n')) {
-    if (given.length > REPORT_LIMITS.line) {
-      unread.push({ text: given.slice(0, 60), why: 'is longer than a line of a report' });
+export function readLabReport(report: string, settled: ReportSettled = {}): ReadReport {
+  const read: ReportLine[] = [];
+  const below: BelowLine[] = [];
+  const unread: UnreadReportLine[] = [];
+  if (report.length > REPORT_LIMITS.letters) {
+    const why = 'is over 20,000 letters; paste the figures alone';
+    return { read, below, unread: [{ text: report.slice(0, 60), why }], samples: [] };
+  }
+  const lines = report.split('\n');
+  for (const line of lines.filter((one) => one.length > REPORT_LIMITS.line))
+    unread.push({ text: line.slice(0, 60), why: 'is longer than a line of a report' });
+  const { rows, samples } = reportRows(lines.filter((one) => one.length <= REPORT_LIMITS.line));
+  const known: Known = {
+    density_kgL: settled.density_kgL,
+    isExtract: /\bextract/i.test(report),
+    commas: hasDecimalCommas(rows),
+    settled,
+  };
+  for (const row of rows) {
+    const line = readRow(row, known);
+    if (line === undefined) continue;
+    if ('why' in line) {
+      unread.push(line);
       continue;
     }
-    const text = given.replaceAll(/[^\S\t]+/g, ' ').trim();
-    const line = text === '' ? undefined : readLine(text);
-    if (line === undefined) continue;
-    if ('why' in line) unread.push(line);
-    else if (read.some((one) => one.step.key === line.step.key))
-      unread.push({ text, why: `${line.step.label} stands in the report twice` });
-    else read.push(line);
+    const taken = 'below' in line ? line.below : line;
+    if ([...read, ...below].some(({ step }) => step.key === taken.step.key))
+      unread.push({ text: taken.text, why: `${taken.step.label} stands in the report twice` });
+    else ('below' in line ? below : read).push(taken);
   }
-  return { read, unread };
+  return { read, below, unread, samples };
 }
