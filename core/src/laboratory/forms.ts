@@ -155,9 +155,15 @@ export const plainName = (name: string): string =>
     .replaceAll(/\s+/g, ' ')
     .trim();
 
+/** A charge behind a symbol: `Ca2+`, but the 4 of `NH4+` is no charge. */
+const CHARGE = /\d?[+⁺]$/;
+
 /** What a laboratory means by a name; undefined where the sheet has no such line. */
 export function formCalled(name: string): Form | Unclear | undefined {
-  const plain = plainName(name);
+  return formNamed(plainName(name)) ?? formNamed(plainName(name.trim().replace(CHARGE, '')));
+}
+
+function formNamed(plain: string): Form | Unclear | undefined {
   if (ORGANIC.has(plain))
     return { step: stepCalled('organic'), form: 'organic matter', share: 1, molar: 1, charges: 1 };
   const words = plain.split(' ');

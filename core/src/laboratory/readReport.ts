@@ -103,7 +103,7 @@ function readRow(row: ReportRow, known: Known): Line | undefined {
     return isProse ? undefined : form;
   }
   const given = row.values.length === 1 ? row.values[0] : row.values[known.settled.sample ?? 0];
-  return given === undefined
+  return given === undefined || given === ''
     ? { text: row.text, why: 'has no value for this sample' }
     : readValue(row, given, form, known);
 }

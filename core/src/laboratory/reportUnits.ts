@@ -112,7 +112,7 @@ export function converted(
       why: `is in ${unitText}: to a litre of medium it takes the lot’s dry bulk density, which is not measured`,
     };
   const value = number * unit.mg(form) * form.share * (isWeight ? (density_kgL ?? 0) : 1);
-  const asElement = form.share === 1 ? '' : ` × ${digits(form.share)} ${step.label} in ${form.form}`;
+  const asElement = form.share === 1 ? '' : ` × ${digits(form.share)} (${step.label} in ${form.form})`;
   const byVolume = isWeight ? ` × ${digits(density_kgL ?? 0)} kg/L` : '';
   const done = `${unit.says(form)}${asElement}${byVolume}`;
   return done === '' ? { value: number } : { value: rounded(value), formula: `${String(number)} ${unitText}${done}` };

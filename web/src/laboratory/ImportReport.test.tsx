@@ -2,6 +2,7 @@ import type { LabRequestRow, LotRow } from '@bent-pail/contract';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
+import { choose } from '../testing/choose';
 import { openPage } from '../testing/page';
 import { ImportReport } from './ImportReport';
 
@@ -36,23 +37,65 @@ describe('a report that was pasted', () => {
   });
 });
 
+describe('a report in other words', () => {
+  const paste = async (text: string): Promise<void> => {
+    await userEvent.click(screen.getByLabelText('The report'));
+    await userEvent.paste(text);
+  };
+
+  it('is converted in sight, taken back by a press, and asked as what a salt is counted', async () => {
+    open();
+    await paste('K2O;217;mg/L\nNitrate;62;mg/L');
+    expect(within(screen.getByLabelText('Taken')).getByText(/217 mg\/L × 0.83015 \(Potassium in K2O\)/)).toBeDefined();
+    await userEvent.click(screen.getByRole('button', { name: 'as NO3' }));
+    expect(within(screen.getByLabelText('Taken')).getByText(/Nitrate N in NO3/)).toBeDefined();
+    await userEvent.click(screen.getByRole('button', { name: 'Leave Potassium unconverted' }));
+    expect(within(screen.getByLabelText('Not taken')).getByText(/not to be converted/)).toBeDefined();
+    await userEvent.click(screen.getByRole('button', { name: 'convert it after all' }));
+    expect(screen.queryByLabelText('Not taken')).toBeNull();
+  });
+
+  it('is by weight with a density, of one sample of several, with its limits of detection', async () => {
+    open();
+    await paste('Element;Unit;Peat;Bark\nK;mg/kg;900;450\nZn;mg/L;<0.05;<0.1');
+    await userEvent.type(screen.getByLabelText(/^Dry bulk density/), '0,2');
+    expect(within(screen.getByLabelText('Taken')).getByText('180')).toBeDefined();
+    await choose(screen.getByLabelText('Which of its samples'), 'Bark', userEvent.setup());
+    expect(within(screen.getByLabelText('Taken')).getByText('90')).toBeDefined();
+    expect(screen.getByLabelText('Below detection').textContent).toContain('Zinc is below 0.1 mg/L');
+  });
+
+  it('keeps limits and formulas as a note beside the readings', async () => {
+    const told = open({ ...request, report: 'K2O;217;mg/L\nZinc;<0.05;mg/L' });
+    await userEvent.click(screen.getByRole('button', { name: 'Keep 1 figure as a run' }));
+    await waitFor(() => {
+      expect(told.find(({ address }) => address === '/runs/run/notes')?.body.text).toBe(
+        'Zinc is below 0.05 mg/L. Potassium 180.14 mg/L = 217 mg/L × 0.83015 (Potassium in K2O).',
+      );
+    });
+  });
+});
+
 describe('a report of the practice laboratory', () => {
   it('becomes a run with a reading for each figure, is tied to its request, and finished', async () => {
     const told = open(request);
-    await userEvent.click(screen.getByRole('button', { name: 'Keep 2 figures as a run' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Keep 3 figures as a run' }));
     await waitFor(() => {
       expect(told.map((one) => one.address)).toEqual([
         '/runs',
         '/runs/run/readings',
         '/runs/run/readings',
+        '/runs/run/readings',
+        '/runs/run/notes',
         '/laboratory/request/imported',
         '/runs/run/finish',
       ]);
     });
     expect(told[0]?.body).toMatchObject({ lotId: 'lot', protocol: 'lab-report', replicates: 1 });
-    expect(told.slice(1, 3).map((one) => [one.body.step, one.body.value])).toEqual([
+    expect(told.slice(1, 4).map((one) => [one.body.step, one.body.value])).toEqual([
       ['nitrate', 62],
       ['ammonium', 4],
+      ['potassium', 174.33],
     ]);
   });
 

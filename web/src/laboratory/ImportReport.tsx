@@ -1,6 +1,6 @@
 import type { LabRequestRow, LotRow } from '@bent-pail/contract';
-import { readLabReport, type ReadReport } from '@bent-pail/core';
-import { useMutation } from '@tanstack/react-query';
+import { parseNumber, readLabReport } from '@bent-pail/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { sentenceOf } from '../shared/api';
@@ -13,7 +13,13 @@ import { LongField } from '../kit/LongField';
 import { lotsKey } from '../shared/resources/lots';
 import { todayKey } from '../shared/resources/today';
 import { laboratoryKey } from '../shared/resources/laboratory';
-import { counted } from '../kit/format';
+import { counted, fixed } from '../kit/format';
+import { Choice } from '../kit/Choice';
+import { Field } from '../kit/Field';
+import { lotQuery } from '../shared/resources/lots';
+import { AsRead, type Settled } from './AsRead';
+
+const NOTHING_SAID: Settled = { sample: 0, forms: {}, unconverted: [] };
 
 interface ImportReportProps {
   readonly firstLot: LotRow | undefined;
@@ -27,9 +33,15 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
   const [text, setText] = useState(request?.report ?? '');
   const [chosen, setChosen] = useState(firstLot);
   const lot = request?.lot.id ?? chosen?.id ?? '';
-  const report = readLabReport(text);
+  const card = useQuery({ ...lotQuery(lot), enabled: lot !== '' }).data?.card;
+  const measured = card?.figures.find(({ property }) => property === 'bulkDensity_gcc')?.summary.mean;
+  const [typedDensity, setTypedDensity] = useState('');
+  const [settled, setSettled] = useState<Settled>(NOTHING_SAID);
+  const typed = parseNumber(typedDensity);
+  const density_kgL = typed.kind === 'number' && typed.value > 0 ? typed.value : measured;
+  const report = readLabReport(text, { ...settled, density_kgL });
   const keep = useMutation({
-    mutationFn: () => keepReport({ lotId: lot, read: report.read, request }),
+    mutationFn: () => keepReport({ lotId: lot, report, request }),
     onSuccess: async (run) => {
       await queryClient.invalidateQueries({ queryKey: lotsKey });
       await queryClient.invalidateQueries({ queryKey: todayKey });
@@ -44,8 +56,8 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
     >
       <h2>Import a report</h2>
       <p className="text-ink2">
-        Paste what the laboratory sent: a line for each figure, name, number, unit. Nothing is converted; what is not
-        plainly on the sheet stays out, and says why.
+        Paste what the laboratory sent: a line for each figure, or several samples in columns. Oxides and other units
+        are converted in sight; what could mean two things is asked about.
       </p>
       {request === undefined && (
         <div className="mt-3">
@@ -61,7 +73,31 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
         onChange={setText}
         className="mt-2"
       />
-      {text.trim() !== '' && <AsRead report={report} />}
+      {report.samples.length > 1 && (
+        <Choice
+          label="Which of its samples"
+          value={String(settled.sample)}
+          options={report.samples.map((words, i) => ({ key: String(i), words }))}
+          onChange={(i) => {
+            setSettled({ ...settled, sample: Number(i) });
+          }}
+          className="mt-2"
+        />
+      )}
+      {/kg|100 ?g|%|\/g\b/i.test(text) && (
+        <Field
+          label={
+            measured === undefined
+              ? 'Dry bulk density of the lot, kg/L: it has none of its own yet'
+              : `Dry bulk density, kg/L; measured here it is ${fixed(measured, 3)}`
+          }
+          mode="decimal"
+          value={typedDensity}
+          onChange={setTypedDensity}
+          className="mt-2"
+        />
+      )}
+      {text.trim() !== '' && <AsRead report={report} settled={settled} onSettled={setSettled} />}
       <Button
         look="act"
         className="mt-3"
@@ -74,37 +110,5 @@ export function ImportReport({ firstLot, request }: ImportReportProps): ReactEle
       </Button>
       {keep.error !== null && <Sorry>{sentenceOf(keep.error)}</Sorry>}
     </section>
-  );
-}
-
-/** What was taken, and what was not with its reason. */
-function AsRead({ report: { read, unread } }: { readonly report: ReadReport }): ReactElement {
-  return (
-    <div>
-      {read.length > 0 && (
-        <dl className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-4.5" aria-label="Taken">
-          {read.map(({ step, value }) => (
-            <div key={step.key}>
-              <dt>{step.label}</dt>
-              <dd className="figure">
-                {value} <small>{step.unit}</small>
-              </dd>
-            </div>
-          ))}
-        </dl>
-      )}
-      {unread.length > 0 && (
-        <ul aria-label="Not taken" className="mt-2.5 bg-caution-wash px-3 py-2">
-          {unread.map(({ text, why }) => (
-            <li key={text}>
-              <b className="figure">{text}</b> {why}.
-            </li>
-          ))}
-        </ul>
-      )}
-      {read.length === 0 && unread.length === 0 && (
-        <Sorry quiet>No line with a name, a number and a unit was found in it.</Sorry>
-      )}
-    </div>
   );
 }

@@ -8,6 +8,9 @@ import { Figure } from '../Figure';
 export const elementName = (element: JudgedNutrient['element']): string =>
   element === 'nitrogen' ? 'Nitrogen' : property(element).label;
 
+/** Traces keep their figures: 0.05 mg is not 0.1. */
+const digitsOf = (mgL: number): number => (mgL < 0.1 ? 3 : mgL < 1 ? 2 : mgL < 10 ? 1 : 0);
+
 /** Each element against what is enough of it. */
 export function NutrientRows({
   judged,
@@ -35,7 +38,7 @@ export function NutrientRows({
               <Figure
                 label={elementName(element)}
                 value={mgL}
-                digits={mgL < 10 ? 1 : 0}
+                digits={digitsOf(mgL)}
                 unit="mg/L"
                 origin="worked-out"
                 working={nutrientsMethod.working('mgL', input, { pick: `judged[${String(i)}].mgL` })}
@@ -43,7 +46,7 @@ export function NutrientRows({
               />
             </td>
             <td className="figure text-ink2">
-              {lo === undefined ? 'up to' : fixed(lo, lo < 10 ? 2 : 0)}
+              {lo === undefined ? 'up to' : fixed(lo, digitsOf(lo))}
               {hi === undefined ? '' : lo === undefined ? ` ${fixed(hi, 0)}` : `–${fixed(hi, hi < 10 ? 1 : 0)}`}
             </td>
             <td className={state === 'enough' ? 'text-ink2' : 'font-semibold'}>{state}</td>
