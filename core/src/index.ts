@@ -39,6 +39,7 @@ export * from './search';
 export * from './shares';
 export * from './sheets';
 export * from './statistics';
+export * from './units';
 export * from './verdicts';
 export * from './vessel';
 export * from './water';

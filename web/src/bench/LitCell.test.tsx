@@ -100,6 +100,18 @@ describe('the cell to fill', () => {
     expect(screen.getByRole('textbox')).toHaveProperty('value', '');
   });
 
+  it('takes another unit behind the number, shows what it is, and refuses one of something else', async () => {
+    const { kept } = light({});
+    const cell = screen.getByRole('textbox');
+    await userEvent.type(cell, '0,5 lb');
+    expect(screen.getByText('= 226.796 g')).toBeTruthy();
+    await userEvent.type(cell, '{Enter}');
+    expect(kept[0]?.value).toBeCloseTo(226.796185, 9);
+    await userEvent.type(cell, '3 L{Enter}');
+    expect(document.getElementById('cell-doubt')?.textContent).toMatch(/“L” is no unit for this; use g, kg/);
+    expect(kept).toHaveLength(1);
+  });
+
   it('asks which is meant where a comma could part thousands', async () => {
     const { kept } = light({});
     await userEvent.type(screen.getByRole('textbox'), '1,234{Enter}');

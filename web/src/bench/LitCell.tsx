@@ -4,6 +4,7 @@ import { useEffect, useRef, type KeyboardEvent, type ReactElement } from 'react'
 import { Button } from '../kit/Button';
 import { fixed } from '../kit/format';
 import { Sorry } from '../kit/Sorry';
+import { understood } from '../shared/forms/understood';
 import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
 import { InMillivolts } from './InMillivolts';
@@ -132,6 +133,11 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
         />
       )}
       {standing !== undefined && <ReasonField reason={reason} onReason={giveReason} onEnter={keep} />}
+      {understood(text, step.unit) !== undefined && (
+        <span className="figure text-small text-ink2" role="status">
+          {understood(text, step.unit)}
+        </span>
+      )}
       <CellDoubt entry={entry} />
       <span className="mt-2 flex items-center justify-end gap-4">
         {step.optional === true && standing === undefined && text === '' && (

@@ -1,5 +1,5 @@
 import type { NewReading } from '@bent-pail/contract';
-import { parseNumber, readingRefusal, type Protocol, type Reading, type Step } from '@bent-pail/core';
+import { parseNumber, readingRefusal, readMeasure, type Protocol, type Reading, type Step } from '@bent-pail/core';
 import { useState } from 'react';
 import { draftKey, useDrafts } from './draftStore';
 import { useMillivolts } from './millivolts';
@@ -107,7 +107,7 @@ export function useCellEntry({
         onSkip();
         return;
       }
-      const typed = parseNumber(text);
+      const typed = readMeasure(text, inMv ? 'mV' : (step?.unit ?? '')).number;
       if (typed.kind === 'number') keepValue(typed.value);
       else if (typed.kind === 'ask')
         setAside({ ...aside, doubt: { kind: 'ask', choices: [typed.asDecimal, typed.asThousands] } });

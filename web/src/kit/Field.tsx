@@ -15,6 +15,8 @@ interface FieldProps {
   readonly autoComplete?: string;
   /** Words that are offered while one types; others can be typed as well. */
   readonly offered?: readonly string[];
+  /** What is understood of it. */
+  readonly says?: string | undefined;
   /** Why what stands there cannot be taken. */
   readonly sorry?: string | undefined;
   /** The cursor has left it. */
@@ -33,6 +35,7 @@ export function Field({
   placeholder,
   autoComplete = 'off',
   offered,
+  says,
   sorry,
   onLeave,
   ref,
@@ -66,6 +69,11 @@ export function Field({
             <option key={one} value={one} />
           ))}
         </datalist>
+      )}
+      {says !== undefined && (
+        <span className="figure text-ink2" role="status">
+          {says}
+        </span>
       )}
       {sorry !== undefined && <Sorry id={`${id}-sorry`}>{sorry}</Sorry>}
     </div>

@@ -1,5 +1,5 @@
 import type { LotRow } from '@bent-pail/contract';
-import { MEDIA_CLASSES, parseNumber, type MediaClass, type Typical } from '@bent-pail/core';
+import { MEDIA_CLASSES, parseNumber, readMeasure, type MediaClass, type Typical } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { fixed } from '../kit/format';
@@ -101,7 +101,7 @@ function Usual({ of }: { readonly of: MediaClass }): ReactElement {
 /** What a litre costs by the label; what is really in the pack is measured at its intake. */
 function PerLitre({ pack_L, price }: Pick<NewLotSideProps, 'pack_L' | 'price'>): ReactElement | null {
   const { notebook } = useSession();
-  const [litres, paid] = [parseNumber(pack_L), parseNumber(price)];
+  const [litres, paid] = [readMeasure(pack_L, 'L').number, parseNumber(price)];
   if (litres.kind !== 'number' || paid.kind !== 'number' || litres.value <= 0) return null;
   return (
     <p className="mt-4">

@@ -114,6 +114,28 @@ describe('a new lot', () => {
     expect(told[0]?.body.classId).toBeUndefined();
   });
 
+  it('takes a pack in any unit, and shows what was understood', async () => {
+    const user = userEvent.setup();
+    const told = open();
+    await user.type(screen.getByLabelText('Name'), 'Lava');
+    await user.type(screen.getByLabelText('Pack on the label, L'), '2 cu ft');
+    expect(screen.getByText('= 56.6337 L')).toBeTruthy();
+    await keep();
+    await waitFor(() => {
+      expect(told).toHaveLength(2);
+    });
+    expect(told[1]?.body.packVolume_L).toBeCloseTo(56.633693184, 9);
+  });
+
+  it('says which units a pack can be in', async () => {
+    const user = userEvent.setup();
+    open();
+    await user.type(screen.getByLabelText('Name'), 'Lava');
+    await user.type(screen.getByLabelText('Pack on the label, L'), '2 lb');
+    await keep();
+    expect((await screen.findByRole('alert')).textContent).toMatch(/“lb” is no unit for this; use L, mL/);
+  });
+
   it('of a known material is its next lot', async () => {
     const user = userEvent.setup();
     const told = open();

@@ -1,5 +1,5 @@
 import type { RecipeLine } from '@bent-pail/contract';
-import { parseNumber, SHOWN_UNITS, shownIn, UNIT_WORDS, type ShownUnit, type Sizes } from '@bent-pail/core';
+import { readMeasure, SHOWN_UNITS, shownIn, UNIT_WORDS, type ShownUnit, type Sizes } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { useMeasures } from '../../shared/useSession';
@@ -63,7 +63,7 @@ export function ShownIn({ shown, part_L, onShown, onPart }: ShownInProps): React
           value={typed ?? (part_L === undefined ? '' : String(part_L))}
           onChange={(event) => {
             setTyped(event.target.value);
-            const read = parseNumber(event.target.value);
+            const read = readMeasure(event.target.value, 'L').number;
             if (read.kind === 'number' && read.value > 0) onPart(read.value);
           }}
           onBlur={() => {

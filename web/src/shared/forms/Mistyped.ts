@@ -1,4 +1,5 @@
-import { parseNumber } from '@bent-pail/core';
+import { readMeasure } from '@bent-pail/core';
+import { unitOfField } from './unitOfField';
 
 /** What was typed into a field cannot be read; the sentence says why. */
 export class Mistyped extends Error {
@@ -11,9 +12,9 @@ export class Mistyped extends Error {
   }
 }
 
-/** A number that was typed into a field. */
+/** A number that was typed into a field, in any unit of what the field's name says that it is kept in. */
 export function typedNumber(text: string, field: string): number {
-  const typed = parseNumber(text);
+  const { number: typed } = readMeasure(text, unitOfField(field) ?? '');
   if (typed.kind === 'number') return typed.value;
   if (typed.kind === 'ask')
     throw new Mistyped(

@@ -7,6 +7,8 @@ import { DateField } from '../../kit/DateField';
 import { Field } from '../../kit/Field';
 import { LongField } from '../../kit/LongField';
 import { Sorry } from '../../kit/Sorry';
+import { understood } from './understood';
+import { unitOfField } from './unitOfField';
 
 interface Named {
   readonly name: string;
@@ -36,6 +38,7 @@ export function TextField({
       value={text}
       onChange={onChange}
       sorry={sorry}
+      says={understood(text, unitOfField(name))}
       onLeave={() => {
         onBlur();
         onLeave?.(text);

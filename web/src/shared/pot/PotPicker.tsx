@@ -1,4 +1,4 @@
-import { parseNumber } from '@bent-pail/core';
+import { readMeasure } from '@bent-pail/core';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
 import { MAT_cm, onMat, potOf, POTS, potText, type Pot } from './pots';
 import { Button } from '../../kit/Button';
@@ -54,9 +54,11 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
   const submit = (event: SubmitEvent): void => {
     event.preventDefault();
     const texts = [sizes.height, sizes.top, sizes.base].filter((text) => text.trim() !== '');
-    const numbers = texts.map((text) => parseNumber(text));
+    const numbers = texts.map((text) => readMeasure(text, 'cm').number);
     const refused = numbers.find((one) => one.kind === 'refused');
-    const pot = potOf(numbers.map((one) => (one.kind === 'number' ? String(one.value) : '')).join('-'));
+    const pot = potOf(
+      numbers.map((one) => (one.kind === 'number' ? String(Number(one.value.toPrecision(6))) : '')).join('-'),
+    );
     if (refused !== undefined) setSorry(refused.sentence);
     else if (pot === undefined) setSorry('Give the depth in cm, and both diameters or neither; up to 200 cm.');
     else onChange(pot);
@@ -93,7 +95,7 @@ function OnMat({ pot, onChange }: { readonly pot: Pot; readonly onChange: (pot: 
   const [typed, setTyped] = useState(hangs === 0 ? String(MAT_cm) : String(hangs));
   const [sorry, setSorry] = useState<string>();
   const stand = (): void => {
-    const cm = parseNumber(typed);
+    const cm = readMeasure(typed, 'cm').number;
     if (cm.kind === 'number' && cm.value > 0 && cm.value <= 100) onChange(onMat(pot, cm.value));
     else setSorry('Give how far the water hangs below the pot’s base: over 0 and up to 100 cm.');
   };
