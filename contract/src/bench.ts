@@ -122,6 +122,11 @@ export class QuickStart {
   @IsWords(120, 'Say what is in the pail, in 1 to 120 letters.')
   name!: string;
 
+  /** What its name is usually read as is not meant: its kind stays open. */
+  @Optional()
+  @IsBoolean({ message: 'Its kind is open or not.' })
+  kindOpen?: boolean;
+
   @IsWords(80, 'Say which protocol is followed.')
   protocol!: string;
 

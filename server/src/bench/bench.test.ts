@@ -48,6 +48,18 @@ describe('one name', () => {
     };
     expect((await tester.post<RunSheet>('/quick-start', body)).body.lot.classId).toBeUndefined();
   });
+
+  it('leaves the kind of a first lot open where its name is not meant as it is read', async () => {
+    const body = {
+      name: 'Coco peat',
+      protocol: 'saturate-drain-dry',
+      runId: uuidv7(),
+      materialId: uuidv7(),
+      lotId: uuidv7(),
+    };
+    const open = await tester.post<RunSheet>('/quick-start', { ...body, kindOpen: true });
+    expect(open.body.lot.classId).toBeUndefined();
+  });
 });
 
 describe('a reading', () => {

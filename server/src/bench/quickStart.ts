@@ -53,7 +53,9 @@ async function begin(manager: EntityManager, { protocol, me, body, now }: Beginn
   if (name === '') throw refused('name', 'Say what is in the pail.');
   const known = await materialCalled(manager, name);
   // Only what the name surely means is filled in; a question waits on the lot's card.
-  const mediaClass = findMediaClass((known === null ? readName(name).preset?.classId : known.classId) ?? '');
+  const mediaClass = findMediaClass(
+    (known === null ? (body.kindOpen === true ? undefined : readName(name).preset?.classId) : known.classId) ?? '',
+  );
   const materialId = known?.id ?? body.materialId;
   if (known === null) {
     await insertMaterial(manager, { id: materialId, name, kind: 'material', classId: mediaClass?.id ?? null });

@@ -1,7 +1,7 @@
 import type { LotRow } from '@bent-pail/contract';
 import { findMediaClass, readName } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, type ReactElement } from 'react';
+import { useEffect, useRef, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { api } from '../shared/api';
@@ -30,18 +30,14 @@ const NEW: Typed = { ...NO_FIELDS, name: '', code: '', product: false };
 /** The class that a name surely means, where it is one that is poured. */
 const presetOf = (name: string): string => findMediaClass(readName(name).preset?.classId ?? '')?.id ?? '';
 
-/** Whether somebody chose the class, rather than the name. */
-const isChosen = ({ name, classId }: Pick<Typed, 'name' | 'classId'>): boolean =>
-  classId !== '' && classId !== presetOf(name);
-
 const likeQuery = (name: string) => lotsQuery({ find: name, sort: 'name', limit: 200 });
 
 /** Lots of the material that is called so, whatever its letters' size. */
 const lotsCalled = (name: string, lots: readonly LotRow[]): readonly LotRow[] =>
   lots.filter((lot) => lot.name.toLowerCase() === name.toLowerCase());
 
-/** Keeps the lot; its material too, where none is called so. */
-async function putOnShelf(typed: Typed, begun: Map<string, string>): Promise<LotRow> {
+/** Keeps the lot; its material too, where none is called so. Of a known one it is, whatever its name is read as. */
+async function putOnShelf(typed: Typed, byName: string, begun: Map<string, string>): Promise<LotRow> {
   const name = typed.name.trim();
   const { rows } = await queryClient.query({ ...likeQuery(name), staleTime: 0 });
   const others = lotsCalled(name, rows);
@@ -62,7 +58,9 @@ async function putOnShelf(typed: Typed, begun: Map<string, string>): Promise<Lot
     materialId,
     code: code === '' ? String(others.length + 1) : code,
     // A lot of a known material may be of another class than the others: it is its own.
-    ...(others.length > 0 && isChosen(typed) && typed.classId !== others[0]?.classId ? { classId: typed.classId } : {}),
+    ...(others.length > 0 && ![byName, '', others[0]?.classId].includes(typed.classId)
+      ? { classId: typed.classId }
+      : {}),
     ...lotBody(typed),
   });
 }
@@ -73,6 +71,8 @@ export function NewLotPage(): ReactElement {
   const { notebook } = useSession();
   // One material of a name and kind, however often its first lot is refused.
   const begun = useRef(new Map<string, string>());
+  // What was filled in for a name, by the name itself.
+  const filledIn = useRef({ name: '', classId: '' });
   const form = useBodyForm({
     body: 'NewLot',
     start: NEW,
@@ -81,14 +81,13 @@ export function NewLotPage(): ReactElement {
       if (typed.name.trim() === '') throw new Mistyped('name', 'Give it a name of 1 to 120 letters.');
       return { ...lotBody(typed), materialId: uuidv7(), code: typed.code.trim() === '' ? '1' : typed.code };
     },
-    send: (_, typed) => putOnShelf(typed, begun.current),
+    send: (_, typed) => putOnShelf(typed, filledIn.current.classId, begun.current),
     onKept: async (lot) => {
       await queryClient.invalidateQueries({ queryKey: lotsKey });
       void navigate(`/shelf/lots/${lot.id}`);
     },
   });
   const { name, classId, packVolume_L, price } = form.fields.watch();
-  const filledIn = useRef({ name: '', classId: '' });
   // What was filled in for one name goes with it; what somebody chose, or took back, stays as it is.
   const readAs = (left: string): void => {
     if (left === filledIn.current.name || (classId !== '' && classId !== filledIn.current.classId)) return;
@@ -99,6 +98,13 @@ export function NewLotPage(): ReactElement {
   const like = useQuery({ ...likeQuery(typed), enabled: typed !== '' });
   const lots = typed === '' ? [] : (like.data?.rows ?? []);
   const [known] = lotsCalled(typed, lots);
+  // Of a known material its name is not read: what was filled in goes again, what is chosen then is chosen.
+  const { setValue } = form.fields;
+  useEffect(() => {
+    if (known === undefined || filledIn.current.classId === '') return;
+    if (form.fields.getValues('classId') === filledIn.current.classId) setValue('classId', '');
+    filledIn.current = { ...filledIn.current, classId: '' };
+  }, [known, setValue, form.fields, classId]);
   return (
     <main>
       <TitleBlock title="A lot for the shelf" line="One name is enough. Everything else can wait until you know it." />
@@ -114,7 +120,7 @@ export function NewLotPage(): ReactElement {
             }}
           />
           <TextField name="code" label="Lot code" placeholder="given if you leave it" />
-          {(known === undefined || isChosen({ name: typed, classId })) && (
+          {(known === undefined || classId !== '') && (
             <NameUnderstood
               name={typed}
               classId={classId}
@@ -132,7 +138,7 @@ export function NewLotPage(): ReactElement {
           </div>
         </BodyForm>
         <NewLotSide
-          classId={known !== undefined && !isChosen({ name: typed, classId }) ? (known.classId ?? '') : classId}
+          classId={known !== undefined && classId === '' ? (known.classId ?? '') : classId}
           known={known}
           pack_L={packVolume_L}
           price={price}

@@ -114,6 +114,25 @@ describe('a new lot', () => {
     expect(told[0]?.body.classId).toBeUndefined();
   });
 
+  it('of a known material is of the class that is chosen, also where the name is usually read so', async () => {
+    const user = userEvent.setup();
+    const told = openPage(<NewLotPage />, {
+      answers: lists({ lots: [{ ...bark, name: 'Coir', classId: 'coir-chips' }] }),
+    });
+    await user.type(screen.getByLabelText('Name'), 'Coir');
+    await user.tab();
+    await screen.findByText(/on the shelf already/);
+    await waitFor(() => {
+      expect(screen.getByLabelText('Kind of material').textContent).toBe('not known yet');
+    });
+    await choose(screen.getByLabelText('Kind of material'), /^Coir pith/, user);
+    await keep();
+    await waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
+    expect(told[0]?.body.classId).toBe('coir-pith');
+  });
+
   it('takes a pack in any unit, and shows what was understood', async () => {
     const user = userEvent.setup();
     const told = open();

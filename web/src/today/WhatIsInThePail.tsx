@@ -1,5 +1,6 @@
 import type { RunSheet } from '@bent-pail/contract';
-import type { ReactElement } from 'react';
+import { findMediaClass, readName } from '@bent-pail/core';
+import { useMemo, type ReactElement } from 'react';
 import { useController } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
@@ -20,11 +21,11 @@ export function WhatIsInThePail(): ReactElement {
   const navigate = useNavigate();
   const form = useBodyForm({
     body: 'QuickStart',
-    start: { name: '', protocol: 'saturate-drain-dry' },
+    start: { name: '', protocol: 'saturate-drain-dry', kindOpen: false },
     read: (typed) => ({ ...typed, runId: uuidv7(), materialId: uuidv7(), lotId: uuidv7() }),
-    send: ({ name, protocol }) =>
-      once(['quick-start', name, protocol], (id) =>
-        api.post<RunSheet>('/quick-start', { name, protocol, runId: id(), materialId: id(), lotId: id() }),
+    send: ({ name, protocol, kindOpen }) =>
+      once(['quick-start', name, protocol, kindOpen], (id) =>
+        api.post<RunSheet>('/quick-start', { name, protocol, kindOpen, runId: id(), materialId: id(), lotId: id() }),
       ),
     onKept: async (sheet) => {
       await queryClient.invalidateQueries({ queryKey: todayKey });
@@ -63,6 +64,7 @@ export function WhatIsInThePail(): ReactElement {
           </Button>
         </div>
         {sorry !== undefined && <Sorry className="mt-3">{sorry}</Sorry>}
+        <ReadAs />
         <p className="mt-3 text-head">One name is enough. The rest can wait until you know it.</p>
         <div className="mt-5 border-t-[1.5px] pt-2 text-small">
           <Button type="submit" look="tie" disabled={form.isBusy} onClick={start('kitchen-form')}>
@@ -86,5 +88,36 @@ function NameOfIt(): ReactElement {
       aria-label="What is in the pail?"
       placeholder="bark, or “the grey stuff”"
     />
+  );
+}
+
+/** What the name is read as before anything rests on it, and how to leave that open. */
+function ReadAs(): ReactElement | null {
+  const { field: name } = useController<{ name: string }>({ name: 'name' });
+  const { field: open } = useController<{ kindOpen: boolean }, 'kindOpen'>({ name: 'kindOpen' });
+  const reading = useMemo(() => (name.value.trim() === '' ? undefined : readName(name.value)), [name.value]);
+  const preset = reading?.preset;
+  const read = findMediaClass(preset?.classId ?? '');
+  if (reading === undefined) return null;
+  if (read === undefined || preset === undefined)
+    return <p className="mt-2 text-small text-ink2">Its kind is asked on its card; a run needs none.</p>;
+  return (
+    <p className="mt-2 text-small" role="status">
+      {open.value ? (
+        'Its kind stays open until somebody says it.'
+      ) : (
+        <>
+          Read as <b>{read.label}</b>: {preset.reason}.
+        </>
+      )}{' '}
+      <Button
+        look="tie"
+        onClick={() => {
+          open.onChange(!open.value);
+        }}
+      >
+        {open.value ? `It is ${read.label}` : 'It is something else'}
+      </Button>
+    </p>
   );
 }
