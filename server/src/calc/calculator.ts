@@ -3,6 +3,7 @@ import { Piscina } from 'piscina';
 import { Gate } from '../http/gate';
 import { HttpProblem } from '../http/problems';
 import type { Calculation } from '../workers/calculate';
+import { READY } from '../workers/ready';
 import { programFile } from '../workers/programFile';
 
 /** How long one calculation may take, how many wait for it, and how long the thread is kept for the next one. */
@@ -21,7 +22,7 @@ const tooLong = (): HttpProblem =>
  */
 export class Calculator {
   private readonly gate = new Gate({ atOnce: 1, waiting: CALCULATOR.waiting });
-  private readonly pool: Piscina<Calculation, CalcAnswer>;
+  private readonly pool: Piscina<Calculation | typeof READY, CalcAnswer | typeof READY>;
 
   constructor(private readonly within_ms: number = CALCULATOR.within_ms) {
     const { file, execArgv } = programFile('calculate');
@@ -38,9 +39,11 @@ export class Calculator {
 
   calculate(calculation: Calculation): Promise<CalcAnswer> {
     return this.gate.through(async () => {
+      // A thread that has to be begun first, on a busy machine, is no fault of the calculation.
+      await this.pool.run(READY);
       const signal = AbortSignal.timeout(this.within_ms);
       try {
-        return await this.pool.run(calculation, { signal });
+        return (await this.pool.run(calculation, { signal })) as CalcAnswer;
       } catch (error) {
         if (signal.aborted || (error as { code?: unknown }).code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooLong();
         throw error;
