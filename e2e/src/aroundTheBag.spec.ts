@@ -12,7 +12,7 @@ test('a bag is taken in: label against truth, the next check is offered, lots of
   await isla.go(`/shelf/lots/${idOf('OS-1')}/intake`);
   await expect(isla.page.getByText(/The label says 50 L; poured out it was 6 % less/)).toBeVisible();
   await isla.page.getByRole('link', { name: 'Next check' }).click();
-  await expect(isla.page.getByLabel('Protocol')).toHaveText('Smell');
+  await expect(isla.page.getByLabel('Protocol')).toHaveText('Dust');
 
   await isla.go(`/shelf/lots/${idOf('PM-4')}/intake`);
   await isla.page.getByRole('textbox', { name: /^within/ }).fill('0.01');
