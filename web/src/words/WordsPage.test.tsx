@@ -7,7 +7,7 @@ import { WordsPage } from './WordsPage';
 
 it('finds a word by what it means or what it explains', () => {
   openPage(<WordsPage />, { at: '/words?find=drown', path: '/words' });
-  expect(screen.getByText('Air space', { selector: 'dt' })).toBeTruthy();
+  expect(screen.getByRole('heading', { name: 'Air space' })).toBeTruthy();
   expect(screen.queryByText('Texture of a soil')).toBeNull();
 });
 

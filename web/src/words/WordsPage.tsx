@@ -32,22 +32,22 @@ export function WordsPage(): ReactElement {
         }}
       />
       {found.length === 0 && <p className="p-5">No word here says that.</p>}
-      <dl className="grid gap-x-8 px-5 pb-5 md:grid-cols-2 xl:grid-cols-3">
+      <ul className="grid gap-x-8 px-5 pb-5 md:grid-cols-2 xl:grid-cols-3">
         {found.map((term) => (
-          <div key={term.key} className="flex gap-3 border-b border-zinc2 py-2">
+          <li key={term.key} className="flex gap-3 border-b border-zinc2 py-2">
             <span className="shrink-0">
               <TermPicture picture={term.picture} size={64} />
             </span>
             <div className="min-w-0">
-              <dt className="text-head font-semibold">{term.term}</dt>
-              <dd className="text-small">
+              <h2 className="text-head font-semibold">{term.term}</h2>
+              <p className="text-small">
                 {term.plain} <span className="text-ink2">{term.why}</span>
                 {term.of !== undefined && <small className="block text-ink2">{figuresOf(term)}</small>}
-              </dd>
+              </p>
             </div>
-          </div>
+          </li>
         ))}
-      </dl>
+      </ul>
     </main>
   );
 }
