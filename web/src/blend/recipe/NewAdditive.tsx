@@ -1,5 +1,5 @@
 import type { NotebookInfo, RecipeAdditive } from '@bent-pail/contract';
-import { DOSED_CLASSES, findDosedClass } from '@bent-pail/core';
+import { DOSED_CLASSES, findDosedClass, type DosedClass } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../../kit/Button';
 import { Caution } from '../../kit/Caution';
@@ -18,6 +18,14 @@ const CLASSES = [
   { key: '', words: 'something else' },
   ...DOSED_CLASSES.map(({ id, label }) => ({ key: id, words: label })),
 ];
+
+/** The most that plants bear, by how far they are: "None for seedlings, at most 1 g/L for young, 2 for established plants." */
+function mostWords({ most_gPerL: { seed, young, established } }: DosedClass): string {
+  const bears = (most: number, whom: string): string =>
+    most === 0 ? `none for ${whom}` : `${fixed(most, 1)} g/L for ${whom}`;
+  const all = [bears(seed, 'seedlings'), bears(young, 'young plants'), bears(established, 'established ones')];
+  return `At most: ${all.join(', ')}.`;
+}
 
 /** What is mixed in by weight: read from its name, dosed in grams or handfuls, with its caution before it is added. */
 export function NewAdditive({ onAdd }: { readonly onAdd: (additive: RecipeAdditive) => void }): ReactElement {
@@ -61,9 +69,7 @@ export function NewAdditive({ onAdd }: { readonly onAdd: (additive: RecipeAdditi
       <ChoiceField name="classId" label="Read as" options={CLASSES} className="col-span-2" />
       {dosed !== undefined && (
         <Caution className="col-span-2">
-          {dosed.hazards.join(' ')} At most {fixed(dosed.most_gPerL.seed, 1)} g/L for seedlings,{' '}
-          {fixed(dosed.most_gPerL.young, 1)} for young, {fixed(dosed.most_gPerL.established, 1)} for established plants.
-          Follow its label.
+          {dosed.hazards.join(' ')} {mostWords(dosed)} Follow its label.
         </Caution>
       )}
       {dosed !== undefined && isByHand && handfuls[classId] === undefined && (

@@ -115,7 +115,7 @@ describe('a powder by weight', () => {
     expect(screen.getByRole('alert').textContent).toContain('name');
     await user.type(screen.getByLabelText('What it is called'), 'bone meal');
     await user.type(screen.getByLabelText('Nitrogen on its label, %'), '4');
-    expect(screen.getByText(/draws dogs.*At most 1.0 g\/L for seedlings/)).toBeTruthy();
+    expect(screen.getByText(/draws dogs.*At most: 1.0 g\/L for seedlings/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Add it' }));
     expect(kept().additives).toEqual([{ name: 'bone meal', gPerL: 2.5, classId: 'bone-meal', n_percent: 4 }]);
     await user.click(screen.getByRole('button', { name: 'Take bone meal out' }));
