@@ -286,6 +286,20 @@ export const MUTATIONS = [
     to: "weight(all.filter(({ state }) => state !== 'enough')) / weight(all)",
   },
   {
+    method: 'doses',
+    formula: 'acid that what is dosed neutralises',
+    file: 'doses/doses.ts',
+    from: 'lime += gPerL * found.lime_meqPerG',
+    to: 'lime += found.lime_meqPerG',
+  },
+  {
+    method: 'kitchen',
+    formula: 'water that the medium brought along',
+    file: 'kitchen/kitchen.ts',
+    from: '(cupWet_g - cupDry_g) / cup_mL',
+    to: '(cupWet_g - cupDry_g) / cupWet_g',
+  },
+  {
     method: 'pot-outlook',
     formula: 'water used over the pot’s top',
     file: 'outlook/potOutlook.ts',
