@@ -125,4 +125,37 @@ export const VERDICT_CASES: readonly Cases[] = [
   { property: 'palmGrit', uses: ['seed'], cases: [...good(0, 1), ...bearable(2), ...not(3, 4)] },
   { property: 'palmGrit', uses: ['bed', 'ground'], cases: [...good(0, 1), ...not(2, 3, 4)] },
   { property: 'palmGrit', uses: ['lawn', 'topDressing'], cases: [...bearable(0), ...good(1, 2, 3), ...bearable(4)] },
+  {
+    property: 'dustRaised',
+    uses: ['containers', 'seed', 'bed', 'ground', 'lawn', 'topDressing'],
+    cases: [...good(0), ...bearable(1), ...bearable(2)],
+  },
+  {
+    property: 'separation',
+    uses: ['containers', 'seed'],
+    // Coarse at the bottom gives less than none.
+    cases: [...good(-0.2, 0, 0.09), ...bearable(0.1, 0.29), ...not(0.3, 0.8)],
+  },
+  {
+    property: 'setsHard',
+    uses: ['containers', 'seed', 'bed', 'ground', 'lawn', 'topDressing'],
+    cases: [...good(0), ...bearable(1), ...not(2)],
+  },
+  {
+    property: 'grainCoating',
+    uses: ['containers', 'seed', 'bed', 'ground', 'lawn', 'topDressing'],
+    cases: [...good(0), ...bearable(1), ...not(2), ...not(3)],
+  },
+  { property: 'grainPowder', uses: ['containers', 'seed'], cases: [...good(0), ...bearable(1), ...not(2)] },
+  { property: 'grainHoles', uses: ['containers', 'seed'], cases: [...good(0), ...bearable(1), ...bearable(2)] },
+  {
+    property: 'frostLoss',
+    uses: ['containers', 'bed', 'topDressing'],
+    cases: [...good(0, 0.049), ...bearable(0.05, 0.149), ...not(0.15)],
+  },
+  {
+    property: 'rubLoss',
+    uses: ['containers', 'bed', 'topDressing'],
+    cases: [...good(0.049), ...bearable(0.05, 0.149), ...not(0.15)],
+  },
 ];
