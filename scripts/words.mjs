@@ -25,7 +25,7 @@ function* files(folder) {
     const at = path.join(folder, entry.name);
     if (entry.isDirectory()) {
       if (!/^(testing|fixtures|migrations|page)$/.test(entry.name)) yield* files(at);
-    } else if (/\.tsx?$/.test(entry.name) && !/\.test\.tsx?$|Cases\.ts$/.test(entry.name)) yield at;
+    } else if (/\.tsx?$/.test(entry.name) && !/\.test\.tsx?$/.test(entry.name)) yield at;
   }
 }
 

@@ -13,7 +13,6 @@ export {
   LIKE_WEIGHTS,
   likenessId,
   likenessOf,
-  likenessWords,
   type Likeness,
   type LikeSize,
   type LikeWater,

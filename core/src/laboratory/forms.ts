@@ -146,7 +146,7 @@ function formsOf({ step, atom, charges, forms = [] }: Element): Form[] {
 const SMALL = '₀₁₂₃₄₅₆₇₈₉';
 
 /** A name without its dress: small figures, dashes, brackets, case. */
-export const plainName = (name: string): string =>
+const plainName = (name: string): string =>
   name
     .replaceAll(/[₀-₉]/g, (figure) => String(SMALL.indexOf(figure)))
     .toLowerCase()

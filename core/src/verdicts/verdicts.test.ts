@@ -15,7 +15,7 @@ import {
   type VerdictLine,
   type VerdictUse,
 } from '.';
-import { VERDICT_CASES } from './verdictCases';
+import { VERDICT_CASES } from './fixtures/verdictCases';
 
 const lineAt = (property: Judged, use: VerdictUse, value: number): VerdictLine => {
   const found = VERDICT_TABLE.filter(

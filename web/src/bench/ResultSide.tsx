@@ -42,11 +42,7 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
           <p className="mt-3 text-head font-semibold">
             {runSentence(run.result)} <Link to={`/shelf/lots/${run.sheet.lot.id}`}>Open the card</Link>
           </p>
-          <VerdictPanel
-            found={foundInRun(run.record, run.result)}
-            materialClass={run.sheet.lot.classId}
-            what="what this run found"
-          />
+          <VerdictPanel found={foundInRun(run.record, run.result)} materialClass={run.sheet.lot.classId} />
         </>
       )}
       {properties.length > 1 && <Others properties={properties.filter((one) => one !== first)} />}

@@ -89,7 +89,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         <LotPailColumn page={page} pot={pot} onPot={setPot} />
         <LotMain label="Properties">
           <PropertyTable figures={card.figures} currency={currency} />
-          <VerdictPanel found={foundOnCard(card.figures)} materialClass={lot.classId} what="this lot" />
+          <VerdictPanel found={foundOnCard(card.figures)} materialClass={lot.classId} />
           <LotFood name={lot.name} figures={card.figures} />
           {card.firming !== undefined && <FirmingLine firming={card.firming} />}
           {card.curve !== undefined && <LotCharts curve={card.curve} band={card.curveBand ?? NO_BAND} pot={pot} />}

@@ -19,7 +19,7 @@ const CLASSES = [
   ...DOSED_CLASSES.map(({ id, label }) => ({ key: id, words: label })),
 ];
 
-/** The most that plants bear, by how far they are: "None for seedlings, at most 1 g/L for young, 2 for established plants." */
+/** The most that plants bear, by how far they are: "At most: none for seedlings, 1 g/L for young plants". */
 function mostWords({ most_gPerL: { seed, young, established } }: DosedClass): string {
   const bears = (most: number, whom: string): string =>
     most === 0 ? `none for ${whom}` : `${fixed(most, 1)} g/L for ${whom}`;

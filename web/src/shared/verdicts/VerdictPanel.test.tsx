@@ -9,7 +9,7 @@ import { VerdictPanel } from './VerdictPanel';
 
 const answers = { '/verdicts': VERDICT_TABLE.map((line) => ({ ...line, version: 0 })) };
 const open = (found: readonly Found[], materialClass?: string) =>
-  openPage(<VerdictPanel found={found} materialClass={materialClass} what="this lot" />, { answers });
+  openPage(<VerdictPanel found={found} materialClass={materialClass} />, { answers });
 const overall = () => document.querySelector('[data-verdict]')?.getAttribute('data-verdict');
 
 beforeEach(() => {

@@ -19,12 +19,10 @@ import { VerdictRows } from './VerdictRows';
 interface VerdictPanelProps {
   readonly found: readonly Found[];
   readonly materialClass: string | undefined;
-  /** What is judged, as in "this lot". */
-  readonly what: string;
 }
 
 /** What was found, judged for what it is wanted for; nothing where the table says nothing of it for any use. */
-export function VerdictPanel({ found, materialClass, what }: VerdictPanelProps): ReactElement | null {
+export function VerdictPanel({ found, materialClass }: VerdictPanelProps): ReactElement | null {
   const { use, conditions } = usePurpose();
   const { data: lines } = useQuery(verdictsQuery);
   if (lines === undefined) return null;
@@ -38,7 +36,7 @@ export function VerdictPanel({ found, materialClass, what }: VerdictPanelProps):
         <PurposeChoice />
       </div>
       <p className="mt-1 text-head leading-tight font-semibold" data-verdict={judged.overall}>
-        {sentence(judged, what)}
+        {sentence(judged)}
       </p>
       <VerdictRows verdicts={judged.verdicts} />
       <NotYetSaid judged={judged} />
@@ -48,15 +46,15 @@ export function VerdictPanel({ found, materialClass, what }: VerdictPanelProps):
   );
 }
 
-const OVERALL: Readonly<Record<Grade, (what: string, use: string) => string>> = {
-  good: (what, use) => `Nothing that was found speaks against ${what} for ${use}.`,
-  bearable: (what, use) => `Bearable for ${use}: see what limits ${what}.`,
-  not: (what, use) => `Not for ${use} as ${what} is.`,
+const OVERALL: Readonly<Record<Grade, (use: string) => string>> = {
+  good: (use) => `Nothing that was found speaks against this lot for ${use}.`,
+  bearable: (use) => `Bearable for ${use}: see what limits it.`,
+  not: (use) => `Not for ${use} as this lot is.`,
 };
 
-function sentence({ overall, use }: Verdicts, what: string): string {
+function sentence({ overall, use }: Verdicts): string {
   const words = VERDICT_USE_WORDS[use];
-  return overall === undefined ? `Nothing found so far says anything for ${words}.` : OVERALL[overall](what, words);
+  return overall === undefined ? `Nothing found so far says anything for ${words}.` : OVERALL[overall](words);
 }
 
 /** What a stage is called by. */
