@@ -1,12 +1,11 @@
+import { UNIT_CHOICES, type UnitChoice } from '@bent-pail/core';
 import { IsBoolean, IsIn, IsString, IsUUID, Length } from 'class-validator';
-import { IsWords, Optional } from './decorators';
+import { IsWords, Nested, Optional } from './decorators';
 import { IsNewPassword } from './passwords';
 import type { NotebookInfo } from './notebook';
 
 export const ROLES = ['lead', 'tester', 'panellist', 'student', 'reader'] as const;
 export type Role = (typeof ROLES)[number];
-
-export const UNITS = ['metric', 'us'] as const;
 
 export class SignIn {
   @IsWords(80, 'Type your name.')
@@ -50,10 +49,39 @@ export class NewUser {
   password!: string;
 }
 
+const IsUnitOf = (kind: keyof UnitChoice, what: string): PropertyDecorator =>
+  IsIn(UNIT_CHOICES[kind], { message: `${what} is shown in ${UNIT_CHOICES[kind].join(', or ')}.` });
+
+/** The units that a person reads and types in. */
+export class ChosenUnits implements UnitChoice {
+  @IsUnitOf('volume', 'A volume')
+  volume!: UnitChoice['volume'];
+
+  @IsUnitOf('mass', 'A weight')
+  mass!: UnitChoice['mass'];
+
+  @IsUnitOf('length', 'A length')
+  length!: UnitChoice['length'];
+
+  @IsUnitOf('temperature', 'A temperature')
+  temperature!: UnitChoice['temperature'];
+
+  @IsUnitOf('conductivity', 'A conductivity')
+  conductivity!: UnitChoice['conductivity'];
+
+  @IsUnitOf('price', 'A price')
+  price!: UnitChoice['price'];
+}
+
+/** What somebody sets for oneself; what is not named stays. */
 export class EditMe {
   @Optional()
   @IsIn([true, false], { message: 'Single keys are on or off.' })
   singleKeys?: boolean;
+
+  @Optional()
+  @Nested(() => ChosenUnits, 'Choose a unit for each kind of measure.')
+  units?: ChosenUnits;
 }
 
 /** Another password for oneself. */
@@ -89,6 +117,7 @@ export interface Me {
   readonly name: string;
   readonly role: Role;
   readonly singleKeys: boolean;
+  readonly units: UnitChoice;
 }
 
 /** What the door needs to know before anyone has signed in. */

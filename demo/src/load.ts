@@ -3,6 +3,7 @@ import { patientMaker } from '@bent-pail/server/cards/rebuild';
 import { beginPlants } from '@bent-pail/server/database/beginPlants';
 import { importShipped } from '@bent-pail/server/database/importShipped';
 import { UserEntity } from '@bent-pail/server/accounts/entities';
+import { toMe } from '@bent-pail/server/accounts/me';
 import { principalOf, type Principal } from '@bent-pail/server/http/principal';
 import { NotebookRow } from '@bent-pail/server/notebook/entities';
 import type { DataSource } from 'typeorm';
@@ -55,12 +56,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
   if (known !== null) await wipe(db);
   await openNotebook(db, true);
   const users = await db.getRepository(UserEntity).find();
-  const people = new Map(
-    users.map(({ id, name, role, singleKeys }): [string, Principal] => [
-      name,
-      principalOf({ id, name, role, singleKeys }),
-    ]),
-  );
+  const people = new Map(users.map((user): [string, Principal] => [user.name, principalOf(toMe(user))]));
   const clock = new SetClock(now);
   const cards = patientMaker(db);
   const loading: Loading = {

@@ -1,4 +1,5 @@
 import type { Role } from '@bent-pail/contract';
+import type { UnitChoice } from '@bent-pail/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('users')
@@ -13,6 +14,9 @@ export class UserEntity {
   passwordHash!: string;
   @Column('boolean', { name: 'single_keys' })
   singleKeys!: boolean;
+  /** Null is metric. */
+  @Column('jsonb', { nullable: true })
+  units!: UnitChoice | null;
   @Column('timestamptz', { name: 'archived_at', nullable: true })
   archivedAt!: Date | null;
   /** Sessions that began before are over. */

@@ -1,4 +1,5 @@
 import type { Me } from '@bent-pail/contract';
+import { METRIC } from '@bent-pail/core';
 import type { UserEntity } from './entities';
 
 /** A person as the pages know whoever is signed in. */
@@ -7,4 +8,5 @@ export const toMe = (user: UserEntity): Me => ({
   name: user.name,
   role: user.role,
   singleKeys: user.singleKeys,
+  units: user.units ?? METRIC,
 });

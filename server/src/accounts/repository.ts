@@ -36,7 +36,7 @@ export async function insertUser(
   manager: EntityManager,
   user: Pick<UserEntity, 'id' | 'name' | 'role' | 'passwordHash'>,
 ): Promise<UserEntity> {
-  const row: UserEntity = { ...user, singleKeys: true, archivedAt: null, sessionsFrom: null };
+  const row: UserEntity = { ...user, singleKeys: true, units: null, archivedAt: null, sessionsFrom: null };
   await manager.insert(UserEntity, row);
   return row;
 }

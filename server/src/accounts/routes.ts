@@ -57,7 +57,7 @@ export const accountRoutes = (context: Context): Route[] => [
     address: '/me',
     guard: SIGNED_IN,
     body: EditMe,
-    answer: ({ who, body }) => editMe(context, who, body.singleKeys ?? who.singleKeys),
+    answer: ({ who, body }) => editMe(context, who, body),
   }),
   defineRoute({
     method: 'put',

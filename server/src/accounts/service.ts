@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import type { FirstLead, Me, SessionState } from '@bent-pail/contract';
+import type { EditMe, FirstLead, Me, SessionState } from '@bent-pail/contract';
 import type { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
@@ -104,7 +104,8 @@ export async function firstLead({ db }: Context, body: FirstLead): Promise<Me> {
   });
 }
 
-export async function editMe({ db }: Context, who: Principal, singleKeys: boolean): Promise<Me> {
-  await changeUser(db.manager, who.id, { singleKeys });
-  return { ...personOf(who), singleKeys };
+export async function editMe({ db }: Context, who: Principal, change: EditMe): Promise<Me> {
+  const { singleKeys = who.singleKeys, units = who.units } = change;
+  await changeUser(db.manager, who.id, { singleKeys, units });
+  return { ...personOf(who), singleKeys, units };
 }

@@ -17,6 +17,7 @@ import { WorkHours1765400000000 } from './migrations/1765400000000-workHours';
 import { Verdicts1765500000000 } from './migrations/1765500000000-verdicts';
 import { Handfuls1765600000000 } from './migrations/1765600000000-handfuls';
 import { LabelText1765700000000 } from './migrations/1765700000000-labelText';
+import { Units1765800000000 } from './migrations/1765800000000-units';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -39,4 +40,5 @@ export const MIGRATIONS = [
   Verdicts1765500000000,
   Handfuls1765600000000,
   LabelText1765700000000,
+  Units1765800000000,
 ];

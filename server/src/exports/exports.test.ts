@@ -1,3 +1,4 @@
+import { METRIC, readMeasure, type UnitChoice } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import Papa from 'papaparse';
 import { v7 as uuidv7 } from 'uuid';
@@ -14,8 +15,8 @@ afterAll(() => server.close());
 
 type CsvRow = Record<string, string>;
 
-async function table(address: string): Promise<CsvRow[]> {
-  const { body, status } = await tester.get<string>(address);
+async function table(address: string, by = tester): Promise<CsvRow[]> {
+  const { body, status } = await by.get<string>(address);
   expect(status).toBe(200);
   return Papa.parse<CsvRow>(body, { header: true }).data;
 }
@@ -35,6 +36,39 @@ describe('tables for a spreadsheet', () => {
     expect(air?.n).toBe('3');
     const cards = await table(`/exports/cards.csv?lot=${shelf.lotId}`);
     expect(Number(cards.find((row) => row.property === 'Air space')?.mean)).toBeCloseTo(Number(air?.mean), 12);
+  });
+
+  it('are in the units of who asks, equal to 1e-9 when they are read back, and metric on demand', async () => {
+    const shelf = await putOnShelf(tester);
+    const run = await startRun(tester, shelf);
+    await fillSheet(server, tester, run);
+    await tester.post(`/runs/${run.id}/finish`);
+    const american = await server.as('tester');
+    const units: UnitChoice = { ...METRIC, volume: 'cu ft', mass: 'oz', length: 'in', temperature: '°F' };
+    expect((await american.send('PATCH', '/me', { units })).body).toMatchObject({ units, singleKeys: true });
+    for (const name of ['readings', 'results']) {
+      const [there, here] = await Promise.all([
+        table(`/exports/${name}.csv?run=${run.id}`, american),
+        table(`/exports/${name}.csv?run=${run.id}`),
+      ]);
+      expect(there.length).toBe(here.length);
+      for (const [i, row] of here.entries()) {
+        const [kept, shown] = [row.value ?? row.mean ?? '', there[i]?.value ?? there[i]?.mean ?? ''];
+        const back = readMeasure(`${shown} ${there[i]?.unit ?? ''}`, row.unit ?? '').number;
+        const is = back.kind === 'number' ? back.value : Number(shown);
+        expect(Math.abs(is - Number(kept)), `${row.step ?? row.property ?? ''} ${shown}`).toBeLessThan(
+          1e-9 * (1 + Math.abs(Number(kept))),
+        );
+      }
+      expect(await table(`/exports/${name}.csv?run=${run.id}&units=metric`, american)).toEqual(here);
+    }
+    const tare = (await table(`/exports/readings.csv?run=${run.id}`, american)).find(
+      ({ step, replicate }) => step === 'Tare, vessel dry' && replicate === 'A',
+    );
+    expect(tare?.unit).toBe('oz');
+    expect(Number(tare?.value)).toBeCloseTo(312.4 / 28.349523125, 9);
+    const wrong = await american.send('PATCH', '/me', { units: { ...units, mass: 'stone' } });
+    expect(wrong.body).toMatchObject({ error: { message: 'A weight is shown in g, or oz.' } });
   });
 
   it('make text harmless that a spreadsheet would take for a formula', async () => {

@@ -1,10 +1,12 @@
 import { once } from 'node:events';
+import { METRIC, type UnitChoice } from '@bent-pail/core';
 import type { Response } from 'express';
 import Papa from 'papaparse';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { READS } from '../http/guard';
 import { notFound } from '../http/problems';
 import type { Server } from '../resource';
+import { inUnits } from './inUnits';
 import type { Row, Table } from './table';
 
 /** Text that a spreadsheet would take for a formula, whatever stands before it or in the lines after: made harmless. */
@@ -18,11 +20,15 @@ async function send(
   response: Response,
   { name, columns: headings }: Table,
   rows: AsyncIterable<readonly Row[]>,
+  units: UnitChoice,
 ): Promise<void> {
   const columns = [...headings];
   const parts = rows[Symbol.asyncIterator]();
   const csv = (rows: readonly Row[], header: boolean): string =>
-    Papa.unparse([...rows], { columns, header, escapeFormulae: FORMULA, newline: '\r\n' });
+    Papa.unparse(
+      rows.map((row) => inUnits(row, units)),
+      { columns, header, escapeFormulae: FORMULA, newline: '\r\n' },
+    );
   const first = await parts.next();
   response.setHeader('Content-Disposition', `attachment; filename="bent-pail-${name}.csv"`);
   response.type('text/csv');
@@ -36,18 +42,19 @@ async function send(
   response.end();
 }
 
-/** Tidy tables for spreadsheets: readings, results, cards; of all, of one run or of one lot. */
+/** Tidy tables for spreadsheets: readings, results, cards; of all, of one run or of one lot, in the units of who asks. */
 export const exportRoutes = (server: Server): Route[] => [
   defineRoute({
     method: 'get',
     address: '/exports/:name',
     guard: READS,
-    respond: async ({ params, request }, response) => {
+    respond: async ({ who, params, request }, response) => {
       const table = server.tables.find(({ name }) => name === params.name.replace(/\.csv$/, ''));
       if (table === undefined) throw notFound('table');
       const wanted = { run: asUuid(request.query.run), lot: asUuid(request.query.lot) };
       if (wanted.lot !== undefined) await server.cards.follow([wanted.lot]);
-      await send(response, table, table.rows(server, wanted));
+      const units = request.query.units === 'metric' ? METRIC : who.units;
+      await send(response, table, table.rows(server, wanted), units);
     },
   }),
 ];

@@ -1,4 +1,5 @@
 import { ROLES } from '@bent-pail/contract';
+import { METRIC } from '@bent-pail/core';
 import { IsIn } from 'class-validator';
 import express from 'express';
 import request from 'supertest';
@@ -15,7 +16,7 @@ class Colour {
 }
 
 const person = (role: Principal['role']): Principal =>
-  principalOf({ id: 'p', name: 'Somebody', role, singleKeys: true });
+  principalOf({ id: 'p', name: 'Somebody', role, singleKeys: true, units: METRIC });
 
 const ROUTES = [
   defineRoute({

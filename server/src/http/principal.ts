@@ -27,7 +27,13 @@ export function principalOf(me: Me): Principal {
 }
 
 /** The person themselves, as pages are told of them. */
-export const personOf = ({ id, name, role, singleKeys }: Principal): Me => ({ id, name, role, singleKeys });
+export const personOf = ({ id, name, role, singleKeys, units }: Principal): Me => ({
+  id,
+  name,
+  role,
+  singleKeys,
+  units,
+});
 
 /** Who asks; only behind a guard that lets nobody else through. */
 export function whoAsks({ who }: Request): Principal {

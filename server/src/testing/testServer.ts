@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Me, Page, Role } from '@bent-pail/contract';
+import { METRIC } from '@bent-pail/core';
 import pg from 'pg';
 import { pino } from 'pino';
 import { inject } from 'vitest';
@@ -153,11 +154,11 @@ export async function startTestServer(options: TestServerOptions = {}): Promise<
       const user = { id: uuidv7(), name: `${role} ${randomUUID().slice(0, 8)}`, role };
       await db
         .getRepository(UserEntity)
-        .insert({ ...user, passwordHash: '-', singleKeys: true, archivedAt: null, sessionsFrom: null });
+        .insert({ ...user, passwordHash: '-', singleKeys: true, units: null, archivedAt: null, sessionsFrom: null });
       const client = new Client(base);
       const answer = await client.post('/session/demo', { name: user.name });
       if (answer.status !== 200) throw new Error(`sign-in as ${role} answered ${String(answer.status)}`);
-      return Object.assign(client, { me: { ...user, singleKeys: true } });
+      return Object.assign(client, { me: { ...user, singleKeys: true, units: METRIC } });
     },
     close: async () => {
       server.closeAllConnections();

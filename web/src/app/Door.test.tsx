@@ -1,5 +1,5 @@
 import type { SessionState } from '@bent-pail/contract';
-import { USUAL_MEASURES_L } from '@bent-pail/core';
+import { METRIC, USUAL_MEASURES_L } from '@bent-pail/core';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
@@ -21,7 +21,7 @@ const session = (more: Partial<SessionState>): SessionState => ({
   now: NOW,
   ...more,
 });
-const inside = session({ me: { id: 'u', name: 'Ann', role: 'lead', singleKeys: true } });
+const inside = session({ me: { id: 'u', name: 'Ann', role: 'lead', singleKeys: true, units: METRIC } });
 
 describe('the door', () => {
   it('opens the demo with one click, and says that anyone can', async () => {
@@ -37,6 +37,19 @@ describe('the door', () => {
     queryClient.setQueryData(['lots'], ['a secret']);
     await userEvent.setup().click(screen.getByRole('button', { name: /Visitor/ }));
     expect(queryClient.getQueryData(['lots'])).toBeUndefined();
+  });
+
+  it('stays open where an older question, asked while nobody was signed in, is answered after it', async () => {
+    let answer: (state: SessionState) => void = () => undefined;
+    const late = new Promise<SessionState>((resolve) => {
+      answer = resolve;
+    });
+    openPage(<Door session={session({ demo: true })} />, { answers: { '/session/demo': inside } });
+    const older = queryClient.query({ ...sessionQuery, queryFn: () => late, staleTime: 0 }).catch(() => undefined);
+    await userEvent.setup().click(screen.getByRole('button', { name: /Visitor/ }));
+    answer(session({ demo: true }));
+    await older;
+    expect(queryClient.getQueryData(sessionQuery.queryKey)?.me?.name).toBe('Ann');
   });
 
   it('asks for name and password in a notebook of one’s own, and says when they are wrong', async () => {

@@ -61,7 +61,8 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
       <Patterns />
       <div className="pb-[72px] min-[1100px]:has-[+aside]:pr-[380px]">
         <NotSecure />
-        <Outlet />
+        {/* Whatever shows a measure is drawn anew where the units are changed. */}
+        <Outlet key={Object.values(me.units).join(' ')} />
       </div>
       <Drawer />
       <BenchEdge onKeys={onKeys} />

@@ -1,6 +1,7 @@
 import type { RunSheet } from '@bent-pail/contract';
 import { findMediaClass, pailOfClass } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { amount } from '../shared/units/mine';
 import { ReadPail } from '../shared/pail/ReadPail';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { fixed } from '../kit/format';
@@ -34,7 +35,9 @@ export function ClassPail({ sheet }: { readonly sheet: RunSheet }): ReactElement
           { part: 'water', figure: usual(water.range) },
         ]}
       />
-      <p className="text-ink2 mt-2 text-small">{mediaClass.label}, drained, in 10 cm.</p>
+      <p className="text-ink2 mt-2 text-small">
+        {mediaClass.label}, drained, in {amount(10, 'cm', 0)}.
+      </p>
     </figure>
   );
 }

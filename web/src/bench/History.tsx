@@ -1,6 +1,7 @@
 import type { KeptReading, RunSheet } from '@bent-pail/contract';
 import { replicateName, type Step } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { mySign } from '../shared/units/mine';
 import { clockTime, day } from '../kit/format';
 import { useSession } from '../shared/useSession';
 import { shownReading } from './shownReading';
@@ -17,7 +18,7 @@ function deedOf(sheet: RunSheet, reading: KeptReading, zone: string): Deed {
   const step = sheet.protocol.steps.find((one) => one.key === reading.step) as Step;
   const where = `${step.label}, ${replicateName(reading.replicate)}`;
   const unit = reading.mVTemp_C === undefined && step.kind !== 'time' ? step.unit : '';
-  const value = `${shownReading(reading, step, zone)}${unit === '' ? '' : ` ${unit}`}`;
+  const value = `${shownReading(reading, step, zone)}${unit === '' ? '' : ` ${mySign(unit)}`}`;
   const old = sheet.readings.find((one) => one.id === reading.corrects);
   const what =
     old === undefined

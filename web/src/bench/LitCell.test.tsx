@@ -4,6 +4,8 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactElement } from 'react';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { queryClient } from '../shared/resources/client';
+import { AMERICAN, openPage } from '../testing/page';
 import { useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
 import { LitCell } from './LitCell';
@@ -110,6 +112,15 @@ describe('the cell to fill', () => {
     await userEvent.type(cell, '3 L{Enter}');
     expect(document.getElementById('cell-doubt')?.textContent).toMatch(/“L” is no unit for this; use g, kg/);
     expect(kept).toHaveLength(1);
+  });
+
+  it('takes ounces from whoever reads ounces, and keeps grams', async () => {
+    openPage(<p>a page</p>, { units: AMERICAN });
+    const { kept } = light({});
+    expect(screen.getByText('oz')).toBeTruthy();
+    await userEvent.setup().type(screen.getByLabelText('Tare, vessel dry, B'), '11{Enter}');
+    expect(kept[0]?.value).toBeCloseTo(311.844754, 6);
+    queryClient.clear();
   });
 
   it('asks which is meant where a comma could part thousands', async () => {

@@ -2,13 +2,13 @@ import type { NewReading } from '@bent-pail/contract';
 import { replicateName, type Cell, type Reading, type Step } from '@bent-pail/core';
 import { useEffect, useRef, type KeyboardEvent, type ReactElement } from 'react';
 import { Button } from '../kit/Button';
-import { fixed } from '../kit/format';
 import { Sorry } from '../kit/Sorry';
-import { understood } from '../shared/forms/understood';
+import { inMine, mySign, understood, told } from '../shared/units/mine';
 import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
 import { InMillivolts } from './InMillivolts';
 import { newReading } from './newReading';
+import { readingAlone } from './shownReading';
 import { Stopwatch } from './Stopwatch';
 import { ReasonField } from './ReasonField';
 import type { CellEntry } from './useCellEntry';
@@ -30,7 +30,7 @@ export function LitCell(props: LitCellProps): ReactElement {
   const { step, replicate, cell } = props;
   const key = `${String(replicate)}:${step.key}`;
   const [standing, other] = cell.standing;
-  const who = `${step.label}, ${replicateName(replicate)}`;
+  const who = `${told(step.label)}, ${replicateName(replicate)}`;
   return (
     <div data-lit={key}>
       <span data-who className="block text-small leading-[1.15] font-semibold text-ink2">
@@ -114,14 +114,14 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
           inputMode="decimal"
           autoComplete="off"
           disabled={!mayWrite}
-          placeholder={standing === undefined ? '' : fixed(standing.value, 1)}
+          placeholder={standing === undefined ? '' : readingAlone(standing.value, step)}
           value={text}
           onChange={(event) => {
             type(event.target.value);
           }}
           onKeyDown={onKeyDown}
         />
-        <span className="figure ml-2 text-lead leading-none font-medium">{inMv ? 'mV' : step.unit}</span>
+        <span className="figure ml-2 text-lead leading-none font-medium">{inMv ? 'mV' : mySign(step.unit)}</span>
       </span>
       {mayBeMv && mayWrite && <InMillivolts />}
       {step.kind === 'seconds' && mayWrite && (
@@ -138,7 +138,7 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
           {understood(text, step.unit)}
         </span>
       )}
-      <CellDoubt entry={entry} />
+      <CellDoubt entry={entry} step={step} />
       <span className="mt-2 flex items-center justify-end gap-4">
         {step.optional === true && standing === undefined && text === '' && (
           <span className="text-ink2 text-small">may stay empty</span>
@@ -153,7 +153,13 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
 }
 
 /** What stands in the way of keeping what was typed; where it could mean two numbers, both are offered. */
-function CellDoubt({ entry: { doubt, keepValue } }: { readonly entry: CellEntry }): ReactElement {
+function CellDoubt({
+  entry: { doubt, keepValue },
+  step,
+}: {
+  readonly entry: CellEntry;
+  readonly step: Step;
+}): ReactElement {
   return (
     <div id="cell-doubt" aria-live="polite">
       {doubt?.kind === 'sentence' && (
@@ -172,7 +178,7 @@ function CellDoubt({ entry: { doubt, keepValue } }: { readonly entry: CellEntry 
                 keepValue(choice);
               }}
             >
-              {fixed(choice, Number.isInteger(choice) ? 0 : 3)}
+              {inMine(choice, step.unit, Number.isInteger(choice) ? 0 : 3)}
             </Button>
           ))}
         </div>

@@ -14,6 +14,7 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
+import { mySign, told } from '../shared/units/mine';
 import { Await } from '../shared/Await';
 import { CAUTIONS } from '../shared/cautions';
 import { clockTime, day, figure } from '../kit/format';
@@ -107,15 +108,15 @@ function PaperTable({ sheet, empty, zone }: PaperTableProps): ReactElement {
           <tr key={step.key}>
             <th scope="row">
               <b>
-                {row + 1}. {step.label}
-                {step.unit === '' || step.kind === 'time' ? '' : `, ${step.unit}`}
+                {row + 1}. {told(step.label)}
+                {step.unit === '' || step.kind === 'time' ? '' : `, ${mySign(step.unit)}`}
               </b>
               <small>
-                {step.say} {step.classes === undefined ? '' : `One of: ${step.classes.join(', ')}.`}
+                {told(step.say)} {step.classes === undefined ? '' : `One of: ${step.classes.join(', ')}.`}
               </small>
               {step.caution !== undefined && (
                 <small className="paper-caution">
-                  {CAUTIONS[step.caution].title}: {CAUTIONS[step.caution].short}
+                  {CAUTIONS[step.caution].title}: {told(CAUTIONS[step.caution].short)}
                 </small>
               )}
             </th>
@@ -145,7 +146,7 @@ function Outcome({ sheet }: { readonly sheet: RunSheet }): ReactElement {
         ))}
       </ul>
       {result.checks.map((check) => (
-        <p key={`${check.code}${String(check.replicate)}`}>{check.message}</p>
+        <p key={`${check.code}${String(check.replicate)}`}>{told(check.message)}</p>
       ))}
       {sheet.exclusions.map((exclusion) => (
         <p key={exclusion.replicate}>
@@ -174,7 +175,7 @@ function ResultLine({ one }: { readonly one: RunProperty }): ReactElement | null
       {one.words === undefined && (
         <span className="figure">
           {shown.spread === undefined ? '' : ` ± ${shown.spread}`}
-          {unit === '' ? '' : ` ${unit}`}, n {one.summary.n}
+          {unit === '' ? '' : ` ${mySign(unit)}`}, n {one.summary.n}
         </span>
       )}
       <Trouble trouble={one.trouble} />
@@ -188,7 +189,7 @@ function Correction({ sheet, reading }: { readonly sheet: RunSheet; readonly rea
   const old = sheet.readings.find((one) => one.id === reading.corrects);
   return (
     <p>
-      {step.label}, {replicateName(reading.replicate)}:{' '}
+      {told(step.label)}, {replicateName(reading.replicate)}:{' '}
       {old === undefined ? '' : shownReading(old, step, notebook.zone)} was corrected to{' '}
       {shownReading(reading, step, notebook.zone)} by {reading.by} at{' '}
       {clockTime(Date.parse(reading.takenAt), notebook.zone)}: {reading.reason}.

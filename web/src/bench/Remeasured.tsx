@@ -1,8 +1,8 @@
 import type { RunSheet } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
+import { amount } from '../shared/units/mine';
 import { api } from '../shared/api';
 import { ReasonForm } from '../shared/forms/ReasonForm';
-import { fixed } from '../kit/format';
 import { once } from '../shared/once';
 import { queryClient } from '../shared/resources/client';
 import { runQuery } from '../shared/resources/runs';
@@ -20,7 +20,9 @@ export function Remeasured({ sheet }: { readonly sheet: RunSheet }): ReactElemen
       <p className="max-w-[80ch] text-small">
         <b>Measured again since:</b>{' '}
         {sheet.remeasured
-          .map(({ name, was_mL, now_mL }) => `${name}, ${fixed(was_mL, 0)} mL then and ${fixed(now_mL, 0)} mL now`)
+          .map(
+            ({ name, was_mL, now_mL }) => `${name}, ${amount(was_mL, 'mL', 0)} then and ${amount(now_mL, 'mL', 0)} now`,
+          )
           .join('; ')}
         . This run stands on what its vessels held when it was finished.{' '}
         <ButtonLink look="tie" to="/bench/vessels">

@@ -6,6 +6,7 @@ import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { replicateName } from '@bent-pail/core';
+import { amount, told } from '../shared/units/mine';
 import { ClassPail } from './ClassPail';
 import { runSentence } from './runSentence';
 import type { LiveRun } from './useRunSheet';
@@ -128,7 +129,7 @@ function Pails({ run, lead }: { readonly run: LiveRun; readonly lead: RunPropert
           <span className="figure">
             {fixed(range[0], 2)}–{fixed(range[1], 2)}
           </span>{' '}
-          air in 10 cm.
+          air in {amount(10, 'cm', 0)}.
         </p>
       )}
     </>
@@ -179,12 +180,12 @@ function Checks({ checks, finished }: { readonly checks: readonly Check[]; reado
             {WORD[check.severity]} {check.replicate === undefined ? '' : replicateName(check.replicate)}
             <span className="font-normal">{finished ? 'kept as it was' : 'it can still be repeated'}</span>
           </NoticeHead>
-          <p className="px-3 pt-2 pb-2.5">{check.message}</p>
+          <p className="px-3 pt-2 pb-2.5">{told(check.message)}</p>
         </Notice>
       ))}
       {quiet.map((check) => (
         <p key={`${check.code}${String(check.replicate)}`} className="text-ink2 mt-2 text-small">
-          {check.message}
+          {told(check.message)}
         </p>
       ))}
     </div>

@@ -25,6 +25,7 @@ import { useCellEntry } from './useCellEntry';
 import { useKeepReading } from './useKeepReading';
 import { ButtonLink } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { told } from '../shared/units/mine';
 
 /** Runs that one person goes round at once, at most: the newest. */
 const MOST_ROUND = 24;
@@ -160,8 +161,8 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
           <h2 className="text-title leading-[1.1]">
             {sheet.lot.name}, {sheet.lot.code}: {replicateName(task.replicate)}
           </h2>
-          <p className="text-head font-semibold">{task.step.label}</p>
-          <p>{task.step.say}</p>
+          <p className="text-head font-semibold">{told(task.step.label)}</p>
+          <p>{told(task.step.say)}</p>
           {early && <p className="text-ink2">Not before its time is over, in {duration(task.notBefore - now)}.</p>}
         </div>
         <div className="border-[3px] border-ink bg-paper px-3.5 py-3 max-[860px]:col-span-full">
@@ -214,7 +215,7 @@ function RunColumn({ sheet, tasks, lit, now, onChoose }: RunColumnProps): ReactE
               }}
             >
               <b className="text-lead">{replicateName(task.replicate)}</b>
-              <span>{task.step.label}</span>
+              <span>{told(task.step.label)}</span>
               <Due task={task} now={now} />
             </button>
           </li>

@@ -3,9 +3,10 @@ import { packingWords, sampleWords, Sheet } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
+import { amount } from '../shared/units/mine';
 import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
-import { clockTime, fixed, counted } from '../kit/format';
+import { clockTime, counted } from '../kit/format';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
 import { queryClient } from '../shared/resources/client';
 import { runQuery, runListsKey } from '../shared/resources/runs';
@@ -198,13 +199,13 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
     { term: 'Lot', value: `${sheet.lot.name}, ${sheet.lot.code}` },
     ...(volumes === undefined
       ? []
-      : [{ term: 'Vessels', value: <span className="figure font-medium">{volumes} mL</span> }]),
+      : [{ term: 'Vessels', value: <span className="figure font-medium">{volumes}</span> }]),
     ...(depth === undefined
       ? []
-      : [{ term: 'Depth', value: <span className="figure font-medium">{fixed(depth, 1)} cm</span> }]),
+      : [{ term: 'Depth', value: <span className="figure font-medium">{amount(depth, 'cm', 1)}</span> }]),
     ...(water === undefined
       ? []
-      : [{ term: 'Water', value: <span className="figure font-medium">{fixed(water, 1)} °C</span> }]),
+      : [{ term: 'Water', value: <span className="figure font-medium">{amount(water, '°C', 1)}</span> }]),
     {
       term: 'Method',
       value: `version ${String(sheet.protocol.version)}${sheet.protocol.usesVessel ? `, ${packingWords(sheet.settings)}` : ''}`,

@@ -9,6 +9,7 @@ import {
   type Step,
 } from '@bent-pail/core';
 import { Fragment, type ReactElement } from 'react';
+import { mySign, told } from '../shared/units/mine';
 import { CautionStrip } from '../shared/CautionStrip';
 import { clockTime } from '../kit/format';
 import { ColumnHead } from './ColumnHead';
@@ -112,7 +113,7 @@ function NowThen({
         <>
           Now{' '}
           <b>
-            {replicateName(ready.replicate)}, {inSentence(ready.step.label)}
+            {replicateName(ready.replicate)}, {inSentence(told(ready.step.label))}
           </b>
           <br />
         </>
@@ -143,16 +144,16 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
         <span
           className={`inline-block align-middle ${isLit ? 'max-w-[calc(100%-30px)] text-head leading-[1.08] font-bold' : 'max-w-[calc(100%-62px)]'}`}
         >
-          {step.label}
+          {told(step.label)}
         </span>
         {!isLit && (
           <small className="figure absolute top-1/2 right-3 -translate-y-1/2 text-small">
-            {step.kind === 'time' ? '' : step.unit}
+            {step.kind === 'time' ? '' : mySign(step.unit)}
           </small>
         )}
         {isLit && (
           <span className="mt-1.5 ml-6 flex justify-between gap-2 text-small leading-[1.28] [&_svg]:h-23 [&_svg]:w-24">
-            <span>{step.say}</span>
+            <span>{told(step.say)}</span>
             <StepPicture picture={step.picture} />
           </span>
         )}

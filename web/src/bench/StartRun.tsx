@@ -3,6 +3,8 @@ import { defaultSettings, findMediaClass, type PackingHabit, type Protocol } fro
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
+import { decimalsOf } from '../kit/format';
+import { amount } from '../shared/units/mine';
 import { Await } from '../shared/Await';
 import { api } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
@@ -12,7 +14,6 @@ import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
 import { FindAmong } from '../kit/FindAmong';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
-import { fixed } from '../kit/format';
 import { protocolOptions } from '../shared/protocolOptions';
 import { queryClient } from '../shared/resources/client';
 import { activeUsersQuery } from '../shared/resources/people';
@@ -201,7 +202,7 @@ function VesselChoice({ vessels, chosen, onChoose }: VesselChoiceProps): ReactEl
       placeholder="name, depth"
       options={vessels.map(({ id, name, height_cm }) => ({
         key: id,
-        words: height_cm === undefined ? name : `${name}, ${String(height_cm)} cm`,
+        words: height_cm === undefined ? name : `${name}, ${amount(height_cm, 'cm', decimalsOf(height_cm))}`,
       }))}
       onChange={onChoose}
     />
@@ -210,7 +211,7 @@ function VesselChoice({ vessels, chosen, onChoose }: VesselChoiceProps): ReactEl
 
 function inVessels(used: readonly VesselRow[]): string {
   const named = used.map(({ name, volume_mL }) =>
-    volume_mL === undefined ? name : `${name} (${fixed(volume_mL, 0)} mL)`,
+    volume_mL === undefined ? name : `${name} (${amount(volume_mL, 'mL', 0)})`,
   );
   return `In ${named.join(', ')}.`;
 }

@@ -7,7 +7,8 @@ import {
   type RinseInput,
   type RunResult,
 } from '@bent-pail/core';
-import { counted, figure, fixed } from '../kit/format';
+import { amount, figureInMine, mySign } from '../shared/units/mine';
+import { counted, fixed } from '../kit/format';
 import { airWord, percent } from '../shared/airWords';
 
 /** A run ends in a sentence, not in a row of numbers. */
@@ -26,13 +27,13 @@ export function runSentence(result: RunResult): string {
   if (pH !== undefined)
     return `pH ${fixed(pH, 1)} by 1:5 in water: ${pH < 5.5 ? 'sour' : pH > 7 ? 'alkaline' : 'middling'}.`;
   const ec = mean('ec_dSm');
-  if (ec !== undefined) return `EC ${fixed(ec, 2)} dS/m by 1:2 in water at 25 °C.`;
+  if (ec !== undefined) return `EC ${amount(ec, 'dS/m', 2)} by 1:2 in water at ${amount(25, '°C', 0)}.`;
   const volume = mean('bagVolume_L');
-  if (volume !== undefined) return `The bag really holds ${fixed(volume, 1)} L, poured loose.`;
+  if (volume !== undefined) return `The bag really holds ${amount(volume, 'L', 1)}, poured loose.`;
   const d50 = mean('d50_mm');
   if (d50 !== undefined) {
     const fines = mean('fines');
-    return `Half of it is finer than ${fixed(d50, 1)} mm${fines === undefined ? '' : `; ${percent(fines)} is finer than half a millimetre`}.`;
+    return `Half of it is finer than ${amount(d50, 'mm', 1)}${fines === undefined ? '' : `; ${percent(fines)} is finer than half a millimetre`}.`;
   }
   const t90 = mean('t90_s');
   if (t90 !== undefined)
@@ -42,12 +43,12 @@ export function runSentence(result: RunResult): string {
   const level = mean('ecInf_dSm');
   const rinses = mean('rinsesToTarget');
   if (level !== undefined) {
-    const target = fixed(targetOf(result), 1);
+    const target = amount(targetOf(result), 'dS/m', 1);
     const many =
       rinses === undefined
-        ? `Rinsing alone does not reach ${target} dS/m`
-        : `${counted(rinses, 'rinse brings', 'rinses bring')} it to ${target} dS/m`;
-    return `${many}; it levels out at ${fixed(level, 2)} dS/m.`;
+        ? `Rinsing alone does not reach ${target}`
+        : `${counted(rinses, 'rinse brings', 'rinses bring')} it to ${target}`;
+    return `${many}; it levels out at ${amount(level, 'dS/m', 2)}.`;
   }
   return jarSentence(mean) ?? plainSentence(result);
 }
@@ -66,7 +67,7 @@ function plainSentence({ properties }: RunResult): string {
   const told = properties.slice(0, READ_OUT).flatMap(({ property: key, summary, words }) => {
     if (summary === undefined) return [];
     const { label, digits, unit } = property(key);
-    const value = words ?? `${figure(summary.mean, digits, summary.sd).value}${unit === '' ? '' : ` ${unit}`}`;
+    const value = words ?? `${figureInMine(summary.mean, unit, digits, summary.sd).value} ${mySign(unit)}`.trim();
     return [`${label}: ${value}`];
   });
   return told.length === 0 ? 'The run is finished.' : `${told.join('; ')}.`;

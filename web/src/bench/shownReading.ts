@@ -1,14 +1,13 @@
 import type { Reading, Step } from '@bent-pail/core';
-import { clockTime, fixed } from '../kit/format';
+import { inMine } from '../shared/units/mine';
+import { clockTime, decimalsOf, fixed } from '../kit/format';
 
 /** Decimals that a kind of reading always shows, so that a column lines up. */
 const DECIMALS: Readonly<Partial<Record<Step['kind'], number>>> = { weigh: 1, depth: 1, temperature: 1, pH: 2, ec: 2 };
 
-/** As many decimals as were typed, three at most. */
-function decimalsOf(value: number): number {
-  for (const digits of [0, 1, 2]) if (Math.abs(value - Number(value.toFixed(digits))) < 1e-9) return digits;
-  return 3;
-}
+/** A reading without its unit, to as many decimals as were typed or its kind always has. */
+export const readingAlone = (value: number, { kind, unit }: Pick<Step, 'kind' | 'unit'>): string =>
+  inMine(value, unit, Math.max(decimalsOf(value), DECIMALS[kind] ?? 0));
 
 /** A reading as its cell shows it: a time by the clock, a class by its name, a number with its usual decimals. */
 export function shownReading(
@@ -18,5 +17,5 @@ export function shownReading(
 ): string {
   if (mVTemp_C !== undefined) return `${fixed(value, 1)} mV`;
   if (step.kind === 'time') return clockTime(value * 1000, zone);
-  return step.classes?.[value] ?? fixed(value, Math.max(decimalsOf(value), DECIMALS[step.kind] ?? 0));
+  return step.classes?.[value] ?? readingAlone(value, step);
 }

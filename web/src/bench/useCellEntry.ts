@@ -1,6 +1,7 @@
 import type { NewReading } from '@bent-pail/contract';
-import { parseNumber, readingRefusal, readMeasure, type Protocol, type Reading, type Step } from '@bent-pail/core';
+import { parseNumber, readingRefusal, type Protocol, type Reading, type Step } from '@bent-pail/core';
 import { useState } from 'react';
+import { readTyped } from '../shared/units/mine';
 import { draftKey, useDrafts } from './draftStore';
 import { useMillivolts } from './millivolts';
 import { newReading } from './newReading';
@@ -107,7 +108,7 @@ export function useCellEntry({
         onSkip();
         return;
       }
-      const typed = readMeasure(text, inMv ? 'mV' : (step?.unit ?? '')).number;
+      const typed = readTyped(text, inMv ? 'mV' : (step?.unit ?? '')).number;
       if (typed.kind === 'number') keepValue(typed.value);
       else if (typed.kind === 'ask')
         setAside({ ...aside, doubt: { kind: 'ask', choices: [typed.asDecimal, typed.asThousands] } });

@@ -1,7 +1,7 @@
 import type { RunSheet } from '@bent-pail/contract';
 import { replicateName } from '@bent-pail/core';
 import { useEffect, useRef } from 'react';
-import { fixed } from '../kit/format';
+import { amount } from '../shared/units/mine';
 import { tell } from '../kit/toasts';
 
 /** Readings that somebody else keeps while one has the sheet open are told of: one’s own stand in their cells. */
@@ -16,7 +16,7 @@ export function useOthersReadings({ readings, protocol }: RunSheet, me: string):
     for (const { seq, by, step: key, replicate, value } of readings) {
       if (seq <= before || by === undefined || by === me) continue;
       const step = protocol.steps.find((one) => one.key === key);
-      const said = step?.classes?.[value] ?? `${fixed(value, Number.isInteger(value) ? 0 : 2)} ${step?.unit ?? ''}`;
+      const said = step?.classes?.[value] ?? amount(value, step?.unit ?? '', Number.isInteger(value) ? 0 : 2);
       tell({
         title: `${by} read ${step?.kind === 'time' ? 'the time' : said.trim()}`,
         line: `${step?.label ?? key}, ${replicateName(replicate)}`,

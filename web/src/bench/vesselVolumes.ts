@@ -1,12 +1,13 @@
 import { runVesselVolume_mL, type RunVessel } from '@bent-pail/core';
-import { fixed } from '../kit/format';
+import { inMine, mySign } from '../shared/units/mine';
 
-/** Volumes of a run's vessels in one line, or undefined where there are none. */
+/** Volumes of a run's vessels in one line with their unit, or undefined where there are none. */
 export function vesselVolumes(vessels: readonly (RunVessel | undefined)[]): string | undefined {
   if (vessels.length === 0) return undefined;
   const texts = vessels.map((vessel) => {
     const volume = vessel === undefined ? undefined : runVesselVolume_mL(vessel);
-    return volume === undefined ? '?' : fixed(volume, 0);
+    return volume === undefined ? '?' : inMine(volume, 'mL', 0);
   });
-  return new Set(texts).size === 1 ? `${String(texts.length)} × ${String(texts[0])}` : texts.join(' · ');
+  const all = new Set(texts).size === 1 ? `${String(texts.length)} × ${String(texts[0])}` : texts.join(' · ');
+  return `${all} ${mySign('mL')}`;
 }

@@ -15,6 +15,7 @@ import { SlopeBar } from './SlopeBar';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
 import { runsKey } from '../shared/resources/runs';
+import { told } from '../shared/units/mine';
 
 interface TypedPoint {
   readonly nominal: string;
@@ -108,7 +109,7 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
         </div>
       ))}
       <div className="flex items-end gap-3">
-        <TextField name="temp_C" label="At, °C" mode="decimal" className="w-24" />
+        <TextField name="temp_C" label="At" mode="decimal" className="w-24" />
         <Worth judged={judged} />
       </div>
       <div className="flex gap-3">
@@ -133,7 +134,7 @@ function Worth({ judged }: { readonly judged: JudgedCalibration | undefined }): 
           <b className="figure">{judged.words}</b>
           {judged.checks.map((check) => (
             <span key={check.code} className="block">
-              {check.message}
+              {told(check.message)}
             </span>
           ))}
         </>

@@ -31,6 +31,12 @@ export function fixed(value: number, digits: number): string {
     .join('');
 }
 
+/** As many decimals as a number was typed with, three at most. */
+export function decimalsOf(value: number): number {
+  for (const digits of [0, 1, 2]) if (Math.abs(value - Number(value.toFixed(digits))) < 1e-9) return digits;
+  return 3;
+}
+
 const PLURAL = new Intl.PluralRules(PLAIN);
 
 /** How many of something, as `1 run`, `12 runs`. */

@@ -5,7 +5,7 @@ import { ThisBench } from './ThisBench';
 
 it('lets the lead write what a scoop holds here, and sends all of it', async () => {
   const told = openPage(<ThisBench />);
-  fireEvent.change(screen.getByLabelText('scoop'), { target: { value: '1,4' } });
+  fireEvent.change(screen.getByLabelText('scoop, L'), { target: { value: '1,4' } });
   fireEvent.change(screen.getByLabelText('Currency sign'), { target: { value: '€' } });
   fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
   expect(await screen.findByText('Kept.')).toBeTruthy();
@@ -26,10 +26,10 @@ it('lets the lead write what a scoop holds here, and sends all of it', async () 
 
 it('says which size is no number, and sends nothing', async () => {
   const told = openPage(<ThisBench />);
-  fireEvent.change(screen.getByLabelText('barrow'), { target: { value: 'big' } });
+  fireEvent.change(screen.getByLabelText('barrow, L'), { target: { value: 'big' } });
   fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
   await screen.findByRole('alert');
-  expect(screen.getByLabelText('barrow').getAttribute('aria-invalid')).toBe('true');
+  expect(screen.getByLabelText('barrow, L').getAttribute('aria-invalid')).toBe('true');
   expect(told).toEqual([]);
 });
 

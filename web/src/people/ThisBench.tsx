@@ -1,5 +1,6 @@
 import type { EditNotebook, Measures, NotebookInfo } from '@bent-pail/contract';
 import type { ReactElement } from 'react';
+import { amount, inField } from '../shared/units/mine';
 import { api } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
 import { ChoiceField, TextField } from '../shared/forms/fields';
@@ -24,7 +25,7 @@ export function ThisBench(): ReactElement {
         <ul className="border-t-[1.5px]">
           {MEASURES.map((key) => (
             <li key={key} className="flex min-h-9 items-center justify-between border-b border-zinc2">
-              a {key} <span className="figure">{notebook.measures[key]} L</span>
+              a {key} <span className="figure">{amount(notebook.measures[key], 'L', 2)}</span>
             </li>
           ))}
         </ul>
@@ -47,10 +48,10 @@ const typedFrom = ({ place, currency, zone, measures, hours }: NotebookInfo): Ty
   zone,
   hours: { from_h: String(hours.from_h), to_h: String(hours.to_h) },
   measures: {
-    scoop: String(measures.scoop),
-    bucket: String(measures.bucket),
-    barrow: String(measures.barrow),
-    handful: String(measures.handful),
+    scoop: inField(measures.scoop, 'L'),
+    bucket: inField(measures.bucket, 'L'),
+    barrow: inField(measures.barrow, 'L'),
+    handful: inField(measures.handful, 'L'),
   },
 });
 
@@ -98,7 +99,7 @@ function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElem
         Work is proposed within these hours: what has to be begun earlier is put at the end of the day before.
       </p>
       <fieldset className="grid grid-cols-2 gap-3 md:col-span-2 md:grid-cols-4">
-        <legend className="pb-1 font-semibold">What it measures by, L</legend>
+        <legend className="pb-1 font-semibold">What it measures by</legend>
         {MEASURES.map((key) => (
           <TextField key={key} name={`measures.${key}`} label={key} mode="decimal" />
         ))}

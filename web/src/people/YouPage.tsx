@@ -9,6 +9,7 @@ import { useTheme, type Theme } from '../shared/theme';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
 import { OwnPassword } from './OwnPassword';
+import { OwnUnits } from './OwnUnits';
 import { People } from './People';
 import { ThisBench } from './ThisBench';
 import { Switch } from '../kit/Switch';
@@ -63,6 +64,7 @@ export function YouPage(): ReactElement {
               What findings mean for a use
             </ButtonLink>
           </p>
+          <OwnUnits />
           <h3 className="mt-2">Your password</h3>
           <OwnPassword />
           <SignOut />

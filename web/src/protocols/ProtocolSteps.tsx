@@ -2,6 +2,7 @@ import type { Protocol, Step } from '@bent-pail/core';
 import type { ReactElement, ReactNode } from 'react';
 import { CAUTIONS } from '../shared/cautions';
 import { minutesInWords } from './minutesInWords';
+import { told } from '../shared/units/mine';
 
 const UNUSUAL = Object.freeze({ soak: 'as its grains ask', drain: '60 min unless set' });
 
@@ -16,7 +17,7 @@ function waits({ hold }: Step, { times }: Protocol): string {
 function bounds({ kind, bounds: [lo, hi], unit, classes }: Step): string {
   if (kind === 'time') return '';
   if (classes !== undefined) return classes.join(', ');
-  return `${String(lo)} to ${String(hi)} ${unit}`;
+  return told(`${String(lo)} to ${String(hi)} ${unit}`);
 }
 
 /** The steps of a protocol, each with what to do, why, what is accepted and the caution before it. */
@@ -25,14 +26,14 @@ export function ProtocolSteps({ protocol }: { readonly protocol: Protocol }): Re
     <ol className="mt-3.5">
       {protocol.steps.map((step, i) => (
         <StepLine key={step.key} place={i}>
-          <b>{step.label}</b>
+          <b>{told(step.label)}</b>
           {step.optional === true && <span className="text-ink2"> may stay empty</span>}
-          <p>{step.say}</p>
-          <p className="text-ink2">{step.why}</p>
+          <p>{told(step.say)}</p>
+          <p className="text-ink2">{told(step.why)}</p>
           <p className="figure text-ink2">{step.kind === 'time' ? `waits ${waits(step, protocol)}` : bounds(step)}</p>
           {step.caution !== undefined && (
             <p className="mt-1 border-l-[6px] border-caution bg-caution-wash px-2 py-1 text-small">
-              <b>{CAUTIONS[step.caution].title}.</b> {CAUTIONS[step.caution].short}
+              <b>{CAUTIONS[step.caution].title}.</b> {told(CAUTIONS[step.caution].short)}
             </p>
           )}
         </StepLine>

@@ -76,7 +76,7 @@ describe('a card', () => {
 
   it('shows the price from the label, and every number with its working', async () => {
     open([]);
-    expect(await screen.findByRole('button', { name: 'Price, found: 0.24 £/L. Show working.' })).toBeTruthy();
+    expect(await screen.findByRole('button', { name: 'Price, found: 0.24 £ per L. Show working.' })).toBeTruthy();
     expect(screen.getByRole('button', { name: /^Overall: 6\.5/ })).toBeTruthy();
   });
 

@@ -1,5 +1,6 @@
 import type { CardCriterion, Scorecard } from '@bent-pail/core';
 import type { CSSProperties, ReactElement } from 'react';
+import { unitOf } from '../shared/units/ofProperty';
 import { Figure } from '../shared/Figure';
 import { fixed } from '../kit/format';
 
@@ -106,13 +107,13 @@ function Found({ one, currency }: { readonly one: CardCriterion; readonly curren
       </span>
     );
   }
-  const unit = criterion.kind === 'price' ? `${currency}${criterion.unit}` : criterion.unit;
+  const shown = criterion.kind === 'price' ? unitOf('pricePerL', currency) : { unit: criterion.unit };
   return (
     <Figure
       label={`${criterion.label}, found`}
       value={found}
       digits={criterion.name === 'pH' ? 1 : 2}
-      unit={unit}
+      {...shown}
       origin={label === true ? 'label' : criterion.kind === 'price' ? 'worked-out' : 'measured'}
       working={foundWorking}
       className="text-small"

@@ -2,6 +2,7 @@ import type { CautionKey } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Caution } from '../kit/Caution';
 import { CAUTIONS } from './cautions';
+import { told } from './units/mine';
 
 interface CautionStripProps {
   readonly caution: CautionKey;
@@ -20,9 +21,9 @@ export function CautionStrip({ caution, before }: CautionStripProps): ReactEleme
           {before === undefined ? '' : `${before}: `}
           {text.title}.
         </b>{' '}
-        {text.short}{' '}
+        {told(text.short)}{' '}
         {whole ? (
-          text.long
+          told(text.long)
         ) : (
           <button
             type="button"

@@ -1,7 +1,7 @@
 import type { Origin, Working } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { IN_WORDS, INK } from '../kit/ink';
-import { figure } from '../kit/format';
+import { figureInMine, mySign } from './units/mine';
 import { useWorking } from './workingStore';
 
 interface FigureProps {
@@ -9,7 +9,10 @@ interface FigureProps {
   readonly value: number;
   readonly digits: number;
   readonly sd?: number | undefined;
+  /** What it is kept in; it is shown in the unit of whoever reads it. */
   readonly unit?: string;
+  /** What stands behind it instead of its unit's sign: a price has money in it. */
+  readonly sign?: string;
   readonly origin: Origin;
   readonly working?: Working | undefined;
   readonly className?: string;
@@ -28,6 +31,7 @@ export function Figure({
   digits,
   sd,
   unit = '',
+  sign = mySign(unit),
   origin,
   working,
   className = '',
@@ -36,7 +40,7 @@ export function Figure({
   bare = false,
 }: FigureProps): ReactElement {
   const open = useWorking((state) => state.open);
-  const shown = words === undefined ? figure(value, digits, sd) : { value: words, spread: undefined };
+  const shown = words === undefined ? figureInMine(value, unit, digits, sd) : { value: words, spread: undefined };
   const classes = `${INK[origin]} ${className} ${words === undefined ? '' : IN_WORDS}`;
   const number =
     working === undefined ? (
@@ -47,10 +51,15 @@ export function Figure({
         className={classes}
         data-working={working.text}
         data-value={lessThan1By?.value ?? value}
-        aria-label={`${label}: ${shown.value}${unit === '' ? '' : ` ${unit}`}. Show working.`}
+        aria-label={`${label}: ${shown.value}${sign === '' ? '' : ` ${sign}`}. Show working.`}
         onClick={() => {
           const whose = lessThan1By ?? { label, value };
-          open({ label: whose.label, shown: words ?? figure(whose.value, digits, sd).value, unit, working });
+          open({
+            label: whose.label,
+            shown: words ?? figureInMine(whose.value, unit, digits, sd).value,
+            unit: sign,
+            working,
+          });
         }}
       >
         {shown.value}
@@ -61,7 +70,7 @@ export function Figure({
     <span className="inline-flex items-baseline gap-2 whitespace-nowrap">
       {number}
       {shown.spread !== undefined && <span className="figure text-ink2 text-[0.7em]">± {shown.spread}</span>}
-      {unit !== '' && <span className="figure text-ink2 text-[0.7em]">{unit}</span>}
+      {sign !== '' && <span className="figure text-ink2 text-[0.7em]">{sign}</span>}
     </span>
   );
 }

@@ -1,5 +1,6 @@
 import type { LotRow } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
+import { inField } from '../shared/units/mine';
 import { Dialog, DialogClose } from '../kit/Dialog';
 import { api, ApiProblem } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
@@ -18,7 +19,7 @@ function fieldsOf(lot: LotRow): LotFieldValues {
     grade: lot.grade ?? '',
     boughtOn: lot.boughtOn ?? '',
     price: lot.price === undefined ? '' : String(lot.price),
-    packVolume_L: lot.packVolume_L === undefined ? '' : String(lot.packVolume_L),
+    packVolume_L: lot.packVolume_L === undefined ? '' : inField(lot.packVolume_L, 'L'),
     state: lot.state ?? '',
   };
 }

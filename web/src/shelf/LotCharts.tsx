@@ -1,6 +1,7 @@
 import type { CurveBandPoint, LotCurve } from '@bent-pail/core';
 import { fixed } from '../kit/format';
 import { useMemo, type ReactElement } from 'react';
+import { amount, mySign } from '../shared/units/mine';
 import { Chart } from '../shared/chart/Chart';
 import type { Pot } from '../shared/pot/pots';
 import { curveChart } from './curveChart';
@@ -31,7 +32,7 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
             <>
               <b>Water held</b>{' '}
               <span className="text-ink2">
-                part of volume, by suction in cm; grey: 95 %
+                part of volume, by suction in cm of water; grey: 95 %
                 {curve.kind === 'class' ? '' : '; bars: means over their heights'}
               </span>
             </>
@@ -43,10 +44,10 @@ export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
         <Chart
           title={
             <>
-              <b>Air and water</b> <span className="text-ink2">by depth of a straight pot, cm</span>
+              <b>Air and water</b> <span className="text-ink2">by depth of a straight pot, {mySign('cm')}</span>
             </>
           }
-          says={`Air and water by depth of a straight pot: at 10 cm air ${airSaid(shallow)}, at 30 cm air ${airSaid(deep)}.`}
+          says={`Air and water by depth of a straight pot: at ${amount(10, 'cm', 0)} air ${airSaid(shallow)}, at ${amount(30, 'cm', 0)} air ${airSaid(deep)}.`}
           height={170}
           options={depthOptions}
         />

@@ -43,7 +43,7 @@ export function LotFields({ currency }: { readonly currency: string }): ReactEle
       <TextField name="grade" label="Grade" placeholder="3-8 mm, screened" />
       <DayField name="boughtOn" label="Arrived on" />
       <TextField name="price" label={`Paid for one pack, ${currency}`} mode="decimal" />
-      <TextField name="packVolume_L" label="Pack on the label, L" mode="decimal" />
+      <TextField name="packVolume_L" label="Pack on the label" mode="decimal" />
       <TextField name="state" label="State" placeholder="moist, opened in October" />
     </>
   );

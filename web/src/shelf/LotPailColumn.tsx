@@ -2,6 +2,7 @@ import type { LotCardPage } from '@bent-pail/contract';
 import { inPot, type InPot, type LotCard, type MissingFigure } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
+import { amount, told } from '../shared/units/mine';
 import { airWord } from '../shared/airWords';
 import { Figure } from '../shared/Figure';
 import { LotPail } from '../shared/pail/LotPail';
@@ -123,7 +124,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
       <p className="text-ink2 mt-2 text-small">
         {measured
           ? `As measured in the ${method ?? 'vessel'}.`
-          : `What its class usually is in ${String(pail.height_cm)} cm; not measured here.`}
+          : `What its class usually is in ${amount(pail.height_cm, 'cm', 0)}; not measured here.`}
       </p>
     </>
   );
@@ -143,7 +144,7 @@ function TwoPails({
     <div className="mt-3 flex items-end gap-5 border-b-[1.5px] pb-2">
       <figure className="m-0">
         <LotPail pail={pail} size={pail.height_cm * k} tier="medium" />
-        <figcaption className="text-ink2 text-small">{pail.height_cm} cm vessel</figcaption>
+        <figcaption className="text-ink2 text-small">{amount(pail.height_cm, 'cm', 0)} vessel</figcaption>
       </figure>
       <figure className="m-0">
         <PailMark
@@ -195,7 +196,7 @@ function Missing({
         {missing.map((one) => (
           <li key={one.what} className="flex min-h-9 items-baseline justify-between gap-3 border-b border-zinc2 py-1">
             <span>
-              {one.what} <small>{one.classSays}</small>
+              {told(one.what)} <small>{told(one.classSays ?? '')}</small>
             </span>
             {works && (
               <Link className="text-small whitespace-nowrap" to={`/bench?lot=${lotId}&protocol=${one.protocol}`}>

@@ -1,7 +1,7 @@
 import type { LotRow, StockCount } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { fixed } from '../kit/format';
+import { amount, inField } from '../shared/units/mine';
 import { api } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
 import { TextField } from '../shared/forms/fields';
@@ -52,7 +52,7 @@ export function LotStock({ lot }: { readonly lot: LotRow }): ReactElement {
         {lot.stock_L === undefined ? (
           <span className="text-ink2">never counted</span>
         ) : (
-          <span className="figure">{fixed(lot.stock_L, 1)} L</span>
+          <span className="figure">{amount(lot.stock_L, 'L', 1)}</span>
         )}
       </p>
       {open === undefined && (
@@ -96,7 +96,7 @@ export function LotStock({ lot }: { readonly lot: LotRow }): ReactElement {
 function Count({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () => void }): ReactElement {
   const form = useBodyForm({
     body: 'StockCount',
-    start: { litres: lot.stock_L === undefined ? '' : String(lot.stock_L) },
+    start: { litres: lot.stock_L === undefined ? '' : inField(lot.stock_L, 'L') },
     read: ({ litres }): Omit<StockCount, 'id'> => ({ stock_L: typedNumber(litres, 'litres') }),
     send: (said) =>
       once(['stock', lot.id, said.stock_L], (id) => api.post<LotRow>(`/lots/${lot.id}/stock`, { id: id(), ...said })),
@@ -107,7 +107,7 @@ function Count({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () => v
   });
   return (
     <BodyForm form={form} label="Count it" className="flex flex-wrap items-end gap-3">
-      <TextField name="litres" label="On hand now, loose L" mode="decimal" className="w-40" />
+      <TextField name="litres" label="On hand now, loose" mode="decimal" className="w-40" />
       <Button type="submit" look="act" disabled={form.isBusy}>
         Keep
       </Button>

@@ -1,8 +1,9 @@
 import type { LotRow } from '@bent-pail/contract';
-import { MEDIA_CLASSES, parseNumber, readMeasure, type MediaClass, type Typical } from '@bent-pail/core';
+import { MEDIA_CLASSES, parseNumber, type MediaClass, type Typical } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { fixed } from '../kit/format';
+import { amount, inMine, mySign, readTyped } from '../shared/units/mine';
+import { priceSaid } from '../shared/units/ofProperty';
 import { LotPail } from '../shared/pail/LotPail';
 import { useSession } from '../shared/useSession';
 import { Rows } from '../kit/Rows';
@@ -55,12 +56,12 @@ function Usual({ of }: { readonly of: MediaClass }): ReactElement {
     height_cm: DEPTH_cm,
     kind: 'class' as const,
   };
-  const rows: readonly (readonly [string, Typical, number])[] = [
-    [`Air, ${String(DEPTH_cm)} cm vessel`, air, 2],
-    [`Water, ${String(DEPTH_cm)} cm vessel`, water, 2],
+  const rows: readonly (readonly [string, Typical, number, string?])[] = [
+    [`Air, ${amount(DEPTH_cm, 'cm', 0)} vessel`, air, 2],
+    [`Water, ${amount(DEPTH_cm, 'cm', 0)} vessel`, water, 2],
     ['Dry bulk density, g/mL', of.dryBulkDensity_gcc, 2],
     ['pH, 1:5 in water', of.pH_1to5_water, 1],
-    ['EC, 1:2, dS/m', of.ec_1to2_dSm, 2],
+    [`EC, 1:2, ${mySign('dS/m')}`, of.ec_1to2_dSm, 2, 'dS/m'],
   ];
   return (
     <div className="flex flex-wrap items-end gap-6">
@@ -76,14 +77,14 @@ function Usual({ of }: { readonly of: MediaClass }): ReactElement {
             </tr>
           </thead>
           <tbody>
-            {rows.map(([words, { typical, range }, digits]) => (
+            {rows.map(([words, { typical, range }, digits, kept = '']) => (
               <tr key={words}>
                 <th scope="row">{words}</th>
                 <td>
-                  <span className={INK.label}>{fixed(typical, digits)}</span>
+                  <span className={INK.label}>{inMine(typical, kept, digits)}</span>
                 </td>
                 <td className="figure text-ink2">
-                  {fixed(range[0], digits)}–{fixed(range[1], digits)}
+                  {inMine(range[0], kept, digits)}–{inMine(range[1], kept, digits)}
                 </td>
               </tr>
             ))}
@@ -101,16 +102,11 @@ function Usual({ of }: { readonly of: MediaClass }): ReactElement {
 /** What a litre costs by the label; what is really in the pack is measured at its intake. */
 function PerLitre({ pack_L, price }: Pick<NewLotSideProps, 'pack_L' | 'price'>): ReactElement | null {
   const { notebook } = useSession();
-  const [litres, paid] = [readMeasure(pack_L, 'L').number, parseNumber(price)];
+  const [litres, paid] = [readTyped(pack_L, 'L').number, parseNumber(price)];
   if (litres.kind !== 'number' || paid.kind !== 'number' || litres.value <= 0) return null;
   return (
     <p className="mt-4">
-      By the label{' '}
-      <span className={INK.label}>
-        {notebook.currency}
-        {fixed(paid.value / litres.value, 2)}
-      </span>{' '}
-      a litre.
+      By the label <span className={INK.label}>{priceSaid(paid.value / litres.value, notebook.currency)}</span>.
     </p>
   );
 }

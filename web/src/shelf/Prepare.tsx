@@ -104,9 +104,9 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
         options={PREPARATIONS.map((key) => ({ key, words: key.replace('-', ' ') }))}
       />
       <TextField name="code" label="Code of the new lot" className="w-36" />
-      <TextField name="took_L" label="Taken, L" mode="decimal" className="w-24" />
-      <TextField name="made_L" label="Made, L" mode="decimal" className="w-24" />
-      <TextField name="water_L" label="Water, L" mode="decimal" className="w-24" />
+      <TextField name="took_L" label="Taken" mode="decimal" className="w-24" />
+      <TextField name="made_L" label="Made" mode="decimal" className="w-24" />
+      <TextField name="water_L" label="Water" mode="decimal" className="w-24" />
       <TextField name="minutes" label="Minutes" mode="decimal" className="w-24" />
       <TextField name="tool" label="Mesh, plate or machine" className="w-48" />
       <TextField name="passes" label="Passes" mode="numeric" className="w-20" />
@@ -117,7 +117,7 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
           <TextField name="rest.code" label="What was parted off, as lot" className="w-48" />
           {isTyped(restCode) && (
             <>
-              <TextField name="rest.made_L" label="How much of it, L" mode="decimal" className="w-24" />
+              <TextField name="rest.made_L" label="How much of it" mode="decimal" className="w-24" />
               <ChoiceField name="rest.classId" label="What was parted off is" options={REST_IS} className="w-64" />
               <TextField name="rest.grade" label="Its grade" placeholder="0-2 mm" className="w-32" />
             </>

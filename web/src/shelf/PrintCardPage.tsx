@@ -3,8 +3,10 @@ import { findMediaClass, property, type LotFigure } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
+import { unitOf } from '../shared/units/ofProperty';
+import { amount, figureInMine, width, told } from '../shared/units/mine';
 import { Await } from '../shared/Await';
-import { day, figure, fixed } from '../kit/format';
+import { day, fixed } from '../kit/format';
 import { OnPaper } from '../shared/OnPaper';
 import { LotPail } from '../shared/pail/LotPail';
 import { Qr } from '../shared/Qr';
@@ -45,7 +47,7 @@ function PaperCard({ page: { lot, card, kin, currency } }: { readonly page: LotC
             <p>{facts.join(', ')}.</p>
             {pail !== undefined && (
               <p>
-                In {String(pail.height_cm)} cm: air {fixed(pail.air, 2)}, water {fixed(pail.water, 2)}, solid{' '}
+                In {amount(pail.height_cm, 'cm', 0)}: air {fixed(pail.air, 2)}, water {fixed(pail.water, 2)}, solid{' '}
                 {fixed(pail.solid, 2)}{' '}
                 {pail.kind === 'class' ? 'as its class usually is, not measured' : 'of the volume'}.
               </p>
@@ -57,14 +59,18 @@ function PaperCard({ page: { lot, card, kin, currency } }: { readonly page: LotC
       </header>
       <Figures figures={card.figures} currency={currency} />
       {card.curve !== undefined && <p>{card.curve.note}</p>}
-      {card.missing.length > 0 && <p>Not known yet: {card.missing.map((one) => one.what).join(', ')}.</p>}
+      {card.missing.length > 0 && <p>Not known yet: {told(card.missing.map((one) => one.what).join(', '))}.</p>}
       {kin.length > 0 && (
         <p>
           From lot to lot:{' '}
           {kin
             .map(({ property: key, spread, lots }) => {
-              const { label: name, digits, unit } = property(key);
-              return `${name} ± ${fixed(spread.betweenSd, digits)}${unit === '' ? '' : ` ${unit}`} over ${String(lots.length)} lots`;
+              const { label: name, digits } = property(key);
+              const { unit, sign } = unitOf(key, currency);
+              return `${name} ± ${width(spread.betweenSd, unit, digits)} ${sign} over ${String(lots.length)} lots`.replace(
+                '  ',
+                ' ',
+              );
             })
             .join('; ')}
           .
@@ -93,19 +99,17 @@ function Figures({ figures, currency }: FiguresProps): ReactElement {
       </thead>
       <tbody>
         {figures.map((one) => {
-          const { label, digits, unit } = property(one.property);
-          const { value, spread } = figure(one.summary.mean, digits, one.summary.sd);
-          const shownUnit = one.property === 'pricePerL' ? `${currency}${unit}` : unit;
+          const { label, digits } = property(one.property);
+          const { unit, sign } = unitOf(one.property, currency);
+          const { value, spread } = figureInMine(one.summary.mean, unit, digits, one.summary.sd);
           const newest = one.runs[0];
           return (
             <tr key={`${one.property}${one.methodKey}`}>
               <th scope="row">{label}</th>
-              <td className="figure">
-                {one.words ?? `${value}${spread === undefined ? '' : ` ± ${spread}`} ${shownUnit}`}
-              </td>
+              <td className="figure">{one.words ?? `${value}${spread === undefined ? '' : ` ± ${spread}`} ${sign}`}</td>
               <th>
                 {ORIGIN[one.origin]}
-                {one.method}
+                {told(one.method)}
                 {one.oneGrab === true && ', one grab'}
                 {one.runs.length > 0 && `, run ${one.runs.map((run) => run.number).join(', ')}`}
                 <Trouble trouble={one.trouble} />

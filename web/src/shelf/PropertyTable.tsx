@@ -1,8 +1,10 @@
 import { ecInClass, property, type LotFigure } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
+import { unitOf } from '../shared/units/ofProperty';
+import { figureInMine, told } from '../shared/units/mine';
 import { Figure } from '../shared/Figure';
-import { age, figure as shownFigure, fixed } from '../kit/format';
+import { age, fixed } from '../kit/format';
 import { useServerNow } from '../shared/serverClock';
 import { TermLabel } from '../shared/words/TermLabel';
 import { Trouble } from '../shared/Trouble';
@@ -72,7 +74,7 @@ function PropertyRow({
       </th>
       {one.words === undefined ? <Mean one={one} currency={currency} /> : <Judged one={one} />}
       <td className="@max-[640px]:hidden">
-        <span className="text-ink2">{one.method}</span>
+        <span className="text-ink2">{told(one.method)}</span>
         {one.runs.length > 0 && <Runs runs={one.runs} />}
         <EcClass one={one} />
         {one.oneGrab === true && <span className="text-ink2">; one grab, not a sample of the whole</span>}
@@ -91,10 +93,10 @@ interface MeanProps {
 }
 
 function Mean({ one, currency }: MeanProps): ReactElement {
-  const { label, digits, unit } = property(one.property);
+  const { label, digits } = property(one.property);
+  const { unit, sign } = unitOf(one.property, currency);
   const { mean, sd } = one.summary;
-  const spread = shownFigure(mean, digits, sd).spread;
-  const shownUnit = one.property === 'pricePerL' ? `${currency}${unit}` : unit;
+  const spread = figureInMine(mean, unit, digits, sd).spread;
   return (
     <>
       <td className="text-right">
@@ -103,7 +105,8 @@ function Mean({ one, currency }: MeanProps): ReactElement {
           value={mean}
           digits={digits}
           sd={sd}
-          unit={shownUnit}
+          unit={unit}
+          sign={sign}
           origin={one.origin}
           working={one.working}
           className="text-lead"
@@ -117,7 +120,7 @@ function Mean({ one, currency }: MeanProps): ReactElement {
           `± ${spread}`
         )}
       </td>
-      <td className="figure text-ink2">{shownUnit}</td>
+      <td className="figure text-ink2">{sign}</td>
     </>
   );
 }

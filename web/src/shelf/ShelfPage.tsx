@@ -3,6 +3,7 @@ import { LOT_STATES } from '@bent-pail/contract/choices';
 import { findMediaClass, MEDIA_CLASSES } from '@bent-pail/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
+import { inMine, mySign } from '../shared/units/mine';
 import { fixed } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
@@ -163,12 +164,13 @@ const columnsOf = (currency: string): readonly Column<LotRow>[] => [
     key: 'price',
     head: `${currency}/L`,
     sort: 'up',
-    cell: ({ pricePerL }) => (pricePerL === undefined ? null : <span className="figure">{fixed(pricePerL, 2)}</span>),
+    cell: ({ pricePerL }) =>
+      pricePerL === undefined ? null : <span className="figure">{inMine(pricePerL, 'per L', 2)}</span>,
   },
   {
     key: 'stock',
-    head: 'left, L',
-    cell: ({ stock_L }) => (stock_L === undefined ? null : <span className="figure">{fixed(stock_L, 1)}</span>),
+    head: `left, ${mySign('L')}`,
+    cell: ({ stock_L }) => (stock_L === undefined ? null : <span className="figure">{inMine(stock_L, 'L', 1)}</span>),
   },
   {
     key: 'runs',

@@ -1,4 +1,5 @@
 import { containerCapacity, type Retention } from '@bent-pail/core';
+import { amount, mine } from '../shared/units/mine';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
 import type { Draw } from '../shared/chart/options';
 import { fixed } from '../kit/format';
@@ -28,19 +29,21 @@ export function depthChart(points: readonly DepthPoint[], marks: readonly number
   const layer = (key: 'solid' | 'water' | 'air', fill: object, line: string): object => ({
     type: 'line',
     stack: 'pot',
-    data: points.map((point) => [point.depth_cm, point[key]]),
+    data: points.map((point) => [mine(point.depth_cm, 'cm'), point[key]]),
     symbol: 'none',
     lineStyle: { color: line, width: key === 'air' ? 0 : 1.5 },
     areaStyle: { color: fill, opacity: 1 },
   });
+  // Whole marks of the unit that is read, within the depths drawn.
+  const [from, to] = [Math.ceil(mine(DEPTH.from, 'cm')), Math.floor(mine(DEPTH.to, 'cm'))];
   return (ink) => ({
     grid: { left: 34, right: 12, top: 12, bottom: 26 },
-    xAxis: ruleAxis(ink, { min: DEPTH.from, max: DEPTH.to, interval: 10, format: (v) => String(Math.round(v)) }),
+    xAxis: ruleAxis(ink, { min: from, max: to, interval: to > 20 ? 10 : 5, format: (v) => String(Math.round(v)) }),
     yAxis: ruleAxis(ink, { min: 0, max: 1, interval: 0.5, format: (v) => fixed(v, 1) }),
     tooltip: plainTooltip(ink, (depth) => {
-      const point = points.find((one) => one.depth_cm >= depth) ?? points.at(-1);
+      const point = points.find((one) => mine(one.depth_cm, 'cm') >= depth) ?? points.at(-1);
       if (point === undefined) return '';
-      return `${fixed(point.depth_cm, 0)} cm deep: air ${fixed(point.air, 2)}, water ${fixed(point.water, 2)}`;
+      return `${amount(point.depth_cm, 'cm', 0)} deep: air ${fixed(point.air, 2)}, water ${fixed(point.water, 2)}`;
     }),
     series: [
       layer('solid', ink.solid, ink.ink),
@@ -52,7 +55,9 @@ export function depthChart(points: readonly DepthPoint[], marks: readonly number
           symbol: 'none',
           label: { show: false },
           lineStyle: { color: ink.ink, width: 1.5, type: 'solid' },
-          data: marks.filter((depth) => depth >= DEPTH.from && depth <= DEPTH.to).map((depth) => ({ xAxis: depth })),
+          data: marks
+            .filter((depth) => depth >= DEPTH.from && depth <= DEPTH.to)
+            .map((depth) => ({ xAxis: mine(depth, 'cm') })),
         },
       },
     ],

@@ -1,5 +1,6 @@
 import type { Preparation, PreparationRecord } from '@bent-pail/contract';
 import type { CautionKey } from '@bent-pail/core';
+import { amount } from '../shared/units/mine';
 import { fixed, counted } from '../kit/format';
 
 /** The caution that stands at each kind of preparation. */
@@ -22,15 +23,15 @@ export function preparationWords(record: PreparationRecord): string {
   const { took_L, made_L, water_L, minutes, tool, passes } = record;
   const amounts =
     took_L !== undefined && made_L !== undefined
-      ? `${fixed(took_L, 1)} L gave ${fixed(made_L, 1)} L (${fixed((100 * made_L) / took_L, 0)} %)`
+      ? `${amount(took_L, 'L', 1)} gave ${amount(made_L, 'L', 1)} (${fixed((100 * made_L) / took_L, 0)} %)`
       : took_L !== undefined
-        ? `${fixed(took_L, 1)} L taken`
+        ? `${amount(took_L, 'L', 1)} taken`
         : made_L !== undefined
-          ? `${fixed(made_L, 1)} L made`
+          ? `${amount(made_L, 'L', 1)} made`
           : undefined;
   return [
     amounts,
-    water_L === undefined ? undefined : `${fixed(water_L, 1)} L of water`,
+    water_L === undefined ? undefined : `${amount(water_L, 'L', 1)} of water`,
     minutes === undefined ? undefined : `${fixed(minutes, 0)} min`,
     tool,
     passes === undefined ? undefined : counted(passes, 'pass', 'passes'),

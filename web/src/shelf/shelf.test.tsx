@@ -121,7 +121,7 @@ describe('the stock of a lot', () => {
     const told = openPage(<LotStock lot={bark} />);
     expect(screen.getByText('120.0 L')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Count it' }));
-    const field = screen.getByLabelText('On hand now, loose L');
+    const field = screen.getByLabelText('On hand now, loose, L');
     await user.clear(field);
     await user.type(field, '87,5');
     await user.click(screen.getByRole('button', { name: 'Keep' }));

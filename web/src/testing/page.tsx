@@ -1,4 +1,4 @@
-import { USUAL_MEASURES_L } from '@bent-pail/core';
+import { METRIC, USUAL_MEASURES_L, type UnitChoice } from '@bent-pail/core';
 import type { Me, Role, SessionState } from '@bent-pail/contract';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
@@ -22,11 +22,29 @@ interface PageOptions {
   readonly path?: string;
   /** Answers by address, without /api, or by what is asked of it; what is not in it is not found. */
   readonly answers?: Readonly<Record<string, unknown>>;
+  /** What they read and type in, where that is not metric. */
+  readonly units?: UnitChoice;
 }
 
 export const NOW = Date.parse('2026-11-24T12:00:00Z');
 
-export const me = (role: Role): Me => ({ id: `the-${role}`, name: 'Tam Oswin', role, singleKeys: true });
+export const me = (role: Role, units = METRIC): Me => ({
+  id: `the-${role}`,
+  name: 'Tam Oswin',
+  role,
+  singleKeys: true,
+  units,
+});
+
+/** Somebody who reads and types US customary units. */
+export const AMERICAN: UnitChoice = {
+  volume: 'cu ft',
+  mass: 'oz',
+  length: 'in',
+  temperature: '°F',
+  conductivity: 'µS/cm',
+  price: 'per cu ft',
+};
 
 /**
  * Opens a page as somebody, with a server that answers what it is told to and takes whatever is sent; what was sent is
@@ -34,7 +52,7 @@ export const me = (role: Role): Me => ({ id: `the-${role}`, name: 'Tam Oswin', r
  */
 export function openPage(
   page: ReactElement,
-  { role = 'lead', at = '/', path = '*', answers = {} }: PageOptions = {},
+  { role = 'lead', at = '/', path = '*', answers = {}, units = METRIC }: PageOptions = {},
 ): readonly Told[] {
   const told: Told[] = [];
   vi.stubGlobal('fetch', (url: string, init: { method: string; body?: string }) => {
@@ -57,7 +75,7 @@ export function openPage(
   });
   queryClient.clear();
   const session: SessionState = {
-    me: me(role),
+    me: me(role, units),
     notebook: {
       place: 'Tollgarth',
       currency: '£',

@@ -17,6 +17,7 @@ import { Timeline } from './Timeline';
 import { undoable } from '../kit/toasts';
 import { WhatIsInThePail } from './WhatIsInThePail';
 import { ButtonLink, Button } from '../kit/Button';
+import { told } from '../shared/units/mine';
 
 /** The door: what is soaking, draining, due; and for a newcomer one question. */
 export function TodayPage(): ReactElement {
@@ -123,7 +124,7 @@ function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; r
         {job.at === undefined ? 'any time' : over ? overTime(job.at, now, zone) : dueTime(job.at, now, zone)}
       </span>
       <Link to={job.to} className="no-underline">
-        <b className="font-semibold">{job.what}</b>
+        <b className="font-semibold">{told(job.what)}</b>
         <small className={`block ${over ? 'text-inverse' : ''}`}>{job.where}</small>
       </Link>
       {job.planned !== undefined && works && <DoneButton id={job.planned} what={job.what} />}

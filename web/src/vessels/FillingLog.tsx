@@ -1,8 +1,9 @@
 import type { FillingRow, VesselRow } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
+import { inMine, mySign } from '../shared/units/mine';
 import { Await } from '../shared/Await';
-import { clockTime, day, fixed } from '../kit/format';
+import { clockTime, day } from '../kit/format';
 import { fillingsQuery } from '../shared/resources/vessels';
 import { useSession, useWorks } from '../shared/useSession';
 import { FillAgain } from './FillAgain';
@@ -30,10 +31,10 @@ export function FillingLog({ vessel }: { readonly vessel: VesselRow }): ReactEle
               <thead>
                 <tr>
                   <th scope="col">Filled</th>
-                  <th scope="col">empty g</th>
-                  <th scope="col">full g</th>
-                  <th scope="col">°C</th>
-                  <th scope="col">mL</th>
+                  <th scope="col">empty {mySign('g')}</th>
+                  <th scope="col">full {mySign('g')}</th>
+                  <th scope="col">{mySign('°C')}</th>
+                  <th scope="col">{mySign('mL')}</th>
                   <td />
                 </tr>
               </thead>
@@ -81,9 +82,10 @@ interface LineProps {
 function Line({ filling, works, onDo }: LineProps): ReactElement {
   const { notebook } = useSession();
   const { keptAt, by, empty_g, full_g, waterTemp_C, volume_mL, out } = filling;
-  const figure = (value: number, digits: number): ReactElement => (
-    <td className="figure">{out === undefined ? fixed(value, digits) : <s>{fixed(value, digits)}</s>}</td>
-  );
+  const figure = (value: number, kept: string): ReactElement => {
+    const said = inMine(value, kept, 1);
+    return <td className="figure">{out === undefined ? said : <s>{said}</s>}</td>;
+  };
   return (
     <tr>
       <th scope="row">
@@ -93,10 +95,10 @@ function Line({ filling, works, onDo }: LineProps): ReactElement {
           {out === undefined ? '' : ` · counts no more, ${out}`}
         </small>
       </th>
-      {figure(empty_g, 1)}
-      {figure(full_g, 1)}
-      {figure(waterTemp_C, 1)}
-      {figure(volume_mL, 1)}
+      {figure(empty_g, 'g')}
+      {figure(full_g, 'g')}
+      {figure(waterTemp_C, '°C')}
+      {figure(volume_mL, 'mL')}
       <td>
         {works && out === undefined && (
           <span className="flex justify-end gap-4">

@@ -1,7 +1,7 @@
 import type { FillingRow } from '@bent-pail/contract';
 import type { ReactElement } from 'react';
+import { amount } from '../shared/units/mine';
 import { api } from '../shared/api';
-import { fixed } from '../kit/format';
 import { ReasonForm } from '../shared/forms/ReasonForm';
 import { once } from '../shared/once';
 import { queryClient } from '../shared/resources/client';
@@ -21,7 +21,7 @@ export function LeaveOutFilling({ vesselId, filling, onDone }: LeaveOutFillingPr
     <ReasonForm
       body="FillingExclusion"
       label="Leave a filling out"
-      ask={`Why ${fixed(filling.volume_mL, 1)} mL shall not count`}
+      ask={`Why ${amount(filling.volume_mL, 'mL', 1)} shall not count`}
       act="Leave it out"
       className="mt-3"
       send={(said) =>

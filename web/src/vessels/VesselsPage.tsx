@@ -1,9 +1,9 @@
 import type { VesselRow } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
+import { amount, inMine } from '../shared/units/mine';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { fixed } from '../kit/format';
 import { vesselsQuery } from '../shared/resources/vessels';
 import { TitleBlock } from '../shared/TitleBlock';
 import { FillingLog } from './FillingLog';
@@ -37,9 +37,9 @@ export function VesselsPage(): ReactElement {
 
 function sizeOf({ height_cm, topDiameter_cm, baseDiameter_cm }: VesselRow): string {
   if (height_cm === undefined) return 'depth not told yet';
-  const deep = `${fixed(height_cm, 1)} cm deep`;
+  const deep = `${amount(height_cm, 'cm', 1)} deep`;
   if (topDiameter_cm === undefined || baseDiameter_cm === undefined) return deep;
-  return `${deep}, ${fixed(baseDiameter_cm, 1)} to ${fixed(topDiameter_cm, 1)} cm wide`;
+  return `${deep}, ${inMine(baseDiameter_cm, 'cm', 1)} to ${amount(topDiameter_cm, 'cm', 1)} wide`;
 }
 
 function Vessel({ vessel }: { readonly vessel: VesselRow }): ReactElement {
@@ -51,7 +51,7 @@ function Vessel({ vessel }: { readonly vessel: VesselRow }): ReactElement {
     <li className="break-inside-avoid border-b border-zinc2 py-2">
       <div className="flex min-h-11 flex-wrap items-baseline gap-x-4">
         <h2 className="min-w-24 text-head">{name}</h2>
-        <span className="figure text-lead">{volume_mL === undefined ? '?' : `${fixed(volume_mL, 0)} mL`}</span>
+        <span className="figure text-lead">{volume_mL === undefined ? '?' : amount(volume_mL, 'mL', 0)}</span>
         <span className="text-ink2 text-small">
           {volume_mL === undefined ? 'not measured yet' : basis} · {kind === 'pot' ? 'pot' : 'test vessel'},{' '}
           {sizeOf(vessel)}

@@ -8,8 +8,8 @@ import {
 } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
+import { ofProperty, unitOf } from '../../shared/units/ofProperty';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { Pot } from '../../shared/pot/pots';
@@ -105,7 +105,8 @@ interface CompareRowProps {
 
 function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElement {
   const { notebook } = useSession();
-  const { label, digits, unit } = property(name);
+  const { label, digits } = property(name);
+  const { unit, sign } = unitOf(name, notebook.currency);
   const places = Math.min(2, digits);
   const row = figures.map((figure, i): ComparedFigure | undefined => {
     const band = bands[i];
@@ -115,7 +116,7 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
   return (
     <tr>
       <th scope="row" className="text-left text-body font-semibold">
-        {label} <small className="figure">{name === 'pricePerL' ? `${notebook.currency}${unit}` : unit}</small>
+        {label} <small className="figure">{sign}</small>
       </th>
       {figures.map((figure, i) => {
         const band = row[i]?.band;
@@ -130,13 +131,17 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
                   label={label}
                   value={figure.value}
                   digits={places}
+                  unit={unit}
+                  sign={sign}
                   origin="worked-out"
                   working={figure.working}
                   className="text-lead"
                   bare
                 />
                 <small className="figure block">
-                  {band === undefined ? '…' : `${fixed(band.p5, places)}–${fixed(band.p95, places)}`}
+                  {band === undefined
+                    ? '…'
+                    : `${ofProperty(name, band.p5, places)}–${ofProperty(name, band.p95, places)}`}
                 </small>
                 <small className="block min-h-5">
                   {letters.length > 0 && <b className="bg-slab px-[5px] text-inverse">≠ {letters.join(' ')}</b>}

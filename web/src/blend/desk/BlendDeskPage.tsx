@@ -3,6 +3,7 @@ import { deskBandsInput, fillRest, type PropertyKey } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState, type ReactElement } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { keptPotName, potOfRecipe } from '../../shared/pot/pots';
 import { sentenceOf } from '../../shared/api';
 import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
@@ -85,7 +86,7 @@ function useAddAsked(draftKey: string, draft: BlendDraft | undefined): void {
 function NewDesk({ larder }: { readonly larder: Larder }): ReactElement {
   const { lots } = larder;
   const [params] = useSearchParams();
-  const pot = useLastPot((state) => state.pot);
+  const shape = useLastPot((state) => state.shape);
   const hand = useHand((state) => state.hand);
   const started = useMemo((): BlendDraft => {
     const inHand = hand?.kind === 'lot' ? [hand.id] : [];
@@ -94,8 +95,11 @@ function NewDesk({ larder }: { readonly larder: Larder }): ReactElement {
       lots.some((lot) => lot.id === id && lot.component !== undefined && lot.kind === 'material'),
     );
     const lines = first.map((lotId) => ({ lotId, parts: first.length === 1 ? 3 : 1 }));
-    return { name: '', recipe: { lines, potName: pot.name, pot: { ...pot.shape }, model: 'packing', lime_meqPerL: 0 } };
-  }, [params, hand, lots, pot]);
+    return {
+      name: '',
+      recipe: { lines, potName: keptPotName(shape), pot: { ...shape }, model: 'packing', lime_meqPerL: 0 },
+    };
+  }, [params, hand, lots, shape]);
   useAddAsked(
     NEW,
     useDrafts((state) => state.drafts[NEW]),
@@ -170,7 +174,7 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
   const { result, problem } = usePrediction(input);
   const bands = useBands(bandsInput);
   const trouble = meaning.problem ?? problem;
-  const pot = { name: recipe.potName, shape: recipe.pot };
+  const pot = potOfRecipe(recipe);
   const version = page?.versions.find((one) => one.n === (shown ?? page.versions[0]?.n));
   const onChange = (next: BlendDraft): void => {
     change(draftKey, next);

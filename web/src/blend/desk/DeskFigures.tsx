@@ -9,8 +9,8 @@ import {
 } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
+import { ofProperty, unitOf } from '../../shared/units/ofProperty';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../kit/format';
 import { Trouble } from '../../shared/Trouble';
 import { useSession } from '../../shared/useSession';
 import { WindowBar } from './WindowBar';
@@ -83,9 +83,10 @@ const shownChance = (chance: number): string =>
 
 function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProps): ReactElement {
   const { notebook } = useSession();
-  const { label, digits, unit } = property(figure.property);
-  const shownUnit = figure.property === 'pricePerL' ? `${notebook.currency}${unit} made` : unit;
+  const { label, digits } = property(figure.property);
+  const { unit, sign } = unitOf(figure.property, notebook.currency);
   const places = Math.min(digits, 2);
+  const shown = (value: number): string => ofProperty(figure.property, value, places);
   return (
     <tr>
       <th scope="row" className="py-0.5 text-left text-body font-semibold">
@@ -99,16 +100,17 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
             {label}
           </button>
         </Tooltip>{' '}
-        <small className="figure">{shownUnit}</small>
+        <small className="figure">{figure.property === 'pricePerL' ? `${sign} made` : sign}</small>
         <Trouble trouble={figure.trouble} />
-        <Taught figure={figure} places={places} />
+        <Taught figure={figure} shown={shown} />
       </th>
       <td>
         <Figure
           label={label}
           value={figure.value}
           digits={places}
-          unit={shownUnit}
+          unit={unit}
+          sign={sign}
           origin="worked-out"
           working={figure.working}
           className="text-head"
@@ -116,7 +118,7 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
         />
       </td>
       <td className="figure text-ink2 whitespace-nowrap">
-        {band === undefined ? '…' : `${fixed(band.p5, places)}–${fixed(band.p95, places)}`}
+        {band === undefined ? '…' : `${shown(band.p5)}–${shown(band.p95)}`}
       </td>
       <td className="w-[150px] max-[760px]:hidden">
         {target !== undefined && (
@@ -125,7 +127,7 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
             band={band}
             ideal={target.ideal}
             limits={target.limits}
-            says={windowSays(target, places)}
+            says={windowSays(target, shown)}
           />
         )}
       </td>
@@ -137,25 +139,30 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
         )}
       </td>
       <td className="figure text-ink2 max-[760px]:hidden">
-        {figure.plainAverage === undefined ? '' : fixed(figure.plainAverage, places)}
+        {figure.plainAverage === undefined ? '' : shown(figure.plainAverage)}
       </td>
     </tr>
   );
 }
 
 /** What measured blends have changed, so that the uncorrected value stays in sight. */
-function Taught({ figure, places }: { readonly figure: DeskFigure; readonly places: number }): ReactElement | null {
+interface TaughtProps {
+  readonly figure: DeskFigure;
+  readonly shown: (value: number) => string;
+}
+
+function Taught({ figure, shown }: TaughtProps): ReactElement | null {
   const { untaught, bias, value } = figure;
   if (untaught === undefined && bias === undefined) return null;
   return (
     <Link className="block text-note leading-tight text-waterink" to="/blend/bench">
-      {untaught === undefined ? '' : `before learning ${fixed(untaught, places)} `}
-      {bias === undefined ? '' : `measured batches say ${fixed(value + bias, places)}`}
+      {untaught === undefined ? '' : `before learning ${shown(untaught)} `}
+      {bias === undefined ? '' : `measured batches say ${shown(value + bias)}`}
     </Link>
   );
 }
 
-function windowSays({ ideal: [lo, hi] }: Target, places: number): string {
-  if (lo === null) return `Window: up to ${fixed(hi ?? 0, places)}.`;
-  return hi === null ? `Window: from ${fixed(lo, places)}.` : `Window: ${fixed(lo, places)} to ${fixed(hi, places)}.`;
+function windowSays({ ideal: [lo, hi] }: Target, shown: (value: number) => string): string {
+  if (lo === null) return `Window: up to ${shown(hi ?? 0)}.`;
+  return hi === null ? `Window: from ${shown(lo)}.` : `Window: ${shown(lo)} to ${shown(hi)}.`;
 }

@@ -1,4 +1,5 @@
 import type { BlendPage, ProfileRow } from '@bent-pail/contract';
+import { keptPotName, potOfRecipe } from '../../shared/pot/pots';
 import { parseNumber, type DeskResult } from '@bent-pail/core';
 import { useEffect, useState, type ReactElement } from 'react';
 import { useHand } from '../../shared/handStore';
@@ -41,10 +42,10 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
             term: 'My pot',
             value: (
               <PotPicker
-                pot={{ name: recipe.potName, shape: recipe.pot }}
+                pot={potOfRecipe(recipe)}
                 onChange={(pot) => {
-                  setPot(pot);
-                  onChange({ ...draft, recipe: { ...recipe, potName: pot.name, pot: { ...pot.shape } } });
+                  setPot(pot.shape);
+                  onChange({ ...draft, recipe: { ...recipe, potName: keptPotName(pot.shape), pot: { ...pot.shape } } });
                 }}
               />
             ),

@@ -1,5 +1,6 @@
 import { dose, type DeskResult, type Target } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { amount } from '../../shared/units/mine';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { fixed } from '../../kit/format';
 import { Button } from '../../kit/Button';
@@ -36,7 +37,7 @@ export function DoseLine({ result, target, lime_meqPerL, onLime }: DoseLineProps
   return (
     <div className="mt-2 text-small">
       <p>
-        To bring the pH to {fixed(aim, 1)}: <b className="figure">{fixed(grams, 2)} g</b> of {what} to a litre made.{' '}
+        To bring the pH to {fixed(aim, 1)}: <b className="figure">{amount(grams, 'g', 2)}</b> of {what} to a litre made.{' '}
         {checks[0]?.message}{' '}
         {Math.abs(meqPerMadeL - lime_meqPerL) > 0.05 && (
           <Button

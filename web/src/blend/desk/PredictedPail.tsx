@@ -6,6 +6,7 @@ import { shapeOf } from '../../shared/pail/pailGeometry';
 import { ReadPail } from '../../shared/pail/ReadPail';
 import type { Pot } from '../../shared/pot/pots';
 import { fixed } from '../../kit/format';
+import { told } from '../../shared/units/mine';
 
 interface PredictedPailProps {
   readonly result: DeskResult;
@@ -117,7 +118,7 @@ function Remarks({ result }: { readonly result: DeskResult }): ReactElement | nu
               : 'border-[1.5px] border-ink bg-paper text-small my-1 px-2 py-1'
           }
         >
-          {check.message}
+          {told(check.message)}
         </li>
       ))}
     </ul>

@@ -1,6 +1,8 @@
 import type { DeskResult } from '@bent-pail/core';
 import { StandingSlider as Slider } from '../../kit/Slider';
 import { useMemo, useState, type ReactElement } from 'react';
+import { ruleMarks } from '../../shared/units/ruleMarks';
+import { amount, mySign } from '../../shared/units/mine';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { Pot } from '../../shared/pot/pots';
 import { drawProfile, sliceAir, thetaAtHeight, wetFoot_cm, type ProfileDrawing } from './potProfile';
@@ -62,7 +64,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
           <Slider.Thumb
             className="block size-6 cursor-ns-resize bg-slab [clip-path:polygon(100%_15%,45%_15%,0_50%,45%_85%,100%_85%)]"
             aria-label="Height above the base"
-            aria-valuetext={`${fixed(z, 1)} cm`}
+            aria-valuetext={amount(z, 'cm', 1)}
           />
         </Slider.Root>
         <Drawing
@@ -77,7 +79,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
       <p className="text-ink2 mt-1 text-small">
         {foot === 0
           ? 'No height of this pot has less than 0.10 air.'
-          : `Below the wet foot, ${fixed(foot, 1)} cm, there is less than 0.10 air.`}{' '}
+          : `Below the wet foot, ${amount(foot, 'cm', 1)}, there is less than 0.10 air.`}{' '}
         These are draining values: a mat, or weak watering of a dry pot, leaves less.
       </p>
       <dl className="mt-2 flex border-t-[1.5px] text-small">
@@ -113,8 +115,6 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
     { name: 'water', from: solid, share: theta },
     { name: 'air', from: solid + theta, share: 1 - solid - theta },
   ];
-  const step = height_cm > 12 ? 5 : height_cm > 5 ? 2 : 1;
-  const ticks = Array.from({ length: Math.floor(height_cm / step) + 1 }, (_, i) => i * step);
   return (
     <svg
       width={drawing.width + ROOM.left + ROOM.right}
@@ -125,13 +125,13 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
       aria-label={`Water by height in the pot: ${says}.`}
     >
       <text x="-34" y="-11" className={DRAWN.axis}>
-        cm above base
+        {mySign('cm')} above base
       </text>
-      {ticks.map((cm) => (
+      {ruleMarks(height_cm).map(({ cm, n }) => (
         <g key={cm}>
           <path d={`M-8 ${String(y(cm))}H0`} stroke="var(--zinc-4)" />
           <text x="-12" y={y(cm) + 4} textAnchor="end" className={DRAWN.axis}>
-            {cm}
+            {n}
           </text>
         </g>
       ))}

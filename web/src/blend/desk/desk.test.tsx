@@ -8,7 +8,7 @@ import { flushSync } from 'react-dom';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useHand } from '../../shared/handStore';
-import { FIRST_POT } from '../../shared/pot/pots';
+import { FIRST_SHAPE } from '../../shared/pot/pots';
 import { useLastPot } from '../../shared/pot/usePot';
 import { blendRow, deskViewOf, profileCalled, SHELF, thinkHere } from '../../testing/desk';
 import { idOf } from '../../testing/ids';
@@ -52,7 +52,7 @@ const partsOf = (name: string) => screen.findByLabelText<HTMLInputElement>(`Part
 beforeEach(() => {
   useDrafts.setState({ drafts: {} });
   useHand.setState({ hand: undefined });
-  useLastPot.setState({ pot: FIRST_POT });
+  useLastPot.setState({ shape: FIRST_SHAPE });
 });
 
 describe('a new blend', () => {

@@ -1,6 +1,7 @@
 import type { BlendRow, BlendsAsked } from '@bent-pail/contract';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
+import { priceSaid } from '../../shared/units/ofProperty';
 import { fixed } from '../../kit/format';
 import type { Column, Grouping } from '../../kit/table/column';
 import { askedOf, useTableView } from '../../kit/table/useTableView';
@@ -15,6 +16,7 @@ import { shapeOf } from '../../shared/pail/pailGeometry';
 import { blendPagesQuery } from '../../shared/resources/blends';
 import type { Asked } from '../../shared/resources/paged';
 import { TitleBlock } from '../../shared/TitleBlock';
+import { potOfRecipe, potSaid } from '../../shared/pot/pots';
 import { useSession, useWorks } from '../../shared/useSession';
 import { MOST_COMPARED } from '../compare/compared';
 import { recipeText } from './recipeText';
@@ -22,7 +24,7 @@ import { ButtonLink } from '../../kit/Button';
 import { INK } from '../../kit/ink';
 
 const GROUPINGS: readonly Grouping<BlendRow>[] = [
-  { key: 'pot', words: 'pot', of: ({ latest }) => latest.recipe.potName, said: (pot) => pot },
+  { key: 'pot', words: 'pot', of: ({ latest }) => latest.recipe.potName, said: potSaid },
   { key: 'person', words: 'person', of: ({ latest }) => latest.keptBy, said: (name) => name },
 ];
 
@@ -118,7 +120,7 @@ const columnsOf = (currency: string): readonly Column<BlendRow>[] => [
       <RowName to={`/blend/${id}`} name={name} line={`${recipeText(latest)}; version ${String(latest.n)}`} />
     ),
   },
-  { key: 'pot', head: 'in', align: 'left', sort: 'up', cell: ({ latest }) => latest.recipe.potName },
+  { key: 'pot', head: 'in', align: 'left', sort: 'up', cell: ({ latest }) => potOfRecipe(latest.recipe).name },
   { key: 'air', head: 'air', sort: 'down', cell: ({ latest }) => predicted(latest.result.air, 2) },
   { key: 'water', head: 'water', sort: 'down', cell: ({ latest }) => predicted(latest.result.water, 2) },
   { key: 'ph', head: 'pH', sort: 'up', cell: ({ latest }) => predicted(latest.result.pH, 1) },
@@ -133,9 +135,7 @@ const columnsOf = (currency: string): readonly Column<BlendRow>[] => [
     head: 'made',
     sort: 'up',
     cell: ({ latest: { result } }) =>
-      result.pricePerL === undefined ? null : (
-        <span className="figure">{`${currency}${fixed(result.pricePerL, 2)}/L`}</span>
-      ),
+      result.pricePerL === undefined ? null : <span className="figure">{priceSaid(result.pricePerL, currency)}</span>,
   },
 ];
 

@@ -1,15 +1,17 @@
 import type { BlendVersion } from '@bent-pail/contract';
 import { CoreError, geometricVolume_mL, settlingOf, type DeskBatch, spoken } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
+import { MeasureField } from '../../shared/units/MeasureField';
+import { amount, inField } from '../../shared/units/mine';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
-import { fixed, counted } from '../../kit/format';
+import { counted } from '../../kit/format';
 import type { DeskView } from '../desk/deskView';
 import { MakeBatch } from './MakeBatch';
 import { MakeOrBuy } from './MakeOrBuy';
 import { TakeTable } from './TakeTable';
-import { batchOf, FIRST_WANT, wantParams, WANTS, type Want } from './want';
+import { batchOf, firstWant, wantParams, WANTS, type Want } from './want';
 import { WorkPlan } from './WorkPlan';
 import { Sorry } from '../../kit/Sorry';
 import { ButtonLink } from '../../kit/Button';
@@ -26,8 +28,8 @@ interface BatchPanelProps {
 export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactElement {
   const potVolume = geometricVolume_mL(view.input.container);
   const [want, setWant] = useState<Want>({
-    ...FIRST_WANT,
-    ...(potVolume === undefined ? {} : { potVolume_L: (potVolume / 1000).toFixed(1) }),
+    ...firstWant(),
+    ...(potVolume === undefined ? {} : { potVolume_L: inField(Math.round(potVolume / 100) / 10, 'L') }),
     settling: (100 * settlingOf(view.used)).toFixed(0),
   });
   const { batch, problem } = useMemo((): { batch?: DeskBatch | undefined; problem?: string } => {
@@ -73,17 +75,17 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
   );
 }
 
+type Measured = Exclude<keyof Want, 'kind' | 'pots' | 'settling'>;
+
 function WantFields({ want, onWant }: { readonly want: Want; readonly onWant: (want: Want) => void }): ReactElement {
-  const field = (key: Exclude<keyof Want, 'kind'>, label: string): ReactElement => (
-    <Field
-      label={label}
-      mode="decimal"
-      value={want[key]}
-      onChange={(value) => {
-        onWant({ ...want, [key]: value });
-      }}
-      className="w-32"
-    />
+  const change = (key: keyof Want) => (value: string) => {
+    onWant({ ...want, [key]: value });
+  };
+  const bare = (key: 'pots' | 'settling', label: string): ReactElement => (
+    <Field label={label} mode="decimal" value={want[key]} onChange={change(key)} className="w-32" />
+  );
+  const field = (key: Measured, label: string, kept: string): ReactElement => (
+    <MeasureField label={label} kept={kept} value={want[key]} onChange={change(key)} className="w-32" />
   );
   return (
     <section className="flex flex-wrap items-end gap-3 px-5 pt-3" aria-label="How much">
@@ -95,17 +97,17 @@ function WantFields({ want, onWant }: { readonly want: Want; readonly onWant: (w
           onWant({ ...want, kind });
         }}
       />
-      {want.kind === 'pots' && field('pots', 'Pots')}
-      {(want.kind === 'pots' || want.kind === 'stock') && field('potVolume_L', 'Each holds, L')}
+      {want.kind === 'pots' && bare('pots', 'Pots')}
+      {(want.kind === 'pots' || want.kind === 'stock') && field('potVolume_L', 'Each holds', 'L')}
       {(want.kind === 'bed' || want.kind === 'top-dressing') && (
         <>
-          {field('length_m', 'Length, m')}
-          {field('width_m', 'Width, m')}
-          {field('depth_cm', 'Depth, cm')}
+          {field('length_m', 'Length', 'm')}
+          {field('width_m', 'Width', 'm')}
+          {field('depth_cm', 'Depth', 'cm')}
         </>
       )}
-      {want.kind === 'volume' && field('volume_L', 'Settled volume, L')}
-      {field('settling', 'Settles in place, %')}
+      {want.kind === 'volume' && field('volume_L', 'Settled volume', 'L')}
+      {bare('settling', 'Settles in place, %')}
     </section>
   );
 }
@@ -117,7 +119,7 @@ function Reach({ batch }: { readonly batch: DeskBatch }): ReactElement {
     <p className="text-head leading-tight font-semibold">
       {reach !== undefined &&
         `${reach.limitedBy} runs out first${reach.pots === undefined ? '' : `: ${counted(reach.pots, 'pot', 'pots')}`}. `}
-      {fixed(quantity.loose_L, 0)} L loose make {fixed(quantity.finished_L, 0)} L.
+      {amount(quantity.loose_L, 'L', 0)} loose make {amount(quantity.finished_L, 'L', 0)}.
     </p>
   );
 }

@@ -12,7 +12,7 @@ import type { DeskView } from '../desk/deskView';
 import { fedAndUnfed, feedJobs, feedOf, firstPlan, HORIZON_D, type FedAndUnfed, type FeedPlan } from './planFeed';
 import { PlanJobs } from './PlanJobs';
 import { potQuestion } from './potQuestion';
-import { useStand } from './standStore';
+import { useStand } from '../../shared/pot/standStore';
 import { Rows } from '../../kit/Rows';
 import type { Draw } from '../../shared/chart/options';
 

@@ -13,6 +13,7 @@ import {
   type Working,
 } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { amount, told } from '../../shared/units/mine';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
@@ -20,7 +21,7 @@ import { fixed } from '../../kit/format';
 import type { DeskView } from '../desk/deskView';
 import { Feeding } from './Feeding';
 import { additivesNitrogen } from './potQuestion';
-import { typedNumber, useStand } from './standStore';
+import { typedNumber, useStand } from '../../shared/pot/standStore';
 import { Rows } from '../../kit/Rows';
 import { elementName, NutrientRows } from '../../shared/food/NutrientRows';
 import { TWO_COLUMNS } from './columns';
@@ -73,7 +74,7 @@ export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
         )}
         {found.checks.map((check) => (
           <p key={check.code} className="text-ink2 mt-1 text-small">
-            {check.message}
+            {told(check.message)}
           </p>
         ))}
       </section>
@@ -125,8 +126,8 @@ function EcWithPowders({
         working={feedSaltMethod.working(ec_dSm === undefined ? 'feed_dSm' : 'ec_dSm', input)}
       />
       <small className="block">
-        {ec_dSm === undefined ? 'above its own, which is not known' : `${fixed(feed_dSm, 2)} of it theirs`}
-        {limit === undefined ? '' : `; ${profile?.label ?? ''} bear ${fixed(limit, 2)}`}
+        {ec_dSm === undefined ? 'above its own, which is not known' : `${amount(feed_dSm, 'dS/m', 2)} of it theirs`}
+        {limit === undefined ? '' : `; ${profile?.label ?? ''} bear ${amount(limit, 'dS/m', 2)}`}
       </small>
     </>
   );

@@ -1,5 +1,7 @@
 import { doesItsJob, JOB_FIGURE, property, type LineEffect } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
+import { amount } from '../../shared/units/mine';
+import { changeOf } from '../../shared/units/ofProperty';
 import { fixed } from '../../kit/format';
 import type { DeskView } from '../desk/deskView';
 import type { LineAnswer } from '../thinking/thinks';
@@ -44,7 +46,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
                 <th scope="row">{lot.name}</th>
                 {SHOWN.map((key) => (
                   <td key={key} className="figure">
-                    {effect?.[key] === undefined ? '·' : signed(effect[key], Math.min(2, property(key).digits))}
+                    {effect?.[key] === undefined ? '·' : changeOf(key, effect[key], Math.min(2, property(key).digits))}
                   </td>
                 ))}
                 <td className="text-left pl-4">
@@ -67,8 +69,6 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
     </section>
   );
 }
-
-const signed = (value: number, digits: number): string => `${value > 0 ? '+' : ''}${fixed(value, digits)}`;
 
 function JobDone({
   job,
@@ -108,7 +108,7 @@ function Salty({ view, limit, answers }: SaltyProps): ReactElement | null {
       {salty.map(({ lot, share, now }) => (
         <li key={lot.id} className={now > share ? 'border-[1.5px] border-ink bg-paper text-small my-1 px-2 py-1' : ''}>
           Of {lot.name} at most <b className="figure">{fixed(100 * share, 0)} %</b> before the blend passes{' '}
-          <span className="figure">{fixed(limit, 2)} dS/m</span>; it has{' '}
+          <span className="figure">{amount(limit, 'dS/m', 2)}</span>; it has{' '}
           <span className="figure">{fixed(100 * now, 0)} %</span>.
         </li>
       ))}

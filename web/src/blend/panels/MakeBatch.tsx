@@ -54,7 +54,7 @@ export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactEl
         Make a batch of version {version.n} <small>measured afterwards, it teaches the next prediction</small>
       </h2>
       <BodyForm form={form} label="Make a batch" className="flex flex-wrap items-end gap-3">
-        <TextField name="made_L" label="Made, L" mode="decimal" className="w-24" />
+        <TextField name="made_L" label="Made" mode="decimal" className="w-24" />
         <TextField name="code" label="Code of the batch" className="w-32" />
         <Button type="submit" disabled={form.isBusy}>
           Mix it

@@ -1,10 +1,11 @@
 import { bagOf, type DeskBatch } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
+import { litres } from '../../shared/units/litres';
 import { Field } from '../../kit/Field';
 import { fixed, counted } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
-import { typedNumber } from './standStore';
+import { typedNumber } from '../../shared/pot/standStore';
 import { Rows } from '../../kit/Rows';
 
 interface MakeOrBuyProps {
@@ -29,7 +30,7 @@ export function MakeOrBuy({ view, batch }: MakeOrBuyProps): ReactElement | null 
   return (
     <>
       <h2 className="mt-4">
-        Make or buy <small>{fixed(finished_L, 0)} L</small>
+        Make or buy <small>{litres(finished_L)}</small>
       </h2>
       <div className="mt-1 flex flex-wrap items-end gap-3">
         <Field label="Minutes of work" mode="numeric" value={minutes} onChange={setMinutes} className="w-32" />

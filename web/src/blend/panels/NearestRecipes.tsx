@@ -10,6 +10,8 @@ import {
   property,
 } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
+import { inMine } from '../../shared/units/mine';
+import { perVolume, priceSaid } from '../../shared/units/ofProperty';
 import { Chart } from '../../shared/chart/Chart';
 import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
@@ -20,7 +22,7 @@ import { useThought, type Question } from '../thinking/useThought';
 import { frontChart } from './frontChart';
 import { limitsOf, type Limits } from './partLimits';
 import { SearchLimits } from './SearchLimits';
-import { typedNumber } from './standStore';
+import { typedNumber } from '../../shared/pot/standStore';
 import { useSearch } from './useSearch';
 import { Choice } from '../../kit/Choice';
 import { FindAmong } from '../../kit/FindAmong';
@@ -208,9 +210,7 @@ function Found(props: FoundProps): ReactElement {
                 {recipe.pH === undefined ? '' : `  pH ${fixed(recipe.pH, 1)}`}
               </span>
               <span className="figure block text-small">
-                {recipe.pricePerL === undefined
-                  ? 'no price'
-                  : `${notebook.currency}${fixed(recipe.pricePerL, 2)} per L`}
+                {recipe.pricePerL === undefined ? 'no price' : priceSaid(recipe.pricePerL, notebook.currency)}
               </span>
               <span className="my-[3px] block h-[5px] bg-zinc2">
                 <span
@@ -230,7 +230,7 @@ function Found(props: FoundProps): ReactElement {
             <>
               <b>Price against fit</b>{' '}
               <span className="text-ink2">
-                {notebook.currency} per L made; nothing is cheaper and better than the line
+                {notebook.currency} {perVolume()} made; nothing is cheaper and better than the line
               </span>
             </>
           }
@@ -244,7 +244,7 @@ function Found(props: FoundProps): ReactElement {
 }
 
 const frontEnd = (end: { readonly price: number; readonly loss: number } | undefined): string =>
-  end === undefined ? 'nothing' : `${fixed(end.price, 2)} off by ${fixed(end.loss, 2)}`;
+  end === undefined ? 'nothing' : `${inMine(end.price, 'per L', 2)} off by ${fixed(end.loss, 2)}`;
 
 function weakestSaid(weakest: WeakestWindow | undefined): string {
   if (weakest === undefined) return '';

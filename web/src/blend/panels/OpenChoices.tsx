@@ -1,6 +1,8 @@
 import { property, recipeCorners, isOpen, type Corner, type DeskResult, type PropertyKey } from '@bent-pail/core';
 import type { RecipeLine } from '@bent-pail/contract';
 import { useMemo, type ReactElement } from 'react';
+import { useSession } from '../../shared/useSession';
+import { ofProperty, unitOf } from '../../shared/units/ofProperty';
 import { fixed } from '../../kit/format';
 import { lineName, meaningOf, type DeskView } from '../desk/deskView';
 import { useThought, type Question } from '../thinking/useThought';
@@ -77,19 +79,20 @@ interface SpreadRowProps {
 }
 
 function SpreadRow({ name, ways }: SpreadRowProps): ReactElement | null {
+  const { notebook } = useSession();
   const known = ways.flatMap(({ value, words }) => (value === undefined ? [] : [{ value, words }]));
   const sorted = [...known].sort((a, b) => a.value - b.value);
   const [least, most] = [sorted[0], sorted.at(-1)];
   if (least === undefined || most === undefined || known.length < ways.length) return null;
-  const { label, digits, unit } = property(name);
+  const { label, digits } = property(name);
   const places = Math.min(digits, 2);
   return (
     <tr>
       <th scope="row">
-        {label} <small className="figure">{unit}</small>
+        {label} <small className="figure">{unitOf(name, notebook.currency).sign}</small>
       </th>
-      <td className="figure">{fixed(least.value, places)}</td>
-      <td className="figure">{fixed(most.value, places)}</td>
+      <td className="figure">{ofProperty(name, least.value, places)}</td>
+      <td className="figure">{ofProperty(name, most.value, places)}</td>
       <td className="text-ink2 text-left pl-4">{least.words}</td>
     </tr>
   );

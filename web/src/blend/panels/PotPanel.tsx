@@ -11,15 +11,18 @@ import {
   type UseKey,
 } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { perVolume } from '../../shared/units/ofProperty';
+import { MeasureField } from '../../shared/units/MeasureField';
+import { amount, inMine, told } from '../../shared/units/mine';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../kit/format';
+import { decimalsOf, fixed } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
 import { additivesPrice, potQuestion } from './potQuestion';
-import { useStand } from './standStore';
+import { useStand } from '../../shared/pot/standStore';
 import { Rows } from '../../kit/Rows';
 import { ButtonLink } from '../../kit/Button';
 import { Notice } from '../../kit/Notice';
@@ -63,7 +66,7 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
     <div className={`${TWO_COLUMNS} px-5`}>
       <section aria-label="A filled pot">
         <h2>
-          One {view.pot.name}, filled <small className="figure">{fixed(pot.medium_L, 1)} L of it</small>
+          One {view.pot.name}, filled <small className="figure">{amount(pot.medium_L, 'L', 1)} of it</small>
         </h2>
         <div className="mt-1 flex flex-wrap items-end gap-3">
           <Choice
@@ -71,16 +74,16 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
             value={stand.use}
             options={USES.map(({ key, words, mmPerD }) => ({
               key: key as UseKey,
-              words: `${words}, ${String(mmPerD)} mm a day`,
+              words: `${words}, ${amount(mmPerD, 'mm', decimalsOf(mmPerD))} a day`,
             }))}
             onChange={(use) => {
               set({ use });
             }}
           />
           {straight && (
-            <Field
-              label="Volume of the pot, L"
-              mode="decimal"
+            <MeasureField
+              label="Volume of the pot"
+              kept="L"
               value={stand.volume_L}
               onChange={(volume_L) => {
                 set({ volume_L });
@@ -88,9 +91,9 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
               className="w-32"
             />
           )}
-          <Field
-            label="Pot itself, kg"
-            mode="decimal"
+          <MeasureField
+            label="Pot itself"
+            kept="kg"
             value={stand.pot_kg}
             onChange={(pot_kg) => {
               set({ pot_kg });
@@ -107,14 +110,14 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
             {figure('Medium in it', 'price', 2, notebook.currency)}
             <Through view={view} />
             <tr>
-              <th scope="row">A litre: loose as bought, and made</th>
+              <th scope="row">Price {perVolume()}: loose as bought, and made</th>
               <td className="figure">{litrePrices(view, notebook.currency)}</td>
             </tr>
           </tbody>
         </Rows>
         {pot.checks.map((check) => (
           <Notice key={check.code} className="mt-2 p-2">
-            {check.message}
+            {told(check.message)}
           </Notice>
         ))}
         {pot.checks.length > 0 && <CautionStrip caution="lifting" />}
@@ -182,7 +185,7 @@ function litrePrices({ used, result, recipe }: DeskView, currency: string): stri
   const made = result.result.pricePerL;
   if (made === undefined) return 'not known for all parts';
   const powders = additivesPrice(recipe.additives ?? []);
-  return `${currency}${fixed(loose / whole, 3)}, ${currency}${fixed(made + powders, 3)}`;
+  return `${currency}${inMine(loose / whole, 'per L', 3)}, ${currency}${inMine(made + powders, 'per L', 3)}`;
 }
 
 function Load({ load }: { readonly load: number | undefined }): ReactElement {

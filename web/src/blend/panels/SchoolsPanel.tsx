@@ -10,6 +10,7 @@ import {
   type SchoolView,
 } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
+import { amount } from '../../shared/units/mine';
 import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
@@ -17,7 +18,7 @@ import type { DeskView } from '../desk/deskView';
 import { useThought, type Question } from '../thinking/useThought';
 import { Thinking } from '../thinking/Thinking';
 import { potQuestion } from './potQuestion';
-import { useStand, type Stand } from './standStore';
+import { useStand, type Stand } from '../../shared/pot/standStore';
 import { Button } from '../../kit/Button';
 
 interface Variant {
@@ -62,7 +63,7 @@ export function SchoolsPanel({ view }: { readonly view: DeskView }): ReactElemen
       <h2>
         What the schools would say{' '}
         <small>
-          no side is taken; {use?.words}, {use?.mmPerD} mm a day
+          no side is taken; {use?.words}, {amount(use?.mmPerD ?? 0, 'mm', 0)} a day
         </small>
       </h2>
       {known.length > 0 && <Thinking thought={thought} quiet />}

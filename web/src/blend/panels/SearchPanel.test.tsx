@@ -43,7 +43,7 @@ describe('the nearest recipe', () => {
     const view = deskViewOf(lines, { lots: [...SHELF, bag] });
     openPage(<SearchPanel view={view} asked="air" />);
     await choose(screen.getByLabelText('What to aim at'), /bag|like of Old Sluice/, user);
-    expect(screen.getByText(/bought £0.20 a litre; this blend £0/)).toBeTruthy();
+    expect(screen.getByText(/bought £0.20 per L; this blend £0/)).toBeTruthy();
     await user.click(nearest().getByRole('button', { name: 'Search 2 lots' }));
     const [best] = await nearest().findAllByRole('button', { name: /^Take 0 to 8: .*off by 0.00/ });
     expect(best).toBeTruthy();

@@ -1,6 +1,6 @@
 import { matchProfile, type PropertyKey } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
-import { fixed } from '../../kit/format';
+import { priceSaid } from '../../shared/units/ofProperty';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
 import { Narrow } from './Narrow';
@@ -60,7 +60,7 @@ function ProductPrice({ view, productId }: { readonly view: DeskView; readonly p
   const bought = view.lots.find(({ id }) => id === productId)?.component?.component.pricePerL;
   const made = view.result.result.pricePerL;
   const money = (price: number | undefined): string =>
-    price === undefined ? 'no price' : `${notebook.currency}${fixed(price, 2)} a litre`;
+    price === undefined ? 'no price' : priceSaid(price, notebook.currency);
   return (
     <span className="text-ink2">
       bought {money(bought)}; this blend {money(made)}

@@ -1,6 +1,7 @@
-import { property, type Swap, type CloseProperty } from '@bent-pail/core';
+import { property, type CloseProperty, type PropertyKey, type Swap } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
+import { changeOf, perVolume } from '../../shared/units/ofProperty';
 import { fixed } from '../../kit/format';
 import { plantsQuery } from '../../shared/resources/guides';
 import { useSession } from '../../shared/useSession';
@@ -83,7 +84,7 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
               {property(key).label.split(',')[0]}
             </th>
           ))}
-          <th scope="col">per L made</th>
+          <th scope="col">{perVolume()} made</th>
           {profile !== undefined && <th scope="col">off by</th>}
           <td />
         </tr>
@@ -98,13 +99,13 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
             </th>
             {CHANGES.map((key) => (
               <td key={key} className="figure">
-                {changeSaid(swap.changes[key], Math.min(2, property(key).digits))}
+                {changeSaid(key, swap.changes[key])}
               </td>
             ))}
             <td className="figure">
               {swap.changes.pricePerL === undefined
                 ? ''
-                : `${notebook.currency}${changeSaid(swap.changes.pricePerL, 2)}`}
+                : `${notebook.currency}${changeOf('pricePerL', swap.changes.pricePerL, 2)}`}
             </td>
             {profile !== undefined && (
               <td className="figure">{swap.loss === undefined ? 'out' : fixed(swap.loss, 2)}</td>
@@ -126,5 +127,5 @@ function Swaps({ view, line }: { readonly view: DeskView; readonly line: number 
   );
 }
 
-const changeSaid = (change: number | undefined, digits: number): string =>
-  change === undefined ? '·' : `${change > 0 ? '+' : ''}${fixed(change, digits)}`;
+const changeSaid = (key: PropertyKey, change: number | undefined): string =>
+  change === undefined ? '·' : changeOf(key, change, Math.min(2, property(key).digits));

@@ -1,5 +1,7 @@
 import { property, type SweepPoint } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
+import { useSession } from '../../shared/useSession';
+import { ofProperty, unitOf } from '../../shared/units/ofProperty';
 import { Chart } from '../../shared/chart/Chart';
 import { fixed } from '../../kit/format';
 import type { DeskView } from '../desk/deskView';
@@ -66,7 +68,8 @@ function SweepChart({ name, points, view, now }: SweepChartProps): ReactElement 
     () => sweepChart({ points: points ?? [], key: name, target, now }),
     [points, name, target, now],
   );
-  const { label, unit } = property(name);
+  const { notebook } = useSession();
+  const { label } = property(name);
   if (points === undefined || !known)
     return (
       <p className="text-ink2 text-small">
@@ -78,10 +81,10 @@ function SweepChart({ name, points, view, now }: SweepChartProps): ReactElement 
     <Chart
       title={
         <>
-          <b>{label}</b> <span className="text-ink2 figure">{unit}</span>
+          <b>{label}</b> <span className="text-ink2 figure">{unitOf(name, notebook.currency).sign}</span>
         </>
       }
-      says={`${label} from ${fixed(first, 2)} with none of it to ${fixed(last, 2)} with nothing else.`}
+      says={`${label} from ${ofProperty(name, first, 2)} with none of it to ${ofProperty(name, last, 2)} with nothing else.`}
       height={140}
       options={options}
     />

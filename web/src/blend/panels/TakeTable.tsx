@@ -1,5 +1,7 @@
 import { bagOf, type DeskBatch } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { litres } from '../../shared/units/litres';
+import { amount, told } from '../../shared/units/mine';
 import { fixed } from '../../kit/format';
 import { useMeasures, useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
@@ -9,8 +11,6 @@ interface TakeTableProps {
   readonly view: DeskView;
   readonly batch: DeskBatch;
 }
-
-const litres = (value: number): string => `${fixed(value, value < 10 ? 1 : 0)} L`;
 
 /** What goes in of each lot, what that takes of stock, what is bought as whole bags, and what is left. */
 export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
@@ -46,7 +46,7 @@ export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
                 <td className="figure">
                   {line.units === undefined
                     ? ''
-                    : `${String(line.units)} × ${fixed(lot === undefined ? 0 : (bagOf(lot) ?? 0), 0)} L, ${litres(line.leftover_L ?? 0)} over`}
+                    : `${String(line.units)} × ${amount(lot === undefined ? 0 : (bagOf(lot) ?? 0), 'L', 0)}, ${litres(line.leftover_L ?? 0)} over`}
                 </td>
                 <td className="figure">
                   {line.cost === undefined ? '' : `${notebook.currency}${fixed(line.cost, 2)}`}
@@ -59,7 +59,7 @@ export function TakeTable({ view, batch }: TakeTableProps): ReactElement {
       <p className="mt-2 text-small">
         Used: <span className="figure">{notebook.currency + fixed(quantity.costUsed, 2)}</span>; as whole bags{' '}
         <span className="figure">{notebook.currency + fixed(quantity.costBought, 2)}</span>.{' '}
-        {quantity.checks.map(({ message }) => message).join(' ')}
+        {quantity.checks.map(({ message }) => told(message)).join(' ')}
       </p>
       <Scoops view={view} />
     </>
@@ -72,7 +72,7 @@ function Scoops({ view }: { readonly view: DeskView }): ReactElement {
   const whole = view.used.reduce((sum, { parts }) => sum + parts, 0);
   return (
     <p className="text-ink2 text-small">
-      In a barrow of {barrow} L, by scoops of {scoop} L:{' '}
+      In a barrow of {litres(barrow)}, by scoops of {litres(scoop)}:{' '}
       {view.used.map(({ lot, parts }) => `${fixed(((parts / whole) * barrow) / scoop, 1)} ${lot.name}`).join(', ')}.
     </p>
   );

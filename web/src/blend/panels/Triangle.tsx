@@ -1,5 +1,7 @@
 import { property, type Target, type TrianglePoint } from '@bent-pail/core';
 import { useMemo, useState, type ReactElement } from 'react';
+import { useSession } from '../../shared/useSession';
+import { ofProperty, unitOf } from '../../shared/units/ofProperty';
 import type { DeskView } from '../desk/deskView';
 import { useThought, type Question } from '../thinking/useThought';
 import { Thinking } from '../thinking/Thinking';
@@ -8,7 +10,6 @@ import { cellsOf, inWindow, shadeOf, SIDE, TRIANGLE_HEIGHT } from './triangleCel
 import { Choice } from '../../kit/Choice';
 import { Button } from '../../kit/Button';
 import { DRAWN } from '../../kit/ink';
-import { fixed } from '../../kit/format';
 
 const STEPS = 14;
 
@@ -79,11 +80,12 @@ interface DrawingProps {
 }
 
 function TriangleDrawing({ points, name, target, corners, here }: DrawingProps): ReactElement {
+  const { notebook } = useSession();
   const cells = cellsOf(points, name, STEPS);
   if (cells.length === 0) return <p className="text-ink2 mt-2">Not known for all parts.</p>;
   const values = cells.map(({ value }) => value);
   const [lo, hi] = [Math.min(...values), Math.max(...values)];
-  const { label, unit, digits } = property(name);
+  const { label, digits } = property(name);
   const places = Math.min(2, digits);
   const whole = here.reduce((sum, parts) => sum + parts, 0);
   const [a = 0, , c = 0] = here.map((parts) => parts / whole);
@@ -95,7 +97,7 @@ function TriangleDrawing({ points, name, target, corners, here }: DrawingProps):
         viewBox={`0 0 ${String(SIDE + 60)} ${String(TRIANGLE_HEIGHT + 50)}`}
         className="mt-1 w-full max-w-[420px]"
         role="img"
-        aria-label={`${label} on a triangle of ${corners.join(', ')}: ${fixed(lo, places)} to ${fixed(hi, places)}${target === undefined ? '' : `; ${String(Math.round((100 * meets.length) / cells.length))} % of it meets the window`}.`}
+        aria-label={`${label} on a triangle of ${corners.join(', ')}: ${ofProperty(name, lo, places)} to ${ofProperty(name, hi, places)}${target === undefined ? '' : `; ${String(Math.round((100 * meets.length) / cells.length))} % of it meets the window`}.`}
       >
         <g transform="translate(30 26)">
           {cells.map(({ shape, value }) => (
@@ -127,7 +129,8 @@ function TriangleDrawing({ points, name, target, corners, here }: DrawingProps):
         </text>
       </svg>
       <figcaption className="text-ink2 text-small">
-        {label}: light {fixed(lo, places)}, dark {fixed(hi, places)} {unit}
+        {label}: light {ofProperty(name, lo, places)}, dark {ofProperty(name, hi, places)}{' '}
+        {unitOf(name, notebook.currency).sign}
         {target === undefined ? '' : '; outlined meets the window'}; the ring is the recipe.
       </figcaption>
     </figure>

@@ -3,6 +3,7 @@ import { property, type LearnedBlend } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
+import { ofProperty } from '../../shared/units/ofProperty';
 import { day, fixed } from '../../kit/format';
 import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
@@ -76,7 +77,7 @@ function foundSaid({ properties }: LearnedBlend): string {
     .filter((one) => one.property === 'air' || one.property === 'water')
     .map(
       (one) =>
-        `${property(one.property).label.toLowerCase()} ${fixed(one.measured, 2)}, predicted ${fixed(one.predicted, 2)}`,
+        `${property(one.property).label.toLowerCase()} ${ofProperty(one.property, one.measured, 2)}, predicted ${ofProperty(one.property, one.predicted, 2)}`,
     )
     .join('; ');
 }

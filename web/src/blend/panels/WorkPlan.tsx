@@ -1,14 +1,16 @@
 import type { BatchPlan } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
+import { litres } from '../../shared/units/litres';
 import { DateField } from '../../kit/DateField';
 import { TimeField } from '../../kit/TimeField';
-import { clockTime, day, fixed } from '../../kit/format';
+import { clockTime, day } from '../../kit/format';
 import { serverNow } from '../../shared/serverClock';
 import { workedAfter } from '../../shared/workHours';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
 import { PlanJobs } from './PlanJobs';
 import { fieldTime, timed, workJobs } from './workTimes';
+import { told } from '../../shared/units/mine';
 
 interface WorkPlanProps {
   readonly view: DeskView;
@@ -59,7 +61,7 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
                 {day(new Date(task.at).toISOString(), notebook.zone)} {clockTime(task.at, notebook.zone)}
               </span>
               <span>
-                <b>{task.what}</b> <small>{task.why}</small>
+                <b>{told(task.what)}</b> <small>{told(task.why)}</small>
               </span>
             </li>
           ))}
@@ -76,8 +78,8 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
         <b>Into the mixer:</b> {plan.order.join(', then ')}.
       </p>
       <p className="mt-1 text-small">
-        <b>Water while mixing:</b> <span className="figure">{fixed(plan.water_L, plan.water_L < 10 ? 1 : 0)} L</span>,
-        until a fistful holds and crumbles at a touch.{' '}
+        <b>Water while mixing:</b> <span className="figure">{litres(plan.water_L)}</span>, until a fistful holds and
+        crumbles at a touch.{' '}
         {plan.takenAsDry.length > 0 && (
           <span className="text-ink2">
             {plan.takenAsDry.join(', ')} {plan.takenAsDry.length === 1 ? 'counts' : 'count'} as dry; begin with half.

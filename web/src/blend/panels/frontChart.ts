@@ -1,4 +1,6 @@
 import type { RecipeSearchResult } from '@bent-pail/core';
+import { inMine } from '../../shared/units/mine';
+import { priceSaid } from '../../shared/units/ofProperty';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import type { Draw } from '../../shared/chart/options';
 import { fixed } from '../../kit/format';
@@ -11,7 +13,7 @@ export function frontChart({ front, recipes }: RecipeSearchResult, currency: str
   const worst = Math.max(...front.map((one) => one.loss), 0.1);
   return (ink) => ({
     grid: { left: 34, right: 12, top: 10, bottom: 24 },
-    xAxis: ruleAxis(ink, { min: lo, max: hi, interval: (hi - lo) / 2, format: (v) => fixed(v, 2) }),
+    xAxis: ruleAxis(ink, { min: lo, max: hi, interval: (hi - lo) / 2, format: (v) => inMine(v, 'per L', 2) }),
     yAxis: ruleAxis(ink, {
       min: 0,
       max: Math.ceil(10 * worst) / 10,
@@ -22,7 +24,7 @@ export function frontChart({ front, recipes }: RecipeSearchResult, currency: str
       const at = [...front].reverse().find((one) => one.price <= price + 1e-9) ?? front[0];
       return at === undefined
         ? ''
-        : `${at.parts.join(' ')}: ${currency}${fixed(at.price, 2)} per L, off by ${fixed(at.loss, 2)}`;
+        : `${at.parts.join(' ')}: ${priceSaid(at.price, currency)}, off by ${fixed(at.loss, 2)}`;
     }),
     series: [
       {

@@ -2,7 +2,7 @@ import { feeding, type Feed, type FeedingInput, type FeedingResult } from '@bent
 import type { NewPlannedJob } from '@bent-pail/contract';
 import { v7 as uuidv7 } from 'uuid';
 import { workedAfter } from '../../shared/workHours';
-import { typedNumber } from './standStore';
+import { typedNumber } from '../../shared/pot/standStore';
 import type { Place } from './workTimes';
 
 /** A feeding plan as it is typed. */

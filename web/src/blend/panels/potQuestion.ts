@@ -7,7 +7,8 @@ import {
   type DeskResult,
   type PotOutlookInput,
 } from '@bent-pail/core';
-import { typedNumber, type Stand } from './standStore';
+import { typedAmount } from '../../shared/units/mine';
+import { typedNumber, type Stand } from '../../shared/pot/standStore';
 
 /** Price that powders add to a litre made. */
 export function additivesPrice(additives: readonly RecipeAdditive[]): number {
@@ -37,8 +38,8 @@ export function potQuestion(
   const straight = geometricVolume_mL(desk.container) === undefined;
   const input = deskPotInput(desk, result, {
     use_mmPerD: USES.find(({ key }) => key === stand.use)?.mmPerD ?? 1,
-    ...(straight ? optional('volume_L', typedNumber(stand.volume_L) ?? 10) : {}),
-    ...optional('pot_kg', typedNumber(stand.pot_kg)),
+    ...(straight ? optional('volume_L', typedAmount(stand.volume_L, 'L') ?? 10) : {}),
+    ...optional('pot_kg', typedAmount(stand.pot_kg, 'kg')),
     ...optional('potsPerM2', typedNumber(stand.potsPerM2)),
     ...optional('limit_kgPerM2', typedNumber(stand.limit_kgPerM2)),
   });

@@ -1,4 +1,5 @@
 import { property, type PropertyKey, type SweepPoint, type SweptFigures, type Target } from '@bent-pail/core';
+import { ofProperty } from '../../shared/units/ofProperty';
 import { plainTooltip, ruleAxis } from '../../shared/chart/axes';
 import type { Draw } from '../../shared/chart/options';
 import { fixed } from '../../kit/format';
@@ -44,13 +45,13 @@ export function sweepChart({ points, key, target, now }: Sweep): Draw {
       min: lo,
       max: hi,
       interval: (hi - lo) / 2,
-      format: (v) => fixed(v, key === 'pH' ? 1 : 2),
+      format: (v) => ofProperty(key, v, key === 'pH' ? 1 : 2),
     }),
     tooltip: plainTooltip(ink, (at) => {
       const point = data.find(([share]) => share >= at - 1e-9);
       return point === undefined
         ? ''
-        : `${fixed(point[0], 0)} %: ${label.toLowerCase()} ${fixed(point[1], Math.min(2, digits))}`;
+        : `${fixed(point[0], 0)} %: ${label.toLowerCase()} ${ofProperty(key, point[1], Math.min(2, digits))}`;
     }),
     series: [
       {

@@ -1,6 +1,7 @@
 import { deskBatch, settlingOf, type BatchWanted, type DeskBatch } from '@bent-pail/core';
+import { inField, typedAmount } from '../../shared/units/mine';
 import type { DeskView } from '../desk/deskView';
-import { typedNumber } from './standStore';
+import { typedNumber } from '../../shared/pot/standStore';
 
 /** What is to be filled, as it is typed. */
 export interface Want {
@@ -22,8 +23,8 @@ export function wantParams(want: Want): string {
 
 /** Reads a want from an address; what is not in it is as usual. */
 export function wantFrom(params: URLSearchParams): Want {
-  const read = (key: keyof Want): string => params.get(key) ?? FIRST_WANT[key];
-  const kind = WANTS.find((one) => one.key === params.get('kind'))?.key ?? FIRST_WANT.kind;
+  const read = (key: keyof Want): string => params.get(key) ?? firstWant()[key];
+  const kind = WANTS.find((one) => one.key === params.get('kind'))?.key ?? firstWant().kind;
   return {
     kind,
     pots: read('pots'),
@@ -45,27 +46,23 @@ export const WANTS = [
 ] as const satisfies readonly { readonly key: Want['kind']; readonly words: string }[];
 
 /** What is asked for before anybody says how much. */
-export const FIRST_WANT: Want = Object.freeze({
+export const firstWant = (): Want => ({
   kind: 'pots',
   pots: '12',
-  potVolume_L: '10',
-  length_m: '3',
-  width_m: '1.2',
-  depth_cm: '20',
-  volume_L: '100',
+  potVolume_L: inField(10, 'L'),
+  length_m: inField(3, 'm'),
+  width_m: inField(1.2, 'm'),
+  depth_cm: inField(20, 'cm'),
+  volume_L: inField(100, 'L'),
   settling: '5',
 });
 
 /** What is wanted; undefined while a field is empty. The stock is asked backwards. */
 export function wantedOf(want: Want): BatchWanted | undefined {
-  const [pots, potVolume_L, length_m, width_m, depth_cm, volume_L] = [
-    want.pots,
-    want.potVolume_L,
-    want.length_m,
-    want.width_m,
-    want.depth_cm,
-    want.volume_L,
-  ].map(typedNumber);
+  const pots = typedNumber(want.pots);
+  const [potVolume_L, volume_L] = [want.potVolume_L, want.volume_L].map((text) => typedAmount(text, 'L'));
+  const [length_m, width_m] = [want.length_m, want.width_m].map((text) => typedAmount(text, 'm'));
+  const depth_cm = typedAmount(want.depth_cm, 'cm');
   switch (want.kind) {
     case 'pots':
       return pots === undefined || potVolume_L === undefined ? undefined : { pots: Math.round(pots), potVolume_L };

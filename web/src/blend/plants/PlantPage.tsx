@@ -3,6 +3,7 @@ import { USES } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { amount } from '../../shared/units/mine';
 import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
 import { PotPicker } from '../../shared/pot/PotPicker';
@@ -114,7 +115,7 @@ function Stand({ plant, profile, lots }: StandProps): ReactElement {
   return (
     <>
       {profile?.label ?? 'Its use was taken off the list; choose another.'}; {plant.light}; stands in {stand?.words},{' '}
-      <span className="figure">{stand?.mmPerD} mm</span> a day.
+      <span className="figure">{amount(stand?.mmPerD ?? 0, 'mm', 0)}</span> a day.
       {kept.length > 0 && ` Kept for it: ${kept.join(', ')}.`}
     </>
   );

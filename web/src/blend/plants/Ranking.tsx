@@ -3,6 +3,7 @@ import type { Suited } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
+import { perVolume, priceAlone } from '../../shared/units/ofProperty';
 import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
@@ -50,7 +51,7 @@ export function Ranking({ plant, profile, lots, blends, pot }: RankingProps): Re
           <th scope="col">air</th>
           <th scope="col">water</th>
           <th scope="col">days between waterings</th>
-          <th scope="col">per L</th>
+          <th scope="col">{perVolume()}</th>
         </tr>
       </thead>
       <tbody>
@@ -74,7 +75,7 @@ export function Ranking({ plant, profile, lots, blends, pot }: RankingProps): Re
             <td className="figure">{fixed(air, 2)}</td>
             <td className="figure">{fixed(water, 2)}</td>
             <td className="figure">{fixed(days, 1)} d</td>
-            <td className="figure">{pricePerL === undefined ? '' : `${notebook.currency}${fixed(pricePerL, 2)}`}</td>
+            <td className="figure">{pricePerL === undefined ? '' : priceAlone(pricePerL, notebook.currency)}</td>
           </tr>
         ))}
       </tbody>

@@ -51,7 +51,7 @@ export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement
     <BodyForm form={form} label="The use" className="min-w-0 p-5">
       <div className="flex flex-wrap items-end gap-3">
         <TextField name="label" label="Use" className="w-64" />
-        <TextField name="container.height_cm" label="Depth, cm" mode="decimal" className="w-24" />
+        <TextField name="container.height_cm" label="Depth" mode="decimal" className="w-24" />
         <TextField name="basis" label="Based on" className="w-64" />
       </div>
       <TargetFields />

@@ -2,7 +2,7 @@ import type { ProfileRow } from '@bent-pail/contract';
 import type { Target } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
-import { fixed } from '../../kit/format';
+import { inMine, mySign } from '../../shared/units/mine';
 import type { Column } from '../../kit/table/column';
 import { Await } from '../../shared/Await';
 import { RowName } from '../../shared/lists/RowName';
@@ -40,10 +40,10 @@ const COLUMNS: readonly Column<ProfileRow>[] = [
   },
   {
     key: 'depth',
-    head: 'depth, cm',
+    head: `depth, ${mySign('cm')}`,
     sort: 'up',
     value: ({ container }) => container.height_cm,
-    cell: ({ container }) => <span className="figure">{fixed(container.height_cm, 0)}</span>,
+    cell: ({ container }) => <span className="figure">{inMine(container.height_cm, 'cm', 0)}</span>,
   },
   windowOf('air', 'air', 2),
   windowOf('water', 'water', 2),

@@ -1,4 +1,5 @@
 import type { OwnProfile, OwnTarget, ProfileRow } from '@bent-pail/contract';
+import { inField } from '../../shared/units/mine';
 import { typedNumber } from '../../shared/forms/Mistyped';
 
 /** One window as it is typed; an empty end is open. */
@@ -25,7 +26,7 @@ export function typedProfile({ own, label, container, basis, targets }: ProfileR
   const isCopy = own === undefined;
   return {
     label: isCopy ? `${label}, ours` : label,
-    container: { height_cm: String(container.height_cm) },
+    container: { height_cm: inField(container.height_cm, 'cm') },
     basis: isCopy ? 'bench lore' : basis,
     targets: targets.map(({ property, ideal, limits, weight, must }) => ({
       property,

@@ -11,10 +11,11 @@ import {
 } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
+import { typedAmount } from '../../shared/units/mine';
+import { MeasureField } from '../../shared/units/MeasureField';
 import { Check } from '../../kit/Check';
 import { Choice } from '../../kit/Choice';
 import { FindAmong } from '../../kit/FindAmong';
-import { Field } from '../../kit/Field';
 import { fixed } from '../../kit/format';
 import { lotsQuery } from '../../shared/resources/lots';
 import { useMeasures } from '../../shared/useSession';
@@ -72,9 +73,9 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
   const [percent, setPercent] = useState('');
   const read = useMemo(() => readRecipe(text), [text]);
   const counted = useMemo(() => {
-    const part_L = Number(partSize.replace(',', '.'));
+    const part_L = typedAmount(partSize, 'L');
     const settled: Settled = {
-      ...(part_L > 0 ? { part_L } : {}),
+      ...(part_L === undefined ? {} : { part_L }),
       sizes,
       ...(percent === '' ? {} : { percent: percent === 'rescale' ? 'rescale' : 'on top' }),
     };
@@ -154,7 +155,7 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
         </Notice>
       ))}
       {asks.includes('size of a part') && (
-        <Field label="One part of it, L" mode="decimal" value={partSize} onChange={setPartSize} className="mt-2 w-40" />
+        <MeasureField label="One part of it" kept="L" value={partSize} onChange={setPartSize} className="mt-2 w-40" />
       )}
       {asks.includes('meaning of percent') && <PercentMean counted={counted} value={percent} onChange={setPercent} />}
       {open.length > 0 && <p className="mt-2 text-small">Still open: {open.join('; ')}.</p>}

@@ -61,7 +61,7 @@ describe('the recipe', () => {
     await type('Parts of Coir, typed', '20 L');
     expect(screen.getByRole('alert').textContent).toContain('How many litres is one part');
     expect(kept()).toEqual(start);
-    await type('Litres in one part', '10');
+    await type('How much one part is', '10');
     await type('Parts of Coir, typed', '20 L');
     expect(kept().lines[1]).toMatchObject({ parts: 2, written: '20 L' });
   });

@@ -1,7 +1,9 @@
 import type { RecipeLine } from '@bent-pail/contract';
-import { readMeasure, SHOWN_UNITS, shownIn, UNIT_WORDS, type ShownUnit, type Sizes } from '@bent-pail/core';
+import { SHOWN_UNITS, shownIn, UNIT_WORDS, type ShownUnit, type Sizes } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
+import { decimalsOf } from '../../kit/format';
+import { amount, inField, mySign, readTyped } from '../../shared/units/mine';
 import { useMeasures } from '../../shared/useSession';
 import { Choice } from '../../kit/Choice';
 import { LOW_BOX } from '../../kit/box';
@@ -57,24 +59,24 @@ export function ShownIn({ shown, part_L, onShown, onPart }: ShownInProps): React
         1 part =
         <input
           className={`${LOW_BOX} figure w-14`}
-          aria-label="Litres in one part"
+          aria-label="How much one part is"
           inputMode="decimal"
           placeholder="any"
-          value={typed ?? (part_L === undefined ? '' : String(part_L))}
+          value={typed ?? (part_L === undefined ? '' : inField(part_L, 'L'))}
           onChange={(event) => {
             setTyped(event.target.value);
-            const read = readMeasure(event.target.value, 'L').number;
+            const read = readTyped(event.target.value, 'L').number;
             if (read.kind === 'number' && read.value > 0) onPart(read.value);
           }}
           onBlur={() => {
             setTyped(undefined);
           }}
         />
-        L
+        {mySign('L')}
       </label>
       {size !== undefined && (
         <small>
-          a {UNIT_WORDS[unit].replace(/s$/, '')} is <Link to="/you">{Number(size.toFixed(3))} L</Link> here
+          a {UNIT_WORDS[unit].replace(/s$/, '')} is <Link to="/you">{amount(size, 'L', decimalsOf(size))}</Link> here
         </small>
       )}
     </p>

@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { blendRow, SHELF } from '../../testing/desk';
 import { lists } from '../../testing/lists';
 import { openPage } from '../../testing/page';
-import { FIRST_WANT, wantFrom, wantParams } from '../panels/want';
+import { firstWant, wantFrom, wantParams } from '../panels/want';
 import { BatchSheetPage } from './BatchSheetPage';
 
 const row = blendRow('0190a000-0000-7000-8000-000000000001', 'Tub mix', [
@@ -22,9 +22,9 @@ const open = (search: string, n = '1'): void => {
 };
 
 it('a want goes through the address and comes back', () => {
-  const want = { ...FIRST_WANT, kind: 'bed' as const, length_m: '4.5' };
+  const want = { ...firstWant(), kind: 'bed' as const, length_m: '4.5' };
   expect(wantFrom(new URLSearchParams(wantParams(want)))).toEqual(want);
-  expect(wantFrom(new URLSearchParams('kind=magic'))).toEqual(FIRST_WANT);
+  expect(wantFrom(new URLSearchParams('kind=magic'))).toEqual(firstWant());
 });
 
 it('says what to take and leaves room for what was really taken, with the cautions', async () => {

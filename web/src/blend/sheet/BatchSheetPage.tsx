@@ -3,6 +3,8 @@ import { CoreError, predictDesk, type DeskBatch, spoken } from '@bent-pail/core'
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
 import { useParams, useSearchParams } from 'react-router';
+import { litres } from '../../shared/units/litres';
+import { amount, mySign, readTyped, told } from '../../shared/units/mine';
 import { Await } from '../../shared/Await';
 import { CAUTIONS } from '../../shared/cautions';
 import { EmptyPail } from '../../shared/EmptyPail';
@@ -11,7 +13,7 @@ import { OnPaper } from '../../shared/OnPaper';
 import { Qr } from '../../shared/Qr';
 import { blendQuery } from '../../shared/resources/blends';
 import { learningQuery } from '../../shared/resources/learning';
-import { useSession } from '../../shared/useSession';
+import { useMeasures, useSession } from '../../shared/useSession';
 import { AwaitLarder } from '../larder/AwaitLarder';
 import { meaningOf } from '../desk/deskView';
 import { batchOf, wantFrom, type Mixed, type Want } from '../panels/want';
@@ -83,8 +85,8 @@ function Sheet({ page, version, lots, blends }: SheetProps): ReactElement {
           </h1>
           <p>{recipeText(version)}</p>
           <p className="sentence">
-            {wantSaid(want, batch)}: {fixed(batch.quantity.loose_L, 0)} L loose make{' '}
-            {fixed(batch.quantity.finished_L, 0)} L.
+            {wantSaid(want, batch)}: {amount(batch.quantity.loose_L, 'L', 0)} loose make{' '}
+            {amount(batch.quantity.finished_L, 'L', 0)}.
           </p>
           <p>{notebook.place}</p>
         </div>
@@ -99,20 +101,23 @@ function Sheet({ page, version, lots, blends }: SheetProps): ReactElement {
 function wantSaid(want: Want, { reach }: DeskBatch): string {
   switch (want.kind) {
     case 'pots':
-      return `${want.pots} pots of ${want.potVolume_L} L`;
+      return `${want.pots} pots of ${said(want.potVolume_L, 'L')}`;
     case 'bed':
     case 'top-dressing':
-      return `${want.length_m} by ${want.width_m} m, ${want.depth_cm} cm deep`;
+      return `${said(want.length_m, 'm')} by ${said(want.width_m, 'm')}, ${said(want.depth_cm, 'cm')} deep`;
     case 'volume':
-      return `${want.volume_L} L`;
+      return said(want.volume_L, 'L');
     case 'stock':
       return reach?.pots === undefined ? 'All that is there' : `All that is there, ${String(reach.pots)} pots`;
   }
 }
 
-const litres = (value: number): string => `${fixed(value, value < 10 ? 1 : 0)} L`;
+/** What was typed, with its unit behind it where it was left to the field. */
+const said = (text: string, kept: string): string =>
+  readTyped(text, kept).unit === undefined ? `${text} ${mySign(kept)}` : text;
 
 function Take({ batch, mixed }: { readonly batch: DeskBatch; readonly mixed: Mixed }): ReactElement {
+  const { scoop } = useMeasures();
   return (
     <table>
       <thead>
@@ -120,7 +125,7 @@ function Take({ batch, mixed }: { readonly batch: DeskBatch; readonly mixed: Mix
           <th scope="col">Lot</th>
           <th scope="col">take</th>
           <th scope="col">goes in</th>
-          <th scope="col">scoops of 2 L</th>
+          <th scope="col">scoops of {litres(scoop)}</th>
           <th scope="col">really taken</th>
         </tr>
       </thead>
@@ -132,7 +137,7 @@ function Take({ batch, mixed }: { readonly batch: DeskBatch; readonly mixed: Mix
             </th>
             <td>{litres(line.take_L)}</td>
             <td>{litres(line.loose_L)}</td>
-            <td>{fixed(line.loose_L / 2, 1)}</td>
+            <td>{fixed(line.loose_L / scoop, 1)}</td>
             <td />
           </tr>
         ))}
@@ -156,7 +161,7 @@ function Work({ batch: { plan } }: { readonly batch: DeskBatch }): ReactElement 
           {plan.tasks.map(({ what, why, hoursBefore }) => (
             <tr key={what}>
               <th scope="row">
-                {what} <small>{why}</small>
+                {told(what)} <small>{told(why)}</small>
               </th>
               <td>{whenSaid(hoursBefore)}</td>
               <td />
@@ -166,13 +171,12 @@ function Work({ batch: { plan } }: { readonly batch: DeskBatch }): ReactElement 
       </table>
       <p>Into the mixer: {plan.order.join(', then ')}.</p>
       <p>
-        Water while mixing: {fixed(plan.water_L, plan.water_L < 10 ? 1 : 0)} L, until a fistful holds and crumbles at a
-        touch.
+        Water while mixing: {litres(plan.water_L)}, until a fistful holds and crumbles at a touch.
         {plan.takenAsDry.length > 0 && ` Counted as dry: ${plan.takenAsDry.join(', ')}; begin with half.`}
       </p>
       {(['dust', 'lifting'] as const).map((key) => (
         <p key={key} className="paper-caution">
-          <b>{CAUTIONS[key].title}.</b> {CAUTIONS[key].short}
+          <b>{CAUTIONS[key].title}.</b> {told(CAUTIONS[key].short)}
         </p>
       ))}
     </>

@@ -11,10 +11,10 @@ interface FillingFieldsProps {
 export function FillingFields({ asksDepth }: FillingFieldsProps): ReactElement {
   return (
     <>
-      {asksDepth && <TextField name="shape.height_cm" label="Depth inside, cm" mode="decimal" className="w-36" />}
-      <TextField name="empty_g" label="Empty, g" mode="decimal" className="w-36" />
-      <TextField name="full_g" label="Full of water, g" mode="decimal" className="w-36" />
-      <TextField name="waterTemp_C" label="Water, °C" mode="decimal" className="w-24" />
+      {asksDepth && <TextField name="shape.height_cm" label="Depth inside" mode="decimal" className="w-36" />}
+      <TextField name="empty_g" label="Empty" mode="decimal" className="w-36" />
+      <TextField name="full_g" label="Full of water" mode="decimal" className="w-36" />
+      <TextField name="waterTemp_C" label="Water" mode="decimal" className="w-24" />
     </>
   );
 }

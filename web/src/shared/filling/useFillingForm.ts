@@ -1,4 +1,5 @@
 import type { FillingRow, NewFilling, VesselRow } from '@bent-pail/contract';
+import { inField } from '../units/mine';
 import { api, ApiProblem } from '../api';
 import { typedNumber } from '../forms/Mistyped';
 import { useBodyForm, type BodyForm } from '../forms/useBodyForm';
@@ -56,9 +57,9 @@ export function useFillingForm({ vesselId, asksDepth, corrected, onKept }: Filli
         ? NOTHING
         : {
             ...NOTHING,
-            empty_g: String(corrected.empty_g),
-            full_g: String(corrected.full_g),
-            waterTemp_C: String(corrected.waterTemp_C),
+            empty_g: inField(corrected.empty_g, 'g'),
+            full_g: inField(corrected.full_g, 'g'),
+            waterTemp_C: inField(corrected.waterTemp_C, '°C'),
           },
     read: ({ empty_g, full_g, waterTemp_C, shape, reason, sure }): Said => ({
       ...(asksDepth ? { shape: { height_cm: typedNumber(shape.height_cm, 'shape.height_cm') } } : {}),

@@ -1,4 +1,4 @@
-import { readMeasure } from '@bent-pail/core';
+import { readTyped } from '../units/mine';
 import { unitOfField } from './unitOfField';
 
 /** What was typed into a field cannot be read; the sentence says why. */
@@ -14,7 +14,7 @@ export class Mistyped extends Error {
 
 /** A number that was typed into a field, in any unit of what the field's name says that it is kept in. */
 export function typedNumber(text: string, field: string): number {
-  const { number: typed } = readMeasure(text, unitOfField(field) ?? '');
+  const { number: typed } = readTyped(text, unitOfField(field) ?? '');
   if (typed.kind === 'number') return typed.value;
   if (typed.kind === 'ask')
     throw new Mistyped(

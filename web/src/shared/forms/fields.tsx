@@ -7,7 +7,7 @@ import { DateField } from '../../kit/DateField';
 import { Field } from '../../kit/Field';
 import { LongField } from '../../kit/LongField';
 import { Sorry } from '../../kit/Sorry';
-import { understood } from './understood';
+import { mySign, understood } from '../units/mine';
 import { unitOfField } from './unitOfField';
 
 interface Named {
@@ -23,22 +23,25 @@ function useFieldOf(name: string) {
   return { onChange, onBlur, ref, value: field.value as unknown, sorry: fieldState.error?.message };
 }
 
-/** A text or a number. */
+/** A text or a number; what is kept in a unit has it behind its label, as whoever types it reads it. */
 export function TextField({
   name,
+  label,
   onLeave,
   ...more
 }: Typed<ComponentProps<typeof Field>> & { readonly onLeave?: (value: string) => void }): ReactElement {
   const { value, onChange, onBlur, sorry, ref } = useFieldOf(name);
   const text = String(value);
+  const kept = unitOfField(name);
   return (
     <Field
       {...more}
+      label={kept === undefined ? label : `${label}, ${mySign(kept)}`}
       ref={ref}
       value={text}
       onChange={onChange}
       sorry={sorry}
-      says={understood(text, unitOfField(name))}
+      says={kept === undefined ? undefined : understood(text, kept)}
       onLeave={() => {
         onBlur();
         onLeave?.(text);

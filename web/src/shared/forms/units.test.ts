@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { typedNumber } from './Mistyped';
-import { understood } from './understood';
+import { understood } from '../units/mine';
 import { unitOfField } from './unitOfField';
 
 describe('the unit of a field', () => {
@@ -39,6 +39,6 @@ describe('a number in another unit', () => {
     expect(understood('3', 'L')).toBeUndefined();
     expect(understood('3 lb', 'L')).toBeUndefined();
     expect(understood('1,234 kg', 'g')).toBeUndefined();
-    expect(understood('3 cu ft', undefined)).toBeUndefined();
+    expect(understood('3 cu ft', 'pH')).toBeUndefined();
   });
 });

@@ -1,6 +1,7 @@
 import { useId, type ReactElement } from 'react';
+import { amount } from '../units/mine';
 import { drawPail, type PailDrawing, type PailShape } from './pailGeometry';
-import { fixed } from '../../kit/format';
+import { decimalsOf, fixed } from '../../kit/format';
 
 /** What the pail is filled with; `unsplit` is solid and water together, before drying parts them. */
 export type PailFill =
@@ -52,7 +53,7 @@ function layers(fill: PailFill): { readonly pattern: string; readonly from: numb
 }
 
 function altText({ fill, state, shape }: PailMarkProps): string {
-  const where = `${String(Math.round(shape.height_cm * 10) / 10)} cm ${shape.kind}`;
+  const where = `${amount(shape.height_cm, 'cm', decimalsOf(Math.round(shape.height_cm * 10) / 10))} ${shape.kind}`;
   const ink = state === 'class' ? 'class figure' : state;
   if (fill.kind === 'empty') return `Empty pail, ${where}.`;
   if (fill.kind === 'unsplit')

@@ -1,4 +1,6 @@
 import type { ReactElement, ReactNode } from 'react';
+import { ruleMarks } from '../units/ruleMarks';
+import { mySign } from '../units/mine';
 import { PailMark, type PailFill, type PailState } from './PailMark';
 import { drawPail, type PailShape } from './pailGeometry';
 import { DRAWN } from '../../kit/ink';
@@ -58,7 +60,7 @@ export function ReadPail({ shape, fill, state, k, readings }: ReadPailProps): Re
   );
 }
 
-/** A rule beside the pail, every cm a tick and every fifth a figure. */
+/** A rule beside the pail, in whole ones of the unit that is read. */
 function Rule({
   height_cm,
   drawing,
@@ -66,17 +68,16 @@ function Rule({
   readonly height_cm: number;
   readonly drawing: ReturnType<typeof drawPail>;
 }): ReactElement {
-  const step = height_cm > 12 ? 5 : height_cm > 6 ? 2 : 1;
-  const marks = Array.from({ length: Math.floor(height_cm / step) + 1 }, (_, i) => i * step);
+  const marks = ruleMarks(height_cm);
   const y = (cm: number): number => drawing.levelY(cm / height_cm);
   return (
     <svg width="46" height={drawing.height} aria-hidden="true" className="flex-none overflow-visible">
       <path d={`M42 ${String(y(height_cm))}V${String(y(0))}`} stroke="var(--zinc-4)" />
-      {marks.map((cm) => (
+      {marks.map(({ cm, n }, i) => (
         <g key={cm}>
           <path d={`M36 ${String(y(cm))}H42`} stroke="var(--zinc-4)" />
           <text x="33" y={y(cm) + 4} textAnchor="end" className={DRAWN.axis}>
-            {cm === marks.at(-1) ? `${String(cm)} cm` : cm}
+            {i === marks.length - 1 ? `${String(n)} ${mySign('cm')}` : n}
           </text>
         </g>
       ))}

@@ -1,10 +1,10 @@
-import { readMeasure } from '@bent-pail/core';
 import { useState, type SubmitEvent, type ReactElement } from 'react';
-import { MAT_cm, onMat, potOf, POTS, potText, type Pot } from './pots';
+import { amount, inField, readTyped } from '../units/mine';
+import { MeasureField } from '../units/MeasureField';
+import { MAT_cm, onMat, potOf, pots, potText, type Pot } from './pots';
 import { Button } from '../../kit/Button';
 import { Popover } from '../../kit/Popover';
 import { Sorry } from '../../kit/Sorry';
-import { Field } from '../../kit/Field';
 
 interface PotPickerProps {
   readonly pot: Pot;
@@ -21,7 +21,7 @@ export function PotPicker({ pot, onChange }: PotPickerProps): ReactElement {
   return (
     <Popover opener={pot.name} label={`My pot: ${pot.name}. Choose another.`} open={open} onOpenChange={setOpen}>
       <ul>
-        {POTS.map((one) => (
+        {pots().map((one) => (
           <li key={one.name} className="border-b border-zinc2">
             <button
               type="button"
@@ -54,24 +54,25 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
   const submit = (event: SubmitEvent): void => {
     event.preventDefault();
     const texts = [sizes.height, sizes.top, sizes.base].filter((text) => text.trim() !== '');
-    const numbers = texts.map((text) => readMeasure(text, 'cm').number);
+    const numbers = texts.map((text) => readTyped(text, 'cm').number);
     const refused = numbers.find((one) => one.kind === 'refused');
     const pot = potOf(
       numbers.map((one) => (one.kind === 'number' ? String(Number(one.value.toPrecision(6))) : '')).join('-'),
     );
     if (refused !== undefined) setSorry(refused.sentence);
-    else if (pot === undefined) setSorry('Give the depth in cm, and both diameters or neither; up to 200 cm.');
+    else if (pot === undefined)
+      setSorry(`Give the depth, and both diameters or neither; up to ${amount(200, 'cm', 0)}.`);
     else onChange(pot);
   };
   return (
     <form className="mt-3" onSubmit={submit}>
-      <h3 className="text-small">Another, inside, in cm</h3>
+      <h3 className="text-small">Another, inside</h3>
       <div className="mt-1 flex gap-2">
         {SIZES.map(({ key, label }) => (
-          <Field
+          <MeasureField
             key={key}
             label={label}
-            mode="decimal"
+            kept="cm"
             value={sizes[key]}
             onChange={(next) => {
               setSizes({ ...sizes, [key]: next });
@@ -92,18 +93,18 @@ function TypedPot({ onChange }: { readonly onChange: (pot: Pot) => void }): Reac
 /** A pot on a mat or a wick goes on draining: its base hangs at a suction. */
 function OnMat({ pot, onChange }: { readonly pot: Pot; readonly onChange: (pot: Pot) => void }): ReactElement {
   const hangs = pot.shape.baseSuction_cm ?? 0;
-  const [typed, setTyped] = useState(hangs === 0 ? String(MAT_cm) : String(hangs));
+  const [typed, setTyped] = useState(inField(hangs === 0 ? MAT_cm : hangs, 'cm'));
   const [sorry, setSorry] = useState<string>();
   const stand = (): void => {
-    const cm = readMeasure(typed, 'cm').number;
+    const cm = readTyped(typed, 'cm').number;
     if (cm.kind === 'number' && cm.value > 0 && cm.value <= 100) onChange(onMat(pot, cm.value));
-    else setSorry('Give how far the water hangs below the pot’s base: over 0 and up to 100 cm.');
+    else setSorry(`Give how far the water hangs below the pot’s base: over 0 and up to ${amount(100, 'cm', 0)}.`);
   };
   return (
     <div className="mt-3 border-t border-zinc2 pt-2">
       <h3 className="text-small">On a mat or a wick</h3>
       <div className="mt-1 flex flex-wrap items-end gap-2">
-        <Field label="Water below the base, cm" mode="decimal" value={typed} onChange={setTyped} className="w-44" />
+        <MeasureField label="Water below the base" kept="cm" value={typed} onChange={setTyped} className="w-44" />
         <Button onClick={stand}>Stand it on one</Button>
         {hangs > 0 && (
           <Button

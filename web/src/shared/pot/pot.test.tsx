@@ -4,12 +4,14 @@ import type { ReactElement } from 'react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { openPage } from '../../testing/page';
 import { PotPicker } from './PotPicker';
-import { FIRST_POT, onMat, potOf, POTS, potText } from './pots';
+import { FIRST_SHAPE, potFor, onMat, potOf, pots, potText } from './pots';
 import { useLastPot, usePot } from './usePot';
+
+const FIRST_POT = potFor(FIRST_SHAPE);
 
 describe('a pot in an address', () => {
   it('comes back as it went', () => {
-    for (const pot of POTS) expect(potOf(potText(pot.shape))).toEqual(pot);
+    for (const pot of pots()) expect(potOf(potText(pot.shape))).toEqual(pot);
     const own = potOf('19.5-22-18');
     expect(own).toEqual({
       name: 'Pot 19.5 cm, 22 over 18',
@@ -47,7 +49,7 @@ function Page(): ReactElement {
 
 describe('choosing a pot', () => {
   beforeEach(() => {
-    useLastPot.setState({ pot: FIRST_POT });
+    useLastPot.setState({ shape: FIRST_SHAPE });
   });
   const open = async (at = '/page'): Promise<ReturnType<typeof userEvent.setup>> => {
     const user = userEvent.setup();
@@ -82,30 +84,30 @@ describe('choosing a pot', () => {
     const user = await open();
     await user.click(screen.getByRole('button', { name: 'Pot 9 cm' }));
     expect(screen.getByText('for Pot 9 cm')).toBeTruthy();
-    expect(useLastPot.getState().pot.name).toBe('Pot 9 cm');
+    expect(potFor(useLastPot.getState().shape).name).toBe('Pot 9 cm');
   });
 
   it('takes typed sizes, with a comma too', async () => {
     const user = await open();
-    await type(user, { Depth: '19,5', Top: '22', Base: '18' });
+    await type(user, { 'Depth, cm': '19,5', 'Top, cm': '22', 'Base, cm': '18' });
     expect(screen.getByText('for Pot 19.5 cm, 22 over 18')).toBeTruthy();
   });
 
   it('takes a depth alone as a straight pot', async () => {
     const user = await open();
-    await type(user, { Depth: '30' });
+    await type(user, { 'Depth, cm': '30' });
     expect(screen.getByText('for Pot 30 cm, straight')).toBeTruthy();
   });
 
   it.each([
-    [{ Depth: '20', Top: '10' }, /both diameters or neither/],
-    [{ Depth: 'deep' }, /number/],
-    [{ Depth: '400' }, /up to 200 cm/],
+    [{ 'Depth, cm': '20', 'Top, cm': '10' }, /both diameters or neither/],
+    [{ 'Depth, cm': 'deep' }, /number/],
+    [{ 'Depth, cm': '400' }, /up to 200 cm/],
   ])('asks again for %j, and keeps what was typed', async (sizes, sentence) => {
     const user = await open();
     await type(user, sizes);
     expect(screen.getByRole('alert').textContent).toMatch(sentence);
-    expect(screen.getByLabelText<HTMLInputElement>('Depth').value).toBe(sizes.Depth);
+    expect(screen.getByLabelText<HTMLInputElement>('Depth, cm').value).toBe(sizes['Depth, cm']);
     expect(screen.getByText(`for ${FIRST_POT.name}`)).toBeTruthy();
   });
 });

@@ -9,6 +9,7 @@ import {
   type Verdict,
 } from '@bent-pail/core';
 import { fixed } from '../../kit/format';
+import { amount } from '../units/mine';
 
 export const GRADE_WORDS: Readonly<Record<Grade, string>> = { good: 'good', bearable: 'bearable', not: 'not' };
 
@@ -20,7 +21,7 @@ const percent = (share: number): string => `${fixed(share * 100, 0)} %`;
 export function foundWords({ property: judged, value, word }: Verdict): string {
   if (word !== undefined || judged === 'maturity') return word ?? '';
   const { digits, unit } = property(judged);
-  return `${fixed(value, digits)}${unit === '' ? '' : ` ${unit}`}`;
+  return amount(value, unit, digits).trim();
 }
 
 /** How much of a mix it may be, and from when on. */

@@ -7,6 +7,7 @@ import {
   type Working,
 } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
+import { mySign, told } from '../../shared/units/mine';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
@@ -36,7 +37,7 @@ export function HowMany({ kin }: { readonly kin: readonly MaterialSpread[] }): R
         value={nameOf(one)}
         options={kin.map((each) => ({
           key: nameOf(each),
-          words: `${property(each.property).label}, ${each.method}`,
+          words: `${property(each.property).label}, ${told(each.method)}`,
         }))}
         onChange={(next) => {
           setKey(next);
@@ -44,7 +45,7 @@ export function HowMany({ kin }: { readonly kin: readonly MaterialSpread[] }): R
         }}
       />
       <Field
-        label={`within ±${unit === '' ? '' : ` ${unit}`}`}
+        label={`within ± ${mySign(unit)}`.trim()}
         mode="decimal"
         className="w-28"
         value={text}
@@ -99,7 +100,7 @@ function Answer({ one, label, text }: AnswerProps): ReactElement {
       </span>
       {checks.map((check) => (
         <small key={check.code} className="block">
-          {check.message}
+          {told(check.message)}
         </small>
       ))}
     </p>

@@ -3,6 +3,7 @@ import { property, type LotFigure } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
+import { unitOf } from '../../shared/units/ofProperty';
 import { Await } from '../../shared/Await';
 import { Figure } from '../../shared/Figure';
 import { day } from '../../kit/format';
@@ -17,6 +18,7 @@ import { LabelText } from './LabelText';
 import { LabelPicture } from './LabelPicture';
 import { ButtonLink, BUTTON } from '../../kit/Button';
 import { LotGrid, LotLeft, LotMain } from '../LotGrid';
+import { told } from '../../shared/units/mine';
 
 /** A bag as it comes: label against truth, what the hands and eyes find, bag against bag. */
 export function IntakePage(): ReactElement {
@@ -65,11 +67,11 @@ function Intake({ page }: { readonly page: LotCardPage }): ReactElement {
                 label="Price of one real litre"
                 value={price.summary.mean}
                 digits={property('pricePerL').digits}
-                unit={`${currency}/L`}
+                {...unitOf('pricePerL', currency)}
                 origin={price.origin}
                 working={price.working}
               />{' '}
-              <span className="text-ink2">by {price.method}</span>
+              <span className="text-ink2">by {told(price.method)}</span>
             </p>
           )}
         </LotLeft>

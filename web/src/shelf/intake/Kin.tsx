@@ -1,7 +1,7 @@
 import { property, type MaterialSpread } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Figure } from '../../shared/Figure';
-import { figure } from '../../kit/format';
+import { figureInMine, mySign, told } from '../../shared/units/mine';
 import { KinStrip } from './KinStrip';
 
 interface KinProps {
@@ -36,14 +36,14 @@ export function Kin({ kin, lotId }: KinProps): ReactElement {
             <tr key={`${one.property}${one.method}`}>
               <th scope="row" className="leading-[1.15] font-semibold">
                 {label}
-                <small className="block font-normal max-[900px]:hidden">{one.method}</small>
+                <small className="block font-normal max-[900px]:hidden">{told(one.method)}</small>
               </th>
               <td className="figure max-[560px]:hidden">{one.lots.length}</td>
               <td>
                 <KinStrip kin={one} lotId={lotId} />
               </td>
               <td className="figure text-right whitespace-nowrap max-[560px]:hidden">
-                {figure(mean, digits, betweenSd > 0 ? betweenSd : undefined).value} {unit}
+                {figureInMine(mean, unit, digits, betweenSd > 0 ? betweenSd : undefined).value} {mySign(unit)}
               </td>
               <td className="text-right min-[561px]:whitespace-nowrap">
                 <Figure

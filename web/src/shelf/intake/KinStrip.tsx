@@ -1,6 +1,6 @@
 import { property, type MaterialSpread } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { fixed } from '../../kit/format';
+import { amount } from '../../shared/units/mine';
 
 const WIDTH = 320;
 const HEIGHT = 34;
@@ -31,7 +31,7 @@ export function KinStrip({ kin, lotId }: KinStripProps): ReactElement {
   const places = stripPlaces(kin);
   const [from, to] = places.band;
   const { digits, unit, label } = property(kin.property);
-  const words = kin.lots.map((lot) => `${lot.code} ${fixed(lot.mean, digits)} ${unit}`).join(', ');
+  const words = kin.lots.map((lot) => `${lot.code} ${amount(lot.mean, unit, digits)}`).join(', ');
   return (
     <svg
       className="block h-[34px] w-full max-w-80"
@@ -52,7 +52,7 @@ export function KinStrip({ kin, lotId }: KinStripProps): ReactElement {
           strokeWidth={2}
         >
           <title>
-            {lot.code}: {fixed(lot.mean, digits)} {unit}
+            {lot.code}: {amount(lot.mean, unit, digits)}
           </title>
         </circle>
       ))}

@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
-import { fixed } from '../../kit/format';
+import { decimalsOf } from '../../kit/format';
+import { amount } from '../../shared/units/mine';
 
 interface LabelPictureProps {
   readonly label_L: number;
@@ -17,7 +18,7 @@ export function LabelPicture({ label_L, poured_L }: LabelPictureProps): ReactEle
       className="w-full max-w-[310px]"
       viewBox="0 0 300 226"
       role="img"
-      aria-label={`Label ${String(label_L)} L${poured_L === undefined ? ', not poured out' : `, poured out ${fixed(poured_L, 1)} L`}`}
+      aria-label={`Label ${amount(label_L, 'L', decimalsOf(label_L))}${poured_L === undefined ? ', not poured out' : `, poured out ${amount(poured_L, 'L', 1)}`}`}
     >
       {poured_L !== undefined && (
         <rect
@@ -47,7 +48,7 @@ export function LabelPicture({ label_L, poured_L }: LabelPictureProps): ReactEle
         strokeDasharray="7 4"
       />
       <text x={196} y={level(label_L) + 5} className="figure" fontSize={17} fill="var(--ink)">
-        label {label_L} L
+        label {amount(label_L, 'L', decimalsOf(label_L))}
       </text>
       {poured_L !== undefined && (
         <>
@@ -60,7 +61,7 @@ export function LabelPicture({ label_L, poured_L }: LabelPictureProps): ReactEle
             fontWeight={700}
             fill="var(--ink)"
           >
-            {fixed(poured_L, 1)} L
+            {amount(poured_L, 'L', 1)}
           </text>
         </>
       )}

@@ -1,4 +1,6 @@
 import type { LotCard, LotFigure, PropertyKey } from '@bent-pail/core';
+import { decimalsOf } from '../../kit/format';
+import { amount } from '../../shared/units/mine';
 import { fixed } from '../../kit/format';
 
 /** One question that is asked of a bag as it comes, and the run that answers it. */
@@ -44,7 +46,7 @@ export function labelMiss(packVolume_L: number | undefined, figures: readonly Lo
 
 function labelSentence(packVolume_L: number | undefined, figures: readonly LotFigure[]): string {
   if (packVolume_L === undefined) return 'The label’s volume is not noted.';
-  const label = `The label says ${String(packVolume_L)} L`;
+  const label = `The label says ${amount(packVolume_L, 'L', decimalsOf(packVolume_L))}`;
   const miss = labelMiss(packVolume_L, figures);
   if (miss === undefined) return `${label}; nobody has poured it out yet.`;
   if (Math.abs(miss) < AS_STATED) return `${label}, and that is what came.`;

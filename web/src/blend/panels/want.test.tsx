@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { deskViewOf } from '../../testing/desk';
-import { batchOf, shareTyped, wantedOf, type Want } from './want';
+import { AMERICAN, openPage } from '../../testing/page';
+import { batchOf, firstWant, shareTyped, wantedOf, type Want } from './want';
 
 const want: Want = {
   kind: 'pots',
@@ -65,5 +66,15 @@ describe('a batch', () => {
     expect(mix).toContain(`${(made * 1.0008).toFixed(1)} g of ground limestone`);
     expect(mix).toContain(`${(2 * made).toFixed(1)} g of bone meal`);
     expect(plan?.tasks.at(-1)?.kind).toBe('retest');
+  });
+});
+
+it('asks for the same batch of whoever reads inches, before a word is typed', () => {
+  openPage(<p>a page</p>, { units: AMERICAN });
+  expect(wantedOf(firstWant())).toEqual({ pots: 12, potVolume_L: 10 });
+  expect(wantedOf({ ...firstWant(), kind: 'bed', depth_cm: '8' })).toEqual({
+    length_m: 3,
+    width_m: 1.2,
+    depth_cm: 20.32,
   });
 });

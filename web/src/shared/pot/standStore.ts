@@ -17,11 +17,13 @@ export interface Stand {
 interface StandState {
   readonly stand: Stand;
   set: (change: Partial<Stand>) => void;
+  /** As if nobody had said anything yet. */
+  forget: () => void;
 }
 
 const USUAL: Stand = {
   use: 'mild',
-  volume_L: '10',
+  volume_L: '10 L',
   pot_kg: '',
   potsPerM2: '',
   limit_kgPerM2: '',
@@ -37,8 +39,11 @@ export const useStand = create<StandState>()(
       set: (change) => {
         set(({ stand }) => ({ stand: { ...stand, ...change } }));
       },
+      forget: () => {
+        set({ stand: USUAL });
+      },
     }),
-    { name: 'bent-pail-stand', version: 1, migrate: () => ({ stand: USUAL }) },
+    { name: 'bent-pail-stand', version: 2, migrate: () => ({ stand: USUAL }) },
   ),
 );
 
