@@ -65,6 +65,11 @@ const WORDS: Readonly<Record<string, number>> = {
   'one quarter': 0.25,
   quarter: 0.25,
   third: 1 / 3,
+  'a fifth': 0.2,
+  'one fifth': 0.2,
+  'two fifths': 0.4,
+  'three fifths': 0.6,
+  'four fifths': 0.8,
   'three quarters': 0.75,
   'a couple of': 2,
   'a dozen': 12,
@@ -89,7 +94,7 @@ export function normalised(text: string): string {
     .replaceAll('−', '-')
     .replaceAll(/(\d)ish\b/g, '$1')
     .replaceAll(/\b(?:more or less|give or take)\b/g, ' ')
-    .replaceAll(/\b(one|two|three)-(thirds?|quarters?|half|halves)\b/g, '$1 $2')
+    .replaceAll(/\b(one|two|three|four)-(thirds?|quarters?|fifths?|half|halves)\b/g, '$1 $2')
     .replaceAll(/\b([a-z]+|\d+) and (?:an? )?(half|quarter|third)\b(?! an?\b)/g, withFraction)
     .replaceAll(/\b([a-z]+|\d+) ([a-z]+) and (?:an? )?(half|quarter|third)\b/g, withFractionAfter)
     .replaceAll(/(?<=[a-z\d])-(?=parts?\b)/g, ' ')

@@ -1,3 +1,5 @@
+import { findDosedClass } from '../classes';
+import { readName } from '../names';
 import { meanOf } from '../statistics';
 import type { Doubt, ReadLine } from './asRead';
 import { litresOf, type Sizes } from './shownIn';
@@ -7,6 +9,10 @@ export interface PartsLine {
   readonly line: ReadLine;
   /** Loose parts; absent for an additive, which has no volume that counts. */
   readonly parts?: number;
+  /** What of an additive goes to a litre made, where it is said. */
+  readonly gPerL?: number;
+  /** The class of what is given by weight, however it was written: 5 % of a meal is a dose and no volume. */
+  readonly dosed?: string;
   /** Parts in one of its own unit, so that a range can be told too. */
   readonly each?: number;
 }
@@ -30,10 +36,27 @@ export interface Settled {
   readonly percent?: 'rescale' | 'on top';
   /** What a scoop, a bucket and the like hold at this bench, L. */
   readonly sizes?: Sizes;
+  /** Grams to a litre made of what is given by weight and was written otherwise, by the place of its line. */
+  readonly doses?: Readonly<Record<number, number>>;
 }
 
 /** Additives by weight change chemistry and price, not volume. */
 const isAdditive = (unit: RecipeUnit): boolean => unit === 'gPerL' || unit === 'spoon';
+
+/** The class of what is given by weight that a line surely names. */
+const dosedClass = ({ name }: ReadLine) => findDosedClass(readName(name).preset?.classId ?? '');
+
+/** A line that is given by weight; its dose where it was written so, or was said since. */
+function additive(line: ReadLine, said: number | undefined): PartsLine | undefined {
+  const dosed = dosedClass(line);
+  if (!isAdditive(line.unit) && dosed === undefined) return undefined;
+  const gPerL = line.unit === 'gPerL' ? middle(line) : said;
+  return {
+    line,
+    ...(gPerL === undefined ? {} : { gPerL }),
+    ...(dosed === undefined ? {} : { dosed: dosed.id }),
+  };
+}
 
 const middle = ({ lo, hi }: ReadLine): number => meanOf([lo, hi]);
 
@@ -58,7 +81,8 @@ function countedIn(units: ReadonlySet<RecipeUnit>, { part_L, sizes }: Settled): 
 export function partsOf(lines: readonly ReadLine[], settled: Settled = {}): PartsRecipe {
   const doubts: Doubt[] = [];
   const asks: PartsRecipe['asks'][number][] = [];
-  const counted = lines.filter((line) => !isAdditive(line.unit) && line.unit !== 'rest');
+  const byWeight = lines.map((line, i) => additive(line, settled.doses?.[i]));
+  const counted = lines.filter((line, i) => byWeight[i] === undefined && line.unit !== 'rest');
   const rests = lines.filter((line) => line.unit === 'rest');
   const units = new Set(counted.map((line) => line.unit));
   const unit = countedIn(units, settled);
@@ -76,25 +100,34 @@ export function partsOf(lines: readonly ReadLine[], settled: Settled = {}): Part
     unit !== 'L' ? 1 : one === 'part' ? (settled.part_L ?? 1) : (litresOf(one, settled.sizes) ?? 1);
   const amount = (line: ReadLine): number => middle(line) * each(line.unit);
   const total = counted.reduce((sum, line) => sum + amount(line), 0);
-  if (percent && rests.length === 0 && Math.abs(total - 100) > 0.5 && settled.percent === undefined) {
+  // Whoever wrote 5 % of a meal counted it in their hundred.
+  const written = lines.reduce((sum, line) => sum + (line.unit === 'percent' ? middle(line) : 0), 0);
+  if (percent && rests.length === 0 && Math.abs(written - 100) > 0.5 && settled.percent === undefined) {
     asks.push('meaning of percent');
     doubts.push({
-      text: `${String(Math.round(total * 10) / 10)} %`,
+      text: `${String(Math.round(written * 10) / 10)} %`,
       ask: 'These do not total 100 %: rescale them, or is something on top?',
     });
   }
   if (rests.length > 1) doubts.push({ text: 'the rest', ask: 'There are two rests; how are they shared?' });
-  if (rests.length === 1 && (!percent || total >= 100))
+  if (rests.length === 1 && (!percent || written >= 100))
     doubts.push({ text: rests[0]?.text ?? '', ask: 'The rest of what? Say the whole, or write percent.' });
-  const filled = percent && total < 100 && rests.length === 1;
+  for (const one of byWeight)
+    if (one !== undefined && one.gPerL === undefined)
+      doubts.push({
+        text: one.line.text,
+        ask: `${findDosedClass(one.dosed ?? '')?.label ?? 'A spoon of it'} counts by weight: how many grams go to a litre made?`,
+      });
+  const filled = percent && written < 100 && rests.length === 1;
   return {
     doubts,
     asks,
     ...(unit === 'L' ? { part_L: 1 } : {}),
-    ...(filled ? { whole: 100 } : {}),
-    lines: lines.map((line): PartsLine => {
-      if (isAdditive(line.unit)) return { line };
-      if (line.unit === 'rest') return filled ? { line, parts: 100 - total } : { line };
+    ...(filled ? { whole: 100 - (written - total) } : {}),
+    lines: lines.map((line, i): PartsLine => {
+      const weighed = byWeight[i];
+      if (weighed !== undefined) return weighed;
+      if (line.unit === 'rest') return filled ? { line, parts: 100 - written } : { line };
       return unit === 'mixed' ? { line } : { line, parts: amount(line), each: each(line.unit) };
     }),
   };

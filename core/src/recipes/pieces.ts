@@ -18,7 +18,7 @@ const WORDS_BETWEEN =
 const RATIO_BETWEEN = /(\s+to\s+|\s*:\s*)/;
 /** Before an amount that follows without any sign: "75 % bark 25 % grit", "½ peat ¼ bark". */
 const NEXT_AMOUNT =
-  /(?<!\d|\b(?:minus|less|of|or|x|and|an?|the|other|one|two|three))(\s+)(?=(?:\d+\s*)?(?:[½⅓⅔¼¾⅕⅖⅛⅙]|\d+\/\d+\s)|\d+(?:[.,]\d+)?\s*(?:%|(?:parts?|litres?|liters?|l|gallons?|gal)\b)|(?:the\s+)?rest\s+\S|(?:(?:the other|one|two|three|an?)\s+)?(?:half|thirds?|quarters?)\s+(?!and\b|of\s+it\b)[a-z])/i;
+  /(?<!\d|\b(?:minus|less|of|or|x|and|an?|the|other|one|two|three|every|each))(\s+)(?=(?:\d+\s*)?(?:[½⅓⅔¼¾⅕⅖⅛⅙]|\d+\/\d+\s)|\d+(?:[.,]\d+)?\s*(?:%|(?:parts?|litres?|liters?|l|gallons?|gal)\b)|(?:the\s+)?rest\s+\S|(?:(?:the other|one|two|three|an?)\s+)?(?:half|thirds?|quarters?)\s+(?!and\b|of\s+it\b)[a-z])/i;
 
 const isAmountFirst = (text: string): boolean => amountAt(nameOf(required(text))) !== undefined || isRest(text);
 

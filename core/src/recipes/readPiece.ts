@@ -16,6 +16,9 @@ const NO_VOLUME =
 /** More of something only for so much of something else: "per bucket of peat". */
 const EACH = /\s(?:per|(?:for|to) (?:each|every))\s/;
 
+/** Something is taken out of it first. */
+const LESS = /\s(?:minus|less|without|except)\s/;
+
 /** A sum that is written beside its parts is no part. */
 const SUM = /^(?:in )?(?:total|all|sum)\b/;
 /** What no name has in it. */
@@ -56,6 +59,7 @@ function lineFrom(text: string, amount: Pick<Amount, 'lo' | 'hi' | 'unit'>, name
   const who = named(nameText);
   if (who.name === '' || SUM.test(who.name)) return inDoubt(text, 'What is it an amount of?');
   if (MORE.test(who.name)) return inDoubt(text, 'Is there more than one part here?');
+  if (LESS.test(who.name)) return inDoubt(text, 'What of it is taken away, and how much is left?');
   if (/\s+and\s+|&/.test(who.name)) return inDoubt(text, 'Is this one part together, or one of each?');
   if (EACH.test(nameText) || who.alternatives.some(isBareAmount))
     return inDoubt(text, 'How much is that in the whole? Say parts, litres, or g/L.');

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { partsOf, readRecipe, type ReadLine } from '.';
+import { LATER_RECIPE_TEXTS } from './fixtures/laterRecipeTexts';
 import { MORE_RECIPE_TEXTS } from './fixtures/moreRecipeTexts';
 import { RECIPE_TEXTS } from './fixtures/recipeTexts';
 
@@ -24,15 +25,18 @@ describe('a recipe as people write it', () => {
     expect(doubts).toHaveLength(meant.filter((one) => one === '?').length);
   });
 
-  it.each(MORE_RECIPE_TEXTS)('is never read as something else, nor a line dropped: %s', (text, meant) => {
-    const { lines, doubts } = readRecipe(text);
-    const named = meant.filter((one) => one !== '?');
-    const read = lines.map(said);
-    // What is read is meant; what is not read, or was left open, is asked about.
-    expect(read.filter((one) => !named.includes(one))).toEqual([]);
-    if (read.length < named.length || named.length < meant.length) expect(doubts.length).toBeGreaterThan(0);
-    else expect(doubts).toEqual([]);
-  });
+  it.each([...MORE_RECIPE_TEXTS, ...LATER_RECIPE_TEXTS])(
+    'is never read as something else, nor a line dropped: %s',
+    (text, meant) => {
+      const { lines, doubts } = readRecipe(text);
+      const named = meant.filter((one) => one !== '?');
+      const read = lines.map(said);
+      // What is read is meant; what is not read, or was left open, is asked about.
+      expect(read.filter((one) => !named.includes(one))).toEqual([]);
+      if (read.length < named.length || named.length < meant.length) expect(doubts.length).toBeGreaterThan(0);
+      else expect(doubts).toEqual([]);
+    },
+  );
 
   it('is read whole in at least 110 of the 120 that the reader was not made for', () => {
     const whole = MORE_RECIPE_TEXTS.filter(([text, meant]) => {
@@ -85,6 +89,22 @@ describe('what was read, in loose parts', () => {
   it('counts by what a bucket holds at this bench', () => {
     const read = readRecipe('2 buckets loam, 5 L sand').lines;
     expect(partsOf(read, { sizes: { bucket: 12 } }).lines.map((line) => line.parts)).toEqual([24, 5]);
+  });
+
+  it('asks for the grams of what is given by weight, however it was written', () => {
+    const read = readRecipe('70 % coir, 5 % bone meal, the rest perlite').lines;
+    const asked = partsOf(read);
+    expect(asked.lines).toMatchObject([{ parts: 70 }, { dosed: 'bone-meal' }, { parts: 25 }]);
+    expect(asked.lines[1]?.parts).toBeUndefined();
+    expect(asked.doubts).toEqual([
+      { text: '5 % bone meal', ask: expect.stringContaining('how many grams go to a litre made') as string },
+    ]);
+    expect(asked.whole).toBe(95);
+    const settled = partsOf(read, { doses: { 1: 4 } });
+    expect(settled.doubts).toEqual([]);
+    expect(settled.lines[1]).toMatchObject({ gPerL: 4, dosed: 'bone-meal' });
+    expect(partsOf(readRecipe('3 parts bark, 2-4 g/L lime').lines).lines[1]?.gPerL).toBe(3);
+    expect(partsOf(readRecipe('3 parts bark, 1 tbsp slow feed').lines).doubts).toHaveLength(1);
   });
 
   it('lets what percent over 100 mean be settled', () => {

@@ -2,13 +2,12 @@ import {
   partsOf,
   readRecipe,
   UNIT_WORDS,
-  type Doubt,
   type PartsLine,
   type PartsRecipe,
   type ReadLine,
-  type ReadRecipe,
   type Settled,
 } from '@bent-pail/core';
+import type { DeskBlend } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { typedAmount } from '../../shared/units/mine';
@@ -19,6 +18,8 @@ import { FindAmong } from '../../kit/FindAmong';
 import { fixed } from '../../kit/format';
 import { lotsQuery } from '../../shared/resources/lots';
 import { useMeasures } from '../../shared/useSession';
+import { DoseOfLine, dosesSaid } from './DoseOfLine';
+import { matchBlend } from './matchBlend';
 import { matchLot } from './matchLot';
 import { takeRecipe, type TakenRecipe } from './takeRecipe';
 import { Button } from '../../kit/Button';
@@ -29,11 +30,13 @@ import { LongField } from '../../kit/LongField';
 const READ_AMONG = 200;
 
 interface PasteRecipeProps {
+  /** Kept blends that may be a part of this one. */
+  readonly blends: readonly DeskBlend[];
   readonly onTake: (recipe: TakenRecipe) => void;
 }
 
 /** A recipe as somebody wrote it, read into lines; nothing enters the desk before it was confirmed. */
-export function PasteRecipe({ onTake }: PasteRecipeProps): ReactElement {
+export function PasteRecipe({ blends, onTake }: PasteRecipeProps): ReactElement {
   const [open, setOpen] = useState(false);
   if (!open) {
     return (
@@ -50,6 +53,7 @@ export function PasteRecipe({ onTake }: PasteRecipeProps): ReactElement {
   }
   return (
     <PasteForm
+      blends={blends}
       onTake={(recipe) => {
         onTake(recipe);
         setOpen(false);
@@ -64,33 +68,39 @@ export function PasteRecipe({ onTake }: PasteRecipeProps): ReactElement {
 /** A line, or a piece that could not be read, is left out on purpose. */
 const OUT = 'out';
 
-function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: () => void }): ReactElement {
+function PasteForm({ blends, onTake, onLeave }: PasteRecipeProps & { readonly onLeave: () => void }): ReactElement {
   const sizes = useMeasures();
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Readonly<Record<number, string>>>({});
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [partSize, setPartSize] = useState('');
   const [percent, setPercent] = useState('');
+  const [doses, setDoses] = useState<Readonly<Record<number, string>>>({});
   const read = useMemo(() => readRecipe(text), [text]);
   const counted = useMemo(() => {
     const part_L = typedAmount(partSize, 'L');
     const settled: Settled = {
       ...(part_L === undefined ? {} : { part_L }),
       sizes,
+      doses: dosesSaid(doses),
       ...(percent === '' ? {} : { percent: percent === 'rescale' ? 'rescale' : 'on top' }),
     };
     return partsOf(read.lines, settled);
-  }, [read, partSize, percent, sizes]);
+  }, [read, partSize, percent, sizes, doses]);
   const usable = (useQuery(lotsQuery({ limit: READ_AMONG })).data?.rows ?? []).filter((lot) => lot.usable);
   const meantBy = ({ line }: PartsLine, i: number): string =>
-    chosen[i] ?? matchLot([line.name, ...line.alternatives], usable)?.id ?? '';
+    chosen[i] ?? matchBlend(line.name, blends)?.id ?? matchLot([line.name, ...line.alternatives], usable)?.id ?? '';
   const onTop = percent === '' || percent === 'rescale' ? {} : { onTop: Number(percent) };
-  const lotOf = (line: PartsLine, i: number): string => meantBy(line, i).replace(OUT, '');
-  const taken = takeRecipe(counted, { lotOf, lots: usable, ...onTop });
+  const taken = takeRecipe(counted, {
+    meantBy: (line, i) => meantBy(line, i).replace(OUT, ''),
+    lots: usable,
+    blends,
+    ...onTop,
+  });
   const asks = useMemo(() => partsOf(read.lines, { sizes }).asks, [read, sizes]);
   const open = [
     ...counted.lines.flatMap((one, i) => (isPoured(one) && meantBy(one, i) === '' ? one.line.name : [])),
-    ...unread(read, counted).flatMap(({ text: said }) => (left.has(said) ? [] : said)),
+    ...read.doubts.flatMap(({ text: said }) => (left.has(said) ? [] : said)),
     ...counted.doubts.map(({ text: said }) => said),
   ];
   return (
@@ -105,6 +115,7 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
           setChosen({});
           setLeft(new Set());
           setPercent('');
+          setDoses({});
         }}
       />
       <ul>
@@ -122,6 +133,7 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
                 unchosen="say which"
                 options={[
                   { key: OUT, words: 'leave it out' },
+                  ...blends.map(({ id, name, latest }) => ({ key: id, words: `${name}, version ${String(latest.n)}` })),
                   ...usable.map((lot) => ({ key: lot.id, words: `${lot.name}, ${lot.code}` })),
                 ]}
                 onChange={(id) => {
@@ -129,13 +141,19 @@ function PasteForm({ onTake, onLeave }: PasteRecipeProps & { readonly onLeave: (
                 }}
               />
             ) : (
-              <span className="text-ink2">{one.line.name}: an additive, it moves pH, food and price, not volume</span>
+              <DoseOfLine
+                one={one}
+                value={doses[i] ?? ''}
+                onChange={(dose) => {
+                  setDoses({ ...doses, [i]: dose });
+                }}
+              />
             )}
             <small className="col-start-2 text-ink2">written: {one.line.text}</small>
           </li>
         ))}
       </ul>
-      {unread(read, counted).map((doubt) => (
+      {read.doubts.map((doubt) => (
         <Notice key={`${doubt.text}${doubt.ask}`} className="mt-1 p-2">
           <p>
             <b>{doubt.text}:</b> {doubt.ask} Write it otherwise above, or:
@@ -178,15 +196,8 @@ const takeWords = (lines: number): string =>
   lines === 0 ? 'Take it' : lines === 1 ? 'Take this line' : `Take these ${String(lines)} lines`;
 
 /** Poured by volume, and so a lot of the shelf; what is weighed is none. */
-const isPoured = ({ line }: PartsLine): boolean => line.unit !== 'gPerL' && line.unit !== 'spoon';
-
-/** What of the text is in no line, and what is in one that cannot be counted: nothing of it is dropped in silence. */
-const unread = (read: ReadRecipe, counted: PartsRecipe): readonly Doubt[] => [
-  ...read.doubts,
-  ...counted.lines
-    .filter(({ line }) => line.unit === 'spoon')
-    .map(({ line }) => ({ text: line.text, ask: 'How much does a spoon of it weigh? Say grams to the litre.' })),
-];
+const isPoured = ({ line, dosed }: PartsLine): boolean =>
+  dosed === undefined && line.unit !== 'gPerL' && line.unit !== 'spoon';
 
 interface PercentMeanProps {
   readonly counted: PartsRecipe;

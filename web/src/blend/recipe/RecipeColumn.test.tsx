@@ -200,4 +200,27 @@ describe('a pasted recipe', () => {
     await take(/^Take these 3 lines/);
     expect(kept().lines[2]).toMatchObject({ parts: 10, onTop: true });
   });
+
+  it('takes a kept blend by its name for a part of this one', async () => {
+    const { kept } = column();
+    await paste('2 parts of our base mix, 1 part pumice');
+    await take(/^Take these 2 lines/);
+    expect(kept().lines).toMatchObject([
+      { blend: { id: base.id, n: 1 }, parts: 2 },
+      { lotId: 'pumice-coarse', parts: 1 },
+    ]);
+  });
+
+  it('asks for the grams of a meal that was written in percent, and counts it by weight', async () => {
+    const { kept } = column();
+    await paste('95 % bark, 5 % bone meal');
+    expect(screen.getByText(/counts by weight: how many grams go to a litre made/)).toBeTruthy();
+    await type('bone meal, to a litre made, g', '3');
+    expect(screen.queryByText(/counts by weight/)).toBeNull();
+    await take(/^Take this line/);
+    expect(kept()).toMatchObject({
+      lines: [{ lotId: 'bark-graded', parts: 95 }],
+      additives: [{ name: 'bone meal', gPerL: 3, classId: 'bone-meal' }],
+    });
+  });
 });

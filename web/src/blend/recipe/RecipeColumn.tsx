@@ -82,6 +82,7 @@ export function RecipeColumn({ draft, draftKey, larder, result, onRecipe }: Reci
         }}
       />
       <PasteRecipe
+        blends={blends.filter(({ id }) => id !== draftKey)}
         onTake={(taken) => {
           onRecipe({ ...recipe, ...taken });
         }}

@@ -7,7 +7,7 @@ import { takeRecipe } from './takeRecipe';
 const take = (text: string, onTop?: number) =>
   takeRecipe(partsOf(readRecipe(text).lines), {
     lots: SHELF,
-    lotOf: ({ line }) => matchLot([line.name, ...line.alternatives], SHELF)?.id ?? '',
+    meantBy: ({ line }) => matchLot([line.name, ...line.alternatives], SHELF)?.id ?? '',
     ...(onTop === undefined ? {} : { onTop }),
   });
 

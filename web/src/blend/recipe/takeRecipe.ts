@@ -1,5 +1,4 @@
-import { dosedClassCalled } from './dosedClassCalled';
-import type { LotRow, Recipe, RecipeAdditive, RecipeLine } from '@bent-pail/contract';
+import type { DeskBlend, LotRow, Recipe, RecipeAdditive, RecipeLine } from '@bent-pail/contract';
 import { EQUIVALENTS, type PartsLine, type PartsRecipe } from '@bent-pail/core';
 import { matchLot } from './matchLot';
 
@@ -8,33 +7,33 @@ export type TakenRecipe = Pick<Recipe, 'lines'> &
   Partial<Pick<Recipe, 'part_L' | 'whole' | 'additives' | 'lime_meqPerL'>>;
 
 interface Chosen {
-  /** The lot of each line by its place; empty where it is left out. */
-  readonly lotOf: (line: PartsLine, place: number) => string;
+  /** The lot or the blend of each line by its place; empty where it is left out. */
+  readonly meantBy: (line: PartsLine, place: number) => string;
   readonly lots: readonly LotRow[];
+  readonly blends?: readonly DeskBlend[];
   /** Place of the line that comes on top. */
   readonly onTop?: number;
 }
 
-/** Additives that are counted in grams to the litre. */
-const isWeighed = ({ line }: PartsLine): boolean => line.unit === 'gPerL';
 /** Lime by its names; it moves the pH and is kept as base, not as a powder. */
 const LIME = /\b(lime|limestone|dolomite|dolomitic)\b/;
 
 const rounded = (value: number): number => Number(value.toFixed(3));
 
 /** Lines, powders and lime of a read recipe; what was left out or cannot be counted is not in it. */
-export function takeRecipe(counted: PartsRecipe, { lotOf, lots, onTop }: Chosen): TakenRecipe {
+export function takeRecipe(counted: PartsRecipe, { meantBy, lots, blends = [], onTop }: Chosen): TakenRecipe {
   const lines = counted.lines.flatMap((one, i): RecipeLine[] => {
-    const lotId = lotOf(one, i);
-    if (one.parts === undefined || lotId === '') return [];
+    const id = meantBy(one, i);
+    if (one.parts === undefined || id === '') return [];
+    const blend = blends.find((each) => each.id === id);
     const { line, each = 1 } = one;
     const or = line.alternatives.flatMap((name) => {
-      const id = matchLot([name], lots)?.id;
-      return id === undefined || id === lotId ? [] : [id];
+      const other = matchLot([name], lots)?.id;
+      return other === undefined || other === id ? [] : [other];
     });
     return [
       {
-        lotId,
+        ...(blend === undefined ? { lotId: id } : { blend: { id, n: blend.latest.n } }),
         parts: rounded(one.parts),
         written: line.text.slice(0, 160),
         ...(line.hi > line.lo ? { least: rounded(line.lo * each), most: rounded(line.hi * each) } : {}),
@@ -45,18 +44,17 @@ export function takeRecipe(counted: PartsRecipe, { lotOf, lots, onTop }: Chosen)
       },
     ];
   });
-  const powders = counted.lines.filter(isWeighed);
-  const lime = powders.filter(({ line }) => LIME.test(line.name)).reduce((sum, { line }) => sum + line.lo, 0);
+  const powders = counted.lines.flatMap(({ line, gPerL, dosed }) =>
+    gPerL === undefined ? [] : [{ name: line.name, gPerL, classId: dosed }],
+  );
+  const lime = powders.filter(({ name }) => LIME.test(name)).reduce((sum, { gPerL }) => sum + gPerL, 0);
   const additives = powders
-    .filter(({ line }) => !LIME.test(line.name))
-    .map(({ line }): RecipeAdditive => {
-      const classId = dosedClassCalled(line.name);
-      return {
-        name: line.name,
-        gPerL: rounded((line.lo + line.hi) / 2),
-        ...(classId === undefined ? {} : { classId }),
-      };
-    });
+    .filter(({ name }) => !LIME.test(name))
+    .map(({ name, gPerL, classId }): RecipeAdditive => ({
+      name,
+      gPerL: rounded(gPerL),
+      ...(classId === undefined ? {} : { classId }),
+    }));
   return {
     lines: merged(lines),
     ...(counted.part_L === undefined ? {} : { part_L: counted.part_L }),
@@ -66,11 +64,11 @@ export function takeRecipe(counted: PartsRecipe, { lotOf, lots, onTop }: Chosen)
   };
 }
 
-/** Two lines of one lot are one line of it. */
+/** Two lines of one lot, or of one blend, are one line of it. */
 function merged(lines: readonly RecipeLine[]): RecipeLine[] {
-  const ids = [...new Set(lines.map((line) => line.lotId))];
-  return ids.flatMap((lotId) => {
-    const [first, ...others] = lines.filter((line) => line.lotId === lotId);
+  const of = ({ lotId, blend }: RecipeLine): string => lotId ?? blend?.id ?? '';
+  return [...new Set(lines.map(of))].flatMap((id) => {
+    const [first, ...others] = lines.filter((line) => of(line) === id);
     if (first === undefined) return [];
     return [{ ...first, parts: others.reduce((sum, line) => sum + line.parts, first.parts) }];
   });
