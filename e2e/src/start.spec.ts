@@ -19,6 +19,7 @@ const test = base.extend<Fixtures>({
     const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-start-'));
     fs.chmodSync(folder, 0o755);
     await use(folder);
+    Started.killAll();
     for (const pid of processesWith(folder)) process.kill(pid, 'SIGKILL');
     fs.rmSync(folder, { recursive: true, force: true });
   },

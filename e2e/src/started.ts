@@ -54,6 +54,12 @@ function ownPort(): string {
 
 /** `npm start` as somebody types it, on a folder of data of its own. */
 export class Started {
+  /** Every start of this worker: a journey that runs into its limit leaves none behind. */
+  private static readonly all: Started[] = [];
+  static killAll(): void {
+    for (const one of Started.all.splice(0)) if (one.child.exitCode === null) one.child.kill('SIGKILL');
+  }
+
   private readonly child: ChildProcess;
   said = '';
 
@@ -61,6 +67,7 @@ export class Started {
     readonly data: string,
     { args = ['--empty'], env = {} }: StartOptions = {},
   ) {
+    Started.all.push(this);
     this.child = spawn(process.execPath, [path.join(ROOT, 'scripts/start.mjs'), ...args], {
       cwd: ROOT,
       env: { ...process.env, BENT_PAIL_DATA: data, LOG_LEVEL: 'fatal', PORT: ownPort(), ...env },
@@ -75,7 +82,7 @@ export class Started {
   }
 
   /** Waits until it has said something. */
-  async until(words: RegExp, within_ms = 60_000): Promise<RegExpExecArray> {
+  async until(words: RegExp, within_ms = 180_000): Promise<RegExpExecArray> {
     const end = Date.now() + within_ms;
     while (Date.now() < end) {
       const found = words.exec(this.said);

@@ -12,6 +12,20 @@ export {
   type Outputs,
   type Words,
 } from './defineMethod';
-export { choice, fieldsOf, fixed, flag, forms, list, maybe, number, object, range, text, whole } from './schema';
+export {
+  choice,
+  fieldsOf,
+  fixed,
+  flag,
+  forms,
+  list,
+  maybe,
+  number,
+  numberOrNull,
+  object,
+  range,
+  text,
+  whole,
+} from './schema';
 export { type InputOf, type Schema } from './schema';
 export { pickAt, type Source, type Working } from './working';

@@ -52,6 +52,9 @@ export function forms<const F extends readonly Schema[]>(by: string, of: F): T.T
   });
 }
 
+/** A number, or null where it is missing in its place. */
+export const numberOrNull = T.Unsafe<number | null>({ type: ['number', 'null'] });
+
 /** An interval; an open side is null. */
 export const range = T.Unsafe<[number | null, number | null]>({
   type: 'array',

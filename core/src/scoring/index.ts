@@ -3,6 +3,8 @@
  * A missing criterion is never a zero, and a cap names what capped.
  * Raters' values keep their spread; an agreed value stands beside them.
  */
+export { agreement, agreementMethod, ENOUGH_ITEMS, type AgreementInput, type AgreementResult } from './agreement';
+export { rank, RANK_DEFAULTS, rankMethod, type Ranked, type RankInput, type RankResult } from './rank';
 export {
   score,
   scoreMethod,

@@ -1,23 +1,24 @@
 import { CoreError, refuse, requireNotNegative, type Check } from '../errors';
 import { choice, defineMethod, list, maybe, number, object, text, whole, type InputOf } from '../method';
 import { meanOf, sdOf } from '../statistics';
-import { HIGHEST_SCORE, requireScoreFunction, SCORE_FUNCTION, scoreOf } from './scoreFunction';
+import { HIGHEST_SCORE, requireScoreFunction, SCORE_FUNCTION, scoreOf, type ScoreFunction } from './scoreFunction';
 import { normalDraw, seededRandom } from './seededRandom';
 
 /** One line of a rubric with what was found for it: a value, or the raters' values. */
-const CRITERION = object({
+export const CRITERION = object({
   name: text(),
   weight: number(),
   kind: choice(['price', 'measured', 'panel', 'grow', 'claims', 'must']),
   function: SCORE_FUNCTION,
   value: maybe(number('a measured or an agreed value; goes before raters')),
+  value_se: maybe(number('its standard error')),
   raters: maybe(list(number())),
 });
 export type ScoredCriterion = InputOf<typeof CRITERION>;
 export type CriterionKind = ScoredCriterion['kind'];
 
 /** A limiting factor: where the criterion's score is below `below`, the overall is at most `max`. */
-const CAP = object({ criterion: text(), below: number(), max: number() });
+export const CAP = object({ criterion: text(), below: number(), max: number() });
 export type ScoreCap = InputOf<typeof CAP>;
 
 const INPUT = object({
@@ -37,7 +38,7 @@ export interface ScoreResult {
   readonly cappedBy?: string;
   /** The criterion that a geometric mean suffers from most, where it has the lowest score. */
   readonly sunkBy?: string;
-  /** 5 and 95 % of the overall over draws of the raters' means. */
+  /** 5 and 95 % of the overall over draws of the raters' means and of the values within their errors. */
   readonly band?: readonly [number, number];
   readonly missing: readonly string[];
   /** Overall if every missing criterion scored 0, and if it scored 10. */
@@ -47,12 +48,15 @@ export interface ScoreResult {
 
 export const SCORE_DEFAULTS = Object.freeze({ aggregate: 'arithmetic', draws: 2000, seed: 1 });
 
-interface Scored {
+export interface Scored {
   readonly name: string;
   readonly weight: number;
   readonly score?: number;
   readonly spread?: number;
+  /** Standard error of the raters' mean, in points. */
   readonly se?: number;
+  /** A value with its own standard error, whose score is drawn through the function. */
+  readonly around?: { readonly fn: ScoreFunction; readonly value: number; readonly se: number };
 }
 
 /**
@@ -111,7 +115,7 @@ export function score(input: ScoreInput): ScoreResult {
   };
 }
 
-function requireScoreInput(input: ScoreInput): void {
+export function requireScoreInput(input: Pick<ScoreInput, 'criteria' | 'caps'>): void {
   if (input.criteria.length === 0) refuse('criteria', 'an empty list has no score; give at least one criterion');
   const names = new Set<string>();
   input.criteria.forEach((criterion, i) => {
@@ -119,6 +123,7 @@ function requireScoreInput(input: ScoreInput): void {
     if (names.has(criterion.name)) refuse(`${at}.name`, `"${criterion.name}" stands twice; each criterion once`);
     names.add(criterion.name);
     requireNotNegative(`${at}.weight`, criterion.weight, '');
+    if (criterion.value_se !== undefined) requireNotNegative(`${at}.value_se`, criterion.value_se, '');
     requireScoreFunction(criterion.function, `${at}.function`);
   });
   if (input.criteria.every((criterion) => criterion.weight === 0)) refuse('criteria', 'all weights are 0');
@@ -128,8 +133,9 @@ function requireScoreInput(input: ScoreInput): void {
   });
 }
 
-function scoreCriterion(criterion: ScoredCriterion, at: string): Scored {
-  const { name, weight, value, raters } = criterion;
+/** One criterion's value as points of 0 to 10, with what is uncertain of it. */
+export function scoreCriterion(criterion: ScoredCriterion, at: string): Scored {
+  const { name, weight, value, raters, value_se: own = 0 } = criterion;
   const fn = criterion.function;
   if (raters !== undefined && raters.length > 0) {
     const points = raters.map((rating, i) => scoreOf(fn, rating, `${at}.raters[${String(i)}]`));
@@ -139,11 +145,14 @@ function scoreCriterion(criterion: ScoredCriterion, at: string): Scored {
     return { name, weight, score: scoreOf(fn, meanOf(raters), at), ...spread, ...se };
   }
   if (value === undefined) return { name, weight };
-  return { name, weight, score: scoreOf(fn, value, `${at}.value`) };
+  const around = own > 0 && fn.type !== 'direct' ? { around: { fn, value, se: own } } : {};
+  const se = own > 0 && fn.type === 'direct' ? { se: own } : {};
+  return { name, weight, score: scoreOf(fn, value, `${at}.value`), ...around, ...se };
 }
 
-type Present = Scored & { readonly score: number };
+export type Present = Scored & { readonly score: number };
 
+/** The overall of points with their weights. */
 function mean(aggregate: Aggregate, present: readonly Present[]): number {
   const weight = present.reduce((sum, one) => sum + one.weight, 0);
   if (aggregate === 'arithmetic') return present.reduce((sum, one) => sum + one.weight * one.score, 0) / weight;
@@ -151,7 +160,8 @@ function mean(aggregate: Aggregate, present: readonly Present[]): number {
   return Math.exp(logs / weight);
 }
 
-function capped(
+/** The overall under its caps, and the last of them that binds. */
+export function capped(
   aggregate: Aggregate,
   present: readonly Present[],
   caps: readonly ScoreCap[],
@@ -186,9 +196,11 @@ function bandOf(
   const random = seededRandom(input.seed ?? SCORE_DEFAULTS.seed);
   const held = (points: number): number => Math.min(HIGHEST_SCORE, Math.max(0, points));
   const drawn = Array.from({ length: draws }, () => {
-    const one = present.map((p) =>
-      p.se === undefined ? p : { ...p, score: held(p.score + p.se * normalDraw(random)) },
-    );
+    const one = present.map((p) => {
+      if (p.around !== undefined)
+        return { ...p, score: scoreOf(p.around.fn, p.around.value + p.around.se * normalDraw(random)) };
+      return p.se === undefined ? p : { ...p, score: held(p.score + p.se * normalDraw(random)) };
+    });
     return capped(aggregate, one, caps).overall;
   }).sort((a, b) => a - b);
   const at = (share: number): number => drawn[Math.round(share * (draws - 1))] as number;

@@ -3,6 +3,7 @@
  * Student's t comes from a statistics library, checked here against printed tables.
  * Nothing in here removes a value; exclusion is a person's act with a reason.
  */
+export { fQuantile } from './fQuantile';
 export { grubbs, GRUBBS, type GrubbsResult } from './grubbs';
 export { lotSpread, lotSpreadMethod, MOST_LOTS, type LotSpreadInput, type LotSpreadResult } from './lotSpread';
 export { replicates, replicatesMethod, type ReplicatesInput, type ReplicatesResult } from './replicates';
