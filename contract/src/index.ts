@@ -14,6 +14,7 @@ export * from './lists';
 export * from './notebook';
 export * from './notes';
 export * from './passwords';
+export * from './prices';
 export * from './problem';
 export * from './protocols';
 export * from './scores';

@@ -27,6 +27,7 @@ export * from './packing';
 export * from './particles';
 export * from './plants';
 export * from './porosity';
+export * from './prices';
 export * from './properties';
 export * from './protocols';
 export * from './quantity';

@@ -13,6 +13,7 @@ import { learning } from './learning/resource';
 import { live } from './live/resource';
 import { notebook } from './notebook/resource';
 import { notes } from './notes/resource';
+import { prices } from './prices/resource';
 import { protocols } from './protocols/resource';
 import { scores } from './scores/resource';
 import { shelf } from './shelf/resource';
@@ -38,6 +39,7 @@ export const RESOURCES: readonly Resource[] = [
   jobs,
   laboratory,
   learning,
+  prices,
   scores,
   today,
   counts,

@@ -12,6 +12,7 @@ import * as particles from '../particles';
 import * as porosity from '../porosity';
 import * as quantity from '../quantity';
 import * as retention from '../retention';
+import * as prices from '../prices';
 import * as scoring from '../scoring';
 import * as search from '../search';
 import * as shares from '../shares';
@@ -37,6 +38,7 @@ const CONCEPTS = {
   ...doses,
   ...feeding,
   ...outlook,
+  ...prices,
   ...scoring,
 };
 

@@ -103,6 +103,15 @@ export async function pageOfBlends(manager: EntityManager, asked: BlendsAsked, z
   return { ...page, rows: await toRows(manager, page.rows) };
 }
 
+/** What a litre made costs of every blend whose parts all have a price, by its newest version. */
+export const pricesOfBlends = (
+  manager: EntityManager,
+): Promise<{ readonly id: string; readonly name: string; readonly pricePerL: number }[]> =>
+  manager.query(
+    `select b.id, b.name, ${figure('pricePerL')} as "pricePerL" ${LATEST}
+     where v.result ->> 'pricePerL' is not null order by lower(b.name), b.id`,
+  );
+
 /** Every version of a blend, newest first, with what went into it. */
 export async function versionsOf(manager: EntityManager, blendId: string): Promise<readonly BlendVersion[]> {
   const rows = await manager.query<(VersionRow & Pick<BlendVersion, 'input'>)[]>(

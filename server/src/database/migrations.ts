@@ -18,6 +18,7 @@ import { Verdicts1765500000000 } from './migrations/1765500000000-verdicts';
 import { Handfuls1765600000000 } from './migrations/1765600000000-handfuls';
 import { LabelText1765700000000 } from './migrations/1765700000000-labelText';
 import { Units1765800000000 } from './migrations/1765800000000-units';
+import { Prices1765900000000 } from './migrations/1765900000000-prices';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -41,4 +42,5 @@ export const MIGRATIONS = [
   Handfuls1765600000000,
   LabelText1765700000000,
   Units1765800000000,
+  Prices1765900000000,
 ];

@@ -1,0 +1,62 @@
+import type { EntityManager } from 'typeorm';
+import { PriceEntity } from './entities';
+
+/** Products on the board at most: the newest lots. */
+const MOST_PACKS = 300;
+
+export async function insertPrice(manager: EntityManager, price: PriceEntity): Promise<void> {
+  await manager.insert(PriceEntity, price);
+}
+
+/** Every price of a lot, newest first. */
+export const pricesOfLot = (manager: EntityManager, lotId: string): Promise<PriceEntity[]> =>
+  manager.find(PriceEntity, { where: { lotId }, order: { on: 'DESC', keptAt: 'DESC' } });
+
+/** A product as it stands on the board: its newest price of a kind, and what the bench knows of its pack. */
+export interface PackRow {
+  readonly lotId: string;
+  readonly name: string;
+  readonly code: string;
+  readonly kind: PriceEntity['kind'];
+  readonly price: number;
+  readonly on: string | null;
+  readonly form: PriceEntity['form'];
+  readonly pack_L: number | null;
+  readonly factor: number | null;
+  readonly pack_kg: number | null;
+  readonly delivery: number | null;
+  readonly minutes: number | null;
+  readonly place: string | null;
+  readonly true_L: number | null;
+  readonly true_L_se: number | null;
+  readonly density_kgL: number | null;
+  readonly noted: number;
+}
+
+/**
+ * Products with a price, each kind of it by its newest; what was paid for a lot without a note is its own price. One
+ * question, whatever the number of products.
+ */
+export const packsOnBoard = (manager: EntityManager): Promise<PackRow[]> =>
+  manager.query<PackRow[]>(
+    `with product as (
+       select l.id, m.name, l.code, l.price::float8 as price, l.pack_volume_l, l.bought_on, l.created_at
+       from lots l join materials m on m.id = l.material_id
+       where m.kind = 'product' order by l.created_at desc limit ${String(MOST_PACKS)}),
+     newest as (
+       select distinct on (lot_id, kind) * from prices where lot_id in (select id from product)
+       order by lot_id, kind, seen_on desc, kept_at desc)
+     select p.id as "lotId", p.name, p.code, coalesce(n.kind, 'paid') as kind, coalesce(n.price, p.price) as price,
+       coalesce(n.seen_on, p.bought_on)::text as "on", coalesce(n.form, 'loose') as form,
+       coalesce(n.pack_l, p.pack_volume_l) as "pack_L", n.factor, n.pack_kg, n.delivery, n.minutes, n.place,
+       bag.mean as "true_L", bag.se as "true_L_se", heft.mean as "density_kgL",
+       (select count(*)::int from prices x where x.lot_id = p.id) as noted
+     from product p
+     left join newest n on n.lot_id = p.id
+     left join lateral (select mean, se from lot_figures f where f.lot_id = p.id and f.property = 'bagVolume_L'
+       order by f.place limit 1) bag on true
+     left join lateral (select mean from lot_figures f where f.lot_id = p.id and f.property = 'heft_gcc'
+       order by f.place limit 1) heft on true
+     where coalesce(n.price, p.price) is not null
+     order by lower(p.name), p.code, kind`,
+  );
