@@ -116,6 +116,22 @@ export interface ScorecardFile {
   }[];
 }
 
+/** A price as somebody saw it on a day. */
+export interface PriceFile {
+  readonly lot: string;
+  readonly by: string;
+  readonly daysAgo: number;
+  readonly kind: string;
+  readonly price: number;
+  readonly form: string;
+  readonly pack_L?: number;
+  readonly factor?: number;
+  readonly pack_kg?: number;
+  readonly delivery?: number;
+  readonly minutes?: number;
+  readonly place?: string;
+}
+
 export interface LabRequestFile {
   readonly lot: string;
   readonly by: string;
@@ -146,6 +162,7 @@ export interface NotebookFiles {
   readonly scorecards: readonly ScorecardFile[];
   readonly laboratory: readonly LabRequestFile[];
   readonly guides: GuidesFile;
+  readonly prices: readonly PriceFile[];
 }
 
 const NAMES = [
@@ -157,6 +174,7 @@ const NAMES = [
   'scorecards',
   'laboratory',
   'guides',
+  'prices',
 ] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */

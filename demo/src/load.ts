@@ -13,6 +13,7 @@ import { guideHappenings } from './guides';
 import { instrumentHappenings } from './instruments';
 import { laboratoryHappenings } from './laboratory';
 import { SetClock, type Loading } from './loading';
+import { priceHappenings } from './prices';
 import { runHappenings } from './runs';
 import { scorecardHappenings } from './scorecards';
 import { shelfHappenings, vesselHappenings } from './shelf';
@@ -77,6 +78,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...scorecardHappenings(loading),
     ...laboratoryHappenings(loading),
     ...guideHappenings(loading),
+    ...priceHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

@@ -13,7 +13,6 @@ describe('the price of a real litre', () => {
     expect(line({ price: 10, pack_L: 40, true_L: 36 })).toMatchObject({
       litres: 36,
       isMeasured: true,
-      band: [10 / 36, 10 / 36],
     });
   });
 
@@ -34,6 +33,7 @@ describe('the price of a real litre', () => {
     const bag = { price: 10, pack_L: 40 };
     const widths = [
       { ...bag, true_L: 36, true_L_se: 0.5 },
+      { ...bag, true_L: 36 },
       bag,
       { ...bag, form: 'compressed' as const },
       { ...bag, form: 'block' as const },
@@ -75,7 +75,7 @@ describe('the price of a real litre', () => {
       { name: 'a', price: 10.2, pack_L: 40 },
     ];
     expect(priceBoard({ packs }).checks.map(({ code }) => code)).toEqual(['level', 'label-only']);
-    const poured = packs.map((pack) => ({ ...pack, true_L: 40 }));
+    const poured = packs.map((pack) => ({ ...pack, true_L: 40, true_L_se: 0.05 }));
     expect(priceBoard({ packs: poured }).checks).toEqual([]);
     expect(priceBoard({ packs: [...packs].reverse() })).toEqual(priceBoard({ packs }));
   });

@@ -59,6 +59,9 @@ export const LABEL_SPREAD = Object.freeze({ loose: 0.06, compressed: 0.15, block
 /** What a litre compressed, or of block, usually opens to. */
 export const USUAL_FACTOR = Object.freeze({ loose: 1, compressed: 1.8, block: 6, byWeight: 1 });
 
+/** What a pack that was poured out once would be another time, relative: levelling by hand repeats no better. */
+const POURED_ONCE = 0.02;
+
 const Z90 = 1.6448536269514722;
 
 interface Content {
@@ -70,12 +73,13 @@ interface Content {
 
 /** Loose litres of a pack, and how sure they are. */
 function contentOf(pack: PricedPack, at: string): Content {
-  const { form = 'loose', kind, true_L, true_L_se = 0, pack_L, weight_kg, density_kgL } = pack;
+  const { form = 'loose', kind, true_L, pack_L, weight_kg, density_kgL } = pack;
   if (kind === 'made') return { litres: 1, spread: 0, isMeasured: true };
   if (true_L !== undefined) {
     requirePositive(`${at}.true_L`, true_L, 'L');
-    requireNotNegative(`${at}.true_L_se`, true_L_se, 'L');
-    return { litres: true_L, spread: true_L_se / true_L, isMeasured: true };
+    if (pack.true_L_se !== undefined) requireNotNegative(`${at}.true_L_se`, pack.true_L_se, 'L');
+    const spread = pack.true_L_se === undefined ? POURED_ONCE : pack.true_L_se / true_L;
+    return { litres: true_L, spread, isMeasured: true };
   }
   if (form === 'byWeight') {
     if (weight_kg === undefined || density_kgL === undefined)

@@ -60,11 +60,13 @@ describe('prices of a product', () => {
       [8, 'offer'],
       [6.5, 'offer'],
     ]);
+    // Last season's offer is history, though none of its kind is newer.
+    await tester.post('/prices', note(lotId, { kind: 'delivered', price: 2, on: '2026-05-01' }));
     expect(body[0]).toMatchObject({ place: 'market day', by: tester.me.name });
     const packs = await onBoard(lotId);
     expect(packs.map(({ name, price, noted }) => [name, price, noted])).toEqual([
-      ['Scarp, B-1, list', 11, 4],
-      ['Scarp, B-1, offer', 7, 4],
+      ['Scarp, B-1, list', 11, 5],
+      ['Scarp, B-1, offer', 7, 5],
     ]);
   });
 

@@ -12,6 +12,9 @@ export async function insertPrice(manager: EntityManager, price: PriceEntity): P
 export const pricesOfLot = (manager: EntityManager, lotId: string): Promise<PriceEntity[]> =>
   manager.find(PriceEntity, { where: { lotId }, order: { on: 'DESC', keptAt: 'DESC' } });
 
+/** A price that was seen so many days before a lot's newest is history: last season's offer is no offer. */
+const STALE_DAYS = 60;
+
 /** A product as it stands on the board: its newest price of a kind, and what the bench knows of its pack. */
 export interface PackRow {
   readonly lotId: string;
@@ -44,8 +47,10 @@ export const packsOnBoard = (manager: EntityManager): Promise<PackRow[]> =>
        from lots l join materials m on m.id = l.material_id
        where m.kind = 'product' order by l.created_at desc limit ${String(MOST_PACKS)}),
      newest as (
-       select distinct on (lot_id, kind) * from prices where lot_id in (select id from product)
-       order by lot_id, kind, seen_on desc, kept_at desc)
+       select distinct on (lot_id, kind) * from (
+         select *, max(seen_on) over (partition by lot_id) as last_seen from prices
+         where lot_id in (select id from product)) p
+       where seen_on >= last_seen - ${String(STALE_DAYS)} order by lot_id, kind, seen_on desc, kept_at desc)
      select p.id as "lotId", p.name, p.code, coalesce(n.kind, 'paid') as kind, coalesce(n.price, p.price) as price,
        coalesce(n.seen_on, p.bought_on)::text as "on", coalesce(n.form, 'loose') as form,
        coalesce(n.pack_l, p.pack_volume_l) as "pack_L", n.factor, n.pack_kg, n.delivery, n.minutes, n.place,

@@ -37,6 +37,7 @@ export function ScoreListPage(): ReactElement {
             : 'Which bag is worth its price, and why.'
         }
       >
+        {role !== 'panellist' && <ButtonLink to="/score/prices">Price board</ButtonLink>}
         {works && !starting ? (
           <Button
             look="act"

@@ -1,4 +1,4 @@
-import type { ScorecardRow } from '@bent-pail/contract';
+import type { LotRow, ScorecardRow } from '@bent-pail/contract';
 import { called, countOf, type View } from '../shared/view';
 
 export const score: View = {
@@ -10,11 +10,14 @@ export const score: View = {
   },
   pages: [
     { path: '/score', load: async () => (await import('./ScoreListPage')).ScoreListPage },
+    { path: '/score/prices', load: async () => (await import('./prices/PricesPage')).PricesPage },
+    { path: '/score/prices/:id', load: async () => (await import('./prices/LotPricesPage')).LotPricesPage },
     { path: '/score/cards/:id', load: async () => (await import('./ScorecardPage')).ScorecardPage },
     { path: '/score/sheets/:id', load: async () => (await import('./RatePage')).RatePage },
   ],
   looks: async ({ list }) => {
     const card = called(await list<ScorecardRow>('/scorecards'), () => true);
-    return ['/score?start', `/score/cards/${card.id}`];
+    const product = called(await list<LotRow>('/lots'), ({ kind }) => kind === 'product');
+    return ['/score?start', `/score/cards/${card.id}`, '/score/prices', `/score/prices/${product.id}`];
   },
 };

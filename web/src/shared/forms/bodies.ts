@@ -19,6 +19,7 @@ export {
   NewLot,
   NewNote,
   NewPrepared,
+  NewPrice,
   NewProtocol,
   NewRun,
   NewScorecard,
