@@ -3,10 +3,14 @@
  * Measured criteria are stated at the use's own container; panel values enter once all raters are in.
  * Each shipped rubric is data; a changed one needs a new version.
  */
+import { BEDS } from './beds';
 import { POTS_ALL_ROUND } from './potsAllRound';
 import type { Rubric } from './rubric';
+import { SEED_AND_PLUGS } from './seedAndPlugs';
 
-export const RUBRICS: readonly Rubric[] = [POTS_ALL_ROUND];
+export const RUBRICS: readonly Rubric[] = [POTS_ALL_ROUND, SEED_AND_PLUGS, BEDS];
+
+export { MOST_CRITERIA, requireRubric } from './requireRubric';
 
 export { type CriterionSource, type Rubric, type RubricCriterion } from './rubric';
 export { scorecard, type CardCriterion, type Rating, type Scorecard } from './scorecard';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { lotCard } from '../lots';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
-import { RUBRICS, scorecard, type Rating, type Rubric } from '.';
+import { requireRubric, RUBRICS, scorecard, type Rating, type Rubric, type RubricCriterion } from '.';
 
 const rubric = RUBRICS[0] as Rubric;
 const card = lotCard(pumiceLot([runOf('saturate-drain-dry', PUMICE_SHEET), runOf('ph-1to5', { pH: [6, 6.1] })]));
@@ -38,9 +38,44 @@ describe('a product’s card', () => {
   });
 });
 
-describe('the shipped rubric', () => {
-  it('weighs to a hundred, and its caps speak of its own criteria', () => {
-    expect(rubric.criteria.reduce((sum, one) => sum + one.weight, 0)).toBe(100);
-    for (const cap of rubric.caps) expect(rubric.criteria.map((one) => one.name)).toContain(cap.criterion);
+describe.each(RUBRICS)('the shipped rubric $key', (shipped) => {
+  it('weighs to a hundred, and can judge', () => {
+    expect(shipped.criteria.reduce((sum, one) => sum + one.weight, 0)).toBe(100);
+    expect(() => requireRubric(shipped)).not.toThrow();
+  });
+});
+
+describe('a rubric of one’s own', () => {
+  const [price, air] = rubric.criteria as readonly [RubricCriterion, RubricCriterion];
+  const smell = rubric.criteria.find(({ name }) => name === 'smell') as RubricCriterion;
+  const line = { type: 'line', at0: 1, at10: 0 } as const;
+
+  it.each([
+    [{ criteria: [] }, 'criteria'],
+    [{ criteria: [price, price], caps: [] }, 'criteria[1].name'],
+    [{ criteria: [{ ...price, weight: 0 }], caps: [] }, 'criteria'],
+    [{ criteria: [{ ...price, function: { type: 'line', at0: 1, at10: 1 } }], caps: [] }, 'criteria[0].function.at10'],
+    [{ criteria: [{ ...air, function: { type: 'direct' } }], caps: [] }, 'criteria[0].function'],
+    [{ criteria: [{ ...smell, function: line }], caps: [] }, 'criteria[0].function'],
+    [{ criteria: [{ ...price, source: { from: 'lot', figure: 'squeeze' } }], caps: [] }, 'criteria[0].source'],
+    [{ criteria: [price], caps: [{ criterion: 'charm', below: 2, max: 5 }] }, 'caps[0].criterion'],
+    [{ container: { height_cm: 0 } }, 'container.height_cm'],
+    [{ criteria: Array.from({ length: 17 }, (_, i) => ({ ...price, name: String(i) })), caps: [] }, 'criteria'],
+  ])('is refused at its field: %#', (change, path) => {
+    expect(() => requireRubric({ ...rubric, ...change } as Rubric)).toThrow(expect.objectContaining({ path }) as Error);
+  });
+
+  it('scores any figure of the card, with its standard error in the band', () => {
+    const ec: RubricCriterion = {
+      ...price,
+      name: 'pH',
+      kind: 'measured',
+      source: { from: 'lot', figure: 'pH' },
+      function: { type: 'line', at0: 5, at10: 7 },
+    };
+    const { result, input } = scorecard({ ...rubric, caps: [], criteria: [ec] }, card, []);
+    expect(result.overall).toBeCloseTo(5.25, 9);
+    expect(input.criteria[0]?.value_se).toBeCloseTo(0.05, 9);
+    expect((result.band?.[1] ?? 0) - (result.band?.[0] ?? 0)).toBeGreaterThan(0.5);
   });
 });

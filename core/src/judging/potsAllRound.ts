@@ -1,3 +1,4 @@
+import { feel, look, smell } from './panelCriteria';
 import type { Rubric } from './rubric';
 
 /** Bagged media for foliage and shrubs in 15 cm pots. Windows after the profile for pots indoors; weights are ours. */
@@ -50,59 +51,8 @@ export const POTS_ALL_ROUND: Rubric = {
       source: { from: 'lot', figure: 'pH' },
       unit: '',
     },
-    {
-      name: 'smell',
-      label: 'Smell',
-      plain: 'waft it, nose well away',
-      weight: 10,
-      kind: 'panel',
-      function: { type: 'direct' },
-      source: { from: 'panel' },
-      unit: '',
-      words: [
-        { at: 9.5, word: 'woodland floor' },
-        { at: 7, word: 'earthy' },
-        { at: 5, word: 'no smell' },
-        { at: 3, word: 'sour' },
-        { at: 1, word: 'step back' },
-      ],
-      tags: ['sour', 'chemical', 'mould', 'ammonia'],
-    },
-    {
-      name: 'look',
-      label: 'Look',
-      plain: 'even, clean, nothing foreign',
-      weight: 10,
-      kind: 'panel',
-      function: { type: 'direct' },
-      source: { from: 'panel' },
-      unit: '',
-      words: [
-        { at: 9.5, word: 'even and clean' },
-        { at: 7, word: 'a few pieces' },
-        { at: 5, word: 'patchy' },
-        { at: 3, word: 'foreign bits' },
-        { at: 1, word: 'rubbish in it' },
-      ],
-      tags: ['splinters', 'big wood', 'unknown flakes', 'beads', 'pests'],
-    },
-    {
-      name: 'feel',
-      label: 'Feel',
-      plain: 'a fistful, gloves on',
-      weight: 10,
-      kind: 'panel',
-      function: { type: 'direct' },
-      source: { from: 'panel' },
-      unit: '',
-      words: [
-        { at: 9.5, word: 'springs open' },
-        { at: 7, word: 'holds, crumbles' },
-        { at: 5, word: 'dusty or stiff' },
-        { at: 3, word: 'stays a ball' },
-        { at: 1, word: 'slime or dust' },
-      ],
-      tags: ['wet clods', 'splinters', 'dust', 'greasy'],
-    },
+    smell(10),
+    look(10),
+    feel(10),
   ],
 };

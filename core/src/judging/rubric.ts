@@ -1,10 +1,11 @@
 import type { Aggregate, CriterionKind, ScoreCap, ScoreFunction } from '../scoring';
+import type { PropertyKey } from '../properties';
 import type { Container } from '../vessel';
 
 /** Where a criterion's value comes from. */
 export type CriterionSource =
-  | { readonly from: 'lot'; readonly figure: 'pricePerL' | 'air' | 'water' | 'pH' }
-  | { readonly from: 'panel' };
+  /** Air and water at the use's container, from the lot's own curve; any other figure as the card has it. */
+  { readonly from: 'lot'; readonly figure: 'air' | 'water' | PropertyKey } | { readonly from: 'panel' };
 
 export interface RubricCriterion {
   readonly name: string;

@@ -1,5 +1,6 @@
 import type { CalibrationTrouble } from '../instruments';
 import { inPot, type LotCard } from '../lots';
+import type { PropertyKey } from '../properties';
 import { meanOf } from '../statistics';
 import { score, type ScoredCriterion, type ScoreInput, type ScoreResult, scoreMethod } from '../scoring';
 import type { Source, Working } from '../method';
@@ -39,17 +40,20 @@ export interface Scorecard {
 
 interface Found {
   readonly value: number;
+  /** Standard error of the mean, where there is one. */
+  readonly se?: number;
   readonly working: Working;
   readonly label?: true;
   readonly trouble?: CalibrationTrouble;
 }
 
-function foundInLot(figure: 'pricePerL' | 'air' | 'water' | 'pH', rubric: Rubric, card: LotCard): Found | undefined {
-  if (figure === 'pricePerL' || figure === 'pH') {
+function foundInLot(figure: 'air' | 'water' | PropertyKey, rubric: Rubric, card: LotCard): Found | undefined {
+  if (figure !== 'air' && figure !== 'water') {
     const one = card.figures.find((candidate) => candidate.property === figure);
     if (one === undefined) return undefined;
     return {
       value: one.summary.mean,
+      ...(one.summary.se === undefined || one.summary.se === 0 ? {} : { se: one.summary.se }),
       working: one.working,
       ...(one.origin === 'label' ? { label: true } : {}),
       ...(one.trouble === undefined ? {} : { trouble: one.trouble }),
@@ -80,7 +84,7 @@ export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating
     const value = foundInLot(criterion.source.figure, rubric, lot);
     if (value === undefined) return base;
     found.set(name, value);
-    return { ...base, value: value.value };
+    return { ...base, value: value.value, ...(value.se === undefined ? {} : { value_se: value.se }) };
   });
   const input: ScoreInput = { criteria: scored, aggregate: rubric.aggregate, caps: rubric.caps, draws: 2000, seed: 1 };
   const result = score(input);

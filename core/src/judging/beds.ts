@@ -1,0 +1,68 @@
+import { feel, look, smell } from './panelCriteria';
+import type { Rubric } from './rubric';
+
+/** Media that fill a bed above ground, 30 cm deep. Windows after the profile for a raised bed; weights are ours. */
+export const BEDS: Rubric = {
+  key: 'beds',
+  version: 1,
+  label: 'Beds above ground',
+  use: 'bed 30 cm, open base',
+  container: { height_cm: 30 },
+  aggregate: 'arithmetic',
+  caps: [{ criterion: 'foreign', below: 2, max: 5 }],
+  criteria: [
+    {
+      name: 'price',
+      label: 'Price',
+      plain: 'for one real litre, poured loose',
+      weight: 30,
+      kind: 'price',
+      function: { type: 'line', at0: 0.3, at10: 0.04 },
+      source: { from: 'lot', figure: 'pricePerL' },
+      unit: '/L',
+    },
+    {
+      name: 'air',
+      label: 'Air',
+      plain: 'air in a bed 30 cm deep when it stops dripping',
+      weight: 15,
+      kind: 'measured',
+      function: { type: 'window', ideal: [0.15, 0.35], limits: [0.08, 0.5] },
+      source: { from: 'lot', figure: 'air' },
+      unit: '',
+    },
+    {
+      name: 'water',
+      label: 'Holds water',
+      plain: 'water in a bed 30 cm deep when it stops dripping',
+      weight: 15,
+      kind: 'measured',
+      function: { type: 'window', ideal: [0.3, 0.55], limits: [0.2, 0.7] },
+      source: { from: 'lot', figure: 'water' },
+      unit: '',
+    },
+    {
+      name: 'pH',
+      label: 'pH',
+      plain: '1:5 in water',
+      weight: 10,
+      kind: 'measured',
+      function: { type: 'window', ideal: [6, 7], limits: [5.2, 7.8] },
+      source: { from: 'lot', figure: 'pH' },
+      unit: '',
+    },
+    {
+      name: 'foreign',
+      label: 'Foreign bits',
+      plain: 'plastic, glass and the like in a litre',
+      weight: 10,
+      kind: 'measured',
+      function: { type: 'line', at0: 4, at10: 0 },
+      source: { from: 'lot', figure: 'foreignPerL' },
+      unit: '/L',
+    },
+    smell(10),
+    look(5),
+    feel(5),
+  ],
+};
