@@ -17,6 +17,7 @@ export * from './passwords';
 export * from './prices';
 export * from './problem';
 export * from './protocols';
+export * from './rubrics';
 export * from './scores';
 export * from './shelf';
 export * from './stock';

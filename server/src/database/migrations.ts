@@ -19,6 +19,7 @@ import { Handfuls1765600000000 } from './migrations/1765600000000-handfuls';
 import { LabelText1765700000000 } from './migrations/1765700000000-labelText';
 import { Units1765800000000 } from './migrations/1765800000000-units';
 import { Prices1765900000000 } from './migrations/1765900000000-prices';
+import { OwnRubrics1766000000000 } from './migrations/1766000000000-ownRubrics';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -43,4 +44,5 @@ export const MIGRATIONS = [
   LabelText1765700000000,
   Units1765800000000,
   Prices1765900000000,
+  OwnRubrics1766000000000,
 ];

@@ -11,6 +11,11 @@ export class RubricEntity {
   hash!: string;
   @Column('jsonb')
   body!: Rubric;
+  /** Null for what ships. */
+  @Column('uuid', { name: 'by_user', nullable: true })
+  byUser!: string | null;
+  @Column('timestamptz', { name: 'kept_at', nullable: true })
+  keptAt!: Date | null;
 }
 
 @Entity('scorecards')

@@ -1,7 +1,8 @@
-import { NewScorecard, RatingBody, ScorecardsAsked, SheetsAsked } from '@bent-pail/contract';
+import { NewScorecard, OwnRubric, RatingBody, ScorecardsAsked, SheetsAsked } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
-import { RATES, READS, WORKS } from '../http/guard';
+import { LEADS, RATES, READS, WORKS } from '../http/guard';
+import { keepRubric, listRubrics, rubricCalled } from './rubrics';
 import { addScorecard, handIn, listOwnSheets, listScorecards, ownSheetOf, rate, scorecardPage } from './service';
 
 export const scoreRoutes = (context: Context): Route[] => [
@@ -25,6 +26,21 @@ export const scoreRoutes = (context: Context): Route[] => [
     body: NewScorecard,
     status: 201,
     answer: ({ body }) => addScorecard(context, body),
+  }),
+  defineRoute({ method: 'get', address: '/rubrics', guard: READS, answer: () => listRubrics(context) }),
+  defineRoute({
+    method: 'get',
+    address: '/rubrics/:key',
+    guard: READS,
+    answer: ({ params }) => rubricCalled(context, params.key),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/rubrics',
+    guard: LEADS,
+    body: OwnRubric,
+    status: 201,
+    answer: ({ who, body }) => keepRubric(context, who, body),
   }),
   defineRoute({
     method: 'get',

@@ -10,7 +10,7 @@ import type {
   SheetRow,
   SheetsAsked,
 } from '@bent-pail/contract';
-import { RUBRICS, scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
+import { scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { namesOf, usersNamed } from '../accounts/repository';
@@ -21,6 +21,7 @@ import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/repository';
 import { lotOf } from '../shelf/lotRepository';
 import { lotsWithCards, type LotWithCard } from '../shelf/repository';
+import { rubricToJudgeBy } from './rubrics';
 import {
   insertScorecard,
   keepRating,
@@ -109,10 +110,9 @@ export async function scorecardPage({ db, cards }: Context, id: string): Promise
 }
 
 export async function addScorecard({ db, clock }: Context, body: NewScorecard): Promise<{ id: string }> {
-  const rubric = RUBRICS.find((one) => one.key === body.rubric);
-  if (rubric === undefined) throw refused('rubric', `There is no rubric "${body.rubric}".`);
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'scorecard', said: body }, async () => {
+      const rubric = await rubricToJudgeBy(manager, body.rubric);
       if ((await lotOf(manager, body.lotId)) === null) throw refused('lotId', 'There is no such lot.');
       const raterIds = [...new Set(body.raterIds)];
       const raters = await usersNamed(manager, raterIds);

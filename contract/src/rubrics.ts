@@ -1,0 +1,149 @@
+import { MOST_CRITERIA, type PropertyKey, type Rubric } from '@bent-pail/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { IsReal, IsWindow, IsWords, Nested, Optional } from './decorators';
+import { VesselShape } from './vessels';
+
+const FUNCTIONS = ['line', 'bands', 'window', 'direct'] as const;
+
+/** A score up to a value, that value included; the last has no end. */
+export class OwnBand {
+  @Optional()
+  @IsReal('Up to which value must be a number.')
+  upTo?: number;
+
+  @IsReal('The score of a band must be a number.')
+  @Min(0, { message: 'A score lies in 0 to 10.' })
+  @Max(10, { message: 'A score lies in 0 to 10.' })
+  score!: number;
+}
+
+/** How a value becomes 0 to 10; of the fields those of its type. */
+export class OwnFunction {
+  @IsIn(FUNCTIONS, { message: `A value is scored by ${FUNCTIONS.join(', ')}.` })
+  type!: (typeof FUNCTIONS)[number];
+
+  @Optional()
+  @IsReal('The value that scores 0 must be a number.')
+  at0?: number;
+
+  @Optional()
+  @IsReal('The value that scores 10 must be a number.')
+  at10?: number;
+
+  @Optional()
+  @IsWindow('Give the window as two numbers, or null for an open side.')
+  ideal?: [number | null, number | null];
+
+  @Optional()
+  @IsWindow('Give the limits as two numbers, or null for an open side.')
+  limits?: [number | null, number | null];
+
+  @Optional()
+  @IsArray({ message: 'Give the bands as a list.' })
+  @ArrayMaxSize(20, { message: 'At most 20 bands.' })
+  @ValidateNested({ each: true })
+  @Type(() => OwnBand)
+  bands?: OwnBand[];
+}
+
+export class OwnCriterion {
+  @IsWords(40, 'Name the criterion in 1 to 40 letters.')
+  label!: string;
+
+  @IsWords(120, 'Say what it is, in 1 to 120 letters.')
+  plain!: string;
+
+  @IsReal('The weight must be a number.')
+  @Min(0, { message: 'A weight cannot be negative.' })
+  @Max(1000, { message: 'A weight over 1000; check it.' })
+  weight!: number;
+
+  /** `panel` for what raters mark, `air` and `water` at the container, else a figure of the card. */
+  @IsWords(60, 'Say what it is judged by.')
+  by!: 'panel' | 'air' | 'water' | PropertyKey;
+
+  @Nested(() => OwnFunction, 'Say how a value becomes 0 to 10.')
+  function!: OwnFunction;
+
+  /** Faults that a rater can tick. */
+  @Optional()
+  @IsArray({ message: 'Give the faults as a list.' })
+  @ArrayMaxSize(16, { message: 'At most 16 faults to tick.' })
+  @IsString({ each: true, message: 'Faults must be words.' })
+  @MaxLength(40, { each: true, message: 'Keep a fault under 40 letters.' })
+  tags?: string[];
+}
+
+/** Where a criterion is under `below`, the whole is at most `max`. */
+export class OwnCap {
+  @IsWords(40, 'Say which criterion caps.')
+  criterion!: string;
+
+  @IsReal('Under which score must be a number.')
+  @Min(0, { message: 'A score lies in 0 to 10.' })
+  @Max(10, { message: 'A score lies in 0 to 10.' })
+  below!: number;
+
+  @IsReal('The most that is left must be a number.')
+  @Min(0, { message: 'A score lies in 0 to 10.' })
+  @Max(10, { message: 'A score lies in 0 to 10.' })
+  max!: number;
+}
+
+/** A rubric of one's own: a new one, or the next version of one's own. */
+export class OwnRubric {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  /** Version that was changed; 0 for a new one. */
+  @IsInt({ message: 'Say which version was changed.' })
+  @Min(0, { message: 'Say which version was changed.' })
+  version!: number;
+
+  @IsWords(60, 'Name the rubric in 1 to 60 letters.')
+  label!: string;
+
+  @IsWords(80, 'Say what it is for, in 1 to 80 letters.')
+  use!: string;
+
+  @Nested(() => VesselShape, 'Give the container its inner sizes.')
+  container!: VesselShape;
+
+  @IsIn(['arithmetic', 'geometric'], { message: 'The mean is arithmetic or geometric.' })
+  aggregate!: 'arithmetic' | 'geometric';
+
+  @IsArray({ message: 'Give the criteria as a list.' })
+  @ArrayMinSize(1, { message: 'A rubric needs at least one criterion.' })
+  @ArrayMaxSize(MOST_CRITERIA, { message: `At most ${String(MOST_CRITERIA)} criteria.` })
+  @ValidateNested({ each: true })
+  @Type(() => OwnCriterion)
+  criteria!: OwnCriterion[];
+
+  @IsArray({ message: 'Give the caps as a list.' })
+  @ArrayMaxSize(MOST_CRITERIA, { message: `At most ${String(MOST_CRITERIA)} caps.` })
+  @ValidateNested({ each: true })
+  @Type(() => OwnCap)
+  caps!: OwnCap[];
+}
+
+/** A rubric as this notebook has it, at its newest version. */
+export interface RubricRow {
+  readonly rubric: Rubric;
+  /** Who made it, where it is one's own. */
+  readonly own?: { readonly by: string; readonly at: string };
+  /** Cards that were made with any version of it. */
+  readonly cards: number;
+}
