@@ -42,7 +42,7 @@ export function drawWeights(own: readonly number[], concentration: number, rando
   let drawn = 0;
   own.forEach((one, i) => {
     into[i] = one === 0 ? 0 : gammaDraw((concentration * one) / whole, random);
-    drawn += into[i] as number;
+    drawn += into[i];
   });
   if (drawn > 0) into.forEach((one, i) => (into[i] = one / drawn));
 }

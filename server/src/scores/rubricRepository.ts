@@ -27,5 +27,5 @@ export async function holdRubric(manager: EntityManager, key: string): Promise<v
 }
 
 export async function addRubric(manager: EntityManager, rubric: RubricEntity): Promise<void> {
-  await manager.insert(RubricEntity, rubric as never);
+  await manager.insert(RubricEntity, rubric);
 }

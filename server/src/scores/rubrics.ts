@@ -65,7 +65,7 @@ function criterionOf({ label, plain, weight, by, function: fn, tags }: OwnCriter
   const base = { name: label, label, plain, weight, function: functionOf(fn, at) };
   if (by === 'panel')
     return { ...base, kind: 'panel', source: { from: 'panel' }, unit: '', ...(tags === undefined ? {} : { tags }) };
-  if (by !== 'air' && by !== 'water' && !isFigure(by)) throw refused(`${at}.by`, `Nobody measures “${by}”.`);
+  if (by !== 'air' && by !== 'water' && !isFigure(by)) throw refused(`${at}.by`, `Nobody measures “${String(by)}”.`);
   return {
     ...base,
     kind: by === 'pricePerL' ? 'price' : 'measured',

@@ -1,5 +1,4 @@
-import type { LotRow, NewScorecard, UserRow } from '@bent-pail/contract';
-import { RUBRICS } from '@bent-pail/core';
+import type { LotRow, NewScorecard, RubricRow, UserRow } from '@bent-pail/contract';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -13,6 +12,7 @@ import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { once } from '../shared/once';
 import { queryClient } from '../shared/resources/client';
 import { activeUsersQuery } from '../shared/resources/people';
+import { rubricsQuery } from '../shared/resources/rubrics';
 import { scorecardPagesQuery, scorecardsKey, sheetsKey } from '../shared/resources/scores';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
@@ -31,6 +31,7 @@ const PRODUCTS = { kind: 'product' } as const;
 export function NewCard({ lotId }: { readonly lotId: string | undefined }): ReactElement {
   const { isPending, first } = useFirstLot(lotId, PRODUCTS);
   const users = useQuery(activeUsersQuery);
+  const rubrics = useQuery(rubricsQuery);
   if (isPending) return <p className="text-ink2 p-5">One moment.</p>;
   if (first === undefined)
     return (
@@ -41,7 +42,15 @@ export function NewCard({ lotId }: { readonly lotId: string | undefined }): Reac
   return (
     <Await query={users}>
       {(people) => (
-        <CardForm product={first} raters={people.filter((user) => user.role !== 'reader' && user.role !== 'student')} />
+        <Await query={rubrics}>
+          {(rows) => (
+            <CardForm
+              product={first}
+              rubrics={rows}
+              raters={people.filter((user) => user.role !== 'reader' && user.role !== 'student')}
+            />
+          )}
+        </Await>
       )}
     </Await>
   );
@@ -49,17 +58,18 @@ export function NewCard({ lotId }: { readonly lotId: string | undefined }): Reac
 
 interface CardFormProps {
   readonly product: LotRow;
+  readonly rubrics: readonly RubricRow[];
   readonly raters: readonly UserRow[];
 }
 
-function CardForm({ product, raters }: CardFormProps): ReactElement {
+function CardForm({ product, rubrics, raters }: CardFormProps): ReactElement {
   const navigate = useNavigate();
   const { data: cards } = useInfiniteQuery(scorecardPagesQuery({}));
   const [lot, setLot] = useState(product);
   const form = useBodyForm({
     body: 'NewScorecard',
     start: {
-      rubric: RUBRICS[0]?.key ?? '',
+      rubric: rubrics[0]?.rubric.key ?? '',
       sampleCode: '',
       raterIds: raters.filter((one) => one.role === 'panellist').map((one) => one.id),
     },
@@ -87,7 +97,7 @@ function CardForm({ product, raters }: CardFormProps): ReactElement {
       <ChoiceField
         name="rubric"
         label="For"
-        options={RUBRICS.map((one) => ({ key: one.key, words: `${one.label}: ${one.use}` }))}
+        options={rubrics.map(({ rubric }) => ({ key: rubric.key, words: `${rubric.label}: ${rubric.use}` }))}
       />
       <TextField name="sampleCode" label="Blind code" placeholder={blindCode(totalOf(cards))} className="w-24" />
       <SeveralField

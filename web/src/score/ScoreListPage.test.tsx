@@ -4,6 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { classRow } from '../testing/desk';
 import { lists } from '../testing/lists';
+import { rubricRows } from '../testing/rubrics';
 import { openPage } from '../testing/page';
 import { idOf } from '../testing/ids';
 import { ScoreListPage } from './ScoreListPage';
@@ -41,7 +42,11 @@ const sheet: SheetRow = {
   raters: 2,
   ratersIn: 1,
 };
-const answers = { ...lists({ scorecards: [card], lots: [bag], sheets: [sheet] }), '/users': people };
+const answers = {
+  ...lists({ scorecards: [card], lots: [bag], sheets: [sheet] }),
+  '/users': people,
+  '/rubrics': rubricRows(),
+};
 
 describe('cards and sheets', () => {
   it('say how many raters are in and what is missing, and keep an open card’s mark back', async () => {

@@ -37,7 +37,12 @@ export function ScoreListPage(): ReactElement {
             : 'Which bag is worth its price, and why.'
         }
       >
-        {role !== 'panellist' && <ButtonLink to="/score/prices">Price board</ButtonLink>}
+        {role !== 'panellist' && (
+          <>
+            <ButtonLink to="/score/rubrics">Rubrics</ButtonLink>
+            <ButtonLink to="/score/prices">Price board</ButtonLink>
+          </>
+        )}
         {works && !starting ? (
           <Button
             look="act"

@@ -12,12 +12,21 @@ export const score: View = {
     { path: '/score', load: async () => (await import('./ScoreListPage')).ScoreListPage },
     { path: '/score/prices', load: async () => (await import('./prices/PricesPage')).PricesPage },
     { path: '/score/prices/:id', load: async () => (await import('./prices/LotPricesPage')).LotPricesPage },
+    { path: '/score/rubrics', load: async () => (await import('./rubrics/RubricsPage')).RubricsPage },
+    { path: '/score/rubrics/:key', load: async () => (await import('./rubrics/RubricPage')).RubricPage },
     { path: '/score/cards/:id', load: async () => (await import('./ScorecardPage')).ScorecardPage },
     { path: '/score/sheets/:id', load: async () => (await import('./RatePage')).RatePage },
   ],
   looks: async ({ list }) => {
     const card = called(await list<ScorecardRow>('/scorecards'), () => true);
     const product = called(await list<LotRow>('/lots'), ({ kind }) => kind === 'product');
-    return ['/score?start', `/score/cards/${card.id}`, '/score/prices', `/score/prices/${product.id}`];
+    return [
+      '/score?start',
+      `/score/cards/${card.id}`,
+      '/score/prices',
+      `/score/prices/${product.id}`,
+      '/score/rubrics',
+      '/score/rubrics/beds',
+    ];
   },
 };

@@ -31,6 +31,16 @@ const FORM_WORDS: Readonly<Record<NewPrice['form'], string>> = {
 
 const PRODUCTS = { kind: 'product' } as const;
 
+interface Typed extends Pick<NewPrice, 'kind' | 'form' | 'on'> {
+  readonly price: string;
+  readonly pack_L: string;
+  readonly factor: string;
+  readonly pack_kg: string;
+  readonly delivery: string;
+  readonly minutes: string;
+  readonly place: string;
+}
+
 interface NotePriceProps {
   readonly product: LotRow;
   readonly currency: string;
@@ -40,20 +50,21 @@ interface NotePriceProps {
 /** A price as it is seen: which pack, what kind of price, when and where. */
 export function NotePrice({ product, currency, onDone }: NotePriceProps): ReactElement {
   const [lot, setLot] = useState(product);
+  const start: Typed = {
+    kind: 'paid',
+    price: '',
+    on: new Date(serverNow()).toISOString().slice(0, 10),
+    form: 'loose',
+    pack_L: product.packVolume_L === undefined ? '' : inField(product.packVolume_L, 'L'),
+    factor: '',
+    pack_kg: '',
+    delivery: '',
+    minutes: '',
+    place: '',
+  };
   const form = useBodyForm({
     body: 'NewPrice',
-    start: {
-      kind: 'paid' as NewPrice['kind'],
-      price: '',
-      on: new Date(serverNow()).toISOString().slice(0, 10),
-      form: 'loose' as NewPrice['form'],
-      pack_L: product.packVolume_L === undefined ? '' : inField(product.packVolume_L, 'L'),
-      factor: '',
-      pack_kg: '',
-      delivery: '',
-      minutes: '',
-      place: '',
-    },
+    start,
     read: (typed): Omit<NewPrice, 'id'> => ({
       lotId: lot.id,
       kind: typed.kind,

@@ -1,0 +1,168 @@
+import type { OwnCriterion, OwnFunction, OwnRubric } from '@bent-pail/contract';
+import { property, type Rubric, type ScoreFunction } from '@bent-pail/core';
+import { Mistyped, typedNumber } from '../../shared/forms/Mistyped';
+import { inField } from '../../shared/units/mine';
+
+export type By = OwnCriterion['by'];
+
+/** A criterion as it is edited: numbers as they are typed. */
+export interface DraftCriterion {
+  /** Tells lines apart while their names change. */
+  readonly place: number;
+  readonly label: string;
+  readonly plain: string;
+  readonly weight: number;
+  readonly by: By;
+  readonly fn: DraftFunction;
+  readonly tags: string;
+}
+
+/** How a value becomes 0 to 10, as it is typed; empty is open. */
+export type DraftFunction =
+  | { readonly type: 'line'; readonly at0: string; readonly at10: string }
+  | { readonly type: 'window'; readonly ends: readonly [string, string, string, string] }
+  | { readonly type: 'bands'; readonly bands: readonly { readonly upTo: string; readonly score: string }[] }
+  | { readonly type: 'direct' };
+
+export interface DraftCap {
+  readonly criterion: string;
+  readonly below: string;
+  readonly max: string;
+}
+
+export interface DraftRubric {
+  readonly label: string;
+  readonly use: string;
+  readonly height_cm: string;
+  readonly aggregate: Rubric['aggregate'];
+  readonly criteria: readonly DraftCriterion[];
+  readonly caps: readonly DraftCap[];
+}
+
+const side = (value: number | null): string => (value === null ? '' : String(value));
+
+function drafted(fn: ScoreFunction): DraftFunction {
+  switch (fn.type) {
+    case 'line':
+      return { type: 'line', at0: String(fn.at0), at10: String(fn.at10) };
+    case 'window':
+      return { type: 'window', ends: [side(fn.limits[0]), side(fn.ideal[0]), side(fn.ideal[1]), side(fn.limits[1])] };
+    case 'bands':
+      return {
+        type: 'bands',
+        bands: fn.bands.map(({ upTo, score }) => ({
+          upTo: upTo === undefined ? '' : String(upTo),
+          score: String(score),
+        })),
+      };
+    case 'direct':
+      return fn;
+  }
+}
+
+/** What a new criterion begins with. */
+export const firstFunction = (by: By): DraftFunction =>
+  by === 'panel'
+    ? { type: 'direct' }
+    : by === 'pricePerL'
+      ? { type: 'line', at0: '0.5', at10: '0.1' }
+      : { type: 'window', ends: ['', '', '', ''] };
+
+export const byWords = (by: By): string =>
+  by === 'panel'
+    ? 'raters, blind'
+    : by === 'air'
+      ? 'air at the container'
+      : by === 'water'
+        ? 'water at the container'
+        : property(by).label;
+
+/** What a criterion may be judged by: what the panel marks, air and water in the use's container, any figure that is a number. */
+export const unitOfBy = (by: By): string => (by === 'panel' || by === 'air' || by === 'water' ? '' : property(by).unit);
+
+export function draftOf({ label, use, container, aggregate, criteria, caps }: Rubric): DraftRubric {
+  return {
+    label,
+    use,
+    height_cm: inField(container.height_cm, 'cm'),
+    aggregate,
+    criteria: criteria.map((one, place) => ({
+      place,
+      label: one.label,
+      plain: one.plain,
+      weight: one.weight,
+      by: one.source.from === 'panel' ? 'panel' : one.source.figure,
+      fn: drafted(one.function),
+      tags: (one.tags ?? []).join(', '),
+    })),
+    caps: caps.map(({ criterion, below, max }) => ({
+      criterion: criteria.find(({ name }) => name === criterion)?.label ?? criterion,
+      below: String(below),
+      max: String(max),
+    })),
+  };
+}
+
+const open = (text: string, at: string): number | null => (text.trim() === '' ? null : typedNumber(text, at));
+
+function functionOf(fn: DraftFunction, at: string): OwnFunction {
+  switch (fn.type) {
+    case 'line':
+      return { type: 'line', at0: typedNumber(fn.at0, at), at10: typedNumber(fn.at10, at) };
+    case 'window': {
+      const [limitLo, lo, hi, limitHi] = fn.ends.map((text) => open(text, at)) as [
+        number | null,
+        number | null,
+        number | null,
+        number | null,
+      ];
+      if (lo === null && hi === null) throw new Mistyped(at, 'A window needs at least one side.');
+      return { type: 'window', ideal: [lo, hi], limits: [limitLo ?? lo, limitHi ?? hi] };
+    }
+    case 'bands':
+      return {
+        type: 'bands',
+        bands: fn.bands.map(({ upTo, score }) => ({
+          ...(upTo.trim() === '' ? {} : { upTo: typedNumber(upTo, at) }),
+          score: typedNumber(score, at),
+        })),
+      };
+    case 'direct':
+      return fn;
+  }
+}
+
+/** What is sent of a draft; what cannot be read is `Mistyped` at its field. */
+export function bodyOf(draft: DraftRubric): Omit<OwnRubric, 'id' | 'version'> {
+  return {
+    label: draft.label,
+    use: draft.use,
+    container: { height_cm: typedNumber(draft.height_cm, 'container.height_cm') },
+    aggregate: draft.aggregate,
+    criteria: draft.criteria.map(({ label, plain, weight, by, fn, tags }, i): OwnCriterion => {
+      const said = tags
+        .split(',')
+        .map((tag) => tag.trim())
+        .filter((tag) => tag !== '');
+      return {
+        label,
+        plain: plain.trim() === '' ? byWords(by) : plain,
+        weight,
+        by,
+        function: functionOf(fn, `criteria[${String(i)}].function`),
+        ...(by === 'panel' && said.length > 0 ? { tags: said } : {}),
+      };
+    }),
+    caps: draft.caps.map(({ criterion, below, max }, i) => ({
+      criterion,
+      below: typedNumber(below, `caps[${String(i)}].below`),
+      max: typedNumber(max, `caps[${String(i)}].max`),
+    })),
+  };
+}
+
+/** The weights as shares of a hundred. */
+export function sharesOf(criteria: readonly { readonly weight: number }[]): number[] {
+  const whole = criteria.reduce((sum, { weight }) => sum + weight, 0);
+  return criteria.map(({ weight }) => (whole > 0 ? (100 * weight) / whole : 0));
+}

@@ -1,0 +1,107 @@
+import { BEDS_KEY, rubricRows } from '../../testing/rubrics';
+import { scoreOf, type Rubric } from '@bent-pail/core';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it } from 'vitest';
+import { AMERICAN, openPage } from '../../testing/page';
+import { bodyOf, draftOf, sharesOf, type DraftRubric } from './draft';
+import { RubricPage } from './RubricPage';
+import { RubricsPage } from './RubricsPage';
+
+const rows = rubricRows();
+const beds = rows.find(({ rubric }) => rubric.key === BEDS_KEY)?.rubric as Rubric;
+
+describe('a rubric as it is edited', () => {
+  it.each(rows.map(({ rubric }) => [rubric.key, rubric] as const))('%s comes back as it went', (_, rubric) => {
+    openPage(<p>a page</p>, { units: AMERICAN });
+    const body = bodyOf(draftOf(rubric));
+    expect(body).toMatchObject({ label: rubric.label, container: { height_cm: rubric.container.height_cm } });
+    expect(body.criteria.map(({ weight }) => weight)).toEqual(rubric.criteria.map(({ weight }) => weight));
+    expect(body.criteria.map((one) => one.function)).toEqual(rubric.criteria.map((one) => one.function));
+  });
+
+  it('takes bands, commas and open sides', () => {
+    openPage(<p>a page</p>);
+    const [price, air] = draftOf(beds).criteria;
+    if (price === undefined || air === undefined) throw new Error('no criteria');
+    const bands = [
+      { upTo: '0,2', score: '10' },
+      { upTo: '', score: '3' },
+    ];
+    const draft: DraftRubric = {
+      ...draftOf(beds),
+      criteria: [
+        { ...price, fn: { type: 'bands', bands } },
+        { ...air, fn: { type: 'window', ends: ['', '0,15', '', ''] } },
+      ],
+    };
+    const [first, second] = bodyOf(draft).criteria;
+    expect(first?.function).toEqual({ type: 'bands', bands: [{ upTo: 0.2, score: 10 }, { score: 3 }] });
+    expect(second?.function).toEqual({ type: 'window', ideal: [0.15, null], limits: [0.15, null] });
+  });
+
+  it('says which number cannot be read', () => {
+    openPage(<p>a page</p>);
+    const draft = draftOf(beds);
+    const [price] = draft.criteria;
+    if (price === undefined) throw new Error('no criteria');
+    expect(() => bodyOf({ ...draft, criteria: [{ ...price, fn: { type: 'line', at0: 'dear', at10: '0' } }] })).toThrow(
+      /“dear” is not a number/,
+    );
+    expect(() =>
+      bodyOf({ ...draft, criteria: [{ ...price, fn: { type: 'window', ends: ['', '', '', ''] } }] }),
+    ).toThrow(/at least one side/);
+  });
+
+  it('has weights that are always a whole', () => {
+    expect(sharesOf([{ weight: 1 }, { weight: 3 }])).toEqual([25, 75]);
+    expect(sharesOf([{ weight: 0 }, { weight: 0 }])).toEqual([0, 0]);
+  });
+});
+
+describe('rubrics', () => {
+  const open = (role: 'lead' | 'tester' = 'lead') =>
+    openPage(<RubricPage />, {
+      role,
+      at: '/score/rubrics/beds',
+      path: '/score/rubrics/:key',
+      answers: { 'GET /rubrics': rows, 'POST /rubrics': rows },
+    });
+
+  it('stand in a list with their weights', async () => {
+    openPage(<RubricsPage />, { answers: { '/rubrics': rows } });
+    const line = (await screen.findByRole('link', { name: 'Beds above ground' })).closest('li') as HTMLElement;
+    expect(within(line).getByText('30 %')).toBeTruthy();
+    expect(within(line).getByText(/as it ships/)).toBeTruthy();
+  });
+
+  it('that ship are copied by a lead, changed, and kept as one’s own', async () => {
+    const user = userEvent.setup();
+    const told = open();
+    expect(await screen.findByText(/Where Foreign bits scores under/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Change it' })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Copy it' }));
+    const at10 = screen.getAllByLabelText('Scores 10 at /L')[0] as HTMLElement;
+    await user.clear(at10);
+    await user.type(at10, '0.05');
+    await user.click(screen.getByRole('button', { name: 'Take Smell out' }));
+    await user.click(screen.getByRole('button', { name: /Keep it as a rubric of our own/ }));
+    await waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
+    const { body } = told[0] as { readonly body: Record<string, unknown> };
+    expect(body).toMatchObject({ version: 0, label: 'Beds above ground, ours', caps: [{ criterion: 'Foreign bits' }] });
+    const criteria = body.criteria as {
+      readonly label: string;
+      readonly function: Rubric['criteria'][number]['function'];
+    }[];
+    expect(criteria.map(({ label }) => label)).not.toContain('Smell');
+    expect(scoreOf(criteria[0]?.function ?? { type: 'direct' }, 0.05)).toBe(10);
+  });
+
+  it('are only read by a tester', async () => {
+    open('tester');
+    await screen.findByText(/Where Foreign bits scores under/);
+    expect(screen.queryByRole('button', { name: 'Copy it' })).toBeNull();
+  });
+});
