@@ -1,4 +1,4 @@
-import { MOST_CRITERIA, type PropertyKey, type Rubric } from '@bent-pail/core';
+import { MOST_CRITERIA, type PropertyKey, type RankInput, type Rubric } from '@bent-pail/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -146,4 +146,19 @@ export interface RubricRow {
   readonly own?: { readonly by: string; readonly at: string };
   /** Cards that were made with any version of it. */
   readonly cards: number;
+}
+
+/** A product as a rubric sees it, ready to be ranked. */
+export interface RankedProduct {
+  readonly cardId: string;
+  readonly lotId: string;
+  readonly name: string;
+  readonly criteria: RankInput['products'][number]['criteria'];
+}
+
+/** Every judged product by one rubric. */
+export interface RankingPage {
+  readonly rubric: Rubric;
+  readonly currency: string;
+  readonly products: readonly RankedProduct[];
 }

@@ -2,6 +2,7 @@ import { NewScorecard, OwnRubric, RatingBody, ScorecardsAsked, SheetsAsked } fro
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, RATES, READS, WORKS } from '../http/guard';
+import { rankingPage } from './ranking';
 import { keepRubric, listRubrics, rubricCalled } from './rubrics';
 import { addScorecard, handIn, listOwnSheets, listScorecards, ownSheetOf, rate, scorecardPage } from './service';
 
@@ -28,6 +29,12 @@ export const scoreRoutes = (context: Context): Route[] => [
     answer: ({ body }) => addScorecard(context, body),
   }),
   defineRoute({ method: 'get', address: '/rubrics', guard: READS, answer: () => listRubrics(context) }),
+  defineRoute({
+    method: 'get',
+    address: '/rubrics/:key/ranking',
+    guard: READS,
+    answer: ({ params }) => rankingPage(context, params.key),
+  }),
   defineRoute({
     method: 'get',
     address: '/rubrics/:key',

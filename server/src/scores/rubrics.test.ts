@@ -1,4 +1,4 @@
-import type { RubricRow, ScorecardPage } from '@bent-pail/contract';
+import type { RankingPage, RubricRow, ScorecardPage } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
@@ -91,6 +91,30 @@ describe('rubrics', () => {
     const { status, body } = await lead.post('/rubrics', own(wrong));
     expect(status).toBe(422);
     expect(body).toMatchObject({ error: { path } });
+  });
+
+  it('see every judged product, whichever rubric its card was made with; no mark before all are in', async () => {
+    const [materialId, lotId, cardId] = [uuidv7(), uuidv7(), uuidv7()];
+    const panellist = await server.as('panellist');
+    await tester.post('/materials', { id: materialId, name: 'Fell', kind: 'product' });
+    await tester.post('/lots', { id: lotId, materialId, code: 'F-1', price: 10, packVolume_L: 50 });
+    const card = { id: cardId, lotId, rubric: 'pots-all-round', sampleCode: 'M2', raterIds: [panellist.me.id] };
+    await tester.post('/scorecards', card);
+    for (const criterion of ['smell', 'look', 'feel'])
+      await panellist.send('PUT', `/sheets/${cardId}/ratings/${criterion}`, { value: 7.5, tags: [] });
+    const byBeds = async () => {
+      const { body, status } = await tester.get<RankingPage>('/rubrics/beds/ranking');
+      expect(status).toBe(200);
+      return body.products.find((one) => one.lotId === lotId);
+    };
+    expect(JSON.stringify(await byBeds())).not.toContain('7.5');
+    expect((await panellist.post(`/sheets/${cardId}/hand-in`)).status).toBe(200);
+    const found = await byBeds();
+    expect(found).toMatchObject({ cardId, name: 'Fell, F-1' });
+    expect(found?.criteria.find(({ name }) => name === 'smell')?.raters).toEqual([7.5]);
+    expect(found?.criteria.find(({ name }) => name === 'price')?.value).toBeCloseTo(0.2, 9);
+    expect(found?.criteria.find(({ name }) => name === 'weeds')).toBeUndefined();
+    expect((await panellist.get('/rubrics/beds/ranking')).status).toBe(403);
   });
 
   it('are read by whoever judges, and written by nobody but a lead', async () => {

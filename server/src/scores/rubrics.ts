@@ -3,6 +3,7 @@ import {
   CoreError,
   PROPERTIES,
   requireRubric,
+  RUBRICS,
   sameContent,
   spoken,
   type PropertyKey,
@@ -20,6 +21,11 @@ import { addRubric, cardsByRubric, holdRubric, newestRubric, newestRubrics } fro
 /** Rubrics of a notebook's own are told by their key: what ships never has one like it. */
 const ownKey = (id: string): string => `own-${id}`;
 
+const shippedPlace = ({ rubric }: RubricRow): number => {
+  const place = RUBRICS.findIndex(({ key }) => key === rubric.key);
+  return place < 0 ? RUBRICS.length : place;
+};
+
 /** Every rubric at its newest version: those that ship, then one's own by name. */
 export async function listRubrics({ db }: Context, manager: EntityManager = db.manager): Promise<RubricRow[]> {
   const [rubrics, cards] = [await newestRubrics(manager), await cardsByRubric(manager)];
@@ -35,10 +41,7 @@ export async function listRubrics({ db }: Context, manager: EntityManager = db.m
         ? {}
         : { own: { by: people.get(byUser) ?? '', at: keptAt.toISOString() } }),
     }))
-    .sort(
-      (a, b) =>
-        Number(a.own !== undefined) - Number(b.own !== undefined) || a.rubric.label.localeCompare(b.rubric.label),
-    );
+    .sort((a, b) => shippedPlace(a) - shippedPlace(b) || a.rubric.label.localeCompare(b.rubric.label));
 }
 
 function functionOf({ type, at0, at10, ideal, limits, bands = [] }: OwnFunction, at: string): ScoreFunction {

@@ -17,7 +17,11 @@ it('no two views have one address', () => {
 
 it('is looked at only where there is a page', async () => {
   const demo = {
-    '/lots': ['PM-3', 'CT-1', 'PM-4'].map((code) => ({ id: code, code })),
+    '/lots': ['PM-3', 'CT-1', 'PM-4', 'TW-1'].map((code) => ({
+      id: code,
+      code,
+      kind: code === 'TW-1' ? 'product' : 'material',
+    })),
     '/runs': [{ id: 'open' }, { id: 'finished', finishedAt: '2026-11-24T08:00:00Z' }],
     '/blends': [{ id: 'blend', name: 'Camellia tub' }],
     '/scorecards': [{ id: 'card' }],

@@ -144,8 +144,8 @@ function Criteria({ criteria }: { readonly criteria: readonly RubricCriterion[] 
       <tbody>
         {criteria.map((one) => (
           <tr key={one.name}>
-            <th scope="row" className="font-semibold">
-              {one.label} <small className="block">{one.plain}</small>
+            <th scope="row">
+              <b>{one.label}</b> <small className="block">{one.plain}</small>
             </th>
             <td className="text-left">{byWords(one.source.from === 'panel' ? 'panel' : one.source.figure)}</td>
             <td className="figure text-left">

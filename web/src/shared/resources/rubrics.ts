@@ -1,4 +1,4 @@
-import type { RubricRow } from '@bent-pail/contract';
+import type { RankingPage, RubricRow } from '@bent-pail/contract';
 import { queryOptions } from '@tanstack/react-query';
 import { api } from '../api';
 
@@ -7,3 +7,11 @@ export const rubricsQuery = queryOptions({
   queryKey: ['rubrics'],
   queryFn: () => api.get<RubricRow[]>('/rubrics'),
 });
+
+/** Every judged product as one rubric sees it. */
+export const rankingQuery = (key: string) =>
+  queryOptions({
+    queryKey: [...rubricsQuery.queryKey, key, 'ranking'],
+    queryFn: () => api.get<RankingPage>(`/rubrics/${key}/ranking`),
+    enabled: key !== '',
+  });

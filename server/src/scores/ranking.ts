@@ -1,0 +1,61 @@
+import type { RankedProduct, RankingPage } from '@bent-pail/contract';
+import { scorecard, type Rating, type Rubric } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+import { namesOf } from '../accounts/repository';
+import type { Context } from '../context';
+import { notebookRow } from '../notebook/repository';
+import { lotsWithCards } from '../shelf/repository';
+import { panelsOfCards, type PanelOfCard } from './rankingRepository';
+import { rubricToJudgeBy } from './rubrics';
+
+/** A panel's marks by what they are called, for another rubric may tell its criteria by other keys. */
+function marksFor(rubric: Rubric, { rubric: made, marks }: PanelOfCard, nameOf: (id: string) => string): Rating[] {
+  const labelOf = (key: string): string => made.criteria.find(({ name }) => name === key)?.label.toLowerCase() ?? key;
+  return marks.flatMap(({ criterion, userId, value, tags }) => {
+    const meant = rubric.criteria.find(
+      ({ label, source }) => source.from === 'panel' && label.toLowerCase() === labelOf(criterion),
+    );
+    return meant === undefined ? [] : [{ criterion: meant.name, raterId: userId, rater: nameOf(userId), value, tags }];
+  });
+}
+
+async function products(manager: EntityManager, rubric: Rubric): Promise<RankedProduct[]> {
+  const panels = await panelsOfCards(manager);
+  const lots = await lotsWithCards(manager, [...new Set(panels.map(({ lotId }) => lotId))]);
+  const names = await namesOf(
+    manager,
+    panels.flatMap(({ marks }) => marks.map(({ userId }) => userId)),
+  );
+  return panels.flatMap((panel): RankedProduct[] => {
+    const lot = lots.find(({ row }) => row.id === panel.lotId);
+    if (lot === undefined) return [];
+    const { input } = scorecard(
+      rubric,
+      lot.card,
+      marksFor(rubric, panel, (id) => names.get(id) ?? ''),
+    );
+    return [
+      {
+        cardId: panel.cardId,
+        lotId: panel.lotId,
+        name: `${lot.row.name}, ${lot.row.code}`,
+        criteria: input.criteria.map(({ name, value, value_se, raters }) => ({
+          name,
+          ...(value === undefined ? {} : { value }),
+          ...(value_se === undefined ? {} : { value_se }),
+          ...(raters === undefined ? {} : { raters }),
+        })),
+      },
+    ];
+  });
+}
+
+/**
+ * Every product that has a card, as one rubric sees it, whichever its own card was made with. Marks are those of revealed
+ * cards only: what a panel has not handed in yet leaves the server in no form.
+ */
+export async function rankingPage({ db }: Context, key: string): Promise<RankingPage> {
+  const rubric = await rubricToJudgeBy(db.manager, key);
+  const { currency } = await notebookRow(db.manager);
+  return { rubric, currency, products: await products(db.manager, rubric) };
+}

@@ -1,0 +1,37 @@
+import type { Rubric } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+
+/** Products that are ranked at most: those that were judged last. */
+const MOST_PRODUCTS = 60;
+
+export interface Mark {
+  readonly criterion: string;
+  readonly userId: string;
+  readonly value: number;
+  readonly tags: readonly string[];
+}
+
+/** The newest card of a lot: which rubric it was made with, and its marks once all are in. */
+export interface PanelOfCard {
+  readonly cardId: string;
+  readonly lotId: string;
+  readonly rubric: Rubric;
+  readonly marks: readonly Mark[];
+}
+
+/** The newest card of each lot, one question for all; a card whose panel is not through has no marks here. */
+export const panelsOfCards = (manager: EntityManager): Promise<PanelOfCard[]> =>
+  manager.query<PanelOfCard[]>(
+    `with newest as (
+       select distinct on (lot_id) id, lot_id, rubric_key, rubric_version, created_at
+       from scorecards order by lot_id, created_at desc),
+     judged as (select * from newest order by created_at desc limit ${String(MOST_PRODUCTS)})
+     select j.id as "cardId", j.lot_id as "lotId", r.body as rubric, coalesce(m.marks, '[]'::json) as marks
+     from judged j join rubrics r on r.key = j.rubric_key and r.version = j.rubric_version
+     left join lateral (
+       select json_agg(json_build_object('criterion', x.criterion, 'userId', x.user_id, 'value', x.value, 'tags', x.tags)
+         order by x.criterion, x.user_id) as marks
+       from ratings x where x.scorecard_id = j.id and not exists (
+         select 1 from scorecard_raters s where s.scorecard_id = j.id and s.handed_in_at is null)) m on true
+     order by j.created_at desc`,
+  );
