@@ -103,6 +103,8 @@ export interface ScorecardRow {
   readonly raters: readonly { readonly id: string; readonly name: string; readonly handedIn: boolean }[];
   readonly revealed: boolean;
   readonly overall?: number;
+  /** Part of the rubric's weight that the overall rests on. */
+  readonly weightIn: number;
   readonly missing: readonly string[];
 }
 

@@ -13,4 +13,5 @@ export const RUBRICS: readonly Rubric[] = [POTS_ALL_ROUND, SEED_AND_PLUGS, BEDS]
 export { MOST_CRITERIA, requireRubric } from './requireRubric';
 
 export { type CriterionSource, type Rubric, type RubricCriterion } from './rubric';
+export { ENOUGH_WEIGHT, weightIn } from './weightIn';
 export { scorecard, type CardCriterion, type Rating, type Scorecard } from './scorecard';

@@ -5,6 +5,7 @@ import { meanOf } from '../statistics';
 import { score, type ScoredCriterion, type ScoreInput, type ScoreResult, scoreMethod } from '../scoring';
 import type { Source, Working } from '../method';
 import type { Rubric, RubricCriterion } from './rubric';
+import { weightIn } from './weightIn';
 
 /** One rater's value for one panel criterion. */
 export interface Rating {
@@ -32,6 +33,8 @@ export interface CardCriterion {
 }
 
 export interface Scorecard {
+  /** Part of the rubric's weight that is in. */
+  readonly weightIn: number;
   readonly input: ScoreInput;
   readonly result: ScoreResult;
   readonly criteria: readonly CardCriterion[];
@@ -112,6 +115,9 @@ export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating
     .filter((one): one is CardCriterion & { score: number } => one.score !== undefined)
     .map((one) => ({ label: one.criterion.label, value: one.score, unit: '', working: one.working }));
   return {
+    weightIn: weightIn(
+      criteria.map(({ criterion, score: points }) => ({ weight: criterion.weight, isIn: points !== undefined })),
+    ),
     input,
     result,
     criteria,

@@ -83,6 +83,7 @@ async function judge(manager: EntityManager, card: ScorecardEntity, lot: LotWith
     })),
     revealed,
     ...(judged.result.overall === undefined ? {} : { overall: judged.result.overall }),
+    weightIn: judged.weightIn,
     missing: judged.result.missing,
   };
   return { row, rubric, card: judged };

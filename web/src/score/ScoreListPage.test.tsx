@@ -30,6 +30,7 @@ const card: ScorecardRow = {
     { id: 'p', name: 'Petra', handedIn: false },
   ],
   revealed: false,
+  weightIn: 0.7,
   missing: ['smell', 'look'],
 };
 const sheet: SheetRow = {

@@ -1,4 +1,5 @@
 import type { ScorecardRow, ScorecardsAsked, SheetRow } from '@bent-pail/contract';
+import { ENOUGH_WEIGHT } from '@bent-pail/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -143,11 +144,16 @@ const COLUMNS: readonly Column<ScorecardRow>[] = [
   {
     key: 'overall',
     head: 'overall, of 10',
-    cell: ({ overall }) =>
+    cell: ({ overall, weightIn }) =>
       overall === undefined ? (
         <span className="text-ink2">none yet</span>
       ) : (
-        <span className={`${INK['worked-out']} text-lead`}>{fixed(overall, 1)}</span>
+        <>
+          <span className={`${INK['worked-out']} text-lead ${weightIn < ENOUGH_WEIGHT ? 'opacity-70' : ''}`}>
+            {fixed(overall, 1)}
+          </span>
+          {weightIn < ENOUGH_WEIGHT && <small className="block">on {fixed(100 * weightIn, 0)} % of the weight</small>}
+        </>
       ),
   },
 ];

@@ -49,6 +49,7 @@ function open(ratings: readonly Rating[]): void {
       rubricLabel: rubric.label,
       raters: ['Wyn', 'Petra'].map((name) => ({ id: name, name, handedIn: ratings.length > 0 })),
       revealed: ratings.length > 0,
+      weightIn: 1,
       missing: [],
     },
     rubric,
@@ -99,20 +100,34 @@ describe('two raters of one name', () => {
 });
 
 describe('its sentence', () => {
+  /** As if more of it had been measured. */
+  const enough = (marks: readonly Rating[]) => ({ ...scorecard(rubric, bag, marks), weightIn: 0.7 });
+
   it('says nothing before anything is known', () => {
     const empty = lotCard({ id: 'bag', name: 'Moorland', code: 'MA-1', materialId: 'm', runs: [] });
     expect(scoreSentence(scorecard(rubric, empty, []))).toBe('Nothing is measured or rated yet.');
   });
 
+  it('is no word of judgement while less than half of the weight is in', () => {
+    const priced = lotCard({ id: 'b', name: 'B', code: 'B-1', materialId: 'm', price: 9, packVolume_L: 10, runs: [] });
+    expect(scoreSentence(scorecard(rubric, priced, []))).toBe('Not judged yet: only 18 % of what counts is in.');
+  });
+
+  it('says that one rater alone marked it', () => {
+    const marks = [said('smell', 'Wyn', 9.5), said('look', 'Wyn', 9), said('feel', 'Wyn', 8)];
+    expect(scoreSentence(enough(marks))).toMatch(/One rater alone marked it\.$/);
+    expect(scoreSentence(enough([...marks, said('smell', 'Petra', 8)]))).not.toMatch(/alone/);
+  });
+
   it('names what speaks for it and what against', () => {
     const marks = [said('smell', 'Wyn', 9.5), said('look', 'Wyn', 9), said('feel', 'Wyn', 2)];
-    expect(scoreSentence(scorecard(rubric, bag, marks))).toMatch(
-      /^For this use, a (middling|good) bag\. Best in smell, weakest in feel\.$/,
+    expect(scoreSentence(enough(marks))).toMatch(
+      /^For this use, a (middling|good) bag\. Best in smell, weakest in feel\. One rater alone marked it\.$/,
     );
   });
 
   it('says what holds it down', () => {
-    const good = scorecard(rubric, bag, ALL);
+    const good = enough(ALL);
     const capped = { ...good, result: { ...good.result, overall: 6, cappedBy: 'air' } };
     expect(scoreSentence(capped)).toMatch(/Its air holds it at 6\.0, whatever the rest\.$/);
   });

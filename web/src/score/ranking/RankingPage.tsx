@@ -1,5 +1,5 @@
 import type { RankingPage as Ranking, RubricRow } from '@bent-pail/contract';
-import { RANK_DEFAULTS, type RankInput } from '@bent-pail/core';
+import { ENOUGH_WEIGHT, RANK_DEFAULTS, type RankInput } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -13,6 +13,7 @@ import { rankingQuery, rubricsQuery } from '../../shared/resources/rubrics';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { PriceAgainstScore } from './PriceAgainstScore';
 import { RankTable } from './RankTable';
+import { shareIn, TakingPart } from './TakingPart';
 import { useRank } from './useRank';
 
 /** Every judged product in order, by any rubric, and how sure that order is. */
@@ -65,17 +66,32 @@ const SLIDER = Object.freeze({ most: 30, tens: 10 });
 
 function Ranked({ page }: { readonly page: Ranking }): ReactElement {
   const [at, setAt] = useState(SLIDER.tens * Math.log10(RANK_DEFAULTS.concentration));
-  const { rubric, products, currency } = page;
+  const { rubric, currency } = page;
+  const [changed, setChanged] = useState<ReadonlySet<string>>(new Set());
+  const shares = useMemo(() => new Map(page.products.map((one) => [one.name, shareIn(one, rubric)])), [page, rubric]);
+  const isIn = (name: string): boolean => (shares.get(name) ?? 0) >= ENOUGH_WEIGHT !== changed.has(name);
+  const products = useMemo(
+    () => page.products.filter(({ name }) => (shares.get(name) ?? 0) >= ENOUGH_WEIGHT !== changed.has(name)),
+    [page, shares, changed],
+  );
   const input = useMemo(
-    (): RankInput => ({
-      rubric: {
-        criteria: rubric.criteria.map(({ name, weight, kind, function: fn }) => ({ name, weight, kind, function: fn })),
-        aggregate: rubric.aggregate,
-        caps: rubric.caps,
-      },
-      products: products.map(({ name, criteria }) => ({ name, criteria })),
-      concentration: 10 ** (at / SLIDER.tens),
-    }),
+    (): RankInput | undefined =>
+      products.length === 0
+        ? undefined
+        : {
+            rubric: {
+              criteria: rubric.criteria.map(({ name, weight, kind, function: fn }) => ({
+                name,
+                weight,
+                kind,
+                function: fn,
+              })),
+              aggregate: rubric.aggregate,
+              caps: rubric.caps,
+            },
+            products: products.map(({ name, criteria }) => ({ name, criteria })),
+            concentration: 10 ** (at / SLIDER.tens),
+          },
     [rubric, products, at],
   );
   const { result, problem } = useRank(input);
@@ -93,9 +109,17 @@ function Ranked({ page }: { readonly page: Ranking }): ReactElement {
         />
         <span>as the rubric does</span>
       </p>
+      <TakingPart
+        products={page.products}
+        shares={shares}
+        isIn={isIn}
+        onChange={(name) => {
+          setChanged(new Set(changed.has(name) ? [...changed].filter((one) => one !== name) : [...changed, name]));
+        }}
+      />
       {problem !== undefined && <Sorry className="mt-3">{problem}</Sorry>}
       {result === undefined ? (
-        problem === undefined && <p className="text-ink2 mt-4">Weighing five thousand times.</p>
+        problem === undefined && input !== undefined && <p className="text-ink2 mt-4">Weighing five thousand times.</p>
       ) : (
         <>
           <RankTable ranking={result.ranking} products={products} />

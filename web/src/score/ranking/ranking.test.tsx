@@ -27,6 +27,7 @@ const product = (name: string, price: number, smell: readonly number[], air?: nu
   criteria: [
     { name: 'price', value: price },
     { name: 'smell', raters: [...smell] },
+    { name: 'look', raters: [...smell] },
     ...(air === undefined ? [] : [{ name: 'air', value: air }]),
   ],
 });
@@ -56,7 +57,7 @@ describe('the ranking', () => {
       .slice(1)
       .map((row) => row.textContent);
     expect(shares).toHaveLength(3);
-    expect(screen.getByText(/left out of the order: holds water, ph, look, feel/i)).toBeTruthy();
+    expect(screen.getByText(/left out of the order: holds water, ph, feel/i)).toBeTruthy();
   });
 
   it('draws price against score, and names those that nobody beats in both', async () => {
@@ -77,6 +78,18 @@ describe('the ranking', () => {
   it('says what to do where nothing is judged yet', async () => {
     openPage(<RankingPage />, { answers, at: `/score/ranking?by=${seed.key}`, path: '/score/ranking' });
     expect(await screen.findByText('No product has a card yet.')).toBeTruthy();
+  });
+});
+
+describe('a product that is hardly judged', () => {
+  it('takes no part until it is ticked, so that the others keep what they have', async () => {
+    const poor = { ...product('Bare', 0.1, []), criteria: [{ name: 'price', value: 0.1 }] };
+    const page = { ...PAGE, products: [...PAGE.products, poor] };
+    openPage(<RankingPage />, { answers: { ...answers, [`/rubrics/${pots.key}/ranking`]: page } });
+    await screen.findByRole('row', { name: /^1 Fell/ });
+    expect(screen.queryByRole('row', { name: /Bare/ })).toBeNull();
+    await userEvent.setup().click(screen.getByLabelText('Bare, A-1 (18 % is in)'));
+    expect(await screen.findByRole('row', { name: /^1 Bare/ })).toBeTruthy();
   });
 });
 
