@@ -39,6 +39,7 @@ export * from './scoring';
 export * from './search';
 export * from './shares';
 export * from './sheets';
+export * from './shop';
 export * from './statistics';
 export * from './units';
 export * from './verdicts';

@@ -50,7 +50,7 @@ async function checkAt(me: Person, address: string, ways: readonly Looked[]): Pr
 const PARTS = [
   ['today', 'shelf', 'people'],
   ['bench', 'score'],
-  ['verdicts', 'words'],
+  ['verdicts', 'words', 'shop'],
   ['protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
   ['blend'],
 ] as const;

@@ -1,6 +1,7 @@
 import type { SessionState } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, type ReactElement } from 'react';
+import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
@@ -49,6 +50,9 @@ export function Door({ session }: { readonly session: SessionState }): ReactElem
         <Suspense fallback={<p className="text-ink2">One moment.</p>}>
           {session.needsFirstLead ? <FirstLead /> : session.demo ? <Demo /> : <SignIn place={session.notebook.place} />}
         </Suspense>
+        <p className="mt-6 text-small">
+          In a shop? <Link to="/shop">Compare packs without signing in</Link>.
+        </p>
       </div>
     </main>
   );

@@ -26,18 +26,19 @@ const KIT: readonly ViewPage[] = import.meta.env.DEV
   ? [{ path: '/kit', load: async () => (await import('../kit/KitPage')).KitPage }]
   : [];
 
+const ALL = Object.values(VIEWS).flatMap(({ pages }) => pages);
+
 /** Addresses of the product. */
 export const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Stumbled />,
     hydrateFallbackElement: <OneMoment />,
-    children: [
-      ...Object.values(VIEWS)
-        .flatMap(({ pages }) => pages)
-        .map(route),
-      { path: '*', element: <NothingHere /> },
-    ],
+    children: [...ALL.filter(({ isPublic }) => isPublic !== true).map(route), { path: '*', element: <NothingHere /> }],
   },
-  ...KIT.map(route),
+  ...[...ALL.filter(({ isPublic }) => isPublic === true), ...KIT].map((page) => ({
+    errorElement: <Stumbled />,
+    hydrateFallbackElement: <OneMoment />,
+    ...route(page),
+  })),
 ]);

@@ -8,6 +8,7 @@ import { protocols } from '../protocols/view';
 import { score } from '../score/view';
 import { placeOf, type Station, type View } from '../shared/view';
 import { shelf } from '../shelf/view';
+import { shop } from '../shop/view';
 import { today } from '../today/view';
 import { verdicts } from '../verdicts/view';
 import { vessels } from '../vessels/view';
@@ -25,6 +26,7 @@ export const VIEWS: Readonly<Record<string, View>> = {
   devices,
   blend,
   score,
+  shop,
   verdicts,
   people,
   words,

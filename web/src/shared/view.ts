@@ -23,6 +23,8 @@ type Params = Readonly<Record<string, string | undefined>>;
 export interface ViewPage {
   readonly path: string;
   readonly load: () => Promise<ComponentType>;
+  /** Also for whoever is not signed in: it stands outside the door, without the bench edge. */
+  readonly isPublic?: true;
   /** Asks for what the page waits for while its script is on its way. */
   readonly before?: (params: Params) => Promise<void>;
 }

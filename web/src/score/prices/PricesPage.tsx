@@ -3,7 +3,7 @@ import { CoreError, priceBoard, spoken, type PriceBoardResult } from '@bent-pail
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { Button } from '../../kit/Button';
+import { Button, ButtonLink } from '../../kit/Button';
 import { Notice } from '../../kit/Notice';
 import { Sorry } from '../../kit/Sorry';
 import { Await } from '../../shared/Await';
@@ -27,6 +27,7 @@ export function PricesPage(): ReactElement {
   return (
     <main>
       <TitleBlock title="Price board" line="By the litre that is really in a pack, loose.">
+        <ButtonLink to="/shop">In the shop</ButtonLink>
         {works && !noting && first !== undefined && (
           <Button
             look="act"
