@@ -37,6 +37,23 @@ export class RatingBody {
   tags!: string[];
 }
 
+/** What a panel agreed on where its marks were far apart. */
+export class AgreedValue {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsWords(40, 'Say which criterion is meant.')
+  criterion!: string;
+
+  @IsReal('The agreed value must be a number.')
+  @Min(0, { message: 'Score from 0 to 10.' })
+  @Max(10, { message: 'Score from 0 to 10.' })
+  value!: number;
+
+  @IsWords(200, 'Say why, in 1 to 200 letters.')
+  reason!: string;
+}
+
 /** A rater's own sheet: the sample by its blind code, own values only. */
 export interface RaterSheet {
   readonly scorecardId: string;

@@ -14,4 +14,11 @@ export { MOST_CRITERIA, requireRubric } from './requireRubric';
 
 export { type CriterionSource, type Rubric, type RubricCriterion } from './rubric';
 export { ENOUGH_WEIGHT, weightIn } from './weightIn';
-export { scorecard, type CardCriterion, type Rating, type Scorecard } from './scorecard';
+export {
+  scorecard,
+  TOO_FAR_APART,
+  type AgreedMark,
+  type CardCriterion,
+  type Rating,
+  type Scorecard,
+} from './scorecard';

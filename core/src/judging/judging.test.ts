@@ -33,6 +33,28 @@ describe('a product’s card', () => {
     expect(smell?.spread).toBeCloseTo(Math.SQRT2, 9);
   });
 
+  it('asks to agree where raters are far apart, and takes what they agreed on; their marks and spread stay', () => {
+    const marks = [
+      rating('smell', 'one', 4),
+      rating('smell', 'two', 8),
+      rating('look', 'one', 6),
+      rating('look', 'two', 7.5),
+    ];
+    const [smell, look] = ['smell', 'look'].map((name) =>
+      scorecard(rubric, card, marks).criteria.find((one) => one.criterion.name === name),
+    );
+    expect(smell).toMatchObject({ found: 6, score: 6, apart: 4 });
+    expect(look?.apart).toBeUndefined();
+    const agreed = [{ criterion: 'smell', value: 4.5, reason: 'smelt again together', by: 'one' }];
+    const after = scorecard(rubric, card, marks, agreed);
+    const said = after.criteria.find((one) => one.criterion.name === 'smell');
+    expect(said).toMatchObject({ score: 4.5, agreed: agreed[0], raters: marks.slice(0, 2) });
+    expect(said?.apart).toBeUndefined();
+    expect(said?.spread).toBeCloseTo(4 / Math.SQRT2, 9);
+    // Nothing is agreed on before marks are open.
+    expect(scorecard(rubric, card, [], agreed).result.missing).toContain('smell');
+  });
+
   it('marks a price that rests on the label', () => {
     expect(scorecard(rubric, card, []).criteria.find((one) => one.criterion.name === 'price')?.label).toBe(true);
   });

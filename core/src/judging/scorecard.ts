@@ -17,6 +17,17 @@ export interface Rating {
   readonly tags: readonly string[];
 }
 
+/** A value that was agreed on where raters differed; their own marks stay. */
+export interface AgreedMark {
+  readonly criterion: string;
+  readonly value: number;
+  readonly reason: string;
+  readonly by: string;
+}
+
+/** Raters who are further apart than this have to talk. */
+export const TOO_FAR_APART = 1.5;
+
 /** One line of a finished or unfinished card. */
 export interface CardCriterion {
   readonly criterion: RubricCriterion;
@@ -29,6 +40,10 @@ export interface CardCriterion {
   readonly score?: number;
   readonly spread?: number;
   readonly raters: readonly Rating[];
+  /** What was agreed on instead of the raters' mean. */
+  readonly agreed?: AgreedMark;
+  /** By how much raters are too far apart, where nothing was agreed yet. */
+  readonly apart?: number;
   readonly working: Working;
 }
 
@@ -71,18 +86,25 @@ function foundInLot(figure: 'air' | 'water' | PropertyKey, rubric: Rubric, card:
 /**
  * The card of one product: what its lot was found to be at the use's container, what the raters said, the score.
  *
- * `ratings` are given only once all raters are in; before that the panel's criteria are missing, not zero.
+ * `ratings` are given only once all raters are in; before that the panel's criteria are missing, not zero. A value that
+ * was agreed on stands for the raters' mean; their spread stays.
  * Air and water are converted to the rubric's container from the lot's own curve; a class's curve does not count as
  * measured, so the criterion is then missing.
  */
-export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating[]): Scorecard {
+export function scorecard(
+  rubric: Rubric,
+  lot: LotCard,
+  ratings: readonly Rating[],
+  agreed: readonly AgreedMark[] = [],
+): Scorecard {
   const found = new Map<string, Found>();
   const scored = rubric.criteria.map((criterion): ScoredCriterion => {
     const { name, weight, kind } = criterion;
     const base = { name, weight, kind, function: criterion.function };
     if (criterion.source.from === 'panel') {
       const raters = ratings.filter((rating) => rating.criterion === name).map((rating) => rating.value);
-      return raters.length === 0 ? base : { ...base, raters };
+      const said = agreed.find((one) => one.criterion === name);
+      return raters.length === 0 ? base : { ...base, raters, ...(said === undefined ? {} : { value: said.value }) };
     }
     const value = foundInLot(criterion.source.figure, rubric, lot);
     if (value === undefined) return base;
@@ -94,6 +116,8 @@ export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating
   const criteria = rubric.criteria.map((criterion, i): CardCriterion => {
     const raters = ratings.filter((rating) => rating.criterion === criterion.name);
     const value = found.get(criterion.name);
+    const said = raters.length === 0 ? undefined : agreed.find((one) => one.criterion === criterion.name);
+    const apart = apartBy(raters);
     const points = result.criteria[i];
     const working = scoreMethod.working('criterion', input, {
       pick: `criteria[${String(i)}].score`,
@@ -108,6 +132,8 @@ export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating
       ...(points?.score === undefined ? {} : { score: points.score }),
       ...(points?.spread === undefined ? {} : { spread: points.spread }),
       raters,
+      ...(said === undefined ? {} : { agreed: said }),
+      ...(said === undefined && apart > TOO_FAR_APART ? { apart } : {}),
       working,
     };
   });
@@ -123,6 +149,12 @@ export function scorecard(rubric: Rubric, lot: LotCard, ratings: readonly Rating
     criteria,
     overallWorking: scoreMethod.working('overall', input, { from }),
   };
+}
+
+/** From the lowest mark to the highest. */
+function apartBy(raters: readonly Rating[]): number {
+  const values = raters.map(({ value }) => value);
+  return values.length < 2 ? 0 : Math.max(...values) - Math.min(...values);
 }
 
 const raterSource = (rating: Rating): Source => ({ label: rating.rater, value: rating.value, unit: '' });

@@ -20,6 +20,7 @@ import { LabelText1765700000000 } from './migrations/1765700000000-labelText';
 import { Units1765800000000 } from './migrations/1765800000000-units';
 import { Prices1765900000000 } from './migrations/1765900000000-prices';
 import { OwnRubrics1766000000000 } from './migrations/1766000000000-ownRubrics';
+import { AgreedMarks1766100000000 } from './migrations/1766100000000-agreedMarks';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -45,4 +46,5 @@ export const MIGRATIONS = [
   Units1765800000000,
   Prices1765900000000,
   OwnRubrics1766000000000,
+  AgreedMarks1766100000000,
 ];

@@ -59,3 +59,22 @@ export class RatingEntity {
   @Column('timestamptz', { name: 'kept_at' })
   keptAt!: Date;
 }
+
+/** A value that a panel agreed on. Only ever added. */
+@Entity('agreed_marks')
+export class AgreedMarkEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'scorecard_id' })
+  scorecardId!: string;
+  @Column('text')
+  criterion!: string;
+  @Column('double precision')
+  value!: number;
+  @Column('text')
+  reason!: string;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}

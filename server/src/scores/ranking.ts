@@ -1,5 +1,5 @@
 import type { RankedProduct, RankingPage } from '@bent-pail/contract';
-import { scorecard, type Rating, type Rubric } from '@bent-pail/core';
+import { scorecard, type AgreedMark, type Rating, type Rubric } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { namesOf } from '../accounts/repository';
 import type { Context } from '../context';
@@ -9,14 +9,25 @@ import { panelsOfCards, type PanelOfCard } from './rankingRepository';
 import { rubricToJudgeBy } from './rubrics';
 
 /** A panel's marks by what they are called, for another rubric may tell its criteria by other keys. */
-function marksFor(rubric: Rubric, { rubric: made, marks }: PanelOfCard, nameOf: (id: string) => string): Rating[] {
+function panelFor(
+  rubric: Rubric,
+  { rubric: made, marks, agreed }: PanelOfCard,
+  nameOf: (id: string) => string,
+): { readonly ratings: Rating[]; readonly agreed: AgreedMark[] } {
   const labelOf = (key: string): string => made.criteria.find(({ name }) => name === key)?.label.toLowerCase() ?? key;
-  return marks.flatMap(({ criterion, userId, value, tags }) => {
-    const meant = rubric.criteria.find(
-      ({ label, source }) => source.from === 'panel' && label.toLowerCase() === labelOf(criterion),
-    );
-    return meant === undefined ? [] : [{ criterion: meant.name, raterId: userId, rater: nameOf(userId), value, tags }];
+  const meantBy = (key: string): string | undefined =>
+    rubric.criteria.find(({ label, source }) => source.from === 'panel' && label.toLowerCase() === labelOf(key))?.name;
+  const ratings = marks.flatMap(({ criterion, userId, value, tags }) => {
+    const meant = meantBy(criterion);
+    return meant === undefined ? [] : [{ criterion: meant, raterId: userId, rater: nameOf(userId), value, tags }];
   });
+  return {
+    ratings,
+    agreed: agreed.flatMap(({ criterion, value, reason }) => {
+      const meant = meantBy(criterion);
+      return meant === undefined ? [] : [{ criterion: meant, value, reason, by: '' }];
+    }),
+  };
 }
 
 async function products(manager: EntityManager, rubric: Rubric): Promise<RankedProduct[]> {
@@ -29,11 +40,8 @@ async function products(manager: EntityManager, rubric: Rubric): Promise<RankedP
   return panels.flatMap((panel): RankedProduct[] => {
     const lot = lots.find(({ row }) => row.id === panel.lotId);
     if (lot === undefined) return [];
-    const { input } = scorecard(
-      rubric,
-      lot.card,
-      marksFor(rubric, panel, (id) => names.get(id) ?? ''),
-    );
+    const { ratings, agreed } = panelFor(rubric, panel, (id) => names.get(id) ?? '');
+    const { input } = scorecard(rubric, lot.card, ratings, agreed);
     return [
       {
         cardId: panel.cardId,

@@ -1,4 +1,4 @@
-import type { Rubric } from '@bent-pail/core';
+import type { AgreedMark, Rubric } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 
 /** Products that are ranked at most: those that were judged last. */
@@ -17,6 +17,8 @@ export interface PanelOfCard {
   readonly lotId: string;
   readonly rubric: Rubric;
   readonly marks: readonly Mark[];
+  /** What was agreed on, by criterion; only where marks are open. */
+  readonly agreed: readonly Pick<AgreedMark, 'criterion' | 'value' | 'reason'>[];
 }
 
 /** The newest card of each lot, one question for all; a card whose panel is not through has no marks here. */
@@ -26,12 +28,17 @@ export const panelsOfCards = (manager: EntityManager): Promise<PanelOfCard[]> =>
        select distinct on (lot_id) id, lot_id, rubric_key, rubric_version, created_at
        from scorecards order by lot_id, created_at desc),
      judged as (select * from newest order by created_at desc limit ${String(MOST_PRODUCTS)})
-     select j.id as "cardId", j.lot_id as "lotId", r.body as rubric, coalesce(m.marks, '[]'::json) as marks
+     select j.id as "cardId", j.lot_id as "lotId", r.body as rubric, coalesce(m.marks, '[]'::json) as marks,
+       case when m.marks is null then '[]'::json else coalesce(a.agreed, '[]'::json) end as agreed
      from judged j join rubrics r on r.key = j.rubric_key and r.version = j.rubric_version
      left join lateral (
        select json_agg(json_build_object('criterion', x.criterion, 'userId', x.user_id, 'value', x.value, 'tags', x.tags)
          order by x.criterion, x.user_id) as marks
        from ratings x where x.scorecard_id = j.id and not exists (
          select 1 from scorecard_raters s where s.scorecard_id = j.id and s.handed_in_at is null)) m on true
+     left join lateral (
+       select json_agg(json_build_object('criterion', y.criterion, 'value', y.value, 'reason', y.reason)) as agreed
+       from (select distinct on (criterion) * from agreed_marks g where g.scorecard_id = j.id
+         order by criterion, kept_at desc) y) a on true
      order by j.created_at desc`,
   );

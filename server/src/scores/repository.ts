@@ -1,7 +1,7 @@
 import type { Me, Page, ScorecardsAsked, SheetRow, SheetsAsked } from '@bent-pail/contract';
 import type { Rubric } from '@bent-pail/core';
 import { In, IsNull, type EntityManager } from 'typeorm';
-import { RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
+import { AgreedMarkEntity, RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
 import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 
 const FROM = `
@@ -137,4 +137,18 @@ export async function markHandedIn(
   handedInAt: Date,
 ): Promise<void> {
   await manager.update(RaterEntity, { scorecardId, userId }, { handedInAt });
+}
+
+/** The newest value that was agreed on for each criterion of a card. */
+export const agreedOf = (manager: EntityManager, scorecardId: string): Promise<AgreedMarkEntity[]> =>
+  manager
+    .createQueryBuilder(AgreedMarkEntity, 'agreed')
+    .distinctOn(['agreed.criterion'])
+    .where('agreed.scorecard_id = :scorecardId', { scorecardId })
+    .orderBy('agreed.criterion')
+    .addOrderBy('agreed.kept_at', 'DESC')
+    .getMany();
+
+export async function addAgreed(manager: EntityManager, agreed: AgreedMarkEntity): Promise<void> {
+  await manager.insert(AgreedMarkEntity, agreed);
 }

@@ -1,10 +1,10 @@
-import { NewScorecard, OwnRubric, RatingBody, ScorecardsAsked, SheetsAsked } from '@bent-pail/contract';
+import { AgreedValue, NewScorecard, OwnRubric, RatingBody, ScorecardsAsked, SheetsAsked } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, RATES, READS, WORKS } from '../http/guard';
 import { rankingPage } from './ranking';
 import { keepRubric, listRubrics, rubricCalled } from './rubrics';
-import { addScorecard, handIn, listOwnSheets, listScorecards, ownSheetOf, rate, scorecardPage } from './service';
+import { addScorecard, agree, handIn, listOwnSheets, listScorecards, ownSheetOf, rate, scorecardPage } from './service';
 
 export const scoreRoutes = (context: Context): Route[] => [
   defineRoute({
@@ -27,6 +27,14 @@ export const scoreRoutes = (context: Context): Route[] => [
     body: NewScorecard,
     status: 201,
     answer: ({ body }) => addScorecard(context, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/scorecards/:id/agreed',
+    guard: WORKS,
+    body: AgreedValue,
+    status: 201,
+    answer: ({ who, params, body }) => agree(context, who, params.id, body),
   }),
   defineRoute({ method: 'get', address: '/rubrics', guard: READS, answer: () => listRubrics(context) }),
   defineRoute({

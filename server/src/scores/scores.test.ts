@@ -93,6 +93,39 @@ describe('a panel', () => {
   });
 });
 
+describe('an agreed value', () => {
+  it('stands where marks were far apart, once they are open; nobody’s own mark is lost', async () => {
+    const id = await newCard();
+    const agreed = { id: uuidv7(), criterion: 'smell', value: 4.5, reason: 'smelt again together' };
+    await rateAll(one, id, 4);
+    expect((await tester.post(`/scorecards/${id}/agreed`, agreed)).status).toBe(409);
+    await one.post(`/sheets/${id}/hand-in`);
+    await rateAll(two, id, 8);
+    await two.post(`/sheets/${id}/hand-in`);
+    const smell = (page: ScorecardPage) => page.card.criteria.find(({ criterion }) => criterion.name === 'smell');
+    expect(smell((await tester.get<ScorecardPage>(`/scorecards/${id}`)).body)).toMatchObject({ score: 6, apart: 4 });
+    for (const [wrong, path] of [
+      [{ criterion: 'air' }, 'criterion'],
+      [{ value: 4.3 }, 'value'],
+      [{ reason: '' }, 'reason'],
+    ] as const)
+      expect((await tester.post(`/scorecards/${id}/agreed`, { ...agreed, id: uuidv7(), ...wrong })).body).toMatchObject(
+        {
+          error: { path },
+        },
+      );
+    const { body, status } = await tester.post<ScorecardPage>(`/scorecards/${id}/agreed`, agreed);
+    expect(status).toBe(201);
+    expect(smell(body)).toMatchObject({ score: 4.5, agreed: { reason: 'smelt again together' } });
+    expect(
+      smell(body)
+        ?.raters.map(({ value }) => value)
+        .sort(),
+    ).toEqual([4, 8]);
+    expect((await one.post(`/scorecards/${id}/agreed`, { ...agreed, id: uuidv7() })).status).toBe(403);
+  });
+});
+
 describe('a rater’s own sheets', () => {
   it('are listed with how far they are, those to be handed in first, page by page', async () => {
     const rater = await server.as('panellist');

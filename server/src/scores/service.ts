@@ -1,4 +1,5 @@
 import type {
+  AgreedValue,
   Me,
   NewScorecard,
   Page,
@@ -10,7 +11,7 @@ import type {
   SheetRow,
   SheetsAsked,
 } from '@bent-pail/contract';
-import { scorecard, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
+import { scorecard, type AgreedMark, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { namesOf, usersNamed } from '../accounts/repository';
@@ -23,6 +24,8 @@ import { lotOf } from '../shelf/lotRepository';
 import { lotsWithCards, type LotWithCard } from '../shelf/repository';
 import { rubricToJudgeBy } from './rubrics';
 import {
+  addAgreed,
+  agreedOf,
   insertScorecard,
   keepRating,
   markHandedIn,
@@ -67,7 +70,18 @@ async function judge(manager: EntityManager, card: ScorecardEntity, lot: LotWith
     value,
     tags,
   }));
-  const judged = scorecard(rubric, lot.card, ratings);
+  const said = revealed ? await agreedOf(manager, card.id) : [];
+  const sayers = await namesOf(
+    manager,
+    said.map(({ byUser }) => byUser),
+  );
+  const agreed = said.map(({ criterion, value, reason, byUser }): AgreedMark => ({
+    criterion,
+    value,
+    reason,
+    by: sayers.get(byUser) ?? '',
+  }));
+  const judged = scorecard(rubric, lot.card, ratings, agreed);
   const row: ScorecardRow = {
     id: card.id,
     lotId: card.lotId,
@@ -126,6 +140,24 @@ export async function addScorecard({ db, clock }: Context, body: NewScorecard): 
     }),
   );
   return { id: body.id };
+}
+
+/** Keeps what a panel agreed on; only once its marks are open, and only where it marks. */
+export async function agree(context: Context, me: Me, scorecardId: string, body: AgreedValue): Promise<ScorecardPage> {
+  const { db, clock } = context;
+  await db.transaction((manager) =>
+    keepOnce(manager, { id: body.id, what: 'agreed value', said: { scorecardId, ...body } }, async () => {
+      const card = await requireCard(manager, scorecardId);
+      const rubric = await rubricOf(manager, card);
+      if (!isIn(await ratersOf(manager, scorecardId)))
+        throw conflict('The marks are not open yet; nothing can be agreed on before.');
+      const line = rubric.criteria.find((one) => one.name === body.criterion && one.source.from === 'panel');
+      if (line === undefined) throw refused('criterion', 'The panel marks no such criterion.');
+      if (body.value * 2 !== Math.round(body.value * 2)) throw refused('value', 'Score in halves, from 0 to 10.');
+      await addAgreed(manager, { ...body, scorecardId, byUser: me.id, keptAt: new Date(clock.now()) });
+    }),
+  );
+  return scorecardPage(context, scorecardId);
 }
 
 /** A rater's place on a card; somebody else's card does not exist for them. */

@@ -1,8 +1,9 @@
 import type { ScorecardPage as PageData } from '@bent-pail/contract';
 import { lotCard, RUBRICS, scorecard, type Rating, type Rubric } from '@bent-pail/core';
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { openPage } from '../testing/page';
+import { openPage, type Told } from '../testing/page';
 import { ScorecardPage } from './ScorecardPage';
 import { scoreSentence } from './scoreSentence';
 
@@ -38,7 +39,7 @@ const ALL = [
   said('feel', 'Petra', 6.5),
 ];
 
-function open(ratings: readonly Rating[]): void {
+function open(ratings: readonly Rating[]): readonly Told[] {
   const page: PageData = {
     row: {
       id: 'c1',
@@ -56,7 +57,7 @@ function open(ratings: readonly Rating[]): void {
     card: scorecard(rubric, bag, ratings),
     currency: '£',
   };
-  openPage(<ScorecardPage />, {
+  return openPage(<ScorecardPage />, {
     at: '/score/cards/c1',
     path: '/score/cards/:id',
     answers: { '/scorecards/c1': page },
@@ -96,6 +97,22 @@ describe('two raters of one name', () => {
     expect(within(table).getAllByRole('rowheader', { name: 'Petra' })).toHaveLength(2);
     expect(within(table).getByText('8.0')).toBeTruthy();
     expect(within(table).getByText('3.0')).toBeTruthy();
+  });
+});
+
+describe('marks that are far apart', () => {
+  it('are talked about: what was agreed on is sent with its reason', async () => {
+    const user = userEvent.setup();
+    const told = open(ALL);
+    await user.click(await screen.findByRole('button', { name: 'Agree on smell' }));
+    await user.type(screen.getByLabelText('Agreed, 0 to 10 in halves'), '5,5');
+    await user.type(screen.getByLabelText('Why'), 'smelt again');
+    await user.click(screen.getByRole('button', { name: 'Keep it' }));
+    await waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
+    expect(told[0]?.body).toMatchObject({ criterion: 'smell', value: 5.5, reason: 'smelt again' });
+    expect(screen.queryByRole('button', { name: 'Agree on look' })).toBeNull();
   });
 });
 

@@ -9,6 +9,7 @@ import { counted, fixed } from '../kit/format';
 import { scorecardQuery } from '../shared/resources/scores';
 import { TitleBlock } from '../shared/TitleBlock';
 import { Trouble } from '../shared/Trouble';
+import { AgreeOn } from './AgreeOn';
 import { scoreSentence } from './scoreSentence';
 import { Skyline } from './Skyline';
 import { Rows } from '../kit/Rows';
@@ -79,6 +80,9 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
           <p className="mt-2 text-head leading-tight font-semibold">{scoreSentence(card)}</p>
           {card.criteria.map((one) => (
             <Troubled key={one.criterion.name} criterion={one} />
+          ))}
+          {card.criteria.map((one) => (
+            <AgreeOn key={one.criterion.name} cardId={row.id} one={one} />
           ))}
           <Missing page={page} />
           <Raters criteria={card.criteria} />
