@@ -62,8 +62,6 @@ const VIEWS = [
         .getByLabel('The report')
         .fill('Nitrate N;62;mg/L\nAmmonium N;4;mg/L\nK 180 mg/L\nMagnesium: 24 mg/l\nP2O5;31;mg/L\nZinc;0.2;mg/kg'),
   },
-  { name: 'instruments', size: DESK, as: 'Isla Brandreth', path: () => '/bench/instruments' },
-  { name: 'protocols', size: DESK, as: 'Isla Brandreth', path: () => '/bench/protocols' },
   { name: 'round', size: DESK, as: 'Tam Oswin', path: () => '/bench/round' },
   { name: 'learning', size: DESK, as: 'Isla Brandreth', path: () => '/blend/bench' },
   {
@@ -79,22 +77,40 @@ const VIEWS = [
     as: 'Isla Brandreth',
     path: async (api) => `/blend/${byName(await api('/blends'), 'Alpine').id}`,
   },
-  ...['batch', 'schools'].map((name) => ({
-    name,
+  {
+    name: 'batch',
     size: DESK,
     as: 'Isla Brandreth',
-    path: async (api) => `/blend/${byName(await api('/blends'), 'Camellia').id}?ask=${name}`,
+    path: async (api) => `/blend/${byName(await api('/blends'), 'Camellia').id}?ask=batch`,
     act: async (page) => {
       await page.getByRole('tablist').evaluate((tabs) => tabs.scrollIntoView());
       await page.waitForTimeout(2500);
     },
-  })),
+  },
   { name: 'shelf-phone', size: PHONE, as: 'Isla Brandreth', path: () => '/shelf' },
   {
     name: 'score',
     size: DESK,
     as: 'Isla Brandreth',
     path: async (api) => `/score/cards/${byName(await api('/scorecards'), 'Thrushwick').id}`,
+  },
+  { name: 'prices', size: DESK, as: 'Isla Brandreth', path: () => '/score/prices' },
+  { name: 'ranking', size: DESK, as: 'Isla Brandreth', path: () => '/score/ranking' },
+  {
+    name: 'shop-phone',
+    size: PHONE,
+    path: () => '/shop',
+    act: async (page) => {
+      for (const [place, name, price, pack] of [
+        [0, 'Fell End Multi', '9.50', '50'],
+        [1, 'Scarp All-purpose', '6.20', '40'],
+      ]) {
+        await page.getByLabel(`Pack ${String(place + 1)}, its name`).fill(name);
+        await page.getByLabel('Price of one').nth(place).fill(price);
+        await page.getByLabel('On the label, L').nth(place).fill(pack);
+      }
+      await page.getByRole('status').scrollIntoViewIfNeeded();
+    },
   },
   {
     name: 'rate-phone',

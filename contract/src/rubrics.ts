@@ -18,10 +18,20 @@ import { VesselShape } from './vessels';
 
 const FUNCTIONS = ['line', 'bands', 'window', 'direct'] as const;
 
+const FARTHEST = 1e9;
+
+function IsFigure(what: string): PropertyDecorator {
+  return (target, key) => {
+    IsReal(`${what} must be a number.`)(target, key);
+    Min(-FARTHEST, { message: `${what} is too small; check it.` })(target, key);
+    Max(FARTHEST, { message: `${what} is too large; check it.` })(target, key);
+  };
+}
+
 /** A score up to a value, that value included; the last has no end. */
 export class OwnBand {
   @Optional()
-  @IsReal('Up to which value must be a number.')
+  @IsFigure('Up to which value')
   upTo?: number;
 
   @IsReal('The score of a band must be a number.')
@@ -36,11 +46,11 @@ export class OwnFunction {
   type!: (typeof FUNCTIONS)[number];
 
   @Optional()
-  @IsReal('The value that scores 0 must be a number.')
+  @IsFigure('The value that scores 0')
   at0?: number;
 
   @Optional()
-  @IsReal('The value that scores 10 must be a number.')
+  @IsFigure('The value that scores 10')
   at10?: number;
 
   @Optional()

@@ -159,7 +159,7 @@ test('reads a written recipe into lines for confirmation, and asks where it coul
   await expect(me.page.getByText('Is this one part together, or one of each?')).toBeVisible();
   await expect(me.page.getByText('How much of it? Say parts, litres, or grams to the litre.')).toBeVisible();
   await text.fill('2 parts fine bark, 1 part pumice, 3 g/L lime');
-  await expect(me.page.getByText(/lime: an additive/)).toBeVisible();
+  await expect(me.page.getByText(/lime: by weight/)).toBeVisible();
   await me.page.getByRole('button', { name: 'Take these 2 lines' }).click();
   await expect(me.page.getByRole('link', { name: 'Bark, fine 0–10 mm' })).toBeVisible();
   await expect(me.page.getByRole('link', { name: 'Pumice 3–8 mm' })).toBeVisible();
