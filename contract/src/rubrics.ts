@@ -172,3 +172,14 @@ export interface RankingPage {
   readonly currency: string;
   readonly products: readonly RankedProduct[];
 }
+
+/** Marks of all revealed cards: a row for each sample and criterion, a column for each rater; null where one did not mark. */
+export interface PanelPage {
+  readonly raters: readonly { readonly id: string; readonly name: string }[];
+  readonly items: readonly {
+    readonly cardId: string;
+    readonly sample: string;
+    readonly criterion: string;
+    readonly marks: readonly (number | null)[];
+  }[];
+}

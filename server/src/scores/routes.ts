@@ -2,6 +2,7 @@ import { AgreedValue, NewScorecard, OwnRubric, RatingBody, ScorecardsAsked, Shee
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, RATES, READS, WORKS } from '../http/guard';
+import { panelPage } from './panel';
 import { rankingPage } from './ranking';
 import { keepRubric, listRubrics, rubricCalled } from './rubrics';
 import { addScorecard, agree, handIn, listOwnSheets, listScorecards, ownSheetOf, rate, scorecardPage } from './service';
@@ -36,6 +37,7 @@ export const scoreRoutes = (context: Context): Route[] => [
     status: 201,
     answer: ({ who, params, body }) => agree(context, who, params.id, body),
   }),
+  defineRoute({ method: 'get', address: '/panel', guard: READS, answer: () => panelPage(context) }),
   defineRoute({ method: 'get', address: '/rubrics', guard: READS, answer: () => listRubrics(context) }),
   defineRoute({
     method: 'get',

@@ -1,4 +1,13 @@
-import type { BlendPage, KeptReading, Page, RaterSheet, RunSheet, ScorecardPage, SheetRow } from '@bent-pail/contract';
+import type {
+  BlendPage,
+  KeptReading,
+  Page,
+  RaterSheet,
+  RunSheet,
+  ScorecardPage,
+  SheetRow,
+  PanelPage,
+} from '@bent-pail/contract';
 import { RUBRICS } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
@@ -123,6 +132,26 @@ describe('an agreed value', () => {
         .sort(),
     ).toEqual([4, 8]);
     expect((await one.post(`/scorecards/${id}/agreed`, { ...agreed, id: uuidv7() })).status).toBe(403);
+  });
+});
+
+describe('the panel', () => {
+  it('shows the marks of what is revealed, and of nothing else', async () => {
+    const id = await newCard();
+    await rateAll(one, id, 9.5);
+    await one.post(`/sheets/${id}/hand-in`);
+    const marks = async () => {
+      const { body, status } = await tester.get<PanelPage>('/panel');
+      expect(status).toBe(200);
+      return body.items.filter(({ cardId }) => cardId === id);
+    };
+    expect(await marks()).toEqual([]);
+    await rateAll(two, id, 7);
+    await two.post(`/sheets/${id}/hand-in`);
+    const items = await marks();
+    expect(items.map(({ criterion }) => criterion)).toEqual(['Feel', 'Look', 'Smell']);
+    for (const item of items) expect(item.marks.filter((mark) => mark !== null).sort()).toEqual([7, 9.5]);
+    expect((await one.get('/panel')).status).toBe(403);
   });
 });
 

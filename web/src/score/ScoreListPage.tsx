@@ -40,6 +40,7 @@ export function ScoreListPage(): ReactElement {
       >
         {role !== 'panellist' && (
           <>
+            <ButtonLink to="/score/panel">Panel</ButtonLink>
             <ButtonLink to="/score/ranking">Ranking</ButtonLink>
             <ButtonLink to="/score/rubrics">Rubrics</ButtonLink>
             <ButtonLink to="/score/prices">Price board</ButtonLink>

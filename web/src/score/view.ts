@@ -12,6 +12,7 @@ export const score: View = {
     { path: '/score', load: async () => (await import('./ScoreListPage')).ScoreListPage },
     { path: '/score/prices', load: async () => (await import('./prices/PricesPage')).PricesPage },
     { path: '/score/prices/:id', load: async () => (await import('./prices/LotPricesPage')).LotPricesPage },
+    { path: '/score/panel', load: async () => (await import('./panel/PanelPage')).PanelPage },
     { path: '/score/ranking', load: async () => (await import('./ranking/RankingPage')).RankingPage },
     { path: '/score/rubrics', load: async () => (await import('./rubrics/RubricsPage')).RubricsPage },
     { path: '/score/rubrics/:key', load: async () => (await import('./rubrics/RubricPage')).RubricPage },
@@ -29,6 +30,7 @@ export const score: View = {
       '/score/rubrics',
       '/score/rubrics/beds',
       '/score/ranking',
+      '/score/panel',
     ];
   },
 };

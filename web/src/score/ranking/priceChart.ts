@@ -21,7 +21,7 @@ export function priceChart(judged: readonly Judged[], currency: string): Draw {
   const most = Math.max(...judged.map(({ pricePerL }) => mine(pricePerL, 'per L'))) * 1.1;
   const point = ({ pricePerL, overall }: Judged): [number, number] => [mine(pricePerL, 'per L'), overall];
   return (ink) => ({
-    grid: { left: 34, right: 150, top: 16, bottom: 30 },
+    grid: { left: 34, right: 60, top: 24, bottom: 30 },
     xAxis: ruleAxis(ink, { min: 0, max: most, interval: most / 4, format: (v) => fixed(v, 2) }),
     yAxis: ruleAxis(ink, { min: 0, max: 10, interval: 2, format: (v) => fixed(v, 0) }),
     tooltip: plainTooltip(ink, (price) => {
@@ -45,11 +45,11 @@ export function priceChart(judged: readonly Judged[], currency: string): Draw {
         itemStyle: { color: ink.ink },
         label: {
           show: true,
-          position: 'right',
+          position: 'top',
           color: ink.ink,
           formatter: ({ name }: { name: string }) => name.split(',')[0] ?? name,
         },
-        labelLayout: { moveOverlap: 'shiftY' },
+        labelLayout: { hideOverlap: true, moveOverlap: 'shiftY' },
       },
     ],
   });

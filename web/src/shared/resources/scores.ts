@@ -1,4 +1,5 @@
 import type {
+  PanelPage,
   RaterSheet,
   ScorecardPage,
   ScorecardRow,
@@ -20,3 +21,8 @@ export const scorecardQuery = (id: string) =>
 export const sheetPagesQuery = (asked: Asked<SheetsAsked>) => pages<SheetRow>(sheetsKey, '/sheets', asked);
 export const sheetQuery = (id: string) =>
   queryOptions({ queryKey: [...sheetsKey, id], queryFn: () => api.get<RaterSheet>(`/sheets/${id}`) });
+/** Marks of all that is revealed. */
+export const panelQuery = queryOptions({
+  queryKey: [...scorecardsKey, 'panel'],
+  queryFn: () => api.get<PanelPage>('/panel'),
+});
