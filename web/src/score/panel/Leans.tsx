@@ -39,7 +39,7 @@ export function Leans({ lean }: { readonly lean: AgreementResult['lean'] }): Rea
               />
               <path d={`M${String(at(0))} 1V19`} stroke="var(--ink)" />
             </svg>
-            <span className="figure text-right">{`${points > 0 ? '+' : ''}${fixed(points, 1)}`}</span>
+            <span className="figure text-right">{`${points > 0.005 ? '+' : ''}${fixed(points, 2)}`}</span>
           </li>
         ))}
       </ul>

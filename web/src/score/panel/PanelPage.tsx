@@ -44,7 +44,9 @@ function Agreement({ page }: { readonly page: Panel }): ReactElement {
               </th>
               <th scope="col">samples</th>
               <th scope="col">apart, on average</th>
-              <th scope="col">ICC (2,1)</th>
+              <th scope="col" className="pl-5">
+                ICC (2,1)
+              </th>
               <th scope="col">95 %</th>
               <th scope="col" className="pl-4 text-left">
                 in a word
@@ -82,8 +84,10 @@ function Line({ one: { criterion, items, result } }: { readonly one: AgreementOf
       </th>
       <td className="figure">{complete === items ? items : `${String(complete)} of ${String(items)} by all`}</td>
       <td className="figure">{apart === undefined ? '–' : fixed(apart, 1)}</td>
-      <td className="figure text-lead">{icc21 === undefined ? '–' : fixed(icc21, 2)}</td>
-      <td className="figure text-ink2">{ci === undefined ? '' : `${fixed(ci[0], 2)} to ${fixed(ci[1], 2)}`}</td>
+      <td className="figure pl-5 text-lead">{icc21 === undefined ? '–' : fixed(icc21, 2)}</td>
+      <td className="figure pl-5 whitespace-nowrap text-ink2">
+        {ci === undefined ? '' : `${fixed(ci[0], 2)} to ${fixed(ci[1], 2)}`}
+      </td>
       <td className="pl-4 text-left">{words ?? ''}</td>
     </tr>
   );

@@ -46,7 +46,7 @@ describe('the panel', () => {
     expect(row.getByText('1.0')).toBeTruthy();
     expect(row.getByText(/^(poor|middling|good|excellent)$/)).toBeTruthy();
     expect(screen.getByRole('img', { name: 'Ann marks 0.5 lower' })).toBeTruthy();
-    expect(screen.getByText('+0.5')).toBeTruthy();
+    expect(screen.getByText('+0.50')).toBeTruthy();
   });
 
   it('says that nothing is revealed yet', async () => {

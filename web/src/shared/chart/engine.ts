@@ -1,5 +1,6 @@
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
+import { LabelLayout } from 'echarts/features';
 import { init, use as register } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 
