@@ -6,6 +6,7 @@ import { CanvasRenderer } from 'echarts/renderers';
 
 /** The chart library with what our charts use of it; loaded when the first chart is shown. */
 register([
+  LabelLayout,
   LineChart,
   ScatterChart,
   GridComponent,
