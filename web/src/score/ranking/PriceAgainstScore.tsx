@@ -22,9 +22,9 @@ export function PriceAgainstScore({
 }: PriceAgainstScoreProps): ReactElement | null {
   const judged = useMemo((): Judged[] => {
     const price = rubric.criteria.find(({ kind }) => kind === 'price')?.name;
-    return ranking.flatMap(({ name, overall }) => {
+    return ranking.flatMap(({ name, overall }, i) => {
       const value = products.find((one) => one.name === name)?.criteria.find((one) => one.name === price)?.value;
-      return overall === undefined || value === undefined ? [] : [{ name, pricePerL: value, overall }];
+      return overall === undefined || value === undefined ? [] : [{ name, place: i + 1, pricePerL: value, overall }];
     });
   }, [ranking, products, rubric]);
   const options = useMemo(() => priceChart(judged, currency), [judged, currency]);
@@ -37,7 +37,7 @@ export function PriceAgainstScore({
           <>
             <b>Score and price</b>{' '}
             <span className="text-ink2">
-              0 to 10 up, {currency} {perVolume()} across
+              0 to 10 up, {currency} {perVolume()} across; numbers as in the table
             </span>
           </>
         }

@@ -53,7 +53,7 @@ export function RankTable({ ranking, products }: RankTableProps): ReactElement {
             <td className="w-[220px] pl-4 text-left max-[760px]:hidden">
               <Band one={one} />
             </td>
-            <td className="figure">{percent(one.firstShare)}</td>
+            <td className="figure pl-2 whitespace-nowrap">{percent(one.firstShare)}</td>
             <td className="figure max-[760px]:hidden">{percent(one.topThreeShare)}</td>
             <td className="pl-4 text-left text-small">
               {one.levelWith.length === 0 ? (

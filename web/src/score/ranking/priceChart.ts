@@ -6,6 +6,8 @@ import { priceSaid } from '../../shared/units/ofProperty';
 
 export interface Judged {
   readonly name: string;
+  /** Its place in the table, which names it in the drawing too. */
+  readonly place: number;
   readonly pricePerL: number;
   readonly overall: number;
 }
@@ -40,16 +42,17 @@ export function priceChart(judged: readonly Judged[], currency: string): Draw {
       },
       {
         type: 'scatter',
-        data: judged.map((one) => ({ name: one.name, value: point(one) })),
+        data: judged.map((one) => ({ name: String(one.place), value: point(one) })),
         symbolSize: 11,
         itemStyle: { color: ink.ink },
         label: {
           show: true,
           position: 'top',
           color: ink.ink,
-          formatter: ({ name }: { name: string }) => name.split(',')[0] ?? name,
+          fontSize: 14,
+          fontWeight: 700,
+          formatter: '{b}',
         },
-        labelLayout: { hideOverlap: true, moveOverlap: 'shiftY' },
       },
     ],
   });

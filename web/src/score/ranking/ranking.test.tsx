@@ -96,10 +96,10 @@ describe('a product that is hardly judged', () => {
 describe('what is worth its price', () => {
   it('is beaten by nobody in both', () => {
     const judged = [
-      { name: 'a', pricePerL: 0.1, overall: 4 },
-      { name: 'b', pricePerL: 0.2, overall: 3.9 },
-      { name: 'c', pricePerL: 0.3, overall: 8 },
-      { name: 'd', pricePerL: 0.3, overall: 7 },
+      { name: 'a', place: 1, pricePerL: 0.1, overall: 4 },
+      { name: 'b', place: 2, pricePerL: 0.2, overall: 3.9 },
+      { name: 'c', place: 3, pricePerL: 0.3, overall: 8 },
+      { name: 'd', place: 4, pricePerL: 0.3, overall: 7 },
     ];
     expect(worthwhile(judged).map(({ name }) => name)).toEqual(['a', 'c']);
   });
