@@ -2,6 +2,7 @@ import type { ReadReport, ReportSettled } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
+import { reportFigure } from './reportFigure';
 
 /** What somebody said of a report besides its text. */
 export type Settled = Required<Pick<ReportSettled, 'sample' | 'forms' | 'unconverted'>>;
@@ -21,11 +22,11 @@ export function AsRead({ report, settled, onSettled }: AsReadProps): ReactElemen
     <div>
       {read.length > 0 && (
         <dl className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(220px,1fr))] gap-x-4.5" aria-label="Taken">
-          {read.map(({ step, value, formula, text }) => (
+          {read.map(({ step, formula, text, ...line }) => (
             <div key={step.key}>
               <dt>{step.label}</dt>
               <dd className="figure">
-                {value} <small>{step.unit}</small>
+                {reportFigure({ ...line, ...(formula === undefined ? {} : { formula }) })} <small>{step.unit}</small>
                 {formula !== undefined && (
                   <small className="block">
                     {formula}{' '}

@@ -70,7 +70,7 @@ describe('a report in other words', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Keep 1 figure as a run' }));
     await waitFor(() => {
       expect(told.find(({ address }) => address === '/runs/run/notes')?.body.text).toBe(
-        'Zinc is below 0.05 mg/L. Potassium 180.14 mg/L = 217 mg/L × 0.83015 (Potassium in K2O).',
+        'Zinc is below 0.05 mg/L. Potassium 180 mg/L = 217 mg/L × 0.83015 (Potassium in K2O).',
       );
     });
   });

@@ -2,6 +2,7 @@ import type { LabRequestRow, NewRun, RunSheet } from '@bent-pail/contract';
 import { defaultSettings, LAB_REPORT, type ReadReport } from '@bent-pail/core';
 import { v7 as uuidv7 } from 'uuid';
 import { api } from '../shared/api';
+import { reportFigure } from './reportFigure';
 import { serverNow } from '../shared/serverClock';
 
 interface KeepInput {
@@ -15,7 +16,7 @@ interface KeepInput {
 export function noteOf({ read, below }: KeepInput['report']): string {
   const limits = below.map(({ step, value }) => `${step.label} is below ${String(value)} ${step.unit}.`);
   const formulas = read.flatMap(({ step, value, formula }) =>
-    formula === undefined ? [] : [`${step.label} ${String(value)} ${step.unit} = ${formula}.`],
+    formula === undefined ? [] : [`${step.label} ${reportFigure({ value, formula })} ${step.unit} = ${formula}.`],
   );
   return [...limits, ...formulas].join(' ').slice(0, 2000);
 }
