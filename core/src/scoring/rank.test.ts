@@ -38,6 +38,17 @@ describe('the order of products', () => {
     expect(Math.abs((airy ?? 0) - right)).toBeLessThan(0.012);
   });
 
+  it.each([
+    // Beta(20, 10) lies over one half in 97 % of the draws, Beta(4, 2) in 81 %.
+    [30, []],
+    [6, ['cheap']],
+  ])('at concentration %s the first is level with %j', (concentration, levelWith) => {
+    const rubric = { criteria: [criterion('air', 2), criterion('price', 1)] };
+    const { ranking } = rank({ rubric, products: [product('airy', 10, 0), product('cheap', 0, 10)], concentration });
+    expect(ranking[0]).toMatchObject({ name: 'airy', levelWith });
+    expect(ranking[1]?.levelWith).toHaveLength(levelWith.length);
+  });
+
   it('hardly moves from the rubric’s own weights where the concentration is high', () => {
     const rubric = { criteria: [criterion('air', 2), criterion('price', 1)] };
     const products = [product('airy', 10, 0), product('cheap', 0, 10)];
