@@ -1,10 +1,9 @@
 import { refuse, type Check } from '../errors';
-import { defineMethod, list, maybe, numberOrNull, object, text, type InputOf } from '../method';
+import { defineMethod, list, numberOrNull, object, type InputOf } from '../method';
 import { fQuantile, meanOf } from '../statistics';
 
 const INPUT = object({
   ratings: list(list(numberOrNull), 'items x raters; null where a rating is missing'),
-  raters: maybe(list(text(), 'names of the raters')),
 });
 export type AgreementInput = InputOf<typeof INPUT>;
 
@@ -14,8 +13,8 @@ export interface AgreementResult {
   readonly icc21_ci95?: readonly [number, number];
   /** Mean of what any two raters differ by on the same item; absent where no item has two. */
   readonly meanAbsoluteDifference?: number;
-  /** Each rater's mean less the mean of all. */
-  readonly lean: readonly { readonly rater: string; readonly lean: number; readonly n: number }[];
+  /** Each rater's mean less the mean of all, in the order of the columns. */
+  readonly lean: readonly number[];
   /** Items that every rater rated: the others leave the ICC. */
   readonly complete: number;
   /** What the lower end of the interval deserves to be called. */
@@ -91,13 +90,13 @@ function meanDifference(ratings: AgreementInput['ratings']): number | undefined 
   return differences.length === 0 ? undefined : meanOf(differences);
 }
 
-function leans({ ratings, raters }: AgreementInput): AgreementResult['lean'] {
-  const all = ratings.flatMap((row) => row.filter(isRating));
-  return (ratings[0] as readonly (number | null)[]).flatMap((_, j) => {
-    const own = ratings.map((row) => row[j] as number | null).filter(isRating);
-    if (own.length === 0) return [];
-    return [{ rater: raters?.[j] ?? `rater ${String(j + 1)}`, lean: meanOf(own) - meanOf(all), n: own.length }];
-  });
+/** Ratings of one column. */
+const ratingsBy = (ratings: AgreementInput['ratings'], rater: number): number[] =>
+  ratings.map((row) => row[rater] as number | null).filter(isRating);
+
+function leans(ratings: AgreementInput['ratings'], raters: number): number[] {
+  const all = meanOf(ratings.flatMap((row) => row.filter(isRating)));
+  return Array.from({ length: raters }, (_, j) => meanOf(ratingsBy(ratings, j)) - all);
 }
 
 function checksOf(complete: number, raters: number, spreadless: boolean): Check[] {
@@ -132,7 +131,7 @@ function checksOf(complete: number, raters: number, spreadless: boolean): Check[
  *
  * `ratings` are items by raters in points of 0 to 10, null for a missing one; items with a missing rating leave the ICC,
  * not the rest. An ICC may be low only because the items are alike: read it beside the mean absolute difference.
- * Throws for no items and for rows of different length. Shrout and Fleiss's six by four: 0.2898, 0.0188 to 0.7611.
+ * Throws for no items, rows of different length, a rater without a rating. Shrout and Fleiss's six by four: 0.2898, 0.0188 to 0.7611.
  */
 export function agreement(input: AgreementInput): AgreementResult {
   const { ratings } = input;
@@ -143,8 +142,9 @@ export function agreement(input: AgreementInput): AgreementResult {
     if (row.length !== raters)
       refuse(`ratings[${String(i)}]`, `it has ${String(row.length)} ratings where the first has ${String(raters)}`);
   });
-  if (input.raters !== undefined && input.raters.length !== raters)
-    refuse('raters', `there are ${String(input.raters.length)} names for ${String(raters)} raters`);
+  for (let j = 0; j < raters; j += 1)
+    if (ratingsBy(ratings, j).length === 0)
+      refuse('ratings', `rater ${String(j + 1)} rated nothing; leave the column out`);
   const rows = ratings.filter((row): row is readonly number[] => row.every(isRating));
   const mean = meanDifference(ratings);
   const found = raters < 2 || rows.length < 2 ? {} : icc(rows);
@@ -153,7 +153,7 @@ export function agreement(input: AgreementInput): AgreementResult {
   return {
     ...found,
     ...(mean === undefined ? {} : { meanAbsoluteDifference: mean }),
-    lean: leans(input),
+    lean: leans(ratings, raters),
     complete: rows.length,
     ...(words === undefined || rows.length < ENOUGH_ITEMS ? {} : { words }),
     checks: checksOf(rows.length, raters, found.icc21 === undefined),

@@ -213,12 +213,8 @@ describe('agreement of raters', () => {
         [5, 7],
         [6, null],
       ],
-      raters: ['Ann', 'Bo'],
     });
-    expect(lean).toEqual([
-      { rater: 'Ann', lean: 5.5 - 6, n: 2 },
-      { rater: 'Bo', lean: 1, n: 1 },
-    ]);
+    expect(lean).toEqual([-0.5, 1]);
   });
 
   it.each([
@@ -234,6 +230,17 @@ describe('agreement of raters', () => {
     ],
   ])('says why it tells little: %j', (ratings, code) => {
     expect(agreement({ ratings }).checks[0]?.code).toBe(code);
+  });
+
+  it('refuses a rater who rated nothing', () => {
+    expect(() =>
+      agreement({
+        ratings: [
+          [1, null],
+          [3, null],
+        ],
+      }),
+    ).toThrow(/rater 2 rated nothing/);
   });
 
   it('refuses rows of different length', () => {

@@ -1,13 +1,13 @@
-import type { AgreementResult } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { counted, fixed } from '../../kit/format';
+import type { Lean } from './agreements';
 
 const WIDTH = 200;
 /** Points to either side that are drawn. */
 const FAR = 2;
 
 /** Who marks higher or lower than all together, each as a bar from the middle. */
-export function Leans({ lean }: { readonly lean: AgreementResult['lean'] }): ReactElement {
+export function Leans({ leans }: { readonly leans: readonly Lean[] }): ReactElement {
   const at = (points: number): number => ((Math.max(-FAR, Math.min(FAR, points)) + FAR) / (2 * FAR)) * WIDTH;
   return (
     <section aria-label="Who leans which way">
@@ -15,7 +15,7 @@ export function Leans({ lean }: { readonly lean: AgreementResult['lean'] }): Rea
         Who leans which way <small>a rater’s mean less the mean of all</small>
       </h2>
       <ul className="mt-1">
-        {lean.map(({ rater, lean: points, n }) => (
+        {leans.map(({ rater, lean: points, n }) => (
           <li
             key={rater}
             className="grid grid-cols-[minmax(0,1fr)_200px_64px] items-center gap-3 border-t border-zinc2 py-1"

@@ -65,7 +65,7 @@ function Agreement({ page }: { readonly page: Panel }): ReactElement {
           marked. Values that were agreed on are not in it.
         </p>
       </section>
-      {all !== undefined && <Leans lean={all.result.lean} />}
+      {all !== undefined && <Leans leans={all.leans} />}
     </div>
   );
 }

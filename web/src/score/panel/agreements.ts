@@ -1,8 +1,16 @@
 import type { PanelPage } from '@bent-pail/contract';
 import { agreement, type AgreementResult } from '@bent-pail/core';
 
+export interface Lean {
+  readonly rater: string;
+  readonly lean: number;
+  /** Marks that it rests on. */
+  readonly n: number;
+}
+
 export interface AgreementOf {
   readonly criterion: string;
+  readonly leans: readonly Lean[];
   readonly items: number;
   readonly result: AgreementResult;
 }
@@ -23,11 +31,13 @@ function often({ raters, items }: PanelPage): PanelPage {
 
 function agreementOf(criterion: string, { raters, items }: PanelPage): AgreementOf[] {
   if (raters.length === 0 || items.length === 0) return [];
-  const result = agreement({
-    ratings: items.map(({ marks }) => [...marks]),
-    raters: raters.map(({ name }) => name),
-  });
-  return [{ criterion, items: items.length, result }];
+  const result = agreement({ ratings: items.map(({ marks }) => [...marks]) });
+  const leans = raters.map(({ name }, j): Lean => ({
+    rater: name,
+    lean: result.lean[j] ?? 0,
+    n: items.filter(({ marks }) => marks[j] !== null).length,
+  }));
+  return [{ criterion, items: items.length, result, leans }];
 }
 
 /** How far raters agree: on all marks, then criterion by criterion. */

@@ -25,7 +25,7 @@ describe('how far raters agree', () => {
       ['Look', 4],
       ['Smell', 5],
     ]);
-    expect(all?.result.lean.map(({ rater, lean }) => [rater, lean])).toEqual([
+    expect(all?.leans.map(({ rater, lean }) => [rater, lean])).toEqual([
       ['Ann', -0.5],
       ['Bo', 0.5],
     ]);
