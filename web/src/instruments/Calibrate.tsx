@@ -15,7 +15,7 @@ import { SlopeBar } from './SlopeBar';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
 import { runsKey } from '../shared/resources/runs';
-import { told } from '../shared/units/mine';
+import { inField, told } from '../shared/units/mine';
 
 interface TypedPoint {
   readonly nominal: string;
@@ -75,7 +75,10 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
   const read = readFor(row);
   const form = useBodyForm({
     body: 'NewCalibration',
-    start: { temp_C: '20', points: USUAL[row.kind].map((nominal): TypedPoint => ({ nominal, shown: '' })) },
+    start: {
+      temp_C: inField(20, '°C'),
+      points: USUAL[row.kind].map((nominal): TypedPoint => ({ nominal, shown: '' })),
+    },
     read: (typed) => ({ at: new Date(serverNow()).toISOString(), ...read(typed) }),
     send: ({ at, ...said }) =>
       once(['calibration', row.id, said], (id) =>

@@ -1,7 +1,7 @@
 import type { FillingRow, VesselRow } from '@bent-pail/contract';
 import { fireEvent, screen, within, waitFor } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { openPage } from '../testing/page';
+import { AMERICAN, openPage } from '../testing/page';
 import { idOf } from '../testing/ids';
 import { VesselsPage } from './VesselsPage';
 
@@ -118,4 +118,22 @@ it('a filling that is doubted is kept when somebody says that it is right', asyn
   fireEvent.click(await within(form).findByRole('button', { name: 'It is right, keep it' }));
   await within(item).findByRole('button', { name: 'Measure it again' });
   expect(told.map(({ body }) => body.sure)).toEqual([undefined, true]);
+});
+
+it('a filling is weighed in ounces by whoever reads ounces; the water that nobody touched stays at 20 °C', async () => {
+  const answers = { '/vessels': VESSELS, '/vessels/v1/fillings': FILLINGS };
+  const told = openPage(<VesselsPage />, { units: AMERICAN, answers });
+  fireEvent.click(await within(await logOf('V1')).findByRole('button', { name: 'Measure it again' }));
+  const form = screen.getByRole('form', { name: 'Measure V1' });
+  expect(within(form).getByLabelText<HTMLInputElement>('Water, °F').value).toBe('68');
+  fireEvent.change(within(form).getByLabelText('Empty, oz'), { target: { value: '10' } });
+  fireEvent.change(within(form).getByLabelText('Full of water, oz'), { target: { value: '48' } });
+  fireEvent.submit(form);
+  await waitFor(() => {
+    expect(told).toHaveLength(1);
+  });
+  const { empty_g, full_g, waterTemp_C } = told[0]?.body as Record<string, number>;
+  expect(empty_g).toBeCloseTo(283.49523125, 6);
+  expect(full_g).toBeCloseTo(1360.77711, 5);
+  expect(waterTemp_C).toBeCloseTo(20, 9);
 });

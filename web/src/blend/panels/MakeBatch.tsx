@@ -13,6 +13,7 @@ import { useWorks } from '../../shared/useSession';
 import { Button } from '../../kit/Button';
 import { lotsKey } from '../../shared/resources/lots';
 import { todayKey } from '../../shared/resources/today';
+import { inField } from '../../shared/units/mine';
 
 interface MakeBatchProps {
   readonly blendId: string;
@@ -27,7 +28,7 @@ export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactEl
   const navigate = useNavigate();
   const form = useBodyForm({
     body: 'NewBatch',
-    start: { made_L: made_L.toFixed(1), code: `B${String(version.n)}-1` },
+    start: { made_L: inField(Math.round(10 * made_L) / 10, 'L'), code: `B${String(version.n)}-1` },
     read: (typed) => ({ code: typed.code, made_L: typedNumber(typed.made_L, 'made_L'), materialId: uuidv7() }),
     send: ({ code, made_L: made }) => {
       const address = `/blends/${blendId}/versions/${String(version.n)}/batches`;
@@ -45,7 +46,7 @@ export function MakeBatch({ blendId, version, made_L }: MakeBatchProps): ReactEl
   // The sheet's litres, until somebody types others.
   const { getFieldState, setValue } = form.fields;
   useEffect(() => {
-    if (!getFieldState('made_L').isDirty) setValue('made_L', made_L.toFixed(1));
+    if (!getFieldState('made_L').isDirty) setValue('made_L', inField(Math.round(10 * made_L) / 10, 'L'));
   }, [getFieldState, setValue, made_L]);
   if (!works) return null;
   return (

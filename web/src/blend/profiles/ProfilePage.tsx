@@ -3,7 +3,7 @@ import { property, type PropertyKey, type Target } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { amount, mySign } from '../../shared/units/mine';
+import { amount } from '../../shared/units/mine';
 import { fixed } from '../../kit/format';
 import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
@@ -94,7 +94,7 @@ function Windows({ targets }: { readonly targets: readonly Target[] }): ReactEle
           return (
             <tr key={key}>
               <th scope="row">
-                {label} <small className="figure">{mySign(unit)}</small>
+                {label} <small className="figure">{unit}</small>
               </th>
               <td className="figure">{windowSaid(ideal, places)}</td>
               <td className="figure text-ink2">{windowSaid(limits, places)}</td>

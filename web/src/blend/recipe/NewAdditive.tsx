@@ -13,6 +13,7 @@ import { queryClient, sessionQuery } from '../../shared/resources/client';
 import { useSession } from '../../shared/useSession';
 import { dosedClassCalled } from './dosedClassCalled';
 import { doseTyped } from './doseTyped';
+import { amount } from '../../shared/units/mine';
 
 const CLASSES = [
   { key: '', words: 'something else' },
@@ -75,7 +76,7 @@ export function NewAdditive({ onAdd }: { readonly onAdd: (additive: RecipeAdditi
       {dosed !== undefined && isByHand && handfuls[classId] === undefined && (
         <TextField
           name="handful_g"
-          label={`Your handful of it, g; without one it is taken for ${String(dosed.handful_g[0])} to ${String(dosed.handful_g[1])}`}
+          label={`Your handful of it (without one: ${amount(dosed.handful_g[0], 'g', 0)} to ${amount(dosed.handful_g[1], 'g', 0)})`}
           mode="decimal"
           className="col-span-2"
         />

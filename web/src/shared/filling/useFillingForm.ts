@@ -21,14 +21,14 @@ export interface TypedFilling {
   readonly sure: boolean;
 }
 
-const NOTHING: TypedFilling = {
+const nothing = (): TypedFilling => ({
   empty_g: '',
   full_g: '',
-  waterTemp_C: '20',
+  waterTemp_C: inField(20, '°C'),
   shape: { height_cm: '' },
   reason: '',
   sure: false,
-};
+});
 
 interface Filling {
   readonly vesselId: string;
@@ -54,9 +54,9 @@ export function useFillingForm({ vesselId, asksDepth, corrected, onKept }: Filli
     body: 'NewFilling',
     start:
       corrected === undefined
-        ? NOTHING
+        ? nothing()
         : {
-            ...NOTHING,
+            ...nothing(),
             empty_g: inField(corrected.empty_g, 'g'),
             full_g: inField(corrected.full_g, 'g'),
             waterTemp_C: inField(corrected.waterTemp_C, '°C'),

@@ -7,7 +7,7 @@ import {
   type Working,
 } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
-import { mySign, told } from '../../shared/units/mine';
+import { told } from '../../shared/units/mine';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Figure } from '../../shared/Figure';
@@ -44,13 +44,7 @@ export function HowMany({ kin }: { readonly kin: readonly MaterialSpread[] }): R
           setTyped(undefined);
         }}
       />
-      <Field
-        label={`within ± ${mySign(unit)}`.trim()}
-        mode="decimal"
-        className="w-28"
-        value={text}
-        onChange={setTyped}
-      />
+      <Field label={`within ± ${unit}`.trim()} mode="decimal" className="w-28" value={text} onChange={setTyped} />
       <Answer one={one} label={label} text={text} />
     </div>
   );
