@@ -1,3 +1,4 @@
+import { airIn, litrePrice, pH, waterIn } from './measuredCriteria';
 import { feel, look, smell } from './panelCriteria';
 import type { Rubric } from './rubric';
 
@@ -11,46 +12,10 @@ export const BEDS: Rubric = {
   aggregate: 'arithmetic',
   caps: [{ criterion: 'foreign', below: 2, max: 5 }],
   criteria: [
-    {
-      name: 'price',
-      label: 'Price',
-      plain: 'for one real litre, poured loose',
-      weight: 30,
-      kind: 'price',
-      function: { type: 'line', at0: 0.3, at10: 0.04 },
-      source: { from: 'lot', figure: 'pricePerL' },
-      unit: '/L',
-    },
-    {
-      name: 'air',
-      label: 'Air',
-      plain: 'air in a bed 30 cm deep when it stops dripping',
-      weight: 15,
-      kind: 'measured',
-      function: { type: 'window', ideal: [0.15, 0.35], limits: [0.08, 0.5] },
-      source: { from: 'lot', figure: 'air' },
-      unit: '',
-    },
-    {
-      name: 'water',
-      label: 'Holds water',
-      plain: 'water in a bed 30 cm deep when it stops dripping',
-      weight: 15,
-      kind: 'measured',
-      function: { type: 'window', ideal: [0.3, 0.55], limits: [0.2, 0.7] },
-      source: { from: 'lot', figure: 'water' },
-      unit: '',
-    },
-    {
-      name: 'pH',
-      label: 'pH',
-      plain: '1:5 in water',
-      weight: 10,
-      kind: 'measured',
-      function: { type: 'window', ideal: [6, 7], limits: [5.2, 7.8] },
-      source: { from: 'lot', figure: 'pH' },
-      unit: '',
-    },
+    litrePrice(30, 0.3, 0.04),
+    airIn('a bed 30 cm deep', 15, [0.15, 0.35], [0.08, 0.5]),
+    waterIn('a bed 30 cm deep', 15, [0.3, 0.55], [0.2, 0.7]),
+    pH(10, [6, 7], [5.2, 7.8]),
     {
       name: 'foreign',
       label: 'Foreign bits',

@@ -1,3 +1,4 @@
+import { airIn, litrePrice, pH, waterIn } from './measuredCriteria';
 import { feel, look, smell } from './panelCriteria';
 import type { Rubric } from './rubric';
 
@@ -11,46 +12,10 @@ export const POTS_ALL_ROUND: Rubric = {
   aggregate: 'arithmetic',
   caps: [{ criterion: 'air', below: 2, max: 6 }],
   criteria: [
-    {
-      name: 'price',
-      label: 'Price',
-      plain: 'for one real litre, poured loose',
-      weight: 18,
-      kind: 'price',
-      function: { type: 'line', at0: 0.5, at10: 0.1 },
-      source: { from: 'lot', figure: 'pricePerL' },
-      unit: '/L',
-    },
-    {
-      name: 'air',
-      label: 'Air',
-      plain: 'air in a 15 cm pot when it stops dripping',
-      weight: 20,
-      kind: 'measured',
-      function: { type: 'window', ideal: [0.15, 0.28], limits: [0.09, 0.42] },
-      source: { from: 'lot', figure: 'air' },
-      unit: '',
-    },
-    {
-      name: 'water',
-      label: 'Holds water',
-      plain: 'water in a 15 cm pot when it stops dripping',
-      weight: 18,
-      kind: 'measured',
-      function: { type: 'window', ideal: [0.45, 0.68], limits: [0.33, 0.78] },
-      source: { from: 'lot', figure: 'water' },
-      unit: '',
-    },
-    {
-      name: 'pH',
-      label: 'pH',
-      plain: '1:5 in water',
-      weight: 14,
-      kind: 'measured',
-      function: { type: 'window', ideal: [5.5, 6.5], limits: [4.9, 7.3] },
-      source: { from: 'lot', figure: 'pH' },
-      unit: '',
-    },
+    litrePrice(18, 0.5, 0.1),
+    airIn('a 15 cm pot', 20, [0.15, 0.28], [0.09, 0.42]),
+    waterIn('a 15 cm pot', 18, [0.45, 0.68], [0.33, 0.78]),
+    pH(14, [5.5, 6.5], [4.9, 7.3]),
     smell(10),
     look(10),
     feel(10),

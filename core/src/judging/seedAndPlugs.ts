@@ -1,3 +1,4 @@
+import { airIn, litrePrice, pH, waterIn } from './measuredCriteria';
 import { feel, look, smell } from './panelCriteria';
 import type { Rubric } from './rubric';
 
@@ -14,46 +15,10 @@ export const SEED_AND_PLUGS: Rubric = {
     { criterion: 'weeds', below: 2, max: 5 },
   ],
   criteria: [
-    {
-      name: 'price',
-      label: 'Price',
-      plain: 'for one real litre, poured loose',
-      weight: 10,
-      kind: 'price',
-      function: { type: 'line', at0: 0.8, at10: 0.2 },
-      source: { from: 'lot', figure: 'pricePerL' },
-      unit: '/L',
-    },
-    {
-      name: 'air',
-      label: 'Air',
-      plain: 'air in a 4 cm cell when it stops dripping',
-      weight: 15,
-      kind: 'measured',
-      function: { type: 'window', ideal: [0.05, 0.15], limits: [0.02, 0.28] },
-      source: { from: 'lot', figure: 'air' },
-      unit: '',
-    },
-    {
-      name: 'water',
-      label: 'Holds water',
-      plain: 'water in a 4 cm cell when it stops dripping',
-      weight: 15,
-      kind: 'measured',
-      function: { type: 'window', ideal: [0.6, 0.8], limits: [0.45, 0.88] },
-      source: { from: 'lot', figure: 'water' },
-      unit: '',
-    },
-    {
-      name: 'pH',
-      label: 'pH',
-      plain: '1:5 in water',
-      weight: 10,
-      kind: 'measured',
-      function: { type: 'window', ideal: [5.4, 6.3], limits: [4.8, 7.2] },
-      source: { from: 'lot', figure: 'pH' },
-      unit: '',
-    },
+    litrePrice(10, 0.8, 0.2),
+    airIn('a 4 cm cell', 15, [0.05, 0.15], [0.02, 0.28]),
+    waterIn('a 4 cm cell', 15, [0.6, 0.8], [0.45, 0.88]),
+    pH(10, [5.4, 6.3], [4.8, 7.2]),
     {
       name: 'salt',
       label: 'Salt',

@@ -132,7 +132,7 @@ it('a filling is weighed in ounces by whoever reads ounces; the water that nobod
   await waitFor(() => {
     expect(told).toHaveLength(1);
   });
-  const { empty_g, full_g, waterTemp_C } = told[0]?.body as Record<string, number>;
+  const { empty_g, full_g, waterTemp_C } = (told[0]?.body ?? {}) as Record<string, number>;
   expect(empty_g).toBeCloseTo(283.49523125, 6);
   expect(full_g).toBeCloseTo(1360.77711, 5);
   expect(waterTemp_C).toBeCloseTo(20, 9);
