@@ -85,7 +85,7 @@ function AgreeForm({ cardId, one, onDone }: AgreeOnProps & { readonly onDone: ()
   return (
     <BodyForm form={form} label={`Agree on ${inSentence(one.criterion.label)}`} className="mt-2 flex flex-col gap-2">
       <TextField name="value" label="Agreed, 0 to 10 in halves" mode="decimal" className="w-44" />
-      <TextField name="reason" label="Why" placeholder="smelt again, the second half was sour" />
+      <TextField name="reason" label="Why" placeholder="looked again together" />
       <span className="flex gap-3">
         <Button type="submit" disabled={form.isBusy}>
           Keep it

@@ -87,7 +87,7 @@ function Notes({ notes, currency, paid }: NotesProps): ReactElement {
             </th>
             <th scope="col">one pack</th>
             <th scope="col">on the label</th>
-            <th scope="col" className="text-left">
+            <th scope="col" className="pl-5 text-left">
               where
             </th>
             <th scope="col" className="text-left">
@@ -107,7 +107,7 @@ function Notes({ notes, currency, paid }: NotesProps): ReactElement {
                 {fixed(note.price, 2)}
               </td>
               <td className="figure">{note.pack_L === undefined ? '' : litres(note.pack_L)}</td>
-              <td className="text-left">{note.place ?? ''}</td>
+              <td className="pl-5 text-left">{note.place ?? ''}</td>
               <td className="text-left">{note.by}</td>
             </tr>
           ))}
