@@ -19,7 +19,7 @@ const DESK = { width: 1280, height: 800 };
 const TABLET = { width: 820, height: 1180 };
 const PHONE = { width: 390, height: 844 };
 
-const byName = (rows, name) => rows.find((row) => `${row.name ?? row.productName ?? row.lotName}`.includes(name));
+const byName = (rows, name) => rows.find((row) => `${row.name ?? row.product?.name ?? row.lotName}`.includes(name));
 const openRun = (rows, label) => rows.find((row) => row.finishedAt === undefined && row.lotName.includes(label));
 
 /** Name, size, who looks, and the address; a function may ask the API first, and `act` may press something. */

@@ -20,6 +20,7 @@ export * from './protocols';
 export * from './rubrics';
 export * from './scores';
 export * from './shelf';
+export * from './sittings';
 export * from './stock';
 export * from './today';
 export * from './verdicts';

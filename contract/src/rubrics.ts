@@ -160,7 +160,8 @@ export interface RubricRow {
 
 /** A product as a rubric sees it, ready to be ranked. */
 export interface RankedProduct {
-  readonly cardId: string;
+  /** Absent while whoever asks judges the card blind. */
+  readonly cardId?: string;
   readonly lotId: string;
   readonly name: string;
   readonly criteria: RankInput['products'][number]['criteria'];

@@ -104,15 +104,26 @@ export interface BlendFile {
   }[];
 }
 
-export interface ScorecardFile {
-  readonly lot: string;
+/** Products that are judged together, with everybody's marks by the cups' codes. */
+export interface SittingFile {
+  readonly label: string;
   readonly rubric: string;
-  readonly sampleCode: string;
   readonly daysAgo: number;
+  readonly openedBy: string;
+  readonly samples: readonly { readonly lot: string; readonly code: string }[];
+  readonly warmUp?: object;
   readonly raters: readonly {
     readonly name: string;
-    readonly handedIn: boolean;
-    readonly ratings: Readonly<Record<string, { readonly value: number; readonly tags: readonly string[] }>>;
+    readonly warmUp?: Readonly<Record<string, number>>;
+    readonly marks: Readonly<Record<string, Readonly<Record<string, object>>>>;
+    readonly handedIn: readonly string[];
+  }[];
+  readonly agreed: readonly {
+    readonly code: string;
+    readonly criterion: string;
+    readonly value: number;
+    readonly reason: string;
+    readonly by: string;
   }[];
 }
 
@@ -159,7 +170,7 @@ export interface NotebookFiles {
   readonly instruments: readonly InstrumentFile[];
   readonly runs: readonly RunFile[];
   readonly blends: readonly BlendFile[];
-  readonly scorecards: readonly ScorecardFile[];
+  readonly sittings: readonly SittingFile[];
   readonly laboratory: readonly LabRequestFile[];
   readonly guides: GuidesFile;
   readonly prices: readonly PriceFile[];
@@ -171,7 +182,7 @@ const NAMES = [
   'instruments',
   'runs',
   'blends',
-  'scorecards',
+  'sittings',
   'laboratory',
   'guides',
   'prices',

@@ -15,7 +15,7 @@ import { laboratoryHappenings } from './laboratory';
 import { SetClock, type Loading } from './loading';
 import { priceHappenings } from './prices';
 import { runHappenings } from './runs';
-import { scorecardHappenings } from './scorecards';
+import { sittingHappenings } from './sittings';
 import { shelfHappenings, vesselHappenings } from './shelf';
 
 /** What came of asking for the demo. */
@@ -38,7 +38,7 @@ export async function isLoadedDemo(db: DataSource): Promise<boolean> {
 /** Empties everything that the demo wrote; only ever on a database with the demo flag. */
 async function wipe(db: DataSource): Promise<void> {
   await db.query(
-    'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, scorecards, kept_once restart identity cascade',
+    'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, sittings, scorecards, kept_once restart identity cascade',
   );
   await db.query('update learnt set wanted = wanted + 1, body = null');
   // Copies of protocols and plants belong to people, so all of them went; what a notebook begins with comes back.
@@ -75,7 +75,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...instrumentHappenings(loading),
     ...runHappenings(loading),
     ...blendHappenings(loading),
-    ...scorecardHappenings(loading),
+    ...sittingHappenings(loading),
     ...laboratoryHappenings(loading),
     ...guideHappenings(loading),
     ...priceHappenings(loading),

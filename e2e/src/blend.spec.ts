@@ -70,7 +70,9 @@ test('10 g more in one demo reading change card, blend and score, and the kept b
     return card.figures.find((one) => one.property === 'containerCapacity')?.summary.mean as number;
   };
   const camellia = (await me.list<BlendRow>('/blends')).find((one) => one.name === 'Camellia tub') as BlendRow;
-  const card = (await me.list<ScorecardRow>('/scorecards')).find((one) => one.lotCode === 'TW-1') as ScorecardRow;
+  const card = (await me.list<ScorecardRow>('/scorecards')).find(
+    ({ product }) => product?.lotCode === 'TW-1',
+  ) as ScorecardRow;
   const waterFound = async (): Promise<number> =>
     (await me.ask<ScorecardPage>(`/scorecards/${card.id}`)).card.criteria.find((one) => one.criterion.name === 'water')
       ?.found as number;

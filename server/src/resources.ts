@@ -17,6 +17,7 @@ import { prices } from './prices/resource';
 import { protocols } from './protocols/resource';
 import { scores } from './scores/resource';
 import { shelf } from './shelf/resource';
+import { sittings } from './sittings/resource';
 import { stock } from './stock/resource';
 import { today } from './today/resource';
 import { verdicts } from './verdicts/resource';
@@ -41,6 +42,7 @@ export const RESOURCES: readonly Resource[] = [
   learning,
   prices,
   scores,
+  sittings,
   today,
   counts,
   live,

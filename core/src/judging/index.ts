@@ -22,3 +22,4 @@ export {
   type Rating,
   type Scorecard,
 } from './scorecard';
+export { blindCodes, MOST_SAMPLES, tastingOrder, warmUpSaid, type WarmUpMark, type WarmUpSaid } from './sitting';

@@ -15,6 +15,8 @@ export interface Rating {
   readonly rater: string;
   readonly value: number;
   readonly tags: readonly string[];
+  /** What else the rater said. */
+  readonly words?: string;
 }
 
 /** A value that was agreed on where raters differed; their own marks stay. */

@@ -17,4 +17,4 @@ export {
   type ScoreResult,
 } from './score';
 export { scoreOf, windowMiss, type Range, type ScoreFunction } from './scoreFunction';
-export { normalDraw, seededRandom, type Random } from './seededRandom';
+export { normalDraw, seededRandom, seedOf, shuffled, type Random } from './seededRandom';

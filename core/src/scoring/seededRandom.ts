@@ -17,3 +17,20 @@ export function normalDraw(random: Random): number {
   const radius = Math.sqrt(-2 * Math.log(1 - random()));
   return radius * Math.cos(2 * Math.PI * random());
 }
+
+/** A number that a name always gives, so that what goes by the name draws the same whoever stands beside it. */
+export function seedOf(name: string, seed: number): number {
+  let hash = seed >>> 0;
+  for (const sign of name) hash = (Math.imul(hash ^ (sign.codePointAt(0) ?? 0), 0x9e3779b1) + 0x85ebca6b) >>> 0;
+  return hash;
+}
+
+/** The same things in an order drawn by lot (Fisher and Yates); what is given stays as it was. */
+export function shuffled<T>(things: readonly T[], random: Random): T[] {
+  const order = [...things];
+  for (let last = order.length - 1; last > 0; last -= 1) {
+    const other = Math.floor(random() * (last + 1));
+    [order[last], order[other]] = [order[other] as T, order[last] as T];
+  }
+  return order;
+}

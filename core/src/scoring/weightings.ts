@@ -2,7 +2,7 @@ import { meanOf } from '../statistics';
 import { gammaDraw } from './gammaDraw';
 import { scoreCriterion, type ScoredCriterion } from './score';
 import { HIGHEST_SCORE, scoreOf, type ScoreFunction } from './scoreFunction';
-import { normalDraw, seededRandom, type Random } from './seededRandom';
+import { normalDraw, seededRandom, seedOf, type Random } from './seededRandom';
 
 /** A product's points on the common criteria, and what moves them from draw to draw. */
 export interface Line {
@@ -12,13 +12,6 @@ export interface Line {
   readonly deviations: readonly (readonly number[])[];
   readonly around: readonly ({ readonly fn: ScoreFunction; readonly value: number; readonly se: number } | undefined)[];
   readonly random: Random;
-}
-
-/** A number that a name always gives, so that a product draws the same whoever stands beside it. */
-function seedOf(name: string, seed: number): number {
-  let hash = seed >>> 0;
-  for (const sign of name) hash = (Math.imul(hash ^ (sign.codePointAt(0) ?? 0), 0x9e3779b1) + 0x85ebca6b) >>> 0;
-  return hash;
 }
 
 export function lineOf(name: string, criteria: readonly ScoredCriterion[], at: string, seed: number): Line {

@@ -138,10 +138,15 @@ const MAKINGS: Readonly<Record<string, Making>> = {
     other: { how: 'rinsed' },
   },
   note: { address: () => `/runs/${runId}/notes`, body: (id) => ({ id, text: 'Rained on.' }), other: { text: 'Dry.' } },
-  scorecard: {
-    address: () => '/scorecards',
-    body: (id) => ({ id, lotId: shelf.lotId, rubric: 'pots-all-round', sampleCode: 'K7', raterIds: [raterId] }),
-    other: { sampleCode: 'K8' },
+  sitting: {
+    address: () => '/sittings',
+    body: (id) => ({
+      id,
+      rubric: 'pots-all-round',
+      samples: [{ id: uuidv7(), lotId: shelf.lotId }],
+      raterIds: [raterId],
+    }),
+    other: { label: 'Another one' },
   },
   reading: {
     address: () => `/runs/${runId}/readings`,

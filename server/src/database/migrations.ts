@@ -21,6 +21,7 @@ import { Units1765800000000 } from './migrations/1765800000000-units';
 import { Prices1765900000000 } from './migrations/1765900000000-prices';
 import { OwnRubrics1766000000000 } from './migrations/1766000000000-ownRubrics';
 import { AgreedMarks1766100000000 } from './migrations/1766100000000-agreedMarks';
+import { Sittings1766200000000 } from './migrations/1766200000000-sittings';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -47,4 +48,5 @@ export const MIGRATIONS = [
   Prices1765900000000,
   OwnRubrics1766000000000,
   AgreedMarks1766100000000,
+  Sittings1766200000000,
 ];

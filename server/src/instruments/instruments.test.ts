@@ -3,7 +3,7 @@ import { predictDesk, reduceRun, type CalibrationRecord } from '@bent-pail/core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { toRunRecord } from '../bench/records';
-import { putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
+import { openSitting, putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
 import { startTestServer, type TestServer } from '../testing/testServer';
 
 let server: TestServer;
@@ -168,16 +168,7 @@ describe('a result made on a failed calibration', () => {
     expect(desk.figures.find((one) => one.property === 'pH')?.trouble?.sentence).toMatch(/^A bag: .*had failed/);
     expect(desk.figures.find((one) => one.property === 'air')?.trouble).toBeUndefined();
 
-    const cardId = uuidv7();
-    const rater = (await server.as('panellist')).me.id;
-    const made = await tester.post('/scorecards', {
-      id: cardId,
-      lotId: product.lotId,
-      rubric: 'pots-all-round',
-      sampleCode: 'Q1',
-      raterIds: [rater],
-    });
-    expect(made.status, JSON.stringify(made.body)).toBe(201);
+    const cardId = await openSitting(tester, product.lotId, [(await server.as('panellist')).me.id]);
     const scored = (await tester.get<ScorecardPage>(`/scorecards/${cardId}`)).body.card;
     expect(scored.criteria.find((one) => one.criterion.name === 'pH')?.trouble?.state).toBe('failed');
 

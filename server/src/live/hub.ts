@@ -6,7 +6,7 @@ import { listenToChanges } from '../database/listen';
 /** How long to wait before listening again after PostgreSQL was lost. */
 const AGAIN_MS = 1000;
 
-/** Hears from PostgreSQL which runs have changed, whoever changed them, and passes it on. */
+/** Hears from PostgreSQL which runs and sittings have changed, whoever changed them, and passes it on. */
 export class Hub {
   private readonly events = new EventEmitter().setMaxListeners(0);
   private client: pg.Client | undefined;
@@ -24,6 +24,7 @@ export class Hub {
     const client = new pg.Client({ connectionString: this.databaseUrl, connectionTimeoutMillis: 3000 });
     client.on('notification', ({ channel, payload }) => {
       if (channel === 'lot_cards') this.events.emit('cards');
+      else if (channel === 'sittings') this.events.emit('sitting', payload);
       else if (payload !== undefined) this.events.emit('run', payload);
     });
     client.on('error', (error) => {
@@ -50,6 +51,14 @@ export class Hub {
     this.events.on('run', heard);
     return () => {
       this.events.off('run', heard);
+    };
+  }
+
+  /** Calls back with the id of every sitting at which somebody got on: who is how far, never what. */
+  hearSittings(heard: (sittingId: string) => void): () => void {
+    this.events.on('sitting', heard);
+    return () => {
+      this.events.off('sitting', heard);
     };
   }
 

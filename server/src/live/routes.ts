@@ -12,8 +12,8 @@ const HEARTBEAT_MS = 20000;
 const MOST_STREAMS = 12;
 
 /**
- * A stream of what changes: `run` with the id of a run, or `all` after anything may have been missed; `counts` when the
- * numbers of the bench edge may be others. A page asks for the sheet again when it hears of it, so nothing has to be
+ * A stream of what changes: `run` with the id of a run, or `all` after anything may have been missed; `sitting` with
+ * the id of a panel's sitting at which somebody got on; `counts` when the numbers of the bench edge may be others. A page asks for the sheet again when it hears of it, so nothing has to be
  * replayed; whoever connects hears `all` first. Ends when its person is signed out.
  */
 export function liveRoutes(server: Server): Route[] {
@@ -55,6 +55,13 @@ export function liveRoutes(server: Server): Route[] {
             () => undefined,
           );
         });
+        // Whose scope is some runs has no panel to look at.
+        const stopSittings =
+          given === undefined
+            ? hub.hearSittings((sittingId) => {
+                response.write(`event: sitting\ndata: ${sittingId}\n\n`);
+              })
+            : undefined;
         const beat = setInterval(() => {
           response.write(': still here\n\n');
           isStillIn(server, request).then(
@@ -68,6 +75,7 @@ export function liveRoutes(server: Server): Route[] {
         response.on('close', () => {
           clearInterval(beat);
           stopHearing();
+          stopSittings?.();
           stopWaiting();
           const left = (streams.get(who.id) ?? []).filter((one) => one !== end);
           if (left.length === 0) streams.delete(who.id);

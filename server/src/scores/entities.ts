@@ -22,6 +22,8 @@ export class RubricEntity {
 export class ScorecardEntity {
   @PrimaryColumn('uuid')
   id!: string;
+  @Column('uuid', { name: 'sitting_id' })
+  sittingId!: string;
   @Column('uuid', { name: 'lot_id' })
   lotId!: string;
   @Column('text', { name: 'rubric_key' })
@@ -40,8 +42,20 @@ export class RaterEntity {
   scorecardId!: string;
   @PrimaryColumn('uuid', { name: 'user_id' })
   userId!: string;
+  /** Which of the sitting's samples this is for the rater, from 1. */
+  @Column('integer')
+  place!: number;
   @Column('timestamptz', { name: 'handed_in_at', nullable: true })
   handedInAt!: Date | null;
+  @Column('timestamptz', { name: 'excused_at', nullable: true })
+  excusedAt!: Date | null;
+  @Column('uuid', { name: 'excused_by', nullable: true })
+  excusedBy!: string | null;
+  @Column('text', { name: 'excused_because', nullable: true })
+  excusedBecause!: string | null;
+  /** How the rater came to know what is behind the code. */
+  @Column('text', { nullable: true })
+  knows!: string | null;
 }
 
 @Entity('ratings')
@@ -56,6 +70,8 @@ export class RatingEntity {
   value!: number;
   @Column('text', { array: true })
   tags!: string[];
+  @Column('text')
+  words!: string;
   @Column('timestamptz', { name: 'kept_at' })
   keptAt!: Date;
 }

@@ -1,8 +1,9 @@
-import type { RankedProduct, RankingPage } from '@bent-pail/contract';
+import type { Me, RankedProduct, RankingPage } from '@bent-pail/contract';
 import { scorecard, type AgreedMark, type Rating, type Rubric } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { namesOf } from '../accounts/repository';
 import type { Context } from '../context';
+import { optional } from '../database/optional';
 import { notebookRow } from '../notebook/repository';
 import { lotsWithCards } from '../shelf/repository';
 import { panelsOfCards, type PanelOfCard } from './rankingRepository';
@@ -30,8 +31,8 @@ function panelFor(
   };
 }
 
-async function products(manager: EntityManager, rubric: Rubric): Promise<RankedProduct[]> {
-  const panels = await panelsOfCards(manager);
+async function products(manager: EntityManager, me: Me, rubric: Rubric): Promise<RankedProduct[]> {
+  const panels = await panelsOfCards(manager, me);
   const lots = await lotsWithCards(manager, [...new Set(panels.map(({ lotId }) => lotId))]);
   const names = await namesOf(
     manager,
@@ -44,7 +45,7 @@ async function products(manager: EntityManager, rubric: Rubric): Promise<RankedP
     const { input } = scorecard(rubric, lot.card, ratings, agreed);
     return [
       {
-        cardId: panel.cardId,
+        ...optional('cardId', panel.cardId),
         lotId: panel.lotId,
         name: `${lot.row.name}, ${lot.row.code}`,
         criteria: input.criteria.map(({ name, value, value_se, raters }) => ({
@@ -62,8 +63,8 @@ async function products(manager: EntityManager, rubric: Rubric): Promise<RankedP
  * Every product that has a card, as one rubric sees it, whichever its own card was made with. Marks are those of revealed
  * cards only: what a panel has not handed in yet leaves the server in no form.
  */
-export async function rankingPage({ db }: Context, key: string): Promise<RankingPage> {
+export async function rankingPage({ db }: Context, me: Me, key: string): Promise<RankingPage> {
   const rubric = await rubricToJudgeBy(db.manager, key);
   const { currency } = await notebookRow(db.manager);
-  return { rubric, currency, products: await products(db.manager, rubric) };
+  return { rubric, currency, products: await products(db.manager, me, rubric) };
 }

@@ -1,43 +1,61 @@
-import type { Me, Page, ScorecardsAsked, SheetRow, SheetsAsked } from '@bent-pail/contract';
+import type { Me, Page, ScorecardsAsked } from '@bent-pail/contract';
 import type { Rubric } from '@bent-pail/core';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { In, type EntityManager } from 'typeorm';
 import { AgreedMarkEntity, RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
 import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 
 const FROM = `
   from scorecards s
+  join sittings g on g.id = s.sitting_id
   join lots l on l.id = s.lot_id
   join materials m on m.id = l.material_id`;
 
 const SORTS: Readonly<Record<NonNullable<ScorecardsAsked['sort']>, SortBy>> = {
   newest: { sql: 's.created_at', type: 'timestamptz', usual: 'down' },
-  name: { sql: `lower(m.name || ', ' || l.code)`, type: 'text', usual: 'up' },
+  // Where it is covered, a place among the names would tell it.
+  name: { sql: `case when covered then '' else lower(m.name || ', ' || l.code) end`, type: 'text', usual: 'up' },
 };
 
-const STILL_OUT = 'exists (select 1 from scorecard_raters r where r.scorecard_id = s.id and r.handed_in_at is null)';
+const IS_OPEN = 'exists (select 1 from revealed_cards c where c.id = s.id)';
+
+/** Whether somebody is to judge the sample blind, and may not learn what is behind its code. */
+const isCoveredFor = (userId: string): string =>
+  `(not ${IS_OPEN} and exists (select 1 from scorecard_raters o
+    where o.scorecard_id = s.id and o.user_id = ${userId} and o.knows is null))`;
 
 const GROUPS: Readonly<Record<NonNullable<ScorecardsAsked['group']>, GroupBy>> = {
-  state: { sql: `case when ${STILL_OUT} then 'open' else 'revealed' end`, order: 'up' },
+  state: { sql: `case when ${IS_OPEN} then 'revealed' else 'open' end`, order: 'up' },
 };
 
-/** One page of the scorecards. */
+export interface CoveredCard {
+  readonly card: ScorecardEntity;
+  /** Whoever asks is to judge it blind. */
+  readonly isCovered: boolean;
+}
+
+/** One page of the scorecards, as somebody may see them. */
 export async function pageOfScorecards(
   manager: EntityManager,
+  me: Me,
   asked: ScorecardsAsked,
   zone: string,
-): Promise<Page<ScorecardEntity>> {
+): Promise<Page<CoveredCard>> {
   const conditions = new Conditions();
-  conditions.find(asked.find, `concat_ws(' ', m.name, l.code, s.sample_code)`);
-  if (asked.lot !== undefined) conditions.and(`s.lot_id = ${conditions.value(asked.lot)}`);
-  if (asked.state !== undefined) conditions.and(asked.state === 'open' ? STILL_OUT : `not ${STILL_OUT}`);
+  const covered = isCoveredFor(`${conditions.value(me.id)}::uuid`);
+  conditions.find(
+    asked.find,
+    `concat_ws(' ', case when covered then '' else m.name || ' ' || l.code end, s.sample_code, g.label)`,
+  );
+  if (asked.lot !== undefined) conditions.and(`s.lot_id = ${conditions.value(asked.lot)} and not covered`);
+  if (asked.state !== undefined) conditions.and(asked.state === 'open' ? `not ${IS_OPEN}` : IS_OPEN);
   if (asked.person !== undefined)
     conditions.and(
       `exists (select 1 from scorecard_raters r where r.scorecard_id = s.id and r.user_id = ${conditions.value(asked.person)})`,
     );
   conditions.days('s.created_at', asked, zone);
-  const page = await readPage<{ readonly id: string }>(manager, {
-    select: 's.id',
-    from: FROM,
+  const page = await readPage<{ readonly id: string; readonly covered: boolean }>(manager, {
+    select: 's.id, covered',
+    from: `${FROM} cross join lateral (select ${covered} as covered) k`,
     id: 's.id',
     conditions,
     sort: SORTS[asked.sort ?? 'newest'],
@@ -45,46 +63,13 @@ export async function pageOfScorecards(
     asked,
   });
   const cards = await manager.findBy(ScorecardEntity, { id: In(page.rows.map(({ id }) => id)) });
-  return { ...page, rows: page.rows.flatMap(({ id }) => cards.find((card) => card.id === id) ?? []) };
-}
-
-/** Those to be handed in come before the last that were. */
-const OUT_FIRST: SortBy = { sql: `coalesce(o.handed_in_at, 'infinity')`, type: 'timestamptz', usual: 'down' };
-
-/** One page of a rater's own sheets. */
-export async function pageOfSheets(
-  manager: EntityManager,
-  me: Me,
-  asked: SheetsAsked,
-  zone: string,
-): Promise<Page<SheetRow>> {
-  const conditions = new Conditions();
-  conditions.and(`o.user_id = ${conditions.value(me.id)}`);
-  conditions.find(asked.find, `concat_ws(' ', s.sample_code, b.body ->> 'label')`);
-  if (asked.state !== undefined) conditions.and(`o.handed_in_at is ${asked.state === 'out' ? '' : 'not '}null`);
-  conditions.days('s.created_at', asked, zone);
-  const page = await readPage<SheetRow & { readonly sort_value: string; readonly sort_id: string }>(manager, {
-    select: `s.id as "scorecardId", s.sample_code as "sampleCode", b.body ->> 'label' as "rubricLabel",
-      o.handed_in_at is not null as "handedIn",
-      (select count(*)::int from ratings t where t.scorecard_id = s.id and t.user_id = o.user_id) as marked,
-      (select count(*)::int from jsonb_array_elements(b.body -> 'criteria') c where c -> 'source' ->> 'from' = 'panel') as criteria,
-      (select count(*)::int from scorecard_raters r where r.scorecard_id = s.id) as raters,
-      (select count(*)::int from scorecard_raters r where r.scorecard_id = s.id and r.handed_in_at is not null) as "ratersIn"`,
-    from: `
-      from scorecard_raters o
-      join scorecards s on s.id = o.scorecard_id
-      join rubrics b on b.key = s.rubric_key and b.version = s.rubric_version`,
-    id: 's.id',
-    conditions,
-    sort: OUT_FIRST,
-    asked,
-  });
-  return { ...page, rows: page.rows.map(({ sort_value, sort_id, ...row }) => row) };
-}
-
-/** Sheets that somebody has not handed in yet. */
-export function sheetsOut(manager: EntityManager, me: Me): Promise<number> {
-  return manager.countBy(RaterEntity, { userId: me.id, handedInAt: IsNull() });
+  return {
+    ...page,
+    rows: page.rows.flatMap(({ id, covered: isCovered }) => {
+      const card = cards.find((one) => one.id === id);
+      return card === undefined ? [] : [{ card, isCovered }];
+    }),
+  };
 }
 
 export const countScorecards = (manager: EntityManager): Promise<number> => manager.count(ScorecardEntity);
@@ -101,43 +86,23 @@ export async function rubricOf(manager: EntityManager, card: ScorecardEntity): P
 export const ratersOf = (manager: EntityManager, scorecardId: string): Promise<RaterEntity[]> =>
   manager.findBy(RaterEntity, { scorecardId });
 
-/** All ratings of a card, or those of one rater. */
-export const ratingsOf = (manager: EntityManager, scorecardId: string, userId?: string): Promise<RatingEntity[]> =>
-  manager.findBy(RatingEntity, { scorecardId, ...(userId === undefined ? {} : { userId }) });
-
-export async function insertScorecard(
-  manager: EntityManager,
-  card: ScorecardEntity,
-  raterIds: readonly string[],
-): Promise<void> {
-  await manager.insert(ScorecardEntity, card);
-  for (const userId of raterIds) await manager.insert(RaterEntity, { scorecardId: card.id, userId, handedInAt: null });
+/** Whether the marks of a card are open: no sheet of its whole sitting is out. */
+export async function isRevealed(manager: EntityManager, scorecardId: string): Promise<boolean> {
+  const found = await manager.query<unknown[]>('select 1 from revealed_cards where id = $1', [scorecardId]);
+  return found.length > 0;
 }
 
-/** A rater's place on a card, held until the transaction ends where that is asked for. */
-export const placeOf = (
-  manager: EntityManager,
-  scorecardId: string,
-  userId: string,
-  hold: boolean,
-): Promise<RaterEntity | null> =>
-  manager.findOne(RaterEntity, {
-    where: { scorecardId, userId },
-    ...(hold ? { lock: { mode: 'pessimistic_write' } as const } : {}),
-  });
-
-/** A rating goes over the one before it: until the sheet is handed in it is nobody's but the rater's. */
-export async function keepRating(manager: EntityManager, rating: RatingEntity): Promise<void> {
-  await manager.upsert(RatingEntity, rating, ['scorecardId', 'userId', 'criterion']);
-}
-
-export async function markHandedIn(
-  manager: EntityManager,
-  { scorecardId, userId }: RaterEntity,
-  handedInAt: Date,
-): Promise<void> {
-  await manager.update(RaterEntity, { scorecardId, userId }, { handedInAt });
-}
+/** The marks of a card that count: of sheets that were handed in, and none before the reveal. */
+export const openRatingsOf = (manager: EntityManager, scorecardId: string): Promise<RatingEntity[]> =>
+  manager
+    .createQueryBuilder(RatingEntity, 'rating')
+    .where('rating.scorecard_id = :scorecardId', { scorecardId })
+    .andWhere('exists (select 1 from revealed_cards c where c.id = rating.scorecard_id)')
+    .andWhere(
+      `exists (select 1 from scorecard_raters r where r.scorecard_id = rating.scorecard_id
+        and r.user_id = rating.user_id and r.handed_in_at is not null)`,
+    )
+    .getMany();
 
 /** The newest value that was agreed on for each criterion of a card. */
 export const agreedOf = (manager: EntityManager, scorecardId: string): Promise<AgreedMarkEntity[]> =>

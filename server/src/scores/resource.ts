@@ -1,16 +1,12 @@
 import { seesAll } from '../http/principal';
 import type { Resource } from '../resource';
 import { AgreedMarkEntity, RubricEntity, ScorecardEntity, RaterEntity, RatingEntity } from './entities';
-import { countScorecards, sheetsOut } from './repository';
+import { countScorecards } from './repository';
 import { scoreRoutes } from './routes';
 
 export const scores: Resource = {
   name: 'scores',
   entities: [RubricEntity, ScorecardEntity, RaterEntity, RatingEntity, AgreedMarkEntity],
   routes: scoreRoutes,
-  waiting: async ({ db }, me) => ({ sheetsToRate: await sheetsOut(db.manager, me) }),
-  counts: async ({ db }, me) => ({
-    scorecards: seesAll(me) ? await countScorecards(db.manager) : 0,
-    sheetsToRate: await sheetsOut(db.manager, me),
-  }),
+  counts: async ({ db }, me) => ({ scorecards: seesAll(me) ? await countScorecards(db.manager) : 0 }),
 };

@@ -1,6 +1,7 @@
 import type { RankingPage, RubricRow, ScorecardPage } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
+import { openSitting } from '../testing/bench';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 
 let server: TestServer;
@@ -52,12 +53,11 @@ describe('rubrics', () => {
   it('of one’s own are made and changed by a lead, version by version; a card keeps its own', async () => {
     const said = own();
     expect((await lead.post('/rubrics', said)).status).toBe(201);
-    const [materialId, lotId, cardId] = [uuidv7(), uuidv7(), uuidv7()];
+    const [materialId, lotId] = [uuidv7(), uuidv7()];
     await tester.post('/materials', { id: materialId, name: 'Hopwell', kind: 'product' });
     await tester.post('/lots', { id: lotId, materialId, code: 'H-1', price: 12, packVolume_L: 50 });
     const raters = [(await server.as('panellist')).me.id];
-    const card = { id: cardId, lotId, rubric: keyOf(said), sampleCode: 'K7', raterIds: raters };
-    expect((await tester.post('/scorecards', card)).status).toBe(201);
+    const cardId = await openSitting(tester, lotId, raters, { rubric: keyOf(said) });
     const dearer = { ...PRICE, function: { type: 'line', at0: 0.4, at10: 0.1 } };
     expect((await lead.post('/rubrics', { ...said, version: 1, criteria: [dearer, SMELL] })).status).toBe(201);
     const { body: page } = await tester.get<ScorecardPage>(`/scorecards/${cardId}`);
@@ -94,12 +94,11 @@ describe('rubrics', () => {
   });
 
   it('see every judged product, whichever rubric its card was made with; no mark before all are in', async () => {
-    const [materialId, lotId, cardId] = [uuidv7(), uuidv7(), uuidv7()];
+    const [materialId, lotId] = [uuidv7(), uuidv7()];
     const panellist = await server.as('panellist');
     await tester.post('/materials', { id: materialId, name: 'Fell', kind: 'product' });
     await tester.post('/lots', { id: lotId, materialId, code: 'F-1', price: 10, packVolume_L: 50 });
-    const card = { id: cardId, lotId, rubric: 'pots-all-round', sampleCode: 'M2', raterIds: [panellist.me.id] };
-    await tester.post('/scorecards', card);
+    const cardId = await openSitting(tester, lotId, [panellist.me.id]);
     for (const criterion of ['smell', 'look', 'feel'])
       await panellist.send('PUT', `/sheets/${cardId}/ratings/${criterion}`, { value: 7.5, tags: [] });
     const byBeds = async () => {

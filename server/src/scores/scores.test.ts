@@ -11,7 +11,7 @@ import type {
 import { RUBRICS } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
-import { fillSheet, putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
+import { fillSheet, openSitting, putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 
 type Person = Awaited<ReturnType<TestServer['as']>>;
@@ -35,13 +35,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-async function newCard(): Promise<string> {
-  const id = uuidv7();
-  const body = { id, lotId: shelf.lotId, rubric: 'pots-all-round', sampleCode: 'K7', raterIds: [one.me.id, two.me.id] };
-  const answer = await tester.post('/scorecards', body);
-  expect(answer.body).toEqual({ id });
-  return id;
-}
+const newCard = (): Promise<string> => openSitting(tester, shelf.lotId, [one.me.id, two.me.id]);
 
 const rate = (person: Client, id: string, criterion: string, value: number) =>
   person.send('PUT', `/sheets/${id}/ratings/${criterion}`, { value, tags: [] });
@@ -160,9 +154,7 @@ describe('a rater’s own sheets', () => {
   it('are listed with how far they are, those to be handed in first, page by page', async () => {
     const rater = await server.as('panellist');
     const begin = async (sampleCode: string): Promise<string> => {
-      const id = uuidv7();
-      const raterIds = [rater.me.id, two.me.id];
-      await tester.post('/scorecards', { id, lotId: shelf.lotId, rubric: 'pots-all-round', sampleCode, raterIds });
+      const id = await openSitting(tester, shelf.lotId, [rater.me.id, two.me.id], { sampleCode });
       server.clock.forward(1);
       return id;
     };
@@ -176,9 +168,11 @@ describe('a rater’s own sheets', () => {
     expect(all.rows.map(({ scorecardId }) => scorecardId)).toEqual([second, third, first]);
     expect(all.rows[0]).toEqual({
       scorecardId: second,
+      sittingLabel: 'Pots, all-round, B2',
       sampleCode: 'B2',
       rubricLabel: RUBRICS[0]?.label,
       handedIn: false,
+      excused: false,
       marked: 1,
       criteria: 3,
       raters: 2,

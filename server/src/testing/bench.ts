@@ -83,3 +83,17 @@ export async function fillSheet(server: TestServer, client: Client, run: RunShee
     await keep(i, 'dry', (GOOD.dry as number) + i);
   }
 }
+
+/** Opens a sitting of one sample of a lot, and gives the id of its card. */
+export async function openSitting(
+  client: Client,
+  lotId: string,
+  raterIds: readonly string[],
+  { sampleCode = 'K7', rubric = 'pots-all-round' }: { readonly sampleCode?: string; readonly rubric?: string } = {},
+): Promise<string> {
+  const cardId = uuidv7();
+  const samples = [{ id: cardId, lotId, sampleCode }];
+  const { status, body } = await client.post('/sittings', { id: uuidv7(), rubric, samples, raterIds });
+  if (status !== 201) throw new Error(`no sitting: ${JSON.stringify(body)}`);
+  return cardId;
+}

@@ -20,9 +20,8 @@ const people = [
 ];
 const card: ScorecardRow = {
   id: 'c1',
-  lotId: idOf('bag'),
-  productName: 'Moorland All Round',
-  lotCode: 'MA-1',
+  sittingId: 'g1',
+  product: { lotId: idOf('bag'), name: 'Moorland All Round', lotCode: 'MA-1' },
   sampleCode: 'K7',
   rubricLabel: 'Pots, all-round',
   raters: [
@@ -35,8 +34,10 @@ const card: ScorecardRow = {
 };
 const sheet: SheetRow = {
   scorecardId: 'c1',
+  sittingLabel: 'Spring bags',
   sampleCode: 'K7',
   rubricLabel: 'Pots, all-round',
+  excused: false,
   marked: 1,
   criteria: 3,
   handedIn: false,
@@ -59,11 +60,21 @@ describe('cards and sheets', () => {
     expect(screen.getByText('1 of 3 scored')).toBeTruthy();
   });
 
+  it('cover the product, its pail and its score for whoever judges it', async () => {
+    const { product: _hidden, ...covered } = card;
+    const more = lists({ scorecards: [covered], lots: [bag], sheets: [sheet] });
+    openPage(<ScoreListPage />, { answers: { ...answers, ...more }, role: 'tester' });
+    const row = within(await screen.findByRole('row', { name: /Sample K7/ }));
+    expect(row.getByText(/covered while you judge it/)).toBeTruthy();
+    expect(row.getByRole('link', { name: /Sample K7/ }).getAttribute('href')).toBe('/score/sheets/c1');
+    expect(screen.queryByText(/Moorland All Round, MA-1/)).toBeNull();
+  });
+
   it('show a panellist the own sheets and nothing else', async () => {
     openPage(<ScoreListPage />, { answers, role: 'panellist' });
     expect(await screen.findByRole('link', { name: /K7/ })).toBeTruthy();
     expect(screen.queryByText('Moorland All Round, MA-1')).toBeNull();
-    expect(screen.queryByRole('button', { name: 'Judge a product' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Judge products' })).toBeNull();
   });
 
   it('say so when no sample waits', async () => {
@@ -76,10 +87,10 @@ describe('judging a product', () => {
   const start = (more: object = {}) =>
     openPage(<ScoreListPage />, { answers: { ...answers, ...more }, at: '/score?start', path: '/score', role: 'lead' });
 
-  it('sends which product, by which rubric, under which code, rated by whom', async () => {
+  it('sends which products, by which rubric, rated by whom, with what is known of a warm-up', async () => {
     const user = userEvent.setup();
     const told = start();
-    const form = within(await screen.findByRole('form', { name: 'Judge a product' }));
+    const form = within(await screen.findByRole('form', { name: 'Judge products' }));
     // Panellists stand chosen; readers and students never rate.
     expect(isTicked(form.getByLabelText('Wyn'))).toBe(true);
     expect(isTicked(form.getByLabelText('Tam'))).toBe(false);
@@ -87,23 +98,28 @@ describe('judging a product', () => {
     expect(form.queryByLabelText('Group K')).toBeNull();
     await user.click(form.getByLabelText('Tam'));
     await user.click(form.getByLabelText('Petra'));
-    const code = form.getByLabelText('Blind code');
-    await user.clear(code);
-    await user.type(code, 'B2 ');
-    await user.click(form.getByRole('button', { name: 'Open the card' }));
+    const open = form.getByRole('button', { name: 'Open the sitting' });
+    expect(open.hasAttribute('disabled')).toBe(true);
+    await user.click(form.getByRole('combobox', { name: 'Product' }));
+    await user.click(await screen.findByRole('option', { name: /Moorland All Round/ }));
+    await user.click(form.getByLabelText(/^Begin with a warm-up/));
+    await user.type(form.getByLabelText('What it is'), 'leaf mould ');
+    await user.type(form.getByLabelText('Smell, known'), '7,5');
+    await user.click(open);
     await waitFor(() => {
       expect(told).toHaveLength(1);
     });
     expect(told).toEqual([
       {
         method: 'POST',
-        address: '/scorecards',
-        body: expect.objectContaining({
-          lotId: idOf('bag'),
+        address: '/sittings',
+        body: {
+          id: expect.any(String) as string,
           rubric: 'pots-all-round',
-          sampleCode: 'B2',
+          samples: [{ id: expect.any(String) as string, lotId: idOf('bag') }],
           raterIds: [idOf('p1'), idOf('t1')],
-        }) as object,
+          warmUp: { sampleCode: 'WU', what: 'leaf mould ', known: [{ criterion: 'smell', value: 7.5 }] },
+        },
       },
     ]);
   });

@@ -15,10 +15,11 @@ import { PagedTable } from '../shared/lists/PagedTable';
 import { RowName } from '../shared/lists/RowName';
 import { useAsked } from '../shared/lists/useAsked';
 import type { Asked } from '../shared/resources/paged';
-import { scorecardPagesQuery, sheetPagesQuery } from '../shared/resources/scores';
+import { scorecardPagesQuery } from '../shared/resources/scores';
+import { sheetPagesQuery } from '../shared/resources/sittings';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useWorks } from '../shared/useSession';
-import { NewCard } from './NewCard';
+import { NewSitting } from './sittings/NewSitting';
 import { Button, ButtonLink } from '../kit/Button';
 import { INK } from '../kit/ink';
 
@@ -53,11 +54,11 @@ export function ScoreListPage(): ReactElement {
               setParams({ start: '' });
             }}
           >
-            Judge a product
+            Judge products
           </Button>
         ) : undefined}
       </TitleBlock>
-      {starting && works && <NewCard lotId={params.get('lot') ?? undefined} />}
+      {starting && works && <NewSitting lotId={params.get('lot') ?? undefined} />}
       {role !== 'reader' && <OwnSheets />}
       {role !== 'panellist' && <Cards />}
     </main>
@@ -89,14 +90,19 @@ function OwnSheets(): ReactElement {
 }
 
 function SheetLine({ sheet }: { readonly sheet: SheetRow }): ReactElement {
-  const state = sheet.handedIn
-    ? `handed in; ${String(sheet.ratersIn)} of ${counted(sheet.raters, 'rater has', 'raters have')} handed in`
-    : `${String(sheet.marked)} of ${String(sheet.criteria)} scored`;
+  const state = sheet.excused
+    ? 'closed without you'
+    : sheet.handedIn
+      ? `handed in; ${String(sheet.ratersIn)} of ${counted(sheet.raters, 'rater has', 'raters have')} handed in`
+      : `${String(sheet.marked)} of ${String(sheet.criteria)} scored`;
   return (
     <li className="border-b border-zinc2">
       <Link className="flex min-h-12 items-center gap-4 no-underline" to={`/score/sheets/${sheet.scorecardId}`}>
         <b className="figure text-lead">{sheet.sampleCode}</b>
-        <span className="flex-1">{sheet.rubricLabel}</span>
+        <span className="flex-1">
+          {sheet.sittingLabel}
+          {!sheet.sittingLabel.startsWith(sheet.rubricLabel) && <small className="block">{sheet.rubricLabel}</small>}
+        </span>
         <small>{state}</small>
       </Link>
     </li>
@@ -113,28 +119,38 @@ const GROUPINGS: readonly Grouping<ScorecardRow>[] = [
 ];
 
 const COLUMNS: readonly Column<ScorecardRow>[] = [
-  { key: 'pail', head: 'Pail', place: 'mark', cell: ({ pail }) => <LotPail pail={pail} size={28} /> },
+  { key: 'pail', head: 'Pail', place: 'mark', cell: ({ product }) => <LotPail pail={product?.pail} size={28} /> },
   {
     key: 'name',
     head: 'Product',
     place: 'name',
     sort: 'up',
-    cell: ({ id, productName, lotCode, rubricLabel, sampleCode }) => (
-      <RowName
-        to={`/score/cards/${id}`}
-        name={`${productName}, ${lotCode}`}
-        line={`${rubricLabel}, sample ${sampleCode}`}
-      />
-    ),
+    cell: ({ id, product, rubricLabel, sampleCode }) =>
+      product === undefined ? (
+        <RowName
+          to={`/score/sheets/${id}`}
+          name={`Sample ${sampleCode}`}
+          line={`${rubricLabel}, covered while you judge it`}
+        />
+      ) : (
+        <RowName
+          to={`/score/cards/${id}`}
+          name={`${product.name}, ${product.lotCode}`}
+          line={`${rubricLabel}, sample ${sampleCode}`}
+        />
+      ),
   },
   {
     key: 'panel',
     head: 'panel',
     align: 'left',
-    cell: ({ revealed, raters }) =>
-      revealed
-        ? 'all in, open'
-        : `blind: ${String(raters.filter(({ handedIn }) => handedIn).length)} of ${String(raters.length)} in`,
+    cell: ({ revealed, raters, sittingId }) => (
+      <Link to={`/score/sittings/${sittingId}`}>
+        {revealed
+          ? 'all in, open'
+          : `blind: ${String(raters.filter(({ handedIn }) => handedIn).length)} of ${String(raters.length)} in`}
+      </Link>
+    ),
   },
   {
     key: 'missing',

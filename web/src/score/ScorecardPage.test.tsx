@@ -43,9 +43,8 @@ function open(ratings: readonly Rating[]): readonly Told[] {
   const page: PageData = {
     row: {
       id: 'c1',
-      lotId: 'bag',
-      productName: 'Moorland',
-      lotCode: 'MA-1',
+      sittingId: 'g1',
+      product: { lotId: 'bag', name: 'Moorland', lotCode: 'MA-1' },
       sampleCode: 'K7',
       rubricLabel: rubric.label,
       raters: ['Wyn', 'Petra'].map((name) => ({ id: name, name, handedIn: ratings.length > 0 })),

@@ -1,9 +1,11 @@
-import type { ScorecardPage as PageData } from '@bent-pail/contract';
+import type { CardRater, ScorecardPage as PageData } from '@bent-pail/contract';
 import { inSentence, type CardCriterion } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
+import { ApiProblem } from '../shared/api';
 import { Await } from '../shared/Await';
+import { EmptyPail } from '../shared/EmptyPail';
 import { Figure } from '../shared/Figure';
 import { counted, fixed } from '../kit/format';
 import { scorecardQuery } from '../shared/resources/scores';
@@ -18,6 +20,12 @@ import { Rows } from '../kit/Rows';
 export function ScorecardPage(): ReactElement {
   const { id = '' } = useParams();
   const query = useQuery(scorecardQuery(id));
+  if (query.error instanceof ApiProblem && query.error.problem.code === 'blind')
+    return (
+      <EmptyPail question={query.error.message}>
+        <Link to={`/score/sheets/${id}`}>Your sheet for it</Link>
+      </EmptyPail>
+    );
   return <Await query={query}>{(page) => <Card page={page} />}</Await>;
 }
 
@@ -28,9 +36,13 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
   return (
     <main>
       <TitleBlock
-        title={`${row.productName}, ${row.lotCode}`}
+        title={`${row.product.name}, ${row.product.lotCode}`}
         line={`Sample ${row.sampleCode}. ${row.revealed ? 'All raters have handed in; their marks are open.' : `Blind: ${String(inCount)} of ${counted(row.raters.length, 'rater has', 'raters have')} handed in.`}`}
         cells={[
+          {
+            term: 'Sitting',
+            value: <Link to={`/score/sittings/${row.sittingId}`}>Who is how far</Link>,
+          },
           { term: 'Judged for', value: rubric.use },
           { term: 'Rubric', value: `${rubric.label}, version ${String(rubric.version)}` },
           {
@@ -85,9 +97,9 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
             <AgreeOn key={one.criterion.name} cardId={row.id} one={one} />
           ))}
           <Missing page={page} />
-          <Raters criteria={card.criteria} />
+          <Raters criteria={card.criteria} raters={row.raters} />
           <p className="mt-4">
-            <Link to={`/shelf/lots/${row.lotId}`}>The lot’s own card</Link>
+            <Link to={`/shelf/lots/${row.product.lotId}`}>The lot’s own card</Link>
           </p>
         </section>
       </div>
@@ -125,15 +137,20 @@ function Missing({ page }: { readonly page: PageData }): ReactElement | null {
       </p>
       {lines.some((one) => one.criterion.source.from === 'lot') && (
         <p className="mt-1 text-small">
-          <Link to={`/bench?lot=${page.row.lotId}`}>Measure what the bench can give</Link>
+          <Link to={`/bench?lot=${page.row.product.lotId}`}>Measure what the bench can give</Link>
         </p>
       )}
     </div>
   );
 }
 
-/** Every rater's own marks and tags, once all are in. */
-function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): ReactElement | null {
+interface RatersProps {
+  readonly criteria: readonly CardCriterion[];
+  readonly raters: readonly CardRater[];
+}
+
+/** Every rater's own marks, tags and words, once all are in. */
+function Raters({ criteria, raters: on }: RatersProps): ReactElement | null {
   const panel = criteria.filter((one) => one.raters.length > 0);
   const raters = [...new Map(panel.flatMap((one) => one.raters.map(({ raterId, rater }) => [raterId, rater])))];
   if (raters.length === 0) return null;
@@ -153,7 +170,10 @@ function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): 
       <tbody>
         {raters.map(([id, name]) => (
           <tr key={id}>
-            <th scope="row">{name}</th>
+            <th scope="row">
+              {name}
+              {on.find((rater) => rater.id === id)?.knows !== undefined && <small className="block">not blind</small>}
+            </th>
             {panel.map((one) => {
               const rating = one.raters.find((candidate) => candidate.raterId === id);
               return (
@@ -162,6 +182,7 @@ function Raters({ criteria }: { readonly criteria: readonly CardCriterion[] }): 
                   {rating !== undefined && rating.tags.length > 0 && (
                     <small className="block">{rating.tags.join(', ')}</small>
                   )}
+                  {rating?.words !== undefined && <small className="block">“{rating.words}”</small>}
                 </td>
               );
             })}

@@ -17,7 +17,8 @@ export const score: View = {
     { path: '/score/rubrics', load: async () => (await import('./rubrics/RubricsPage')).RubricsPage },
     { path: '/score/rubrics/:key', load: async () => (await import('./rubrics/RubricPage')).RubricPage },
     { path: '/score/cards/:id', load: async () => (await import('./ScorecardPage')).ScorecardPage },
-    { path: '/score/sheets/:id', load: async () => (await import('./RatePage')).RatePage },
+    { path: '/score/sittings/:id', load: async () => (await import('./sittings/SittingPage')).SittingPage },
+    { path: '/score/sheets/:id', load: async () => (await import('./rate/RatePage')).RatePage },
   ],
   looks: async ({ list }) => {
     const card = called(await list<ScorecardRow>('/scorecards'), () => true);
@@ -25,6 +26,7 @@ export const score: View = {
     return [
       '/score?start',
       `/score/cards/${card.id}`,
+      `/score/sittings/${card.sittingId}`,
       '/score/prices',
       `/score/prices/${product.id}`,
       '/score/rubrics',

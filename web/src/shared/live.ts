@@ -3,10 +3,12 @@ import { askAgain, queryClient } from './resources/client';
 import { countsQuery, todayQuery } from './resources/today';
 import { inOneTab } from './tabs/oneTab';
 import { runListsKey, runsKey } from './resources/runs';
+import { sittingsKey } from './resources/sittings';
 
 /** What one tab hears and tells the others. */
 type Told =
   | { readonly kind: 'run'; readonly id: string }
+  | { readonly kind: 'sitting'; readonly id: string }
   | { readonly kind: 'counts' }
   | { readonly kind: 'connected'; readonly connected: boolean }
   /** A tab that has just come asks whether anybody listens. */
@@ -35,6 +37,9 @@ function takeIn(told: Told): void {
       if (told.id === 'all') soonAgain();
       else if (queryClient.getQueryCache().find({ queryKey: todayQuery.queryKey })?.isActive() === true) soonAgain();
       return;
+    case 'sitting':
+      void askAgain([...sittingsKey, told.id]);
+      return;
     case 'counts':
       soonAgain();
       return;
@@ -60,6 +65,9 @@ function listenForAll(channel: BroadcastChannel): () => void {
   });
   source.addEventListener('run', ({ data }: MessageEvent<string>) => {
     tell({ kind: 'run', id: data });
+  });
+  source.addEventListener('sitting', ({ data }: MessageEvent<string>) => {
+    tell({ kind: 'sitting', id: data });
   });
   source.addEventListener('counts', () => {
     tell({ kind: 'counts' });

@@ -37,12 +37,7 @@ export function RankTable({ ranking, products }: RankTableProps): ReactElement {
           <tr key={one.name}>
             <th scope="row">
               <span className="figure mr-2 text-ink2">{i + 1}</span>
-              <Link
-                to={`/score/cards/${products.find(({ name }) => name === one.name)?.cardId ?? ''}`}
-                className="font-semibold"
-              >
-                {one.name}
-              </Link>
+              <CardLink name={one.name} cardId={products.find(({ name }) => name === one.name)?.cardId} />
             </th>
             <td>
               <span className="figure text-lead">{one.overall === undefined ? '–' : fixed(one.overall, 1)}</span>
@@ -66,6 +61,16 @@ export function RankTable({ ranking, products }: RankTableProps): ReactElement {
         ))}
       </tbody>
     </Rows>
+  );
+}
+
+/** A name with its card behind it; without one for whoever judges it blind. */
+function CardLink({ name, cardId }: { readonly name: string; readonly cardId: string | undefined }): ReactElement {
+  if (cardId === undefined) return <b>{name}</b>;
+  return (
+    <Link to={`/score/cards/${cardId}`} className="font-semibold">
+      {name}
+    </Link>
   );
 }
 

@@ -1,16 +1,19 @@
 import type { RaterSheet } from '@bent-pail/contract';
 import { RUBRICS, type Rubric } from '@bent-pail/core';
-import { screen } from '@testing-library/react';
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { openPage, type Told } from '../testing/page';
+import { openPage, type Told } from '../../testing/page';
 import { RatePage } from './RatePage';
-import { isTicked } from '../testing/choose';
+import { isTicked } from '../../testing/choose';
 
 const ID = '0190a000-0000-7000-8000-0000000000c1';
-const rated = (criterion: string, value: number) => ({ criterion, value, tags: [] });
+const rated = (criterion: string, value: number) => ({ criterion, value, tags: [], words: '' });
 const sheetWith = (more: Partial<RaterSheet> = {}): RaterSheet => ({
   scorecardId: ID,
+  sittingLabel: 'Spring bags',
+  place: 1,
+  samples: 1,
   sampleCode: 'K7',
   rubric: RUBRICS[0] as Rubric,
   ratings: [],
@@ -66,7 +69,9 @@ describe('a rater’s sheet', () => {
     await user.click(await screen.findByRole('button', { name: 'Half a point more' }));
     await user.click(screen.getByLabelText('mould'));
     await user.click(screen.getByRole('button', { name: /^Keep, next: look/ }));
-    expect(told).toEqual([{ method: 'PUT', address: at('/ratings/smell'), body: { value: 5.5, tags: ['mould'] } }]);
+    expect(told).toEqual([
+      { method: 'PUT', address: at('/ratings/smell'), body: { value: 5.5, tags: ['mould'], words: '' } },
+    ]);
     expect(await screen.findByRole('heading', { name: 'Look' })).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Smell ✓' })).toBeTruthy();
   });
@@ -103,5 +108,82 @@ describe('a rater’s sheet', () => {
   it('thanks when all are in', async () => {
     rate(sheetWith({ handedIn: true, ratersIn: 3 }));
     expect(await screen.findByText('All are in. Thank you.')).toBeTruthy();
+  });
+
+  it('keeps marks that are not kept yet through a reload, for this rater and this sheet', async () => {
+    const user = userEvent.setup();
+    rate(sheetWith());
+    await user.click(await screen.findByRole('button', { name: 'Half a point more' }));
+    await user.type(screen.getByLabelText('In your words'), 'wet shed');
+    cleanup();
+    rate(sheetWith());
+    expect((await screen.findByRole('slider')).getAttribute('aria-valuenow')).toBe('5.5');
+    expect(screen.getByLabelText<HTMLInputElement>('In your words').value).toBe('wet shed');
+  });
+
+  it('says what to do with mould, and that long words are too long', async () => {
+    const user = userEvent.setup();
+    rate(sheetWith());
+    await user.click(await screen.findByRole('button', { name: 'Half a point more' }));
+    expect(screen.queryByText(/Do not smell or stir it any further/)).toBeNull();
+    await user.click(screen.getByLabelText('mould'));
+    expect(screen.getByText(/Do not smell or stir it any further/)).toBeTruthy();
+    fireEvent.change(screen.getByLabelText('In your words'), { target: { value: 'x'.repeat(201) } });
+    expect(screen.getByText('Keep it under 200 letters.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: /^Keep, next/ }).hasAttribute('disabled')).toBe(true);
+  });
+
+  it('leads on to the next sample in the rater’s own order', async () => {
+    rate(sheetWith({ handedIn: true, place: 1, samples: 3, next: { scorecardId: 'c9', sampleCode: 'D5' } }));
+    const next = await screen.findByRole('link', { name: 'Next: sample D5' });
+    expect(next.getAttribute('href')).toBe('/score/sheets/c9');
+  });
+
+  it('says why a sheet was closed', async () => {
+    rate(sheetWith({ excused: 'has a cold' }));
+    expect(await screen.findByText('The panel goes on without it: has a cold.')).toBeTruthy();
+    expect(screen.queryByRole('slider')).toBeNull();
+  });
+
+  it('takes from a rater that they know what it is', async () => {
+    const user = userEvent.setup();
+    const told = openPage(<RatePage />, {
+      role: 'panellist',
+      at: `/score/sheets/${ID}`,
+      path: '/score/sheets/:id',
+      answers: { [at('')]: sheetWith(), [at('/known')]: sheetWith({ knows: 'filled the cups' }) },
+    });
+    await user.click(await screen.findByRole('button', { name: 'I know what this is' }));
+    await user.type(screen.getByLabelText('How do you know it?'), 'filled the cups');
+    await user.click(screen.getByRole('button', { name: 'Mark me as not blind' }));
+    expect(await screen.findByText(/^Marked as not blind: filled the cups/)).toBeTruthy();
+    expect(told).toEqual([{ method: 'POST', address: at('/known'), body: { reason: 'filled the cups' } }]);
+  });
+
+  it('begins with the warm-up: marks first, then what is known beside them', async () => {
+    const user = userEvent.setup();
+    const warmUp = { sittingId: 'g1', sampleCode: 'B9', what: 'leaf mould', criteria: ['smell'], marks: [] };
+    const known = [{ criterion: 'smell', value: 7 }];
+    const marked = { ...warmUp, marks: [{ criterion: 'smell', value: 5.5 }], known };
+    const said = { off: 1.5, lean: -1.5, sentence: 'You mark lower than what is known.' };
+    const told = openPage(<RatePage />, {
+      role: 'panellist',
+      at: `/score/sheets/${ID}`,
+      path: '/score/sheets/:id',
+      answers: {
+        [at('')]: sheetWith({ warmUp }),
+        [at('/warm-up/smell')]: sheetWith({ warmUp: { ...marked, said } }),
+      },
+    });
+    expect(await screen.findByText('B9')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Half a point more' }));
+    await user.click(screen.getByRole('button', { name: 'Keep it' }));
+    expect(await screen.findByText('You mark lower than what is known.')).toBeTruthy();
+    const row = within(screen.getByRole('row', { name: /^Smell/ }));
+    expect(row.getAllByRole('cell').map(({ textContent }) => textContent)).toEqual(['5.5', '7.0']);
+    expect(told).toEqual([{ method: 'PUT', address: at('/warm-up/smell'), body: { value: 5.5 } }]);
+    await user.click(screen.getByRole('button', { name: 'Go on to sample K7' }));
+    expect(await screen.findByRole('heading', { name: 'Smell' })).toBeTruthy();
+    expect(screen.getByText('K7')).toBeTruthy();
   });
 });

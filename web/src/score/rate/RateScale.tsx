@@ -1,7 +1,7 @@
 import type { RubricCriterion } from '@bent-pail/core';
-import { StandingSlider as Slider } from '../kit/Slider';
+import { StandingSlider as Slider } from '../../kit/Slider';
 import type { ReactElement } from 'react';
-import { fixed } from '../kit/format';
+import { fixed } from '../../kit/format';
 
 interface RateScaleProps {
   readonly criterion: RubricCriterion;
