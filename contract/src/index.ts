@@ -5,6 +5,7 @@ export * from './accounts';
 export * from './bench';
 export * from './blends';
 export * from './choices';
+export * from './claims';
 export * from './guides';
 export * from './instruments';
 export * from './jobs';

@@ -1,4 +1,4 @@
-import { MOST_CRITERIA, type PropertyKey, type RankInput, type Rubric } from '@bent-pail/core';
+import { MOST_CRITERIA, type Feeder, type PropertyKey, type RankInput, type Rubric } from '@bent-pail/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -81,9 +81,9 @@ export class OwnCriterion {
   @Max(1000, { message: 'A weight over 1000; check it.' })
   weight!: number;
 
-  /** `panel` for what raters mark, `air` and `water` at the container, else a figure of the card. */
+  /** `panel` and `growth` for what raters mark, `air` and `water` at the container, else what is told or a figure. */
   @IsWords(60, 'Say what it is judged by.')
-  by!: 'panel' | 'air' | 'water' | PropertyKey;
+  by!: 'panel' | 'growth' | 'claims' | 'must' | `nutrients-${Feeder}` | 'air' | 'water' | PropertyKey;
 
   @Nested(() => OwnFunction, 'Say how a value becomes 0 to 10.')
   function!: OwnFunction;

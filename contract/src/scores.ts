@@ -1,9 +1,11 @@
-import type { Rubric, Scorecard } from '@bent-pail/core';
-import { IsIn, IsUUID, Max, Min } from 'class-validator';
+import { GROWTH_TAGS, type GrowthTag, type Interest, type Rubric, type Scorecard } from '@bent-pail/core';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsUUID, Max, Min } from 'class-validator';
 import { SCORECARD_GROUPS, SCORECARD_SORTS } from './choices';
 import { IsReal, IsWords, Optional } from './decorators';
 import { ListAsked } from './lists';
 import type { JudgedProduct } from './sittings';
+
+const GROWTH_TAG_KEYS = Object.keys(GROWTH_TAGS) as GrowthTag[];
 
 /** What a panel agreed on where its marks were far apart. */
 export class AgreedValue {
@@ -20,6 +22,59 @@ export class AgreedValue {
 
   @IsWords(200, 'Say why, in 1 to 200 letters.')
   reason!: string;
+}
+
+/** Whether a must of the rubric holds for this product. */
+export class MustSaid {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  @IsWords(40, 'Say which must is meant.')
+  criterion!: string;
+
+  @IsBoolean({ message: 'Say yes or no.' })
+  holds!: boolean;
+}
+
+/** A score that somebody gives instead of the one worked out; without a value it is taken back. */
+export class OverrideSaid {
+  @IsUUID('all', { message: 'The id must be a UUID.' })
+  id!: string;
+
+  /** Absent for the overall. */
+  @Optional()
+  @IsWords(40, 'Say which criterion is meant.')
+  criterion?: string;
+
+  @Optional()
+  @IsReal('The score must be a number.')
+  @Min(0, { message: 'Score from 0 to 10.' })
+  @Max(10, { message: 'Score from 0 to 10.' })
+  value?: number;
+
+  @IsWords(200, 'Say why, in 1 to 200 letters.')
+  reason!: string;
+}
+
+/** What a rater sees of one species at one age; the last for that age counts. */
+export class GrowthSaid {
+  @IsWords(60, 'Name the species in 1 to 60 letters.')
+  species!: string;
+
+  @IsInt({ message: 'Give the age in whole weeks.' })
+  @Min(1, { message: 'Give the age in whole weeks, from 1.' })
+  @Max(104, { message: 'Give the age in weeks, up to 104.' })
+  week!: number;
+
+  @IsReal('The score must be a number.')
+  @Min(0, { message: 'Score from 0 to 10.' })
+  @Max(10, { message: 'Score from 0 to 10.' })
+  value!: number;
+
+  @IsArray({ message: 'Give the tags as a list.' })
+  @ArrayMaxSize(GROWTH_TAG_KEYS.length, { message: 'Each tag once at most.' })
+  @IsIn(GROWTH_TAG_KEYS, { each: true, message: `A tag is one of ${GROWTH_TAG_KEYS.join(', ')}.` })
+  tags!: GrowthTag[];
 }
 
 /** What the list of scorecards is asked for. Days are those on which a card was begun. */
@@ -76,4 +131,15 @@ export interface ScorecardPage {
   readonly rubric: Rubric;
   readonly card: Scorecard;
   readonly currency: string;
+  /** Where each value lies among all products, by criterion; absent where it is the only one. */
+  readonly among: readonly AmongProducts[];
+  /** Who has an interest in the product, as its claims sheet says. */
+  readonly interest?: { readonly kind: Interest; readonly words?: string };
+}
+
+/** Where a product's value lies among all that were judged. */
+export interface AmongProducts {
+  readonly criterion: string;
+  /** Values of the others, of the newest card of each. */
+  readonly others: readonly number[];
 }

@@ -1,9 +1,11 @@
 /** Everything public of the core, by concept of the bench. */
 export * from './bands';
 export * from './batch';
+export * from './bestUse';
 export * from './blend';
 export * from './calc';
 export * from './chemistry';
+export * from './claims';
 export * from './classes';
 export * from './content';
 export * from './desk';

@@ -2,6 +2,7 @@ import { accounts } from './accounts/resource';
 import { bench } from './bench/resource';
 import { blends } from './blends/resource';
 import { calc } from './calc/resource';
+import { claims } from './claims/resource';
 import { counts } from './counts/resource';
 import { exports } from './exports/resource';
 import { guides } from './guides/resource';
@@ -41,6 +42,7 @@ export const RESOURCES: readonly Resource[] = [
   laboratory,
   learning,
   prices,
+  claims,
   scores,
   sittings,
   today,

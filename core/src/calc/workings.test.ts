@@ -26,10 +26,12 @@ const desk = predictDesk({
   lime_meqPerL: 5,
 });
 const [rubric] = RUBRICS;
-const judged = scorecard(rubric as NonNullable<typeof rubric>, card, [
-  { criterion: 'smell', raterId: '1', rater: 'one', value: 7, tags: [] },
-  { criterion: 'smell', raterId: '2', rater: 'two', value: 8, tags: [] },
-]);
+const judged = scorecard(rubric as NonNullable<typeof rubric>, card, {
+  ratings: [
+    { criterion: 'smell', raterId: '1', rater: 'one', value: 7, tags: [] },
+    { criterion: 'smell', raterId: '2', rater: 'two', value: 8, tags: [] },
+  ],
+});
 const pot = inPot(card.curve as NonNullable<typeof card.curve>, { height_cm: 15 });
 
 /** Every shown number of card, pot, blend and score: its value and its working. */

@@ -12,14 +12,19 @@ export const RUBRICS: readonly Rubric[] = [POTS_ALL_ROUND, SEED_AND_PLUGS, BEDS]
 
 export { MOST_CRITERIA, requireRubric } from './requireRubric';
 
-export { type CriterionSource, type Rubric, type RubricCriterion } from './rubric';
+export { type CriterionSource, type JudgedFigure, type Rubric, type RubricCriterion } from './rubric';
 export { ENOUGH_WEIGHT, weightIn } from './weightIn';
 export {
   scorecard,
+  scoredCriteria,
   TOO_FAR_APART,
   type AgreedMark,
   type CardCriterion,
+  type Override,
   type Rating,
   type Scorecard,
+  type Told,
 } from './scorecard';
 export { blindCodes, MOST_SAMPLES, tastingOrder, warmUpSaid, type WarmUpMark, type WarmUpSaid } from './sitting';
+export { elementWord, type KnownOfProduct } from './foundOf';
+export { GROWTH_TAGS, growthOf, type Growth, type GrowthMark, type GrowthTag, type SpeciesGrowth } from './growth';

@@ -15,19 +15,19 @@ const rating = (criterion: string, rater: string, value: number): Rating => ({
 
 describe('a product’s card', () => {
   it('judges air and water at the use’s pot, not in the vessel', () => {
-    const air = scorecard(rubric, card, []).criteria.find((one) => one.criterion.name === 'air');
+    const air = scorecard(rubric, card, { ratings: [] }).criteria.find((one) => one.criterion.name === 'air');
     expect(air?.found).not.toBeCloseTo(card.pail?.air as number, 3);
   });
 
   it('does not take a class’s curve for a measurement', () => {
-    const { missing } = scorecard(rubric, lotCard(pumiceLot([])), []).result;
+    const { missing } = scorecard(rubric, lotCard(pumiceLot([])), { ratings: [] }).result;
     expect(missing).toEqual(['air', 'water', 'pH', 'smell', 'look', 'feel']);
   });
 
   it('leaves the panel out until its marks are given, then averages them with their spread', () => {
-    const blind = scorecard(rubric, card, []);
+    const blind = scorecard(rubric, card, { ratings: [] });
     expect(blind.result.missing).toContain('smell');
-    const open = scorecard(rubric, card, [rating('smell', 'one', 6), rating('smell', 'two', 8)]);
+    const open = scorecard(rubric, card, { ratings: [rating('smell', 'one', 6), rating('smell', 'two', 8)] });
     const smell = open.criteria.find((one) => one.criterion.name === 'smell');
     expect(smell).toMatchObject({ found: 7, score: 7 });
     expect(smell?.spread).toBeCloseTo(Math.SQRT2, 9);
@@ -41,22 +41,24 @@ describe('a product’s card', () => {
       rating('look', 'two', 7.5),
     ];
     const [smell, look] = ['smell', 'look'].map((name) =>
-      scorecard(rubric, card, marks).criteria.find((one) => one.criterion.name === name),
+      scorecard(rubric, card, { ratings: marks }).criteria.find((one) => one.criterion.name === name),
     );
     expect(smell).toMatchObject({ found: 6, score: 6, apart: 4 });
     expect(look?.apart).toBeUndefined();
     const agreed = [{ criterion: 'smell', value: 4.5, reason: 'smelt again together', by: 'one' }];
-    const after = scorecard(rubric, card, marks, agreed);
+    const after = scorecard(rubric, card, { ratings: marks, agreed });
     const said = after.criteria.find((one) => one.criterion.name === 'smell');
     expect(said).toMatchObject({ score: 4.5, agreed: agreed[0], raters: marks.slice(0, 2) });
     expect(said?.apart).toBeUndefined();
     expect(said?.spread).toBeCloseTo(4 / Math.SQRT2, 9);
     // Nothing is agreed on before marks are open.
-    expect(scorecard(rubric, card, [], agreed).result.missing).toContain('smell');
+    expect(scorecard(rubric, card, { ratings: [], agreed }).result.missing).toContain('smell');
   });
 
   it('marks a price that rests on the label', () => {
-    expect(scorecard(rubric, card, []).criteria.find((one) => one.criterion.name === 'price')?.label).toBe(true);
+    expect(scorecard(rubric, card, { ratings: [] }).criteria.find((one) => one.criterion.name === 'price')?.label).toBe(
+      true,
+    );
   });
 });
 
@@ -95,7 +97,7 @@ describe('a rubric of one’s own', () => {
       source: { from: 'lot', figure: 'pH' },
       function: { type: 'line', at0: 5, at10: 7 },
     };
-    const { result, input } = scorecard({ ...rubric, caps: [], criteria: [ec] }, card, []);
+    const { result, input } = scorecard({ ...rubric, caps: [], criteria: [ec] }, card, { ratings: [] });
     expect(result.overall).toBeCloseTo(5.25, 9);
     expect(input.criteria[0]?.value_se).toBeCloseTo(0.05, 9);
     expect((result.band?.[1] ?? 0) - (result.band?.[0] ?? 0)).toBeGreaterThan(0.5);

@@ -16,14 +16,23 @@ export function requireRubric({ criteria, caps, container }: Rubric): void {
   if (!(container.height_cm > 0)) refuse('container.height_cm', 'the container has no depth; give its inside');
   criteria.forEach(({ source, function: fn, kind }, i) => {
     const at = `criteria[${String(i)}]`;
-    if (source.from === 'panel') {
-      if (kind !== 'panel' || fn.type !== 'direct')
-        refuse(`${at}.function`, 'what a panel marks counts as it is marked, 0 to 10');
+    if (source.from === 'panel' || source.from === 'growth') {
+      if (kind !== (source.from === 'panel' ? 'panel' : 'grow') || fn.type !== 'direct')
+        refuse(`${at}.function`, 'what raters mark counts as it is marked, 0 to 10');
+      return;
+    }
+    if (source.from === 'must') {
+      if (kind !== 'must' || fn.type !== 'direct') refuse(`${at}.function`, 'a must is a yes or a no, 10 or 0');
       return;
     }
     if (fn.type === 'direct')
       refuse(`${at}.function`, 'a measured value needs a line, bands or a window to become 0 to 10');
-    if (source.figure !== 'air' && source.figure !== 'water' && property(source.figure).classes !== undefined)
+    if (
+      source.from === 'lot' &&
+      source.figure !== 'air' &&
+      source.figure !== 'water' &&
+      property(source.figure).classes !== undefined
+    )
       refuse(`${at}.source`, `${property(source.figure).label} is judged by classes and has no number to score`);
   });
   // The rest is what a score itself refuses.

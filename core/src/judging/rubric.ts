@@ -1,11 +1,24 @@
 import type { Aggregate, CriterionKind, ScoreCap, ScoreFunction } from '../scoring';
+import type { Feeder } from '../feeding';
 import type { PropertyKey } from '../properties';
 import type { Container } from '../vessel';
 
 /** Where a criterion's value comes from. */
 export type CriterionSource =
   /** Air and water at the use's container, from the lot's own curve; any other figure as the card has it. */
-  { readonly from: 'lot'; readonly figure: 'air' | 'water' | PropertyKey } | { readonly from: 'panel' };
+  | { readonly from: 'lot'; readonly figure: JudgedFigure }
+  | { readonly from: 'panel' }
+  /** How far the product's words can be relied on, 0 to 1, by its claims sheet. */
+  | { readonly from: 'claims' }
+  /** Share of the elements of a laboratory's report that lie in their range, 0 to 1. */
+  | { readonly from: 'nutrients'; readonly feeder: Feeder }
+  /** What raters saw grow in it, 0 to 10. */
+  | { readonly from: 'growth' }
+  /** Yes or no, as somebody says: 10 or 0. */
+  | { readonly from: 'must' };
+
+/** A figure of a lot that a criterion can be judged by. */
+export type JudgedFigure = 'air' | 'water' | PropertyKey;
 
 export interface RubricCriterion {
   readonly name: string;

@@ -22,6 +22,8 @@ import { Prices1765900000000 } from './migrations/1765900000000-prices';
 import { OwnRubrics1766000000000 } from './migrations/1766000000000-ownRubrics';
 import { AgreedMarks1766100000000 } from './migrations/1766100000000-agreedMarks';
 import { Sittings1766200000000 } from './migrations/1766200000000-sittings';
+import { Claims1766300000000 } from './migrations/1766300000000-claims';
+import { SaidOfCards1766400000000 } from './migrations/1766400000000-saidOfCards';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -49,4 +51,6 @@ export const MIGRATIONS = [
   OwnRubrics1766000000000,
   AgreedMarks1766100000000,
   Sittings1766200000000,
+  Claims1766300000000,
+  SaidOfCards1766400000000,
 ];

@@ -1,4 +1,4 @@
-import type { Rubric } from '@bent-pail/core';
+import type { GrowthTag, Rubric } from '@bent-pail/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('rubrics')
@@ -91,6 +91,62 @@ export class AgreedMarkEntity {
   reason!: string;
   @Column('uuid', { name: 'by_user' })
   byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}
+
+/** That a must holds or does not. Only ever added. */
+@Entity('musts_said')
+export class MustEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'scorecard_id' })
+  scorecardId!: string;
+  @Column('text')
+  criterion!: string;
+  @Column('boolean')
+  holds!: boolean;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}
+
+/** A score given instead of the one worked out; null takes it back. Only ever added. */
+@Entity('score_overrides')
+export class OverrideEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'scorecard_id' })
+  scorecardId!: string;
+  /** Null for the overall. */
+  @Column('text', { nullable: true })
+  criterion!: string | null;
+  @Column('double precision', { nullable: true })
+  value!: number | null;
+  @Column('text')
+  reason!: string;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}
+
+/** What one rater saw of one species at one age. */
+@Entity('growth_marks')
+export class GrowthMarkEntity {
+  @PrimaryColumn('uuid', { name: 'scorecard_id' })
+  scorecardId!: string;
+  @PrimaryColumn('uuid', { name: 'user_id' })
+  userId!: string;
+  @PrimaryColumn('text')
+  species!: string;
+  @PrimaryColumn('integer')
+  week!: number;
+  @Column('double precision')
+  value!: number;
+  @Column('text', { array: true })
+  tags!: GrowthTag[];
   @Column('timestamptz', { name: 'kept_at' })
   keptAt!: Date;
 }

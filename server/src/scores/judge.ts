@@ -6,6 +6,7 @@ import { optional } from '../database/optional';
 import type { LotWithCard } from '../shelf/repository';
 import type { RaterEntity, ScorecardEntity } from './entities';
 import { agreedOf, isRevealed, openRatingsOf, ratersOf, rubricOf } from './repository';
+import { saidOfCards } from './told';
 
 export const productBehind = ({ row }: LotWithCard): JudgedProduct => ({
   lotId: row.id,
@@ -54,7 +55,8 @@ export async function judge(manager: EntityManager, card: ScorecardEntity, lot: 
     reason,
     by: nameOf(byUser),
   }));
-  const judged = scorecard(rubric, lot.card, ratings, agreed);
+  const told = (await saidOfCards(manager, [card])).get(card.id);
+  const judged = scorecard(rubric, lot.card, { ...told, ratings, agreed });
   return {
     row: {
       id: card.id,

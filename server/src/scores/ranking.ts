@@ -1,5 +1,5 @@
 import type { Me, RankedProduct, RankingPage } from '@bent-pail/contract';
-import { scorecard, type AgreedMark, type Rating, type Rubric } from '@bent-pail/core';
+import { scoredCriteria, type AgreedMark, type Rating, type Rubric } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { namesOf } from '../accounts/repository';
 import type { Context } from '../context';
@@ -8,6 +8,7 @@ import { notebookRow } from '../notebook/repository';
 import { lotsWithCards } from '../shelf/repository';
 import { panelsOfCards, type PanelOfCard } from './rankingRepository';
 import { rubricToJudgeBy } from './rubrics';
+import { saidOfCards, type SaidOfCard } from './told';
 
 /** A panel's marks by what they are called, for another rubric may tell its criteria by other keys. */
 function panelFor(
@@ -31,24 +32,41 @@ function panelFor(
   };
 }
 
-async function products(manager: EntityManager, me: Me, rubric: Rubric): Promise<RankedProduct[]> {
+/** What was said on a card under another rubric's names; the claims, what grew and a lot's own are the product's. */
+function toldFor(rubric: Rubric, { id, rubric: made }: PanelOfCard, all: ReadonlyMap<string, SaidOfCard>): SaidOfCard {
+  const { musts = [], overrides: _ofThatCard, ...told } = all.get(id) ?? {};
+  const labelOf = (key: string): string | undefined => made.criteria.find(({ name }) => name === key)?.label;
+  return {
+    ...told,
+    musts: musts.flatMap((one) => {
+      const meant = rubric.criteria.find(
+        ({ label, source }) => source.from === 'must' && label === labelOf(one.criterion),
+      );
+      return meant === undefined ? [] : [{ ...one, criterion: meant.name }];
+    }),
+  };
+}
+
+/** Every product that was judged, by its newest card, as a rubric sees it. */
+export async function products(manager: EntityManager, me: Me, rubric: Rubric): Promise<RankedProduct[]> {
   const panels = await panelsOfCards(manager, me);
   const lots = await lotsWithCards(manager, [...new Set(panels.map(({ lotId }) => lotId))]);
   const names = await namesOf(
     manager,
     panels.flatMap(({ marks }) => marks.map(({ userId }) => userId)),
   );
+  const told = await saidOfCards(manager, panels);
   return panels.flatMap((panel): RankedProduct[] => {
     const lot = lots.find(({ row }) => row.id === panel.lotId);
     if (lot === undefined) return [];
     const { ratings, agreed } = panelFor(rubric, panel, (id) => names.get(id) ?? '');
-    const { input } = scorecard(rubric, lot.card, ratings, agreed);
+    const criteria = scoredCriteria(rubric, lot.card, { ...toldFor(rubric, panel, told), ratings, agreed });
     return [
       {
         ...optional('cardId', panel.cardId),
         lotId: panel.lotId,
         name: `${lot.row.name}, ${lot.row.code}`,
-        criteria: input.criteria.map(({ name, value, value_se, raters }) => ({
+        criteria: criteria.map(({ name, value, value_se, raters }) => ({
           name,
           ...(value === undefined ? {} : { value }),
           ...(value_se === undefined ? {} : { value_se }),

@@ -14,6 +14,7 @@ export interface Mark {
 
 /** The newest card of a lot: which rubric it was made with, and its marks once all are in. */
 export interface PanelOfCard {
+  readonly id: string;
   /** Null where whoever asks judges the card blind: its id stands on their sheet. */
   readonly cardId: string | null;
   readonly lotId: string;
@@ -30,7 +31,7 @@ export const panelsOfCards = (manager: EntityManager, me: Me): Promise<PanelOfCa
        select distinct on (lot_id) id, lot_id, rubric_key, rubric_version, created_at
        from scorecards order by lot_id, created_at desc),
      judged as (select * from newest order by created_at desc limit ${String(MOST_PRODUCTS)})
-     select case when exists (select 1 from scorecard_raters o where o.scorecard_id = j.id and o.user_id = $1
+     select j.id, case when exists (select 1 from scorecard_raters o where o.scorecard_id = j.id and o.user_id = $1
          and o.knows is null and not exists (select 1 from revealed_cards c where c.id = j.id))
        then null else j.id end as "cardId", j.lot_id as "lotId", r.body as rubric, coalesce(m.marks, '[]'::json) as marks,
        case when m.marks is null then '[]'::json else coalesce(a.agreed, '[]'::json) end as agreed

@@ -1,7 +1,16 @@
 import type { Me, Page, ScorecardsAsked } from '@bent-pail/contract';
 import type { Rubric } from '@bent-pail/core';
 import { In, type EntityManager } from 'typeorm';
-import { AgreedMarkEntity, RaterEntity, RatingEntity, RubricEntity, ScorecardEntity } from './entities';
+import {
+  AgreedMarkEntity,
+  GrowthMarkEntity,
+  MustEntity,
+  OverrideEntity,
+  RaterEntity,
+  RatingEntity,
+  RubricEntity,
+  ScorecardEntity,
+} from './entities';
 import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 
 const FROM = `
@@ -116,4 +125,46 @@ export const agreedOf = (manager: EntityManager, scorecardId: string): Promise<A
 
 export async function addAgreed(manager: EntityManager, agreed: AgreedMarkEntity): Promise<void> {
   await manager.insert(AgreedMarkEntity, agreed);
+}
+
+export async function addMust(manager: EntityManager, said: MustEntity): Promise<void> {
+  await manager.insert(MustEntity, said);
+}
+
+export async function addOverride(manager: EntityManager, said: OverrideEntity): Promise<void> {
+  await manager.insert(OverrideEntity, said);
+}
+
+/** A growth mark goes over the one before it of the same rater, species and age. */
+export async function keepGrowth(manager: EntityManager, mark: GrowthMarkEntity): Promise<void> {
+  await manager.upsert(GrowthMarkEntity, mark, ['scorecardId', 'userId', 'species', 'week']);
+}
+
+/** What people say on some cards: the newest of each must and each override, every mark of growth. */
+export async function saidOn(
+  manager: EntityManager,
+  cardIds: readonly string[],
+): Promise<{
+  readonly musts: readonly MustEntity[];
+  readonly overrides: readonly OverrideEntity[];
+  readonly growth: readonly GrowthMarkEntity[];
+}> {
+  const ids = [...cardIds];
+  const newest = <T extends MustEntity | OverrideEntity>(type: new () => T): Promise<T[]> =>
+    manager
+      .createQueryBuilder(type, 'said')
+      .distinctOn(['said.scorecard_id', 'said.criterion'])
+      .where('said.scorecard_id = any(:ids::uuid[])', { ids })
+      .orderBy('said.scorecard_id')
+      .addOrderBy('said.criterion')
+      .addOrderBy('said.kept_at', 'DESC')
+      .getMany();
+  return {
+    musts: await newest(MustEntity),
+    overrides: await newest(OverrideEntity),
+    growth: await manager.find(GrowthMarkEntity, {
+      where: { scorecardId: In(ids) },
+      order: { species: 'asc', week: 'asc', userId: 'asc' },
+    }),
+  };
 }

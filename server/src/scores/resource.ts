@@ -1,12 +1,30 @@
 import { seesAll } from '../http/principal';
 import type { Resource } from '../resource';
-import { AgreedMarkEntity, RubricEntity, ScorecardEntity, RaterEntity, RatingEntity } from './entities';
+import {
+  AgreedMarkEntity,
+  GrowthMarkEntity,
+  MustEntity,
+  OverrideEntity,
+  RaterEntity,
+  RatingEntity,
+  RubricEntity,
+  ScorecardEntity,
+} from './entities';
 import { countScorecards } from './repository';
 import { scoreRoutes } from './routes';
 
 export const scores: Resource = {
   name: 'scores',
-  entities: [RubricEntity, ScorecardEntity, RaterEntity, RatingEntity, AgreedMarkEntity],
+  entities: [
+    RubricEntity,
+    ScorecardEntity,
+    RaterEntity,
+    RatingEntity,
+    AgreedMarkEntity,
+    MustEntity,
+    OverrideEntity,
+    GrowthMarkEntity,
+  ],
   routes: scoreRoutes,
   counts: async ({ db }, me) => ({ scorecards: seesAll(me) ? await countScorecards(db.manager) : 0 }),
 };

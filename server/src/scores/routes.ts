@@ -1,11 +1,11 @@
-import { AgreedValue, OwnRubric, ScorecardsAsked } from '@bent-pail/contract';
+import { AgreedValue, GrowthSaid, MustSaid, OverrideSaid, OwnRubric, ScorecardsAsked } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, READS, WORKS } from '../http/guard';
 import { panelPage } from './panel';
 import { rankingPage } from './ranking';
 import { keepRubric, listRubrics, rubricCalled } from './rubrics';
-import { agree, listScorecards, scorecardPage } from './service';
+import { agree, listScorecards, override, sayGrowth, sayMust, scorecardPage } from './service';
 
 export const scoreRoutes = (context: Context): Route[] => [
   defineRoute({
@@ -28,6 +28,29 @@ export const scoreRoutes = (context: Context): Route[] => [
     body: AgreedValue,
     status: 201,
     answer: ({ who, params, body }) => agree(context, who, params.id, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/scorecards/:id/musts',
+    guard: WORKS,
+    body: MustSaid,
+    status: 201,
+    answer: ({ who, params, body }) => sayMust(context, who, params.id, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/scorecards/:id/overrides',
+    guard: LEADS,
+    body: OverrideSaid,
+    status: 201,
+    answer: ({ who, params, body }) => override(context, who, params.id, body),
+  }),
+  defineRoute({
+    method: 'put',
+    address: '/scorecards/:id/growth',
+    guard: WORKS,
+    body: GrowthSaid,
+    answer: ({ who, params, body }) => sayGrowth(context, who, params.id, body),
   }),
   defineRoute({ method: 'get', address: '/panel', guard: READS, answer: () => panelPage(context) }),
   defineRoute({ method: 'get', address: '/rubrics', guard: READS, answer: () => listRubrics(context) }),

@@ -6,6 +6,7 @@ import {
   RUBRICS,
   sameContent,
   spoken,
+  type Feeder,
   type PropertyKey,
   type Rubric,
   type RubricCriterion,
@@ -63,17 +64,35 @@ function functionOf({ type, at0, at10, ideal, limits, bands = [] }: OwnFunction,
 
 const isFigure = (by: string): by is PropertyKey => by in PROPERTIES;
 
-function criterionOf({ label, plain, weight, by, function: fn, tags }: OwnCriterion, i: number): RubricCriterion {
-  const at = `criteria[${String(i)}]`;
-  const base = { name: label, label, plain, weight, function: functionOf(fn, at) };
-  if (by === 'panel')
-    return { ...base, kind: 'panel', source: { from: 'panel' }, unit: '', ...(tags === undefined ? {} : { tags }) };
-  if (by !== 'air' && by !== 'water' && !isFigure(by)) throw refused(`${at}.by`, `Nobody measures “${String(by)}”.`);
+const FEEDER_OF = /^nutrients-(light|medium|heavy)$/;
+
+/** Where a criterion's value comes from, and what kind that makes it. */
+function sourceOf(by: string, at: string): Pick<RubricCriterion, 'kind' | 'source' | 'unit'> {
+  const feeder = FEEDER_OF.exec(by)?.[1] as Feeder | undefined;
+  if (feeder !== undefined) return { kind: 'measured', source: { from: 'nutrients', feeder }, unit: '' };
+  if (by === 'panel') return { kind: 'panel', source: { from: by }, unit: '' };
+  if (by === 'growth') return { kind: 'grow', source: { from: by }, unit: '' };
+  if (by === 'claims') return { kind: 'claims', source: { from: by }, unit: '' };
+  if (by === 'must') return { kind: 'must', source: { from: by }, unit: '' };
+  if (by === 'air' || by === 'water') return { kind: 'measured', source: { from: 'lot', figure: by }, unit: '' };
+  if (!isFigure(by)) throw refused(`${at}.by`, `Nobody measures “${by}”.`);
   return {
-    ...base,
     kind: by === 'pricePerL' ? 'price' : 'measured',
     source: { from: 'lot', figure: by },
-    unit: by === 'air' || by === 'water' ? '' : PROPERTIES[by].unit,
+    unit: PROPERTIES[by].unit,
+  };
+}
+
+function criterionOf({ label, plain, weight, by, function: fn, tags }: OwnCriterion, i: number): RubricCriterion {
+  const at = `criteria[${String(i)}]`;
+  return {
+    name: label,
+    label,
+    plain,
+    weight,
+    function: functionOf(fn, at),
+    ...sourceOf(by, at),
+    ...(by === 'panel' && tags !== undefined ? { tags } : {}),
   };
 }
 

@@ -53,7 +53,7 @@ function open(ratings: readonly Rating[]): readonly Told[] {
       missing: [],
     },
     rubric,
-    card: scorecard(rubric, bag, ratings),
+    card: scorecard(rubric, bag, { ratings }),
     currency: '£',
   };
   return openPage(<ScorecardPage />, {
@@ -117,16 +117,18 @@ describe('marks that are far apart', () => {
 
 describe('its sentence', () => {
   /** As if more of it had been measured. */
-  const enough = (marks: readonly Rating[]) => ({ ...scorecard(rubric, bag, marks), weightIn: 0.7 });
+  const enough = (marks: readonly Rating[]) => ({ ...scorecard(rubric, bag, { ratings: marks }), weightIn: 0.7 });
 
   it('says nothing before anything is known', () => {
     const empty = lotCard({ id: 'bag', name: 'Moorland', code: 'MA-1', materialId: 'm', runs: [] });
-    expect(scoreSentence(scorecard(rubric, empty, []))).toBe('Nothing is measured or rated yet.');
+    expect(scoreSentence(scorecard(rubric, empty, { ratings: [] }))).toBe('Nothing is measured or rated yet.');
   });
 
   it('is no word of judgement while less than half of the weight is in', () => {
     const priced = lotCard({ id: 'b', name: 'B', code: 'B-1', materialId: 'm', price: 9, packVolume_L: 10, runs: [] });
-    expect(scoreSentence(scorecard(rubric, priced, []))).toBe('Not judged yet: only 18 % of what counts is in.');
+    expect(scoreSentence(scorecard(rubric, priced, { ratings: [] }))).toBe(
+      'Not judged yet: only 18 % of what counts is in.',
+    );
   });
 
   it('says that one rater alone marked it', () => {

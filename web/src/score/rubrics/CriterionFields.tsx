@@ -4,11 +4,11 @@ import { Button } from '../../kit/Button';
 import { Field } from '../../kit/Field';
 import { FindAmong } from '../../kit/FindAmong';
 import { Slider } from '../../kit/Slider';
-import { byWords, firstFunction, unitOfBy, type By, type DraftCriterion } from './draft';
+import { byWords, firstFunction, TOLD, unitOfBy, type By, type DraftCriterion } from './draft';
 import { FunctionFields } from './FunctionFields';
 
 const BY: readonly { readonly key: By; readonly words: string; readonly group: string }[] = [
-  ...(['panel', 'air', 'water'] as const).map((key) => ({ key, words: byWords(key), group: 'First of all' })),
+  ...(Object.keys(TOLD) as By[]).map((key) => ({ key, words: byWords(key), group: 'First of all' })),
   ...(Object.keys(PROPERTIES) as PropertyKey[])
     .filter((key) => PROPERTIES[key].classes === undefined)
     .map((key) => ({ key, words: byWords(key), group: 'Figures of a card' }))

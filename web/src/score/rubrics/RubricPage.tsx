@@ -11,7 +11,7 @@ import { rubricsQuery } from '../../shared/resources/rubrics';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { amount } from '../../shared/units/mine';
 import { useMe } from '../../shared/useSession';
-import { byWords, draftOf } from './draft';
+import { byOf, byWords, draftOf } from './draft';
 import { EditRubric } from './EditRubric';
 import { WeightBar } from './WeightBar';
 
@@ -147,7 +147,7 @@ function Criteria({ criteria }: { readonly criteria: readonly RubricCriterion[] 
             <th scope="row">
               <b>{one.label}</b> <small className="block">{one.plain}</small>
             </th>
-            <td className="text-left">{byWords(one.source.from === 'panel' ? 'panel' : one.source.figure)}</td>
+            <td className="text-left">{byWords(byOf(one.source))}</td>
             <td className="figure text-left">
               {functionWords(one.function)} {one.unit}
             </td>

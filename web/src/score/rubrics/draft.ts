@@ -1,5 +1,5 @@
 import type { OwnCriterion, OwnFunction, OwnRubric } from '@bent-pail/contract';
-import { property, type Rubric, type ScoreFunction } from '@bent-pail/core';
+import { property, type CriterionSource, type Rubric, type ScoreFunction } from '@bent-pail/core';
 import { Mistyped, typedNumber } from '../../shared/forms/Mistyped';
 import { inField } from '../../shared/units/mine';
 
@@ -62,23 +62,41 @@ function drafted(fn: ScoreFunction): DraftFunction {
 
 /** What a new criterion begins with. */
 export const firstFunction = (by: By): DraftFunction =>
-  by === 'panel'
+  isDirect(by)
     ? { type: 'direct' }
     : by === 'pricePerL'
       ? { type: 'line', at0: '0.5', at10: '0.1' }
-      : { type: 'window', ends: ['', '', '', ''] };
+      : by === 'claims' || by.startsWith('nutrients-')
+        ? { type: 'line', at0: '0', at10: '1' }
+        : { type: 'window', ends: ['', '', '', ''] };
 
-export const byWords = (by: By): string =>
-  by === 'panel'
-    ? 'raters, blind'
-    : by === 'air'
-      ? 'air at the container'
-      : by === 'water'
-        ? 'water at the container'
-        : property(by).label;
+/** What criteria can be judged by that is no figure of a card, in words. */
+export const TOLD = {
+  panel: 'raters, blind',
+  air: 'air at the container',
+  water: 'water at the container',
+  growth: 'what raters see grow',
+  claims: 'its claims sheet',
+  must: 'a must: yes or no',
+  'nutrients-light': 'laboratory’s report, light feeder',
+  'nutrients-medium': 'laboratory’s report, medium feeder',
+  'nutrients-heavy': 'laboratory’s report, heavy feeder',
+} as const satisfies Readonly<Partial<Record<By, string>>>;
+const isTold = (by: By): by is keyof typeof TOLD => by in TOLD;
+
+export const byWords = (by: By): string => (isTold(by) ? TOLD[by] : property(by).label);
+
+/** What a criterion is judged by, as it is chosen. */
+export function byOf(source: CriterionSource): By {
+  if (source.from === 'lot') return source.figure;
+  return source.from === 'nutrients' ? `nutrients-${source.feeder}` : source.from;
+}
+
+/** What raters mark and what is said with yes or no counts as it is. */
+export const isDirect = (by: By): boolean => by === 'panel' || by === 'growth' || by === 'must';
 
 /** What a criterion may be judged by: what the panel marks, air and water in the use's container, any figure that is a number. */
-export const unitOfBy = (by: By): string => (by === 'panel' || by === 'air' || by === 'water' ? '' : property(by).unit);
+export const unitOfBy = (by: By): string => (isTold(by) ? '' : property(by).unit);
 
 export function draftOf({ label, use, container, aggregate, criteria, caps }: Rubric): DraftRubric {
   return {
@@ -91,7 +109,7 @@ export function draftOf({ label, use, container, aggregate, criteria, caps }: Ru
       label: one.label,
       plain: one.plain,
       weight: one.weight,
-      by: one.source.from === 'panel' ? 'panel' : one.source.figure,
+      by: byOf(one.source),
       fn: drafted(one.function),
       tags: (one.tags ?? []).join(', '),
     })),
