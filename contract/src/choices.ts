@@ -36,3 +36,6 @@ export const LAB_DELAYS_min = [1, 24 * 60, 5 * 24 * 60] as const;
 
 /** Largest file that is taken, bytes; a phone's photo is smaller. */
 export const PHOTO_LIMIT = 12_000_000;
+
+/** Where the words of a claims sheet stand. */
+export const CLAIM_SOURCES = ['label', 'page', 'leaflet', 'said'] as const;

@@ -24,11 +24,9 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { CLAIM_SOURCES } from './choices';
 import { IsDay, IsWords, Optional } from './decorators';
 import { ListAsked } from './lists';
-
-/** Where the words of a sheet stand. */
-export const CLAIM_SOURCES = ['label', 'page', 'leaflet', 'said'] as const;
 
 /** Letters of a label or page that are kept with the sheet. */
 export const MOST_LABEL_LETTERS = 8000;

@@ -1,4 +1,4 @@
-import { GROWTH_TAGS, type GrowthTag, type Interest, type Rubric, type Scorecard } from '@bent-pail/core';
+import { GROWTH_TAGS, type GrowthTag, type Interest, type Rubric, type Scorecard, type Told } from '@bent-pail/core';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsUUID, Max, Min } from 'class-validator';
 import { SCORECARD_GROUPS, SCORECARD_SORTS } from './choices';
 import { IsReal, IsWords, Optional } from './decorators';
@@ -130,11 +130,29 @@ export interface ScorecardPage {
   readonly row: ScorecardRow & { readonly product: JudgedProduct };
   readonly rubric: Rubric;
   readonly card: Scorecard;
+  /** What the card was worked out from besides its lot. */
+  readonly told: Told;
   readonly currency: string;
   /** Where each value lies among all products, by criterion; absent where it is the only one. */
   readonly among: readonly AmongProducts[];
+  /** Lots of the same product, the oldest first; empty where this is the only one. */
+  readonly seasons: readonly SeasonLot[];
   /** Who has an interest in the product, as its claims sheet says. */
   readonly interest?: { readonly kind: Interest; readonly words?: string };
+}
+
+/** A lot of the same product: what it cost, what it was found to be, what it scored. */
+export interface SeasonLot {
+  readonly lotId: string;
+  readonly code: string;
+  readonly boughtOn?: string;
+  readonly pack_L?: number;
+  readonly pricePerL?: number;
+  readonly air?: number;
+  readonly water?: number;
+  readonly pH?: number;
+  readonly cardId?: string;
+  readonly overall?: number;
 }
 
 /** Where a product's value lies among all that were judged. */

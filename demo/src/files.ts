@@ -127,6 +127,21 @@ export interface SittingFile {
   }[];
 }
 
+/** What a label claims, and what somebody makes of it. */
+export interface ClaimsFile {
+  readonly lot: string;
+  readonly by: string;
+  readonly daysAgo: number;
+  readonly sheet: {
+    readonly answers: readonly {
+      readonly key: string;
+      readonly said?: string;
+      readonly askedDaysAgo?: number;
+      readonly saidDaysAgo?: number;
+    }[];
+  };
+}
+
 /** A price as somebody saw it on a day. */
 export interface PriceFile {
   readonly lot: string;
@@ -174,6 +189,7 @@ export interface NotebookFiles {
   readonly laboratory: readonly LabRequestFile[];
   readonly guides: GuidesFile;
   readonly prices: readonly PriceFile[];
+  readonly claims: readonly ClaimsFile[];
 }
 
 const NAMES = [
@@ -186,6 +202,7 @@ const NAMES = [
   'laboratory',
   'guides',
   'prices',
+  'claims',
 ] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */

@@ -8,6 +8,7 @@ import { principalOf, type Principal } from '@bent-pail/server/http/principal';
 import { NotebookRow } from '@bent-pail/server/notebook/entities';
 import type { DataSource } from 'typeorm';
 import { blendHappenings } from './blends';
+import { claimsHappenings } from './claims';
 import type { NotebookFiles } from './files';
 import { guideHappenings } from './guides';
 import { instrumentHappenings } from './instruments';
@@ -79,6 +80,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...laboratoryHappenings(loading),
     ...guideHappenings(loading),
     ...priceHappenings(loading),
+    ...claimsHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

@@ -1,5 +1,5 @@
 import type { CardRater, JudgedProduct, ScorecardRow } from '@bent-pail/contract';
-import { scorecard, type AgreedMark, type Rating, type Rubric, type Scorecard } from '@bent-pail/core';
+import { scorecard, type AgreedMark, type Rating, type Rubric, type Scorecard, type Told } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { namesOf } from '../accounts/repository';
 import { optional } from '../database/optional';
@@ -18,6 +18,7 @@ export const productBehind = ({ row }: LotWithCard): JudgedProduct => ({
 export interface Judged {
   readonly row: ScorecardRow & { readonly product: JudgedProduct };
   readonly rubric: Rubric;
+  readonly told: Told;
   readonly card: Scorecard;
 }
 
@@ -55,8 +56,8 @@ export async function judge(manager: EntityManager, card: ScorecardEntity, lot: 
     reason,
     by: nameOf(byUser),
   }));
-  const told = (await saidOfCards(manager, [card])).get(card.id);
-  const judged = scorecard(rubric, lot.card, { ...told, ratings, agreed });
+  const told: Told = { ...(await saidOfCards(manager, [card])).get(card.id), ratings, agreed };
+  const judged = scorecard(rubric, lot.card, told);
   return {
     row: {
       id: card.id,
@@ -71,6 +72,7 @@ export async function judge(manager: EntityManager, card: ScorecardEntity, lot: 
       missing: judged.result.missing,
     },
     rubric,
+    told,
     card: judged,
   };
 }

@@ -45,7 +45,7 @@ export const panelsOfCards = (manager: EntityManager, me: Me): Promise<PanelOfCa
      left join lateral (
        select json_agg(json_build_object('criterion', y.criterion, 'value', y.value, 'reason', y.reason)) as agreed
        from (select distinct on (criterion) * from agreed_marks g where g.scorecard_id = j.id
-         order by criterion, kept_at desc) y) a on true
+         order by criterion, kept_at desc, id desc) y) a on true
      order by j.created_at desc`,
     [me.id],
   );

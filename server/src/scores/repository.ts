@@ -121,6 +121,7 @@ export const agreedOf = (manager: EntityManager, scorecardId: string): Promise<A
     .where('agreed.scorecard_id = :scorecardId', { scorecardId })
     .orderBy('agreed.criterion')
     .addOrderBy('agreed.kept_at', 'DESC')
+    .addOrderBy('agreed.id', 'DESC')
     .getMany();
 
 export async function addAgreed(manager: EntityManager, agreed: AgreedMarkEntity): Promise<void> {
@@ -158,6 +159,8 @@ export async function saidOn(
       .orderBy('said.scorecard_id')
       .addOrderBy('said.criterion')
       .addOrderBy('said.kept_at', 'DESC')
+      // Of two in the same millisecond the later id counts: ids grow with time.
+      .addOrderBy('said.id', 'DESC')
       .getMany();
   return {
     musts: await newest(MustEntity),

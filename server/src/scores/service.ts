@@ -23,6 +23,7 @@ import { lotsWithCards } from '../shelf/repository';
 import type { ScorecardEntity } from './entities';
 import { judge } from './judge';
 import { products } from './ranking';
+import { seasonsOf } from './seasons';
 import {
   addAgreed,
   addMust,
@@ -79,13 +80,15 @@ export async function scorecardPage({ db, cards }: Context, me: Me, id: string):
   if (lot === undefined) throw notFound('lot');
   const { currency } = await notebookRow(db.manager);
   const judged = await judge(db.manager, card, lot);
+  const all = await products(db.manager, me, judged.rubric);
   const sheet = (await newestSheets(db.manager, [card.lotId])).get(card.lotId);
   const interest =
     sheet === undefined ? undefined : { kind: sheet.interest, ...optional('words', sheet.interestWords) };
   return {
     ...judged,
     currency,
-    among: amongProducts(judged.rubric, card.lotId, await products(db.manager, me, judged.rubric)),
+    among: amongProducts(judged.rubric, card.lotId, all),
+    seasons: await seasonsOf(db.manager, card.lotId, judged.rubric, all),
     ...optional('interest', interest),
   };
 }

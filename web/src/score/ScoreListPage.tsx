@@ -44,6 +44,7 @@ export function ScoreListPage(): ReactElement {
             <ButtonLink to="/score/panel">Panel</ButtonLink>
             <ButtonLink to="/score/ranking">Ranking</ButtonLink>
             <ButtonLink to="/score/rubrics">Rubrics</ButtonLink>
+            <ButtonLink to="/score/claims">Claims</ButtonLink>
             <ButtonLink to="/score/prices">Price board</ButtonLink>
           </>
         )}

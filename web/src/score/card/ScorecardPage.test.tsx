@@ -3,7 +3,7 @@ import { lotCard, RUBRICS, scorecard, type Rating, type Rubric } from '@bent-pai
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { openPage, type Told } from '../testing/page';
+import { openPage, type Told } from '../../testing/page';
 import { ScorecardPage } from './ScorecardPage';
 import { scoreSentence } from './scoreSentence';
 
@@ -54,6 +54,9 @@ function open(ratings: readonly Rating[]): readonly Told[] {
     },
     rubric,
     card: scorecard(rubric, bag, { ratings }),
+    told: { ratings },
+    among: [],
+    seasons: [],
     currency: '£',
   };
   return openPage(<ScorecardPage />, {

@@ -1,12 +1,17 @@
+import type { AmongProducts } from '@bent-pail/contract';
 import type { CardCriterion, Scorecard } from '@bent-pail/core';
 import type { CSSProperties, ReactElement } from 'react';
-import { unitOf } from '../shared/units/ofProperty';
-import { Figure } from '../shared/Figure';
-import { fixed } from '../kit/format';
+import { told } from '../../shared/units/mine';
+import { unitOf } from '../../shared/units/ofProperty';
+import { placeAmong, placeWords } from './place';
+import { Figure } from '../../shared/Figure';
+import { fixed } from '../../kit/format';
 
 interface SkylineProps {
   readonly card: Scorecard;
   readonly currency: string;
+  /** Values of the other products, by criterion. */
+  readonly among: readonly AmongProducts[];
 }
 
 const BAR = 'relative min-w-0 border-[1.5px] border-b-0 border-ink';
@@ -16,7 +21,7 @@ const ON_BAR = 'absolute top-1.5 left-2 max-sm:left-0.5 max-sm:[&_.figure]:text-
 const up = (score: number): string => `${String(10 * score)}%`;
 
 /** Width is the weight, height the score, so that area is what a criterion gives; what is missing is dotted. */
-export function Skyline({ card, currency }: SkylineProps): ReactElement {
+export function Skyline({ card, currency, among }: SkylineProps): ReactElement {
   const { overall, cappedBy } = card.result;
   return (
     <>
@@ -50,6 +55,7 @@ export function Skyline({ card, currency }: SkylineProps): ReactElement {
           >
             <b className="block truncate max-sm:flex-1">{one.criterion.label}</b>
             <Found one={one} currency={currency} />
+            <Among one={one} among={among} />
             <small className="figure block">weight {one.criterion.weight}</small>
           </div>
         ))}
@@ -93,13 +99,25 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
   );
 }
 
+/** Its place among all products: a shortage that all of them have is no fault of one. */
+function Among({
+  one,
+  among,
+}: {
+  readonly one: CardCriterion;
+  readonly among: SkylineProps['among'];
+}): ReactElement | null {
+  const others = among.find(({ criterion }) => criterion === one.criterion.name)?.others ?? [];
+  const place = placeAmong(one, others);
+  return place === undefined ? null : <small className="block">{placeWords(place)}</small>;
+}
+
 /** What was found, under its bar: in the criterion's unit, or how many raters. */
 function Found({ one, currency }: { readonly one: CardCriterion; readonly currency: string }): ReactElement {
-  const { criterion, found, foundWorking, raters, label } = one;
-  if (found === undefined)
-    return (
-      <span className="text-ink2 text-small">{criterion.source.from === 'panel' ? 'blind still' : 'not measured'}</span>
-    );
+  const { criterion, found, foundWorking, raters, label, says } = one;
+  if (found === undefined) return <span className="text-ink2 text-small">{NOT_YET[criterion.source.from]}</span>;
+  if (criterion.source.from === 'must')
+    return <span className="text-small">{found > 5 ? 'holds' : 'does not hold'}</span>;
   if (raters.length > 0) {
     return (
       <span className="figure text-ink2 text-small">
@@ -107,6 +125,12 @@ function Found({ one, currency }: { readonly one: CardCriterion; readonly curren
       </span>
     );
   }
+  if (says !== undefined)
+    return (
+      <span className="text-small">
+        {Math.round(100 * found)} % <small className="block">{told(says)}</small>
+      </span>
+    );
   const shown = criterion.kind === 'price' ? unitOf('pricePerL', currency) : { unit: criterion.unit };
   return (
     <Figure
@@ -120,3 +144,13 @@ function Found({ one, currency }: { readonly one: CardCriterion; readonly curren
     />
   );
 }
+
+/** Why a criterion has no value, by where it comes from. */
+const NOT_YET: Readonly<Record<CardCriterion['criterion']['source']['from'], string>> = {
+  lot: 'not measured',
+  panel: 'blind still',
+  claims: 'no claims sheet',
+  nutrients: 'no report',
+  growth: 'nothing sown yet',
+  must: 'not said yet',
+};

@@ -1,18 +1,18 @@
 import type { AgreedValue, ScorecardPage } from '@bent-pail/contract';
 import { inSentence, type CardCriterion } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
-import { Button } from '../kit/Button';
-import { fixed } from '../kit/format';
-import { Notice } from '../kit/Notice';
-import { api } from '../shared/api';
-import { BodyForm } from '../shared/forms/BodyForm';
-import { TextField } from '../shared/forms/fields';
-import { typedNumber } from '../shared/forms/Mistyped';
-import { useBodyForm } from '../shared/forms/useBodyForm';
-import { once } from '../shared/once';
-import { queryClient } from '../shared/resources/client';
-import { scorecardQuery, scorecardsKey } from '../shared/resources/scores';
-import { useWorks } from '../shared/useSession';
+import { Button } from '../../kit/Button';
+import { fixed } from '../../kit/format';
+import { Notice } from '../../kit/Notice';
+import { api } from '../../shared/api';
+import { BodyForm } from '../../shared/forms/BodyForm';
+import { TextField } from '../../shared/forms/fields';
+import { typedNumber } from '../../shared/forms/Mistyped';
+import { useBodyForm } from '../../shared/forms/useBodyForm';
+import { once } from '../../shared/once';
+import { queryClient } from '../../shared/resources/client';
+import { scorecardQuery, scorecardsKey } from '../../shared/resources/scores';
+import { useWorks } from '../../shared/useSession';
 
 interface AgreeOnProps {
   readonly cardId: string;

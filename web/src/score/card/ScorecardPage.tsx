@@ -1,20 +1,28 @@
-import type { CardRater, ScorecardPage as PageData } from '@bent-pail/contract';
-import { inSentence, type CardCriterion } from '@bent-pail/core';
+import type { ScorecardPage as PageData } from '@bent-pail/contract';
+import { INTEREST_WORDS, type CardCriterion } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
-import { ApiProblem } from '../shared/api';
-import { Await } from '../shared/Await';
-import { EmptyPail } from '../shared/EmptyPail';
-import { Figure } from '../shared/Figure';
-import { counted, fixed } from '../kit/format';
-import { scorecardQuery } from '../shared/resources/scores';
-import { TitleBlock } from '../shared/TitleBlock';
-import { Trouble } from '../shared/Trouble';
+import { ApiProblem } from '../../shared/api';
+import { Await } from '../../shared/Await';
+import { EmptyPail } from '../../shared/EmptyPail';
+import { Figure } from '../../shared/Figure';
+import { counted, fixed } from '../../kit/format';
+import { lotQuery } from '../../shared/resources/lots';
+import { scorecardQuery } from '../../shared/resources/scores';
+import { TitleBlock } from '../../shared/TitleBlock';
+import { Trouble } from '../../shared/Trouble';
 import { AgreeOn } from './AgreeOn';
+import { BestUses } from './BestUses';
+import { Growing } from './Growing';
+import { Missing } from './Missing';
+import { Musts } from './Musts';
+import { Override } from './Override';
+import { Raters } from './Raters';
+import { Remedies } from './Remedies';
+import { Seasons } from './Seasons';
 import { scoreSentence } from './scoreSentence';
 import { Skyline } from './Skyline';
-import { Rows } from '../kit/Rows';
 
 /** The card of one product: overall with its parts, what capped it, what is missing, who said what. */
 export function ScorecardPage(): ReactElement {
@@ -59,8 +67,13 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
             <small>height is the score, width the weight: area is what each gives; the line is the overall</small>
           </h2>
           <div className="mt-4">
-            <Skyline card={card} currency={currency} />
+            <Skyline card={card} currency={currency} among={page.among} />
           </div>
+          {card.criteria.some(({ criterion }) => criterion.source.from === 'growth') && (
+            <Growing cardId={row.id} growth={card.growth} />
+          )}
+          <WhatToDo page={page} />
+          <Seasons seasons={page.seasons} lotId={row.product.lotId} currency={currency} />
         </section>
         <section
           aria-label="Overall"
@@ -97,13 +110,41 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
             <AgreeOn key={one.criterion.name} cardId={row.id} one={one} />
           ))}
           <Missing page={page} />
+          <Musts cardId={row.id} criteria={card.criteria} />
+          <Override cardId={row.id} card={card} />
           <Raters criteria={card.criteria} raters={row.raters} />
-          <p className="mt-4">
+          <p className="mt-3 text-small">
+            <b>Interest:</b> {interestWords(page)}.{' '}
+            <Link to={`/score/claims/${row.product.lotId}`}>Its claims sheet</Link>
+          </p>
+          <p className="mt-3 flex flex-wrap gap-x-5">
             <Link to={`/shelf/lots/${row.product.lotId}`}>The lot’s own card</Link>
+            <Link to={`/score/cards/${row.id}/print`}>On one page of paper</Link>
           </p>
         </section>
       </div>
     </main>
+  );
+}
+
+/** Who has an interest in the product, as its claims sheet says; that nobody said is said as well. */
+export const interestWords = ({ interest }: PageData): string =>
+  interest === undefined
+    ? 'nobody has said yet'
+    : `${INTEREST_WORDS[interest.kind]}${interest.words === undefined ? '' : `, ${interest.words}`}`;
+
+/** What the bag is good for and what would mend it, by the figures of its lot. */
+function WhatToDo({ page }: { readonly page: PageData }): ReactElement {
+  const query = useQuery(lotQuery(page.row.product.lotId));
+  return (
+    <Await query={query}>
+      {(lot) => (
+        <>
+          <BestUses lot={lot} card={page.card} />
+          <Remedies page={page} lot={lot} />
+        </>
+      )}
+    </Await>
   );
 }
 
@@ -115,80 +156,5 @@ function Troubled({ criterion }: { readonly criterion: CardCriterion }): ReactEl
       <b className="text-small">{criterion.criterion.label}</b>
       <Trouble trouble={criterion.trouble} />
     </div>
-  );
-}
-
-function Missing({ page }: { readonly page: PageData }): ReactElement | null {
-  const { missing, couldBe } = page.card.result;
-  if (missing.length === 0) return null;
-  const lines = page.card.criteria.filter((one) => missing.includes(one.criterion.name));
-  return (
-    <div className="mt-4 border-t-[1.5px] pt-2">
-      <h3 className="text-body">Not in yet: {lines.map((one) => inSentence(one.criterion.label)).join(', ')}</h3>
-      <p className="text-small">
-        The others carry the weight; nothing missing counts as zero.
-        {couldBe !== undefined && (
-          <>
-            {' '}
-            With them in, the overall could be <span className="figure">{fixed(couldBe[0], 1)}</span> to{' '}
-            <span className="figure">{fixed(couldBe[1], 1)}</span>.
-          </>
-        )}
-      </p>
-      {lines.some((one) => one.criterion.source.from === 'lot') && (
-        <p className="mt-1 text-small">
-          <Link to={`/bench?lot=${page.row.product.lotId}`}>Measure what the bench can give</Link>
-        </p>
-      )}
-    </div>
-  );
-}
-
-interface RatersProps {
-  readonly criteria: readonly CardCriterion[];
-  readonly raters: readonly CardRater[];
-}
-
-/** Every rater's own marks, tags and words, once all are in. */
-function Raters({ criteria, raters: on }: RatersProps): ReactElement | null {
-  const panel = criteria.filter((one) => one.raters.length > 0);
-  const raters = [...new Map(panel.flatMap((one) => one.raters.map(({ raterId, rater }) => [raterId, rater])))];
-  if (raters.length === 0) return null;
-  return (
-    <Rows className="mt-4">
-      <caption className="text-left text-body font-bold">Who said what</caption>
-      <thead>
-        <tr>
-          <th scope="col">Rater</th>
-          {panel.map((one) => (
-            <th key={one.criterion.name} scope="col">
-              {inSentence(one.criterion.label)}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {raters.map(([id, name]) => (
-          <tr key={id}>
-            <th scope="row">
-              {name}
-              {on.find((rater) => rater.id === id)?.knows !== undefined && <small className="block">not blind</small>}
-            </th>
-            {panel.map((one) => {
-              const rating = one.raters.find((candidate) => candidate.raterId === id);
-              return (
-                <td key={one.criterion.name}>
-                  <span className="figure">{rating === undefined ? '' : fixed(rating.value, 1)}</span>
-                  {rating !== undefined && rating.tags.length > 0 && (
-                    <small className="block">{rating.tags.join(', ')}</small>
-                  )}
-                  {rating?.words !== undefined && <small className="block">“{rating.words}”</small>}
-                </td>
-              );
-            })}
-          </tr>
-        ))}
-      </tbody>
-    </Rows>
   );
 }

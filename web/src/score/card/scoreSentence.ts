@@ -1,5 +1,5 @@
 import { ENOUGH_WEIGHT, inSentence, type CardCriterion, type Scorecard } from '@bent-pail/core';
-import { fixed } from '../kit/format';
+import { fixed } from '../../kit/format';
 
 /** What a score means in a word. */
 const WORDS = [
