@@ -369,4 +369,18 @@ export const MUTATIONS = [
     from: 'delivery / (packs * litres)',
     to: 'delivery / litres',
   },
+  {
+    method: 'test-plan',
+    formula: 'mean at which a delivery is taken',
+    file: 'buying/testPlan.ts',
+    from: '(sum * sd * sd) / (n * d)',
+    to: '(sum * sd) / (n * d)',
+  },
+  {
+    method: 'test-plan',
+    formula: 'how far a step drifts',
+    file: 'buying/testPlan.ts',
+    from: 'const drift = (d / sd) ** 2 / 2;',
+    to: 'const drift = (d / sd) ** 2;',
+  },
 ];

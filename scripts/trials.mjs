@@ -15,7 +15,13 @@ const done = spawnSync(
     path.join(ROOT, 'node_modules/vitest/vitest.mjs'),
     'run',
     ...['--project', 'server', '--project', 'core'],
-    ...['server/src/cards/randomNotebooks', 'core/src/learning', 'core/src/retention', 'core/src/recipes/fuzz'],
+    ...[
+      'server/src/cards/randomNotebooks',
+      'core/src/learning',
+      'core/src/retention',
+      'core/src/recipes/fuzz',
+      'core/src/buying',
+    ],
   ],
   { stdio: 'inherit', cwd: ROOT, env: { ...process.env, BENT_PAIL_TRIALS: String(NOTEBOOKS) } },
 );

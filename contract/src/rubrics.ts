@@ -69,6 +69,17 @@ export class OwnFunction {
   bands?: OwnBand[];
 }
 
+/** A word beside a scale from 0 to 10. */
+export class ScaleWord {
+  @IsReal('Where a word stands must be a number.')
+  @Min(0, { message: 'A scale goes from 0 to 10.' })
+  @Max(10, { message: 'A scale goes from 0 to 10.' })
+  at!: number;
+
+  @IsWords(40, 'Give the word in 1 to 40 letters.')
+  word!: string;
+}
+
 export class OwnCriterion {
   @IsWords(40, 'Name the criterion in 1 to 40 letters.')
   label!: string;
@@ -95,6 +106,14 @@ export class OwnCriterion {
   @IsString({ each: true, message: 'Faults must be words.' })
   @MaxLength(40, { each: true, message: 'Keep a fault under 40 letters.' })
   tags?: string[];
+
+  /** Words down the scale of what raters mark. */
+  @Optional()
+  @IsArray({ message: 'Give the words of the scale as a list.' })
+  @ArrayMaxSize(11, { message: 'At most 11 words on a scale.' })
+  @ValidateNested({ each: true })
+  @Type(() => ScaleWord)
+  words?: ScaleWord[];
 }
 
 /** Where a criterion is under `below`, the whole is at most `max`. */

@@ -3,6 +3,7 @@ export * from './bands';
 export * from './batch';
 export * from './bestUse';
 export * from './blend';
+export * from './buying';
 export * from './calc';
 export * from './chemistry';
 export * from './claims';

@@ -1,5 +1,6 @@
 import * as bands from '../bands';
 import * as blend from '../blend';
+import * as buying from '../buying';
 import * as chemistry from '../chemistry';
 import * as doses from '../doses';
 import * as drainage from '../drainage';
@@ -39,6 +40,7 @@ const CONCEPTS = {
   ...feeding,
   ...outlook,
   ...prices,
+  ...buying,
   ...scoring,
 };
 

@@ -28,3 +28,4 @@ export {
 export { blindCodes, MOST_SAMPLES, tastingOrder, warmUpSaid, type WarmUpMark, type WarmUpSaid } from './sitting';
 export { elementWord, type KnownOfProduct } from './foundOf';
 export { GROWTH_TAGS, growthOf, type Growth, type GrowthMark, type GrowthTag, type SpeciesGrowth } from './growth';
+export { tellApart, type Difference } from './tellApart';

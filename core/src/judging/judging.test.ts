@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { lotCard } from '../lots';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
-import { requireRubric, RUBRICS, scorecard, type Rating, type Rubric, type RubricCriterion } from '.';
+import { requireRubric, RUBRICS, scorecard, tellApart, type Rating, type Rubric, type RubricCriterion } from '.';
 
 const rubric = RUBRICS[0] as Rubric;
 const card = lotCard(pumiceLot([runOf('saturate-drain-dry', PUMICE_SHEET), runOf('ph-1to5', { pH: [6, 6.1] })]));
@@ -101,5 +101,28 @@ describe('a rubric of one’s own', () => {
     expect(result.overall).toBeCloseTo(5.25, 9);
     expect(input.criteria[0]?.value_se).toBeCloseTo(0.05, 9);
     expect((result.band?.[1] ?? 0) - (result.band?.[0] ?? 0)).toBeGreaterThan(0.5);
+  });
+});
+
+describe('what tells two products apart', () => {
+  const [price, air] = rubric.criteria as readonly [RubricCriterion, RubricCriterion];
+
+  it('adds up to the difference of their means on what both have, the most telling first', () => {
+    const one = [
+      { name: price.name, value: 0.1 },
+      { name: air.name, value: 0.2 },
+    ];
+    const other = [
+      { name: price.name, value: 0.3 },
+      { name: air.name, value: 0.12 },
+      { name: 'smell', raters: [1, 2] },
+    ];
+    const told = tellApart(rubric.criteria, one, other);
+    expect(told.map(({ criterion }) => criterion)).toEqual(['air', 'price']);
+    // Price 10 against 5, weight 18; air 10 against 5, weight 20.
+    const sum = told.reduce((all, { points }) => all + points, 0);
+    expect(sum).toBeCloseTo(5, 9);
+    expect(tellApart(rubric.criteria, one, one)).toEqual([]);
+    expect(tellApart(rubric.criteria, one, [])).toEqual([]);
   });
 });

@@ -7,6 +7,7 @@ export { agreement, agreementMethod, ENOUGH_ITEMS, type AgreementInput, type Agr
 export { rank, RANK_DEFAULTS, rankMethod, type Ranked, type RankInput, type RankResult } from './rank';
 export {
   score,
+  scoreCriterion,
   scoreMethod,
   SCORE_DEFAULTS,
   type Aggregate,

@@ -6,6 +6,7 @@
 export { fQuantile } from './fQuantile';
 export { grubbs, GRUBBS, type GrubbsResult } from './grubbs';
 export { lotSpread, lotSpreadMethod, MOST_LOTS, type LotSpreadInput, type LotSpreadResult } from './lotSpread';
+export { normalBelow, normalQuantile } from './normal';
 export { replicates, replicatesMethod, type ReplicatesInput, type ReplicatesResult } from './replicates';
 export { studentT } from './studentT';
 export { meanOf, sdOf, summarise, type Summary } from './summary';

@@ -2,6 +2,10 @@ declare module 'jstat' {
   interface Distribution {
     readonly inv: (p: number, ...shape: number[]) => number;
   }
-  const library: { readonly jStat: { readonly studentt: Distribution } };
+  interface Normal {
+    readonly cdf: (x: number, mean: number, sd: number) => number;
+    readonly inv: (p: number, mean: number, sd: number) => number;
+  }
+  const library: { readonly jStat: { readonly studentt: Distribution; readonly normal: Normal } };
   export default library;
 }

@@ -83,7 +83,10 @@ function sourceOf(by: string, at: string): Pick<RubricCriterion, 'kind' | 'sourc
   };
 }
 
-function criterionOf({ label, plain, weight, by, function: fn, tags }: OwnCriterion, i: number): RubricCriterion {
+function criterionOf(
+  { label, plain, weight, by, function: fn, tags, words }: OwnCriterion,
+  i: number,
+): RubricCriterion {
   const at = `criteria[${String(i)}]`;
   return {
     name: label,
@@ -93,6 +96,9 @@ function criterionOf({ label, plain, weight, by, function: fn, tags }: OwnCriter
     function: functionOf(fn, at),
     ...sourceOf(by, at),
     ...(by === 'panel' && tags !== undefined ? { tags } : {}),
+    ...(by === 'panel' && words !== undefined
+      ? { words: words.map(({ at: points, word }) => ({ at: points, word })) }
+      : {}),
   };
 }
 

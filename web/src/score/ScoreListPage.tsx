@@ -45,6 +45,7 @@ export function ScoreListPage(): ReactElement {
             <ButtonLink to="/score/ranking">Ranking</ButtonLink>
             <ButtonLink to="/score/rubrics">Rubrics</ButtonLink>
             <ButtonLink to="/score/claims">Claims</ButtonLink>
+            <ButtonLink to="/score/buying">A delivery</ButtonLink>
             <ButtonLink to="/score/prices">Price board</ButtonLink>
           </>
         )}
@@ -67,8 +68,9 @@ export function ScoreListPage(): ReactElement {
 }
 
 function OwnSheets(): ReactElement {
-  const query = useInfiniteQuery(sheetPagesQuery({}));
   const { role } = useMe();
+  // Whoever also runs the panel is shown what is left to do; what is done stands on the cards.
+  const query = useInfiniteQuery(sheetPagesQuery(role === 'panellist' ? {} : { state: 'out' }));
   return (
     <Await query={query}>
       {(data) => {

@@ -9,7 +9,7 @@ import { CautionStrip } from '../../shared/CautionStrip';
 import { LotChoice } from '../../shared/lots/LotChoice';
 import { deskLotsQuery } from '../../shared/resources/lots';
 import { mine, readTyped, told as inMyUnits } from '../../shared/units/mine';
-import { unitOf } from '../../shared/units/ofProperty';
+import { perVolume } from '../../shared/units/ofProperty';
 
 const MATERIALS = { kind: 'material' } as const;
 
@@ -109,13 +109,14 @@ const KIND_WORDS: Readonly<Record<Remedy['kind'], string>> = {
 };
 
 function Line({ remedy: { kind, sentence, costPerL }, currency, isTaken, onTake }: LineProps): ReactElement {
-  const { unit } = unitOf('pricePerL', currency);
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-zinc2 py-1">
       <Check label={KIND_WORDS[kind]} checked={isTaken} onChange={onTake} className="w-48 font-semibold" />
       <span className="min-w-64 flex-1 text-small">{inMyUnits(sentence)}</span>
       <span className="figure text-small">
-        {costPerL === undefined ? 'cost not known' : `+ ${mine(costPerL, '/L').toFixed(3)} ${unit}`}
+        {costPerL === undefined
+          ? 'cost not known'
+          : `+ ${currency}${mine(costPerL, 'per L').toFixed(3)} ${perVolume()}`}
       </span>
     </li>
   );

@@ -3,8 +3,8 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { day, fixed } from '../../kit/format';
 import { Rows } from '../../kit/Rows';
-import { amount, mine } from '../../shared/units/mine';
-import { unitOf } from '../../shared/units/ofProperty';
+import { amount } from '../../shared/units/mine';
+import { perVolume, priceAlone } from '../../shared/units/ofProperty';
 import { useSession } from '../../shared/useSession';
 
 interface SeasonsProps {
@@ -17,7 +17,6 @@ interface SeasonsProps {
 export function Seasons({ seasons, lotId, currency }: SeasonsProps): ReactElement | null {
   const { notebook } = useSession();
   if (seasons.length < 2) return null;
-  const { unit } = unitOf('pricePerL', currency);
   return (
     <section aria-label="The same product again" className="mt-6">
       <h2>The same product again</h2>
@@ -34,7 +33,7 @@ export function Seasons({ seasons, lotId, currency }: SeasonsProps): ReactElemen
             </th>
             <th scope="col">came</th>
             <th scope="col">label says</th>
-            <th scope="col">{unit}</th>
+            <th scope="col">price {perVolume()}</th>
             <th scope="col">air</th>
             <th scope="col">water</th>
             <th scope="col">pH</th>
@@ -53,7 +52,7 @@ export function Seasons({ seasons, lotId, currency }: SeasonsProps): ReactElemen
                 {lot.boughtOn === undefined ? '' : day(lot.boughtOn, notebook.zone)}
               </td>
               <td className="figure">{lot.pack_L === undefined ? '' : amount(lot.pack_L, 'L', 0)}</td>
-              <td className="figure">{lot.pricePerL === undefined ? '' : fixed(mine(lot.pricePerL, '/L'), 2)}</td>
+              <td className="figure">{lot.pricePerL === undefined ? '' : priceAlone(lot.pricePerL, currency)}</td>
               <td className="figure">{lot.air === undefined ? '' : fixed(lot.air, 2)}</td>
               <td className="figure">{lot.water === undefined ? '' : fixed(lot.water, 2)}</td>
               <td className="figure">{lot.pH === undefined ? '' : fixed(lot.pH, 1)}</td>

@@ -10,6 +10,7 @@ import { panelQuery } from '../../shared/resources/scores';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { agreements, type AgreementOf } from './agreements';
 import { Leans } from './Leans';
+import { Series } from './Series';
 
 /** How far those who smell, look and feel agree, and who always marks higher or lower. */
 export function PanelPage(): ReactElement {
@@ -34,39 +35,42 @@ function Agreement({ page }: { readonly page: Panel }): ReactElement {
   const found = useMemo(() => agreements(page), [page]);
   const [all] = found;
   return (
-    <div className="grid gap-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
-      <section aria-label="How far they agree">
-        <Rows className="text-body">
-          <thead>
-            <tr>
-              <th scope="col" className="text-left">
-                What they marked
-              </th>
-              <th scope="col">samples</th>
-              <th scope="col">apart, on average</th>
-              <th scope="col" className="pl-5">
-                ICC (2,1)
-              </th>
-              <th scope="col">95 %</th>
-              <th scope="col" className="pl-4 text-left">
-                in a word
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {found.map((one) => (
-              <Line key={one.criterion} one={one} />
-            ))}
-          </tbody>
-        </Rows>
-        <p className="mt-3 max-w-[70ch] text-small text-ink2">
-          {agreementMethod.outputs.icc.sentence} It may be low only because the samples are alike: read it beside how
-          far apart two marks are. The word goes by the lower end of the interval, from eight samples on that all
-          marked. Values that were agreed on are not in it.
-        </p>
-      </section>
-      {all !== undefined && <Leans leans={all.leans} />}
-    </div>
+    <>
+      <div className="grid gap-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
+        <section aria-label="How far they agree">
+          <Rows className="text-body">
+            <thead>
+              <tr>
+                <th scope="col" className="text-left">
+                  What they marked
+                </th>
+                <th scope="col">samples</th>
+                <th scope="col">apart, on average</th>
+                <th scope="col" className="pl-5">
+                  ICC (2,1)
+                </th>
+                <th scope="col">95 %</th>
+                <th scope="col" className="pl-4 text-left">
+                  in a word
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {found.map((one) => (
+                <Line key={one.criterion} one={one} />
+              ))}
+            </tbody>
+          </Rows>
+          <p className="mt-3 max-w-[70ch] text-small text-ink2">
+            {agreementMethod.outputs.icc.sentence} It may be low only because the samples are alike: read it beside how
+            far apart two marks are. The word goes by the lower end of the interval, from eight samples on that all
+            marked. Values that were agreed on are not in it.
+          </p>
+        </section>
+        {all !== undefined && <Leans leans={all.leans} />}
+      </div>
+      <Series page={page} />
+    </>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { PanelPage as Panel } from '@bent-pail/contract';
 import { screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
+import { choose } from '../../testing/choose';
 import { openPage } from '../../testing/page';
 import { agreements } from './agreements';
 import { PanelPage } from './PanelPage';
@@ -47,6 +48,17 @@ describe('the panel', () => {
     expect(row.getByText(/^(poor|middling|good|excellent)$/)).toBeTruthy();
     expect(screen.getByRole('img', { name: 'Ann marks 0.5 lower' })).toBeTruthy();
     expect(screen.getByText('+0.50')).toBeTruthy();
+  });
+
+  it('draws every mark of a criterion, sample by sample, with a sign for each rater', async () => {
+    openPage(<PanelPage />, { answers: { '/panel': PAGE } });
+    const region = within(await screen.findByRole('region', { name: 'Every mark' }));
+    expect(region.getByRole('img', { name: /^Look: S1 2\.5, 3\.5, none; S3 / })).toBeTruthy();
+    // Cy marked no look.
+    expect(region.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual(['Ann', 'Bo']);
+    await choose(region.getByRole('combobox', { name: 'Of' }), 'Smell');
+    expect(region.getByRole('img', { name: /^Smell: S0 2\.0, 3\.0, 9\.0; / })).toBeTruthy();
+    expect(region.getAllByRole('listitem')).toHaveLength(3);
   });
 
   it('says that nothing is revealed yet', async () => {

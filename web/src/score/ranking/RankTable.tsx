@@ -1,5 +1,5 @@
 import type { RankedProduct } from '@bent-pail/contract';
-import type { Ranked } from '@bent-pail/core';
+import { inSentence, tellApart, type Ranked, type Rubric } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { fixed, listed } from '../../kit/format';
@@ -8,10 +8,29 @@ import { Rows } from '../../kit/Rows';
 interface RankTableProps {
   readonly ranking: readonly Ranked[];
   readonly products: readonly RankedProduct[];
+  readonly rubric: Rubric;
+}
+
+/** Criteria that are named of what tells two products apart. */
+const NAMED = 2;
+
+/** What puts a product under the one above it, the most telling first. */
+function behindWords(one: Ranked, above: Ranked | undefined, { products, rubric }: RankTableProps): string {
+  const known = (name: string) => products.find((product) => product.name === name)?.criteria ?? [];
+  if (above === undefined) return '';
+  const told = tellApart(rubric.criteria, known(above.name), known(one.name))
+    .filter(({ points }) => points > 0.05)
+    .slice(0, NAMED)
+    .map(({ criterion, points }) => {
+      const label = rubric.criteria.find(({ name }) => name === criterion)?.label ?? criterion;
+      return `${inSentence(label)} (−${fixed(points, 1)})`;
+    });
+  return told.length === 0 ? '' : `behind by ${listed(told)}`;
 }
 
 /** Products in their order: the overall with its band, how often each is first, whom it is level with. */
-export function RankTable({ ranking, products }: RankTableProps): ReactElement {
+export function RankTable(props: RankTableProps): ReactElement {
+  const { ranking, products } = props;
   return (
     <Rows className="mt-3 text-body">
       <thead>
@@ -38,6 +57,7 @@ export function RankTable({ ranking, products }: RankTableProps): ReactElement {
             <th scope="row">
               <span className="figure mr-2 text-ink2">{i + 1}</span>
               <CardLink name={one.name} cardId={products.find(({ name }) => name === one.name)?.cardId} />
+              <small className="block pl-5 text-ink2">{behindWords(one, ranking[i - 1], props)}</small>
             </th>
             <td>
               <span className="figure text-lead">{one.overall === undefined ? '–' : fixed(one.overall, 1)}</span>

@@ -122,7 +122,7 @@ function Ranked({ page }: { readonly page: Ranking }): ReactElement {
         problem === undefined && input !== undefined && <p className="text-ink2 mt-4">Weighing five thousand times.</p>
       ) : (
         <>
-          <RankTable ranking={result.ranking} products={products} />
+          <RankTable ranking={result.ranking} products={products} rubric={rubric} />
           {result.checks.map(({ code, message }) => (
             <Notice key={code} className="mt-3 max-w-[70ch] p-2">
               {inLabels(message, rubric)}

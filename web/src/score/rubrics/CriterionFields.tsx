@@ -26,7 +26,7 @@ export function CriterionFields({ criterion, onCriterion, onRemove }: CriterionF
   const change = (next: Partial<DraftCriterion>): void => {
     onCriterion({ ...criterion, ...next });
   };
-  const { label, plain, weight, by, fn, tags } = criterion;
+  const { label, plain, weight, by, fn, tags, words } = criterion;
   return (
     <li className="grid gap-x-6 gap-y-3 border-t-[1.5px] border-ink py-3 min-[900px]:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
       <div className="flex flex-col gap-2">
@@ -63,6 +63,16 @@ export function CriterionFields({ criterion, onCriterion, onRemove }: CriterionF
             value={tags}
             onChange={(next) => {
               change({ tags: next });
+            }}
+          />
+        )}
+        {by === 'panel' && (
+          <Field
+            label="Words down the scale"
+            value={words}
+            placeholder="9.5 woodland floor; 5 no smell; 1 step back"
+            onChange={(next) => {
+              change({ words: next });
             }}
           />
         )}

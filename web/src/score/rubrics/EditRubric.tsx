@@ -110,7 +110,16 @@ export function EditRubric({ start, own, onKept, onLeave }: EditRubricProps): Re
       <Button
         onClick={() => {
           const place = 1 + Math.max(-1, ...criteria.map((one) => one.place));
-          const added = { place, label: '', plain: '', weight: 10, by: 'panel', fn: firstFunction('panel'), tags: '' };
+          const added = {
+            place,
+            label: '',
+            plain: '',
+            weight: 10,
+            by: 'panel' as const,
+            fn: firstFunction('panel'),
+            tags: '',
+            words: '',
+          };
           setDraft({ ...draft, criteria: [...criteria, added as (typeof criteria)[number]] });
         }}
       >

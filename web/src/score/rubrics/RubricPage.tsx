@@ -11,8 +11,9 @@ import { rubricsQuery } from '../../shared/resources/rubrics';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { amount } from '../../shared/units/mine';
 import { useMe } from '../../shared/useSession';
-import { byOf, byWords, draftOf } from './draft';
+import { bodyOfRubric, byOf, byWords, draftOf } from './draft';
 import { EditRubric } from './EditRubric';
+import { fileAddress, fileNameOf } from './rubricFile';
 import { WeightBar } from './WeightBar';
 
 /** One rubric: read, copied, and for a lead changed where it is one's own. */
@@ -37,7 +38,7 @@ function OneRubric({ row: { rubric, own } }: { readonly row: RubricRow }): React
   const isLead = useMe().role === 'lead';
   const navigate = useNavigate();
   const [doing, setDoing] = useState<'change' | 'copy'>();
-  const start = draftOf(rubric);
+  const start = draftOf(bodyOfRubric(rubric));
   return (
     <main>
       <TitleBlock
@@ -82,6 +83,11 @@ function OneRubric({ row: { rubric, own } }: { readonly row: RubricRow }): React
               <span className="figure">{below}</span>, the whole is at most <span className="figure">{max}</span>.
             </p>
           ))}
+          <p className="mt-3">
+            <a href={fileAddress(rubric)} download={`${fileNameOf(rubric)}.json`}>
+              Save it as a file, for another notebook
+            </a>
+          </p>
           <p className="mt-3 max-w-[70ch] text-small text-ink2">
             {rubric.aggregate === 'geometric'
               ? 'The whole is the geometric mean: one bad thing counts more.'

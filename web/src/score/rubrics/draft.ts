@@ -15,6 +15,7 @@ export interface DraftCriterion {
   readonly by: By;
   readonly fn: DraftFunction;
   readonly tags: string;
+  readonly words: string;
 }
 
 /** How a value becomes 0 to 10, as it is typed; empty is open. */
@@ -98,27 +99,61 @@ export const isDirect = (by: By): boolean => by === 'panel' || by === 'growth' |
 /** What a criterion may be judged by: what the panel marks, air and water in the use's container, any figure that is a number. */
 export const unitOfBy = (by: By): string => (isTold(by) ? '' : property(by).unit);
 
-export function draftOf({ label, use, container, aggregate, criteria, caps }: Rubric): DraftRubric {
-  return {
-    label,
-    use,
-    height_cm: inField(container.height_cm, 'cm'),
-    aggregate,
-    criteria: criteria.map((one, place) => ({
-      place,
-      label: one.label,
-      plain: one.plain,
-      weight: one.weight,
-      by: byOf(one.source),
-      fn: drafted(one.function),
-      tags: (one.tags ?? []).join(', '),
-    })),
-    caps: caps.map(({ criterion, below, max }) => ({
-      criterion: criteria.find(({ name }) => name === criterion)?.label ?? criterion,
-      below: String(below),
-      max: String(max),
-    })),
-  };
+export type RubricBody = Omit<OwnRubric, 'id' | 'version'>;
+
+/** A rubric as it is sent, and as a file holds it. */
+export const bodyOfRubric = ({ label, use, container, aggregate, criteria, caps }: Rubric): RubricBody => ({
+  label,
+  use,
+  container: { height_cm: container.height_cm },
+  aggregate,
+  criteria: criteria.map((one) => ({
+    label: one.label,
+    plain: one.plain,
+    weight: one.weight,
+    by: byOf(one.source),
+    function: one.function as OwnFunction,
+    ...(one.tags === undefined ? {} : { tags: [...one.tags] }),
+    ...(one.words === undefined ? {} : { words: [...one.words] }),
+  })),
+  caps: caps.map(({ criterion, below, max }) => ({
+    criterion: criteria.find(({ name }) => name === criterion)?.label ?? criterion,
+    below,
+    max,
+  })),
+});
+
+/** A rubric's body as it is edited. */
+export const draftOf = ({ label, use, container, aggregate, criteria, caps }: RubricBody): DraftRubric => ({
+  label,
+  use,
+  height_cm: inField(container.height_cm, 'cm'),
+  aggregate,
+  criteria: criteria.map((one, place) => ({
+    place,
+    label: one.label,
+    plain: one.plain,
+    weight: one.weight,
+    by: one.by,
+    fn: drafted(one.function as ScoreFunction),
+    tags: (one.tags ?? []).join(', '),
+    words: (one.words ?? []).map(({ at, word }) => `${String(at)} ${word}`).join('; '),
+  })),
+  caps: caps.map(({ criterion, below, max }) => ({ criterion, below: String(below), max: String(max) })),
+});
+
+/** Words down a scale as they are typed: `9.5 woodland floor; 7 earthy`. */
+function wordsOf(text: string, field: string): NonNullable<OwnCriterion['words']> {
+  return text
+    .split(';')
+    .map((one) => one.trim())
+    .filter((one) => one !== '')
+    .map((one) => {
+      const [, at, word] = /^(\d+(?:[.,]\d+)?)\s+(.+)$/.exec(one) ?? [];
+      if (at === undefined || word === undefined)
+        throw new Mistyped(field, `“${one}” needs a number and a word, as 7 earthy.`);
+      return { at: Number(at.replace(',', '.')), word };
+    });
 }
 
 const open = (text: string, at: string): number | null => (text.trim() === '' ? null : typedNumber(text, at));
@@ -151,13 +186,13 @@ function functionOf(fn: DraftFunction, at: string): OwnFunction {
 }
 
 /** What is sent of a draft; what cannot be read is `Mistyped` at its field. */
-export function bodyOf(draft: DraftRubric): Omit<OwnRubric, 'id' | 'version'> {
+export function bodyOf(draft: DraftRubric): RubricBody {
   return {
     label: draft.label,
     use: draft.use,
     container: { height_cm: typedNumber(draft.height_cm, 'container.height_cm') },
     aggregate: draft.aggregate,
-    criteria: draft.criteria.map(({ label, plain, weight, by, fn, tags }, i): OwnCriterion => {
+    criteria: draft.criteria.map(({ label, plain, weight, by, fn, tags, words }, i): OwnCriterion => {
       const said = tags
         .split(',')
         .map((tag) => tag.trim())
@@ -169,6 +204,7 @@ export function bodyOf(draft: DraftRubric): Omit<OwnRubric, 'id' | 'version'> {
         by,
         function: functionOf(fn, `criteria[${String(i)}].function`),
         ...(by === 'panel' && said.length > 0 ? { tags: said } : {}),
+        ...(by === 'panel' && words.trim() !== '' ? { words: wordsOf(words, `criteria[${String(i)}].words`) } : {}),
       };
     }),
     caps: draft.caps.map(({ criterion, below, max }, i) => ({

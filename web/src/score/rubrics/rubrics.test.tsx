@@ -4,7 +4,8 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { AMERICAN, openPage } from '../../testing/page';
-import { bodyOf, draftOf, sharesOf, type DraftRubric } from './draft';
+import { bodyOf, bodyOfRubric, draftOf, firstFunction, sharesOf, type DraftRubric } from './draft';
+import { fileNameOf, fileText, readRubricFile } from './rubricFile';
 import { RubricPage } from './RubricPage';
 import { RubricsPage } from './RubricsPage';
 
@@ -14,22 +15,49 @@ const beds = rows.find(({ rubric }) => rubric.key === BEDS_KEY)?.rubric as Rubri
 describe('a rubric as it is edited', () => {
   it.each(rows.map(({ rubric }) => [rubric.key, rubric] as const))('%s comes back as it went', (_, rubric) => {
     openPage(<p>a page</p>, { units: AMERICAN });
-    const body = bodyOf(draftOf(rubric));
+    const body = bodyOf(draftOf(bodyOfRubric(rubric)));
     expect(body).toMatchObject({ label: rubric.label, container: { height_cm: rubric.container.height_cm } });
     expect(body.criteria.map(({ weight }) => weight)).toEqual(rubric.criteria.map(({ weight }) => weight));
     expect(body.criteria.map((one) => one.function)).toEqual(rubric.criteria.map((one) => one.function));
+    // A copy keeps the words beside the scales and the faults to tick.
+    expect(body).toEqual(bodyOfRubric(rubric));
+  });
+
+  it('takes words down a scale, and says which has no number', () => {
+    openPage(<p>a page</p>);
+    const draft = draftOf(bodyOfRubric(beds));
+    const smell = draft.criteria.find(({ by }) => by === 'panel');
+    if (smell === undefined) throw new Error('nothing for a panel');
+    const worded = (words: string) => bodyOf({ ...draft, criteria: [{ ...smell, words }] }).criteria[0]?.words;
+    expect(worded('9,5 like a wood; 2 stale')).toEqual([
+      { at: 9.5, word: 'like a wood' },
+      { at: 2, word: 'stale' },
+    ]);
+    expect(worded('  ')).toBeUndefined();
+    expect(() => worded('stale')).toThrow(/needs a number and a word/);
+  });
+
+  it('is judged by what is told as well', () => {
+    openPage(<p>a page</p>);
+    const draft = draftOf(bodyOfRubric(beds));
+    const [first] = draft.criteria;
+    if (first === undefined) throw new Error('no criteria');
+    for (const by of ['growth', 'must', 'claims', 'nutrients-medium'] as const) {
+      const [criterion] = bodyOf({ ...draft, criteria: [{ ...first, by, fn: firstFunction(by) }] }).criteria;
+      expect(criterion).toMatchObject({ by });
+    }
   });
 
   it('takes bands, commas and open sides', () => {
     openPage(<p>a page</p>);
-    const [price, air] = draftOf(beds).criteria;
+    const [price, air] = draftOf(bodyOfRubric(beds)).criteria;
     if (price === undefined || air === undefined) throw new Error('no criteria');
     const bands = [
       { upTo: '0,2', score: '10' },
       { upTo: '', score: '3' },
     ];
     const draft: DraftRubric = {
-      ...draftOf(beds),
+      ...draftOf(bodyOfRubric(beds)),
       criteria: [
         { ...price, fn: { type: 'bands', bands } },
         { ...air, fn: { type: 'window', ends: ['', '0,15', '', ''] } },
@@ -42,7 +70,7 @@ describe('a rubric as it is edited', () => {
 
   it('says which number cannot be read', () => {
     openPage(<p>a page</p>);
-    const draft = draftOf(beds);
+    const draft = draftOf(bodyOfRubric(beds));
     const [price] = draft.criteria;
     if (price === undefined) throw new Error('no criteria');
     expect(() => bodyOf({ ...draft, criteria: [{ ...price, fn: { type: 'line', at0: 'dear', at10: '0' } }] })).toThrow(
@@ -103,5 +131,45 @@ describe('rubrics', () => {
     open('tester');
     await screen.findByText(/Where Foreign bits scores under/);
     expect(screen.queryByRole('button', { name: 'Copy it' })).toBeNull();
+  });
+});
+
+describe('a rubric as a file', () => {
+  it('is read by another notebook as it was saved', async () => {
+    expect(await readRubricFile(fileText(beds))).toEqual(bodyOfRubric(beds));
+    expect(fileNameOf(beds)).toBe('beds-above-ground-1');
+  });
+
+  it.each<[string, RegExp]>([
+    ['not json', /cannot be read/],
+    ['[1]', /not a file of a rubric/],
+    ['{"kind":"bent-pail recipe"}', /not a file of a rubric/],
+    ['{"kind":"bent-pail rubric","form":2}', /another version/],
+    [JSON.stringify({ kind: 'bent-pail rubric', form: 1, ...bodyOfRubric(beds), label: '' }), /Name the rubric/],
+    [
+      JSON.stringify({ kind: 'bent-pail rubric', form: 1, ...bodyOfRubric(beds), criteria: [] }),
+      /at least one criterion/,
+    ],
+    ['x'.repeat(100_001), /too large/],
+  ])('%# is refused with a sentence', async (text, sentence) => {
+    expect(await readRubricFile(text)).toMatch(sentence);
+  });
+
+  it('is looked through before it is kept, and refused where it is none', async () => {
+    const user = userEvent.setup();
+    const told = openPage(<RubricsPage />, {
+      role: 'lead',
+      answers: { '/rubrics': rows },
+    });
+    const input = await screen.findByLabelText('File of a rubric');
+    await user.upload(input, new File(['{}'], 'odd.json', { type: 'application/json' }));
+    expect(await screen.findByText('This is not a file of a rubric.')).toBeTruthy();
+    await user.upload(input, new File([fileText(beds)], 'beds.json', { type: 'application/json' }));
+    expect(await screen.findByText(/^Beds above ground, from a file/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Keep it as a rubric of our own' }));
+    await waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
+    expect(told[0]).toMatchObject({ address: '/rubrics', body: { version: 0, label: 'Beds above ground' } });
   });
 });

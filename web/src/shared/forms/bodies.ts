@@ -33,6 +33,7 @@ export {
   OverrideSaid,
   OwnPlant,
   OwnProfile,
+  OwnRubric,
   QuickStart,
   RecipeAdditive,
   ReopenRun,

@@ -1,0 +1,13 @@
+/**
+ * Whether to take a delivery: how many bags to test one after the other, and with which risk of being wrong.
+ */
+export {
+  decide,
+  TEST_PLAN_DEFAULTS,
+  testPlan,
+  testPlanMethod,
+  type Decision,
+  type PlanStep,
+  type TestPlanInput,
+  type TestPlanResult,
+} from './testPlan';
