@@ -39,3 +39,6 @@ export const PHOTO_LIMIT = 12_000_000;
 
 /** Where the words of a claims sheet stand. */
 export const CLAIM_SOURCES = ['label', 'page', 'leaflet', 'said'] as const;
+
+/** Whom something comes from: a trader, somebody who gives it away, oneself. */
+export const SUPPLIER_KINDS = ['trade', 'free', 'own'] as const;

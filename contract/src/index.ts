@@ -23,6 +23,7 @@ export * from './scores';
 export * from './shelf';
 export * from './sittings';
 export * from './stock';
+export * from './suppliers';
 export * from './today';
 export * from './verdicts';
 export * from './vessels';

@@ -20,6 +20,7 @@ import { scores } from './scores/resource';
 import { shelf } from './shelf/resource';
 import { sittings } from './sittings/resource';
 import { stock } from './stock/resource';
+import { suppliers } from './suppliers/resource';
 import { today } from './today/resource';
 import { verdicts } from './verdicts/resource';
 import { vessels } from './vessels/resource';
@@ -35,6 +36,7 @@ export const RESOURCES: readonly Resource[] = [
   instruments,
   protocols,
   stock,
+  suppliers,
   blends,
   guides,
   verdicts,

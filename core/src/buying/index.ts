@@ -11,3 +11,16 @@ export {
   type TestPlanInput,
   type TestPlanResult,
 } from './testPlan';
+export {
+  GATE_DECISIONS,
+  GATE_LIMITS,
+  GATE_MOISTURES,
+  GATE_SMELLS,
+  judgeAtGate,
+  type GateDecision,
+  type GateJudged,
+  type GateMoisture,
+  type GateReason,
+  type GateSeen,
+  type GateSmell,
+} from './gate';

@@ -24,6 +24,7 @@ import { AgreedMarks1766100000000 } from './migrations/1766100000000-agreedMarks
 import { Sittings1766200000000 } from './migrations/1766200000000-sittings';
 import { Claims1766300000000 } from './migrations/1766300000000-claims';
 import { SaidOfCards1766400000000 } from './migrations/1766400000000-saidOfCards';
+import { Suppliers1766500000000 } from './migrations/1766500000000-suppliers';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -53,4 +54,5 @@ export const MIGRATIONS = [
   Sittings1766200000000,
   Claims1766300000000,
   SaidOfCards1766400000000,
+  Suppliers1766500000000,
 ];

@@ -120,7 +120,7 @@ export function EditRubric({ start, own, onKept, onLeave }: EditRubricProps): Re
             tags: '',
             words: '',
           };
-          setDraft({ ...draft, criteria: [...criteria, added as (typeof criteria)[number]] });
+          setDraft({ ...draft, criteria: [...criteria, added] });
         }}
       >
         A criterion more
