@@ -127,6 +127,24 @@ export interface SittingFile {
   }[];
 }
 
+/** Whom things come from, and what came. */
+export interface SupplierFile {
+  readonly name: string;
+  readonly kind: string;
+  readonly permission?: string;
+  readonly permissionDays?: number;
+  readonly note?: string;
+  readonly deliveries: readonly {
+    readonly daysAgo: number;
+    readonly by: string;
+    readonly lot?: string;
+    readonly outOfStock?: string;
+    readonly gate?: object;
+    readonly decision?: string;
+    readonly words?: string;
+  }[];
+}
+
 /** What a label claims, and what somebody makes of it. */
 export interface ClaimsFile {
   readonly lot: string;
@@ -190,6 +208,7 @@ export interface NotebookFiles {
   readonly guides: GuidesFile;
   readonly prices: readonly PriceFile[];
   readonly claims: readonly ClaimsFile[];
+  readonly suppliers: readonly SupplierFile[];
 }
 
 const NAMES = [
@@ -203,6 +222,7 @@ const NAMES = [
   'guides',
   'prices',
   'claims',
+  'suppliers',
 ] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */

@@ -17,6 +17,7 @@ import { SetClock, type Loading } from './loading';
 import { priceHappenings } from './prices';
 import { runHappenings } from './runs';
 import { sittingHappenings } from './sittings';
+import { supplierHappenings } from './suppliers';
 import { shelfHappenings, vesselHappenings } from './shelf';
 
 /** What came of asking for the demo. */
@@ -39,7 +40,7 @@ export async function isLoadedDemo(db: DataSource): Promise<boolean> {
 /** Empties everything that the demo wrote; only ever on a database with the demo flag. */
 async function wipe(db: DataSource): Promise<void> {
   await db.query(
-    'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, sittings, scorecards, kept_once restart identity cascade',
+    'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, suppliers, sittings, scorecards, kept_once restart identity cascade',
   );
   await db.query('update learnt set wanted = wanted + 1, body = null');
   // Copies of protocols and plants belong to people, so all of them went; what a notebook begins with comes back.
@@ -81,6 +82,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...guideHappenings(loading),
     ...priceHappenings(loading),
     ...claimsHappenings(loading),
+    ...supplierHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

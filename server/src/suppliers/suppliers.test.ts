@@ -13,7 +13,12 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const supplier = (more: object = {}) => ({ id: uuidv7(), name: `Haldane ${uuidv7().slice(-6)}`, kind: 'trade', ...more });
+const supplier = (more: object = {}) => ({
+  id: uuidv7(),
+  name: `Haldane ${uuidv7().slice(-6)}`,
+  kind: 'trade',
+  ...more,
+});
 const put = async (more: object = {}): Promise<SupplierPage> => {
   const { status, body } = await tester.post<SupplierPage>('/suppliers', supplier(more));
   expect(status, JSON.stringify(body)).toBe(201);

@@ -25,6 +25,7 @@ it('is looked at only where there is a page', async () => {
     '/runs': [{ id: 'open' }, { id: 'finished', finishedAt: '2026-11-24T08:00:00Z' }],
     '/blends': [{ id: 'blend', name: 'Camellia tub' }],
     '/scorecards': [{ id: 'card' }],
+    '/suppliers': [{ id: 'supplier' }],
     '/plants': [{ id: 'orchid', name: 'Orchid on bark' }],
   } as Readonly<Record<string, readonly unknown[]>>;
   const list = <T>(address: string) => Promise.resolve((demo[address] ?? []) as readonly T[]);

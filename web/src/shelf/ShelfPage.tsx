@@ -58,6 +58,7 @@ export function ShelfPage(): ReactElement {
         title="Shelf"
         line="Every lot with its own pail: solid ink is measured here, dots are what its class usually is."
       >
+        <ButtonLink to="/shelf/suppliers">Suppliers</ButtonLink>
         {works ? (
           <ButtonLink look="act" to="/shelf/new">
             Put a lot on the shelf

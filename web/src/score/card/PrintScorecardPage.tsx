@@ -10,8 +10,8 @@ import { Qr } from '../../shared/Qr';
 import { lotQuery } from '../../shared/resources/lots';
 import { scorecardQuery } from '../../shared/resources/scores';
 import { verdictsQuery } from '../../shared/resources/verdicts';
-import { inMine, told } from '../../shared/units/mine';
-import { unitOf } from '../../shared/units/ofProperty';
+import { inMine, mySign, told } from '../../shared/units/mine';
+import { priceSaid } from '../../shared/units/ofProperty';
 import { useSession } from '../../shared/useSession';
 import { placeAmong, placeWords } from './place';
 import { interestWords } from './ScorecardPage';
@@ -49,7 +49,7 @@ function Paper({ page }: { readonly page: ScorecardPage }): ReactElement {
         <Qr page={`/score/cards/${row.id}`} size={96} />
       </header>
       <div className="my-3">
-        <Skyline card={card} currency={currency} among={among} />
+        <Skyline card={card} currency={currency} among={among} onPaper />
       </div>
       <table>
         <thead>
@@ -93,13 +93,18 @@ function restsOn({ raters, label, found, criterion, agreed, override }: CardCrit
 function Part({ one, page }: { readonly one: CardCriterion; readonly page: ScorecardPage }): ReactElement {
   const { criterion, found, score } = one;
   const place = placeAmong(one, page.among.find((among) => among.criterion === criterion.name)?.others ?? []);
-  const { unit } = criterion.kind === 'price' ? unitOf('pricePerL', page.currency) : criterion;
+  const said =
+    found === undefined
+      ? 'not in yet'
+      : criterion.kind === 'price'
+        ? priceSaid(found, page.currency)
+        : `${inMine(found, criterion.unit, 2)} ${mySign(criterion.unit)}`;
   return (
     <tr>
       <th scope="row">
         {criterion.label} <small>{criterion.plain}</small>
       </th>
-      <td>{found === undefined ? 'not in yet' : `${inMine(found, criterion.unit, 2)} ${unit}`}</td>
+      <td>{said}</td>
       <td>{score === undefined ? '–' : fixed(score, 1)}</td>
       <td>{criterion.weight}</td>
       <td>{place === undefined ? '' : placeWords(place)}</td>

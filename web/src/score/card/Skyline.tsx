@@ -12,6 +12,8 @@ interface SkylineProps {
   readonly currency: string;
   /** Values of the other products, by criterion. */
   readonly among: readonly AmongProducts[];
+  /** Low, and with names alone: a table beside it has the rest. */
+  readonly onPaper?: boolean;
 }
 
 const BAR = 'relative min-w-0 border-[1.5px] border-b-0 border-ink';
@@ -21,11 +23,13 @@ const ON_BAR = 'absolute top-1.5 left-2 max-sm:left-0.5 max-sm:[&_.figure]:text-
 const up = (score: number): string => `${String(10 * score)}%`;
 
 /** Width is the weight, height the score, so that area is what a criterion gives; what is missing is dotted. */
-export function Skyline({ card, currency, among }: SkylineProps): ReactElement {
+export function Skyline({ card, currency, among, onPaper = false }: SkylineProps): ReactElement {
   const { overall, cappedBy } = card.result;
   return (
     <>
-      <div className="relative ml-[30px] flex h-[clamp(230px,46vh,420px)] items-end gap-0.5 border-b-[3px] border-ink">
+      <div
+        className={`relative ml-[30px] flex items-end gap-0.5 border-b-[3px] border-ink ${onPaper ? 'h-[180px]' : 'h-[clamp(230px,46vh,420px)]'}`}
+      >
         <div className="pointer-events-none absolute inset-0 bg-[repeating-linear-gradient(0deg,var(--zinc-2)_0_1px,transparent_1px_50%)]" />
         {[0, 5, 10].map((score) => (
           <span
@@ -54,9 +58,13 @@ export function Skyline({ card, currency, among }: SkylineProps): ReactElement {
             style={{ '--weight': one.criterion.weight } as CSSProperties}
           >
             <b className="block truncate max-sm:flex-1">{one.criterion.label}</b>
-            <Found one={one} currency={currency} />
-            <Among one={one} among={among} />
-            <small className="figure block">weight {one.criterion.weight}</small>
+            {!onPaper && (
+              <>
+                <Found one={one} currency={currency} />
+                <Among one={one} among={among} />
+                <small className="figure block">weight {one.criterion.weight}</small>
+              </>
+            )}
           </div>
         ))}
       </div>

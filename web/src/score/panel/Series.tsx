@@ -8,8 +8,8 @@ const HEIGHT = 200;
 const TOP = 12;
 const BOTTOM = 150;
 const LEFT = 30;
-/** Room for one sample. */
-const STEP = 74;
+/** Room for one sample: more where there are few, so that the drawing fills its line. */
+const ROOM = Object.freeze({ least: 74, most: 150, all: 1100 });
 
 /** Signs that tell raters apart without colour. */
 const SIGNS = ['circle', 'square', 'ring', 'diamond', 'cross', 'bar'] as const;
@@ -21,9 +21,10 @@ export function Series({ page }: { readonly page: PanelPage }): ReactElement | n
   const [criterion, setCriterion] = useState(criteria[0] ?? '');
   const items = page.items.filter((item) => item.criterion === criterion);
   const raters = page.raters.filter((_, j) => items.some(({ marks }) => typeof marks[j] === 'number'));
-  const width = LEFT + STEP * items.length + 20;
+  const step = Math.max(ROOM.least, Math.min(ROOM.most, ROOM.all / Math.max(1, items.length)));
+  const width = LEFT + step * items.length + 20;
   const y = (mark: number): number => TOP + ((10 - mark) / 10) * (BOTTOM - TOP);
-  const x = (i: number): number => LEFT + STEP * (i + 0.5);
+  const x = (i: number): number => LEFT + step * (i + 0.5);
   const signOf = (rater: string): Sign => SIGNS[raters.findIndex(({ id }) => id === rater) % SIGNS.length] ?? 'circle';
   return (
     <section aria-label="Every mark" className="mt-6 px-5 pb-4">
