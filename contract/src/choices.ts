@@ -42,3 +42,6 @@ export const CLAIM_SOURCES = ['label', 'page', 'leaflet', 'said'] as const;
 
 /** Whom something comes from: a trader, somebody who gives it away, oneself. */
 export const SUPPLIER_KINDS = ['trade', 'free', 'own'] as const;
+
+/** To whom a mix of one's own is sold. */
+export const SALE_KINDS = ['trade', 'private'] as const;

@@ -20,6 +20,7 @@ export * from './problem';
 export * from './protocols';
 export * from './rubrics';
 export * from './scores';
+export * from './selling';
 export * from './shelf';
 export * from './sittings';
 export * from './stock';

@@ -41,6 +41,7 @@ export * from './schools';
 export * from './scoring';
 export * from './search';
 export * from './shares';
+export * from './selling';
 export * from './sheets';
 export * from './shop';
 export * from './statistics';

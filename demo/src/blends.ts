@@ -4,6 +4,7 @@ import { readBody } from '@bent-pail/server/http/body';
 import { makeBatch } from '@bent-pail/server/stock/service';
 import { v7 as uuidv7 } from 'uuid';
 import type { BlendLineFile } from './files';
+import { sellingHappenings } from './selling';
 import { daysBefore, named, type Happening, type Loading } from './loading';
 
 /** Versions of blends, each predicted from the lots as they stood on its day, and the batches mixed of them. */
@@ -50,6 +51,6 @@ export function blendHappenings(loading: Loading): Happening[] {
             },
           ],
     );
-    return [...kept, ...mixed];
+    return [...kept, ...mixed, ...sellingHappenings(loading, blendId, blend)];
   });
 }

@@ -102,6 +102,18 @@ export interface BlendFile {
     /** Mixed some days later: a lot of its own. */
     readonly batch?: { readonly code: string; readonly made_L: number; readonly daysAgo: number };
   }[];
+  /** As a product of the nursery's own. */
+  readonly selling?: {
+    readonly terms: object;
+    readonly sales: readonly {
+      readonly daysAgo: number;
+      readonly packs: number;
+      readonly kind: string;
+      readonly price: number;
+      readonly batch?: string;
+    }[];
+    readonly complaints: readonly { readonly daysAgo: number; readonly words: string; readonly batch?: string }[];
+  };
 }
 
 /** Products that are judged together, with everybody's marks by the cups' codes. */

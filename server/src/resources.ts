@@ -17,6 +17,7 @@ import { notes } from './notes/resource';
 import { prices } from './prices/resource';
 import { protocols } from './protocols/resource';
 import { scores } from './scores/resource';
+import { selling } from './selling/resource';
 import { shelf } from './shelf/resource';
 import { sittings } from './sittings/resource';
 import { stock } from './stock/resource';
@@ -38,6 +39,7 @@ export const RESOURCES: readonly Resource[] = [
   stock,
   suppliers,
   blends,
+  selling,
   guides,
   verdicts,
   jobs,

@@ -25,6 +25,7 @@ import { Sittings1766200000000 } from './migrations/1766200000000-sittings';
 import { Claims1766300000000 } from './migrations/1766300000000-claims';
 import { SaidOfCards1766400000000 } from './migrations/1766400000000-saidOfCards';
 import { Suppliers1766500000000 } from './migrations/1766500000000-suppliers';
+import { Selling1766600000000 } from './migrations/1766600000000-selling';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -55,4 +56,5 @@ export const MIGRATIONS = [
   Claims1766300000000,
   SaidOfCards1766400000000,
   Suppliers1766500000000,
+  Selling1766600000000,
 ];

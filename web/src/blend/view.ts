@@ -10,7 +10,7 @@ const desk = (path: string): ViewPage => ({
   },
 });
 
-const QUESTIONS = ['sweep', 'lines', 'verdicts', 'pot', 'food', 'schools', 'batch', 'versions'];
+const QUESTIONS = ['sweep', 'lines', 'verdicts', 'pot', 'food', 'schools', 'batch', 'versions', 'selling'];
 
 export const blend: View = {
   station: {

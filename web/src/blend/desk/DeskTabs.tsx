@@ -13,6 +13,7 @@ import { SearchPanel } from '../panels/SearchPanel';
 import { Sweep } from '../panels/Sweep';
 import { Triangle } from '../panels/Triangle';
 import { VerdictsPanel } from '../panels/VerdictsPanel';
+import { SellingPanel } from '../selling/SellingPanel';
 import { VersionsPanel } from '../panels/VersionsPanel';
 import { TWO_COLUMNS } from '../panels/columns';
 import { Tabs } from '../../kit/Tabs';
@@ -69,7 +70,12 @@ export function DeskTabs({ view, asked, blendId, page, version }: DeskTabsProps)
       words: 'Mix a batch',
       content: <BatchPanel view={view} blendId={blendId} version={version} />,
     },
-    ...(page === undefined ? [] : [{ key: 'versions', words: 'Versions', content: <VersionsPanel page={page} /> }]),
+    ...(page === undefined
+      ? []
+      : [
+          { key: 'versions', words: 'Versions', content: <VersionsPanel page={page} /> },
+          { key: 'selling', words: 'Sell it', content: <SellingPanel page={page} /> },
+        ]),
   ];
   const asking = params.get('ask');
   const open = panels.some(({ key }) => key === asking) ? (asking ?? 'search') : 'search';

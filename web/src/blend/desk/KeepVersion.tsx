@@ -1,6 +1,6 @@
 import type { BlendPage, NewBlendVersion } from '@bent-pail/contract';
 import { useEffect, useState, type ReactElement } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { api } from '../../shared/api';
 import { BodyForm } from '../../shared/forms/BodyForm';
@@ -51,6 +51,11 @@ export function KeepVersion({ draft, draftKey, page, onName }: KeepVersionProps)
   useEffect(() => {
     setValue('name', draft.name);
   }, [setValue, draft.name]);
+  // Somebody came from a complaint: it is what this version is made for.
+  const because = useSearchParams()[0].get('because');
+  useEffect(() => {
+    if (because !== null) setValue('reason', because);
+  }, [setValue, because]);
   return (
     <BodyForm
       form={form}
