@@ -3,7 +3,8 @@ import { choice, defineMethod, list, maybe, number, object, text, whole, type In
 import { CAP, CRITERION, requireScoreInput, score, SCORE_DEFAULTS, type ScoredCriterion } from './score';
 import { SCORE_FUNCTION } from './scoreFunction';
 import { seededRandom } from './seededRandom';
-import { count, drawn, drawWeights, lineOf, raterWeights, type Drawing, type Tally } from './weightings';
+import { tallyOf } from './tally';
+import { drawAll, drawsOf, lineOf, ratedPoints, type Drawing } from './weightings';
 
 const RUBRIC = object({
   criteria: list(object({ name: text(), weight: number(), kind: CRITERION.properties.kind, function: SCORE_FUNCTION })),
@@ -116,50 +117,41 @@ export function rank(input: RankInput): RankResult {
     }),
   };
   const scoring = { aggregate: rubric.aggregate ?? SCORE_DEFAULTS.aggregate, caps: rubric.caps ?? [], seed };
-  const own = all.map(({ criteria }) => score({ ...scoring, criteria }));
+  const scored = all.map(({ criteria }) => score({ ...scoring, criteria }));
   const shared = (criteria: readonly ScoredCriterion[]): ScoredCriterion[] =>
     places.map((place) => criteria[place] as ScoredCriterion);
   const caps = scoring.caps.filter(({ criterion }) => common.some(({ name }) => name === criterion));
   const weighs = common.some(({ weight }) => weight > 0);
-  const onCommon = all.map(({ criteria }) =>
-    weighs ? (score({ ...scoring, caps, draws: 1, criteria: shared(criteria) }).overall ?? 0) : 0,
+  const isWhole = common.length === rubric.criteria.length;
+  const onCommon = all.map(({ criteria }, i) =>
+    isWhole
+      ? (scored[i]?.overall ?? 0)
+      : weighs
+        ? (score({ ...scoring, caps, draws: 1, criteria: shared(criteria) }).overall ?? 0)
+        : 0,
   );
-  const lines = all.map(({ name, criteria }, p) => lineOf(name, shared(criteria), `products[${String(p)}]`, seed));
-  const n = lines.length;
-  const tally: Tally = {
-    first: new Float64Array(n),
-    topThree: new Float64Array(n),
-    beats: new Float64Array(n * n),
-  };
-  const random = seededRandom(seed);
-  const weights = new Float64Array(common.length);
-  const values = new Float64Array(n);
-  const most = Math.max(0, ...lines.flatMap(({ deviations }) => deviations.map((one) => one.length)));
-  for (let d = 0; d < draws && weighs; d += 1) {
-    drawWeights(
-      common.map(({ weight }) => weight),
-      concentration,
-      random,
-      weights,
-    );
-    const raters = raterWeights(most, random);
-    lines.forEach((line, i) => (values[i] = drawn(line, weights, raters, how)));
-    count(values, tally);
-  }
+  const inCommon = all.map(({ name, criteria }) => ({ name, criteria: shared(criteria) }));
+  const room = Math.max(0, ...inCommon.flatMap(({ criteria }) => criteria.map((one) => ratedPoints(one).length)));
+  const lines = inCommon.map((one, p) => lineOf(one, `products[${String(p)}]`, seed, room));
+  const own = common.map(({ weight }) => weight);
+  const drawn = weighs ? drawsOf(own, { draws, concentration, room }, seededRandom(seed)) : undefined;
+  const overalls = drawn === undefined ? [] : lines.map((line) => drawAll(line, drawn, how));
+  const { first, topThree, beats } = tallyOf(overalls, draws);
+  const n = all.length;
   const isLevel = (i: number, j: number): boolean =>
-    (tally.beats[i * n + j] as number) < SURE * draws && (tally.beats[j * n + i] as number) < SURE * draws;
+    (beats[i * n + j] ?? 0) < SURE * draws && (beats[j * n + i] ?? 0) < SURE * draws;
   const ranking = all
     .map(({ name }, i) => ({ name, i, by: onCommon[i] as number }))
     .sort((a, b) => b.by - a.by || (a.name < b.name ? -1 : 1))
     .map(({ name, i, by }): Ranked => {
-      const { overall, band } = own[i] as (typeof own)[number];
+      const { overall, band } = scored[i] as (typeof scored)[number];
       return {
         name,
         ...(overall === undefined ? {} : { overall }),
         ...(band === undefined ? {} : { band }),
         ...(overall === undefined || Math.abs(by - overall) < 1e-12 ? {} : { onCommon: by }),
-        firstShare: (tally.first[i] as number) / draws,
-        topThreeShare: (tally.topThree[i] as number) / draws,
+        firstShare: (first[i] ?? 0) / draws,
+        topThreeShare: (topThree[i] ?? 0) / draws,
         levelWith: weighs ? all.flatMap((other, j) => (j !== i && isLevel(i, j) ? [other.name] : [])).sort() : [],
       };
     });

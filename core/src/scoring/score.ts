@@ -2,7 +2,8 @@ import { CoreError, refuse, requireNotNegative, type Check } from '../errors';
 import { choice, defineMethod, list, maybe, number, object, text, whole, type InputOf } from '../method';
 import { meanOf, sdOf } from '../statistics';
 import { HIGHEST_SCORE, requireScoreFunction, SCORE_FUNCTION, scoreOf, type ScoreFunction } from './scoreFunction';
-import { normalDraw, seededRandom } from './seededRandom';
+import { drawFrom, scatterOf } from './scatter';
+import { seededRandom } from './seededRandom';
 
 /** One line of a rubric with what was found for it: a value, or the raters' values. */
 export const CRITERION = object({
@@ -194,15 +195,30 @@ function bandOf(
 ): readonly [number, number] {
   const draws = input.draws ?? SCORE_DEFAULTS.draws;
   const random = seededRandom(input.seed ?? SCORE_DEFAULTS.seed);
-  const held = (points: number): number => Math.min(HIGHEST_SCORE, Math.max(0, points));
-  const drawn = Array.from({ length: draws }, () => {
-    const one = present.map((p) => {
-      if (p.around !== undefined)
-        return { ...p, score: scoreOf(p.around.fn, p.around.value + p.around.se * normalDraw(random)) };
-      return p.se === undefined ? p : { ...p, score: held(p.score + p.se * normalDraw(random)) };
-    });
-    return capped(aggregate, one, caps).overall;
-  }).sort((a, b) => a - b);
+  const weights = Float64Array.from(present, ({ weight }) => weight);
+  const whole = weights.reduce((sum, weight) => sum + weight, 0);
+  const limits = caps.flatMap(({ criterion, below, max }) => {
+    const at = present.findIndex(({ name }) => name === criterion);
+    return at < 0 ? [] : [{ at, below, max }];
+  });
+  const tables = present.map((one) => scatterOf(one));
+  const points = Float64Array.from(present, ({ score: one }) => one);
+  const drawn = new Float64Array(draws);
+  // Written out without a list for each draw: a ranking does this for every product.
+  for (let d = 0; d < draws; d += 1) {
+    let sum = 0;
+    for (let c = 0; c < present.length; c += 1) {
+      const table = tables[c];
+      if (table !== undefined) points[c] = drawFrom(table, random);
+      const value = points[c] as number;
+      const weight = weights[c] as number;
+      if (weight > 0) sum += weight * (aggregate === 'geometric' ? Math.log(value) : value);
+    }
+    let overall = aggregate === 'geometric' ? Math.exp(sum / whole) : sum / whole;
+    for (const { at, below, max } of limits) if ((points[at] as number) < below) overall = Math.min(overall, max);
+    drawn[d] = overall;
+  }
+  drawn.sort();
   const at = (share: number): number => drawn[Math.round(share * (draws - 1))] as number;
   return [at(0.05), at(0.95)];
 }

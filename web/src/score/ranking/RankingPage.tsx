@@ -11,6 +11,7 @@ import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
 import { rankingQuery, rubricsQuery } from '../../shared/resources/rubrics';
 import { TitleBlock } from '../../shared/TitleBlock';
+import { useSettled } from '../../shared/useSettled';
 import { PriceAgainstScore } from './PriceAgainstScore';
 import { RankTable } from './RankTable';
 import { shareIn, TakingPart } from './TakingPart';
@@ -64,8 +65,13 @@ function ByRubric({ rows }: { readonly rows: readonly RubricRow[] }): ReactEleme
 /** From "others weigh quite differently" to "as the rubric says": the powers of ten of the concentration. */
 const SLIDER = Object.freeze({ most: 30, tens: 10 });
 
+/** Weightings that are drawn while the slider moves. */
+const WHILE_MOVING = 1000;
+
 function Ranked({ page }: { readonly page: Ranking }): ReactElement {
   const [at, setAt] = useState(SLIDER.tens * Math.log10(RANK_DEFAULTS.concentration));
+  // While the slider moves the order follows at once, from fewer weightings; once it rests, from all of them.
+  const isMoving = useSettled(at) !== at;
   const { rubric, currency } = page;
   const [changed, setChanged] = useState<ReadonlySet<string>>(new Set());
   const shares = useMemo(() => new Map(page.products.map((one) => [one.name, shareIn(one, rubric)])), [page, rubric]);
@@ -91,8 +97,9 @@ function Ranked({ page }: { readonly page: Ranking }): ReactElement {
             },
             products: products.map(({ name, criteria }) => ({ name, criteria })),
             concentration: 10 ** (at / SLIDER.tens),
+            draws: isMoving ? WHILE_MOVING : RANK_DEFAULTS.draws,
           },
-    [rubric, products, at],
+    [rubric, products, at, isMoving],
   );
   const { result, problem } = useRank(input);
   return (
