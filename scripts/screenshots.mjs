@@ -63,7 +63,6 @@ const VIEWS = [
         .fill('Nitrate N;62;mg/L\nAmmonium N;4;mg/L\nK 180 mg/L\nMagnesium: 24 mg/l\nP2O5;31;mg/L\nZinc;0.2;mg/kg'),
   },
   { name: 'round', size: DESK, as: 'Tam Oswin', path: () => '/bench/round' },
-  { name: 'learning', size: DESK, as: 'Isla Brandreth', path: () => '/blend/bench' },
   {
     name: 'blend',
     size: DESK,
@@ -77,22 +76,24 @@ const VIEWS = [
     as: 'Isla Brandreth',
     path: async (api) => `/blend/${byName(await api('/blends'), 'Alpine').id}`,
   },
-  {
-    name: 'batch',
-    size: DESK,
-    as: 'Isla Brandreth',
-    path: async (api) => `/blend/${byName(await api('/blends'), 'Camellia').id}?ask=batch`,
-    act: async (page) => {
-      await page.getByRole('tablist').evaluate((tabs) => tabs.scrollIntoView());
-      await page.waitForTimeout(2500);
-    },
-  },
   { name: 'shelf-phone', size: PHONE, as: 'Isla Brandreth', path: () => '/shelf' },
   {
     name: 'score',
     size: DESK,
     as: 'Isla Brandreth',
     path: async (api) => `/score/cards/${byName(await api('/scorecards'), 'Thrushwick').id}`,
+  },
+  {
+    name: 'sitting',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => `/score/sittings/${byName(await api('/scorecards'), 'Thrushwick').sittingId}`,
+  },
+  {
+    name: 'claims',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => `/score/claims/${byName(await api('/claims'), 'Penny Bantam').lotId}`,
   },
   { name: 'prices', size: DESK, as: 'Isla Brandreth', path: () => '/score/prices' },
   { name: 'ranking', size: DESK, as: 'Isla Brandreth', path: () => '/score/ranking' },
@@ -169,7 +170,7 @@ for (const view of VIEWS.filter(({ name }) => wanted === undefined || wanted.inc
   // Of a list its first page, as long as a page can be.
   const api = (address) =>
     page.evaluate(async (at) => {
-      const isList = ['/lots', '/runs', '/blends', '/scorecards', '/sheets'].includes(at);
+      const isList = ['/lots', '/runs', '/blends', '/scorecards', '/sheets', '/claims'].includes(at);
       const answer = await (await fetch(`/api${at}${isList ? '?limit=200' : ''}`)).json();
       return isList ? answer.rows : answer;
     }, address);
