@@ -93,7 +93,7 @@ const VIEWS = [
     name: 'claims',
     size: DESK,
     as: 'Isla Brandreth',
-    path: async (api) => `/score/claims/${byName(await api('/claims'), 'Penny Bantam').lotId}`,
+    path: async (api) => `/score/claims/${byName(await api('/claims'), 'Grindlehowe').lotId}`,
   },
   { name: 'prices', size: DESK, as: 'Isla Brandreth', path: () => '/score/prices' },
   { name: 'ranking', size: DESK, as: 'Isla Brandreth', path: () => '/score/ranking' },

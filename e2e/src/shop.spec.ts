@@ -48,3 +48,22 @@ test('two packs are compared in a shop without an account, then stand on the pri
   for (const address of ['/prices', '/rubrics', '/rubrics/pots-all-round/ranking', '/panel', '/scorecards'])
     expect(await rater.page.evaluate(async (path) => (await fetch(`/api${path}`)).status, address)).toBe(403);
 });
+
+test('the desk works in a cellar: once it was opened, also without a network', async ({ browser, notebook }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
+  const phone = await context.newPage();
+  await phone.goto(`${notebook.url}/shop`);
+  await phone.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  // What was loaded before the worker stood ready is kept by it now.
+  await phone.reload();
+  await expect(phone.getByLabel('Pack 1, its name')).toBeVisible();
+  await context.setOffline(true);
+  await phone.reload();
+  await phone.getByLabel('Pack 1, its name').fill('Cellar Bag');
+  await phone.getByLabel('Price of one').first().fill('10');
+  await phone.getByLabel('On the label, L').first().fill('40');
+  await expect(phone.getByRole('status')).toHaveText(/^Cellar Bag is 40 L by its label/);
+  await phone.reload();
+  await expect(phone.getByLabel('Pack 1, its name')).toHaveValue('Cellar Bag');
+  await context.close();
+});

@@ -59,6 +59,15 @@ export function ShopPage(): ReactElement {
               }}
               className="w-36"
             />
+            <MeasureField
+              label="If you make it, a litre costs"
+              kept="per L"
+              value={notes.made}
+              onChange={(made) => {
+                note({ made });
+              }}
+              className="w-56"
+            />
           </div>
           {notes.packs.map((pack, i) => (
             <PackCard key={i} pack={pack} place={i} />

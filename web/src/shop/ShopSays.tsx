@@ -7,6 +7,7 @@ import { litres } from '../shared/units/litres';
 import { inMine } from '../shared/units/mine';
 import { perVolume } from '../shared/units/ofProperty';
 import type { ShopNotes } from './shopStore';
+import { OWN } from './shopView';
 
 const percent = (share: number): string => `${fixed(100 * share, 0)} %`;
 
@@ -18,6 +19,8 @@ export function shopSentence({ take, cheaperBy, isLevel, lines }: ShopVerdict): 
       : ` ${counted(take.packs, 'pack', 'packs')}, ${(take.left_L ?? 0) < 0.05 ? 'nothing' : litres(take.left_L ?? 0)} left over.`;
   if (cheaperBy === undefined) return `${take.name} is ${litres(take.litres)} by its label.${bags}`;
   const next = lines[1]?.name ?? '';
+  if (take.name === OWN)
+    return `Make it yourself: ${percent(cheaperBy)} cheaper than ${next} by the litre, your time not counted.`;
   return isLevel
     ? `${take.name} and ${next} may cost the same: their labels are not sure enough.${bags}`
     : `Take ${take.name}: ${percent(cheaperBy)} cheaper than ${next} by the litre.${bags}`;
@@ -40,7 +43,7 @@ export function ShopSays({ verdict, notes }: ShopSaysProps): ReactElement {
       <p className="text-head leading-tight font-semibold" role="status">
         {shopSentence(verdict)}
       </p>
-      {turnsAt !== undefined && (
+      {turnsAt !== undefined && verdict.take.name !== OWN && (
         <p className="mt-1 text-small">
           That turns if {verdict.take.name} holds {percent(turnsAt)} less than it says, and the other is full.
         </p>

@@ -47,6 +47,21 @@ describe('the shop desk', () => {
     expect(screen.getByText(/is 30 L by its label/)).toBeTruthy();
   });
 
+  it('puts what one makes oneself in the same line', async () => {
+    const user = userEvent.setup();
+    openPage(<ShopPage />);
+    await fill(1, 'Hopwell', '10', '40');
+    await user.type(screen.getByLabelText(/^If you make it, a litre costs/), '0.1');
+    expect(screen.getByRole('status').textContent).toBe(
+      'Make it yourself: 60 % cheaper than Hopwell by the litre, your time not counted.',
+    );
+    expect(screen.queryByText(/^That turns if/)).toBeNull();
+    expect(screen.getByRole('row', { name: /^What you make/ })).toBeTruthy();
+    await user.clear(screen.getByLabelText(/^If you make it, a litre costs/));
+    await user.type(screen.getByLabelText(/^If you make it, a litre costs/), '0.5');
+    expect(screen.getByRole('status').textContent).toMatch(/^Take Hopwell/);
+  });
+
   it('calls level what two labels cannot tell apart', async () => {
     openPage(<ShopPage />);
     await fill(1, 'Hopwell', '10', '40');

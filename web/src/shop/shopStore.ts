@@ -17,13 +17,15 @@ export interface ShopNotes {
   readonly packs: readonly ShopPack[];
   readonly use: VerdictUse;
   readonly need: string;
+  /** What a litre costs that one makes oneself; empty where nobody does. */
+  readonly made: string;
   /** Places of the classes that the hands found in the first bag. */
   readonly smell?: number;
   readonly squeeze?: number;
 }
 
 const EMPTY: ShopPack = { name: '', price: '', kind: 'paid', pack: '', form: 'loose', seen: 'bag', claims: '' };
-const START: ShopNotes = { packs: [EMPTY, EMPTY], use: 'containers', need: '100 L' };
+const START: ShopNotes = { packs: [EMPTY, EMPTY], use: 'containers', need: '100 L', made: '' };
 
 /** Packs that stand side by side at most. */
 export const MOST_PACKS = 3;
@@ -60,6 +62,11 @@ export const useShop = create<ShopState>()(
         set({ notes: START });
       },
     }),
-    { name: 'bent-pail-shop', version: 1 },
+    {
+      name: 'bent-pail-shop',
+      version: 2,
+      // What was typed before there was a price of one's own stays.
+      migrate: (kept) => ({ notes: { ...START, ...(kept as Partial<ShopState>).notes } }),
+    },
   ),
 );

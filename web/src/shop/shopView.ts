@@ -22,13 +22,21 @@ function priced(pack: ShopPack, place: number, all: readonly ShopPack[]): Priced
   return [{ name: isTwice ? `${name}, ${String(place + 1)}` : name, price, pack_L, form: pack.form, kind: pack.kind }];
 }
 
+/** What one makes oneself, as it stands among the packs. */
+export const OWN = 'What you make';
+
+function ownMix(made: string): PricedPack[] {
+  const price = typedAmount(made, 'per L');
+  return price === undefined ? [] : [{ name: OWN, kind: 'made', price }];
+}
+
 /** What the labels come to; a sentence where they cannot be worked out; nothing while no pack is full. */
-export function shopVerdict({ packs, need }: ShopNotes): ShopVerdict | string | undefined {
+export function shopVerdict({ packs, need, made }: ShopNotes): ShopVerdict | string | undefined {
   const full = packs.flatMap(priced);
   if (full.length === 0) return undefined;
   const need_L = typedAmount(need, 'L');
   try {
-    return shopDesk({ packs: full, ...(need_L === undefined ? {} : { need_L }) });
+    return shopDesk({ packs: [...full, ...ownMix(made)], ...(need_L === undefined ? {} : { need_L }) });
   } catch (error) {
     if (error instanceof CoreError) return spoken(error);
     throw error;

@@ -54,6 +54,13 @@ const open = (more: Partial<Page> = {}, role: 'lead' | 'reader' = 'lead'): reado
     answers: {
       '/sittings/g1': { ...SITTING, ...more },
       '/users': people,
+      '/panel': {
+        raters: [{ id: idOf('Wyn'), name: 'Wyn' }],
+        items: [
+          { cardId: 'c1', sample: 'Moorland, MA-1', criterion: 'Smell', marks: [7] },
+          { cardId: 'elsewhere', sample: 'Other, O-1', criterion: 'Smell', marks: [2] },
+        ],
+      },
       '/sittings/g1/raters': SITTING,
       [`/sittings/g1/raters/${idOf('Petra')}/excused`]: SITTING,
     },
@@ -110,6 +117,8 @@ describe('a sitting', () => {
     });
     expect(await screen.findAllByText('2 marks to agree on')).toHaveLength(2);
     expect(screen.getByText('warm-up: 1.5 from what is known, higher')).toBeTruthy();
+    // The marks of this sitting, and of no other.
+    expect(await screen.findByRole('img', { name: 'Smell: Moorland, MA-1 7.0' })).toBeTruthy();
     expect(screen.queryByRole('combobox', { name: 'Somebody comes late' })).toBeNull();
   });
 

@@ -6,9 +6,11 @@ import { ButtonLink } from '../../kit/Button';
 import { counted, fixed } from '../../kit/format';
 import { Rows } from '../../kit/Rows';
 import { Await } from '../../shared/Await';
+import { panelQuery } from '../../shared/resources/scores';
 import { sittingQuery } from '../../shared/resources/sittings';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useMe, useWorks } from '../../shared/useSession';
+import { Series } from '../panel/Series';
 import { Excuse } from './Excuse';
 import { LateRater } from './LateRater';
 
@@ -103,8 +105,16 @@ function Sitting({ sitting }: { readonly sitting: Page }): ReactElement {
           {works && !revealed && <LateRater sitting={sitting} />}
         </section>
       </div>
+      {revealed && <Marks sitting={sitting} />}
     </main>
   );
+}
+
+/** Every mark of the sitting, once it is open. */
+function Marks({ sitting: { samples } }: { readonly sitting: Page }): ReactElement | null {
+  const { data } = useQuery(panelQuery);
+  const items = data?.items.filter(({ cardId }) => samples.some((sample) => sample.cardId === cardId)) ?? [];
+  return data === undefined || items.length === 0 ? null : <Series page={{ raters: data.raters, items }} />;
 }
 
 interface SampleProps {
