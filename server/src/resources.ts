@@ -12,6 +12,7 @@ import { jobs } from './jobs/resource';
 import { laboratory } from './laboratory/resource';
 import { learning } from './learning/resource';
 import { live } from './live/resource';
+import { lotPhotos } from './lotPhotos/resource';
 import { notebook } from './notebook/resource';
 import { notes } from './notes/resource';
 import { prices } from './prices/resource';
@@ -47,6 +48,7 @@ export const RESOURCES: readonly Resource[] = [
   learning,
   prices,
   claims,
+  lotPhotos,
   scores,
   sittings,
   today,

@@ -26,6 +26,7 @@ import { Claims1766300000000 } from './migrations/1766300000000-claims';
 import { SaidOfCards1766400000000 } from './migrations/1766400000000-saidOfCards';
 import { Suppliers1766500000000 } from './migrations/1766500000000-suppliers';
 import { Selling1766600000000 } from './migrations/1766600000000-selling';
+import { LotPhotos1766700000000 } from './migrations/1766700000000-lotPhotos';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -57,4 +58,5 @@ export const MIGRATIONS = [
   SaidOfCards1766400000000,
   Suppliers1766500000000,
   Selling1766600000000,
+  LotPhotos1766700000000,
 ];

@@ -39,6 +39,9 @@ function open(page: Partial<Page> = {}, role: 'tester' | 'reader' = 'tester', fo
     path: '/score/claims/:id',
     answers: {
       '/lots/bag/claims': { ...PAGE, ...page },
+      '/lots/bag/photos': [
+        { id: 'p1', caption: 'front of the bag', width: 4, height: 3, by: 'Tam', keptAt: '2026-11-20T08:00:00Z' },
+      ],
       '/lots/bag': { lot: { ...row, packVolume_L: 50 }, card: found, kin: [], currency: '£' },
     },
   });
@@ -127,6 +130,13 @@ describe('a claims sheet', () => {
     expect(note.getByText('60 L').tagName).toBe('S');
     expect(note.getByText('50 L').tagName).toBe('B');
     expect(note.queryByText('Peat-free')).toBeNull();
+  });
+
+  it('has a photo of the label beside its words', async () => {
+    open();
+    const photo = await screen.findByRole('img', { name: 'front of the bag' });
+    expect(photo.getAttribute('src')).toBe('/api/lot-photos/p1');
+    expect(screen.getByLabelText('A photo of its label or bag; it shows')).toBeTruthy();
   });
 
   it('lets a reader read', async () => {
