@@ -1,6 +1,6 @@
 import { normalQuantile } from '../statistics';
 import { HIGHEST_SCORE, scoreOf } from './scoreFunction';
-import type { Scored } from './score';
+import type { Scored } from './scored';
 import type { Random } from './seededRandom';
 
 /**

@@ -1,8 +1,9 @@
 import { CoreError, refuse, requireNotNegative, type Check } from '../errors';
 import { choice, defineMethod, list, maybe, number, object, text, whole, type InputOf } from '../method';
 import { meanOf, sdOf } from '../statistics';
-import { HIGHEST_SCORE, requireScoreFunction, SCORE_FUNCTION, scoreOf, type ScoreFunction } from './scoreFunction';
+import { HIGHEST_SCORE, requireScoreFunction, SCORE_FUNCTION, scoreOf } from './scoreFunction';
 import { drawFrom, scatterOf } from './scatter';
+import type { Scored } from './scored';
 import { seededRandom } from './seededRandom';
 
 /** One line of a rubric with what was found for it: a value, or the raters' values. */
@@ -48,17 +49,6 @@ export interface ScoreResult {
 }
 
 export const SCORE_DEFAULTS = Object.freeze({ aggregate: 'arithmetic', draws: 2000, seed: 1 });
-
-export interface Scored {
-  readonly name: string;
-  readonly weight: number;
-  readonly score?: number;
-  readonly spread?: number;
-  /** Standard error of the raters' mean, in points. */
-  readonly se?: number;
-  /** A value with its own standard error, whose score is drawn through the function. */
-  readonly around?: { readonly fn: ScoreFunction; readonly value: number; readonly se: number };
-}
 
 /**
  * Overall score of one product by a rubric.
