@@ -1,4 +1,4 @@
-import { PACK_FORMS, PRICE_KINDS, type PricedPack } from '@bent-pail/core';
+import { PACK_FORMS, PRICE_KINDS, type MeasuredProduct, type PricedPack } from '@bent-pail/core';
 import { IsIn, IsUUID, Max, Min } from 'class-validator';
 import { IsDay, IsReal, IsWords, Optional } from './decorators';
 
@@ -83,6 +83,8 @@ export interface BoardPack extends PricedPack {
 
 /** What stands on the price board: products with a price, and what is made oneself. */
 export interface PriceBoardPage {
+  /** Products that were measured, for finding those that nobody can tell apart. */
+  readonly measured: readonly MeasuredProduct[];
   readonly currency: string;
   readonly packs: readonly BoardPack[];
 }

@@ -13,3 +13,4 @@ export {
   type PriceBoardResult,
   type PricedPack,
 } from './priceBoard';
+export { alikeGroups, TOLD_APART_BY, type MeasuredProduct, type TellingFigure } from './alike';

@@ -65,3 +65,21 @@ export const packsOnBoard = (manager: EntityManager): Promise<PackRow[]> =>
      where coalesce(n.price, p.price) is not null
      order by lower(p.name), p.code, kind`,
   );
+
+/** Means of the figures by which products are told apart, of the newest products that have any; one question for all. */
+export const measuredProducts = (
+  manager: EntityManager,
+  figures: readonly string[],
+): Promise<{ readonly name: string; readonly code: string; readonly figures: Readonly<Record<string, number>> }[]> =>
+  manager.query(
+    `with product as (
+       select l.id, m.name, l.code from lots l join materials m on m.id = l.material_id
+       where m.kind = 'product' order by l.created_at desc limit ${String(MOST_PACKS)}),
+     figure as (
+       select distinct on (lot_id, property) lot_id, property, mean from lot_figures
+       where lot_id in (select id from product) and property = any($1) and origin = 'measured'
+       order by lot_id, property, place)
+     select p.name, p.code, json_object_agg(f.property, f.mean) as figures
+     from product p join figure f on f.lot_id = p.id group by p.id, p.name, p.code order by lower(p.name), p.code`,
+    [[...figures]],
+  );

@@ -1,4 +1,5 @@
 import type { BoardPack, Me, NewPrice, PriceBoardPage, PriceNote } from '@bent-pail/contract';
+import { TOLD_APART_BY } from '@bent-pail/core';
 import { namesOf } from '../accounts/repository';
 import { pricesOfBlends } from '../blends/repository';
 import type { Context } from '../context';
@@ -8,7 +9,7 @@ import { notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/repository';
 import { lotOf } from '../shelf/lotRepository';
 import type { PriceEntity } from './entities';
-import { insertPrice, packsOnBoard, pricesOfLot, type PackRow } from './repository';
+import { insertPrice, measuredProducts, packsOnBoard, pricesOfLot, type PackRow } from './repository';
 
 const packName = ({ name, code, kind, noted }: PackRow): string =>
   noted === 0 || kind === 'paid' ? `${name}, ${code}` : `${name}, ${code}, ${kind}`;
@@ -50,7 +51,12 @@ export async function priceBoardPage({ db }: Context): Promise<PriceBoardPage> {
     price: pricePerL,
     noted: 0,
   }));
-  return { currency, packs: [...packs, ...made] };
+  const measured = await measuredProducts(db.manager, Object.keys(TOLD_APART_BY));
+  return {
+    currency,
+    packs: [...packs, ...made],
+    measured: measured.map(({ name, code, figures }) => ({ name: `${name}, ${code}`, figures })),
+  };
 }
 
 /** What was seen of a lot's price over time, newest first. */

@@ -1,9 +1,10 @@
 import type { PriceBoardPage } from '@bent-pail/contract';
-import { CoreError, priceBoard, spoken, type PriceBoardResult } from '@bent-pail/core';
+import { alikeGroups, CoreError, priceBoard, spoken, type PriceBoardResult } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Button, ButtonLink } from '../../kit/Button';
+import { listed } from '../../kit/format';
 import { Notice } from '../../kit/Notice';
 import { Sorry } from '../../kit/Sorry';
 import { Await } from '../../shared/Await';
@@ -99,6 +100,11 @@ function Board({ page }: { readonly page: PriceBoardPage }): ReactElement {
               <Notice key={code} className="mt-3 max-w-[70ch] p-2">
                 {told(message)}
               </Notice>
+            ))}
+            {alikeGroups(page.measured).map((names) => (
+              <p key={names.join('; ')} className="mt-3 max-w-[80ch] text-small font-semibold">
+                Nobody can tell them apart by what was measured, whatever their names say: {listed(names)}.
+              </p>
             ))}
             <p className="mt-2 max-w-[80ch] text-small text-ink2">
               A filled dot was poured out and measured; a dotted ring goes by the label, and its band is as wide as

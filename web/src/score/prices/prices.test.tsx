@@ -11,6 +11,11 @@ import { PricesPage } from './PricesPage';
 
 const BOARD: PriceBoardPage = {
   currency: '£',
+  measured: [
+    { name: 'Hopwell, H-1', figures: { airSpace: 0.2, containerCapacity: 0.6, pH: 6 } },
+    { name: 'Scarp, S-1', figures: { airSpace: 0.21, containerCapacity: 0.61, pH: 6.1 } },
+    { name: 'Tarn, T-1', figures: { airSpace: 0.4, containerCapacity: 0.4, pH: 5 } },
+  ],
   packs: [
     {
       name: 'Hopwell, H-1',
@@ -45,6 +50,12 @@ describe('the price board', () => {
     expect(scarp.getByText(/offer, poured out/)).toBeTruthy();
     expect(within(screen.getByRole('row', { name: /Hopwell/ })).getByText('7.08')).toBeTruthy();
     expect(screen.getByText(/1 of 3 goes by the label alone/)).toBeTruthy();
+  });
+
+  it('names what nobody can tell apart by what was measured', async () => {
+    open();
+    expect(await screen.findByText(/^Nobody can tell them apart .*: Hopwell, H-1 and Scarp, S-1\.$/)).toBeTruthy();
+    expect(screen.queryByText(/Tarn/)).toBeNull();
   });
 
   it('counts whole packs, what is left and what it costs once something is wanted', async () => {
