@@ -190,7 +190,7 @@ const line = (value: number) =>
 
 export const rankMethod = defineMethod({
   name: 'rank',
-  version: 1,
+  version: 2,
   source: 'The rubric, at the version that the cards keep; weightings by Dirichlet draws.',
   schema: INPUT,
   calculate: rank,

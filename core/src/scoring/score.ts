@@ -56,7 +56,8 @@ export const SCORE_DEFAULTS = Object.freeze({ aggregate: 'arithmetic', draws: 20
  * Each criterion's function turns its value into 0..10; overall = sum w s / sum w, or exp(sum w ln s / sum w) on
  * choice. A missing criterion is never a zero: the weights of the others are rescaled, and `couldBe` says how far the
  * overall could move. Caps apply to the overall; the lowest one that binds is named.
- * `band`: seeded draws of each raters' mean (normal, SE = SD/sqrt n, held to 0..10); it has no width without raters.
+ * `band`: seeded draws of each raters' mean (normal, SE = SD/sqrt n, held to 0..10) and of values with an error,
+ * at 128 evenly likely places; it has no width without either.
  * Throws for no criteria, a repeated name, a negative or all-zero weight, a bad function, a rating outside 0..10 on
  * `direct`, a cap on an unknown criterion. Overall is absent, with a check, where every criterion is missing.
  * Example: scores 8 (weight 1) and 5 (weight 2): arithmetic 6, geometric 5.848.
@@ -215,7 +216,7 @@ function bandOf(
 
 export const scoreMethod = defineMethod({
   name: 'score',
-  version: 1,
+  version: 2,
   source: 'The rubric, at the version that the card keeps.',
   schema: INPUT,
   calculate: score,
@@ -249,7 +250,7 @@ export const scoreMethod = defineMethod({
       'criteria[0].score': 7,
       overall: 7,
       'criteria[1].spread': 1.41421356237,
-      'band[0]': 6.46532924713,
+      'band[0]': 6.427590627498,
     },
   },
 });
