@@ -94,7 +94,7 @@ export class OwnCriterion {
 
   /** `panel` and `growth` for what raters mark, `air` and `water` at the container, else what is told or a figure. */
   @IsWords(60, 'Say what it is judged by.')
-  by!: 'panel' | 'growth' | 'claims' | 'must' | `nutrients-${Feeder}` | 'air' | 'water' | PropertyKey;
+  by!: 'panel' | 'growth' | 'trial' | 'claims' | 'must' | `nutrients-${Feeder}` | 'air' | 'water' | PropertyKey;
 
   @Nested(() => OwnFunction, 'Say how a value becomes 0 to 10.')
   function!: OwnFunction;

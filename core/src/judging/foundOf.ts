@@ -23,6 +23,8 @@ export interface Found {
 /** What is known of a product besides what its lot's card shows. */
 export interface KnownOfProduct {
   readonly claims?: ClaimsShare;
+  /** Ratio to the reference medium at the same age, averaged over the species; absent until a trial was analysed. */
+  readonly trial?: { readonly ratio: number; readonly se?: number };
   readonly musts?: readonly { readonly criterion: string; readonly holds: boolean; readonly by: string }[];
   /** Figures as they would be after a remedy. */
   readonly assumed?: Readonly<Partial<Record<JudgedFigure | 'nutrients', number>>>;
@@ -71,7 +73,7 @@ export function foundOf(
   { name, source }: RubricCriterion,
   rubric: Rubric,
   card: LotCard,
-  { claims, musts = [], assumed = {} }: KnownOfProduct,
+  { claims, trial, musts = [], assumed = {} }: KnownOfProduct,
 ): Found | undefined {
   switch (source.from) {
     case 'lot': {
@@ -84,6 +86,14 @@ export function foundOf(
         : { value: assumed.nutrients, assumed: true };
     case 'claims':
       return claims === undefined ? undefined : { value: claims.share, says: `${String(claims.judged)} claims judged` };
+    case 'trial':
+      return trial === undefined
+        ? undefined
+        : {
+            value: trial.ratio,
+            ...(trial.se === undefined ? {} : { se: trial.se }),
+            says: 'of what grew in the reference medium',
+          };
     case 'must': {
       const said = musts.find(({ criterion }) => criterion === name);
       return said === undefined ? undefined : { value: said.holds ? 10 : 0, says: `says ${said.by}` };

@@ -59,6 +59,13 @@ const rubric: Rubric = {
       function: { type: 'line', at0: 0, at10: 1 },
       source: { from: 'claims' },
     },
+    {
+      ...base,
+      name: 'trial',
+      kind: 'grow',
+      function: { type: 'line', at0: 0.5, at10: 1.1 },
+      source: { from: 'trial' },
+    },
     { ...base, name: 'no glass', weight: 0, kind: 'must', function: { type: 'direct' }, source: { from: 'must' } },
     {
       ...base,
@@ -89,7 +96,15 @@ describe('criteria that are told, not measured', () => {
     expect(pointsOf('words')).toMatchObject({ score: 6, says: '4 claims judged' });
     expect(pointsOf('no glass')).toMatchObject({ score: 10, says: 'says Tam' });
     expect(pointsOf('food')?.score).toBeUndefined();
-    expect(scorecard(rubric, card, { ratings: [] }).result.missing).toEqual(['growth', 'words', 'no glass', 'food']);
+    expect(pointsOf('trial')?.score).toBeUndefined();
+    expect(pointsOf('trial', { trial: { ratio: 0.8, se: 0.05 } })).toMatchObject({ score: 5, found: 0.8 });
+    expect(scorecard(rubric, card, { ratings: [] }).result.missing).toEqual([
+      'growth',
+      'words',
+      'trial',
+      'no glass',
+      'food',
+    ]);
   });
 
   it('a must that fails caps the whole and is named', () => {

@@ -14,6 +14,8 @@ export type CriterionSource =
   | { readonly from: 'nutrients'; readonly feeder: Feeder }
   /** What raters saw grow in it, 0 to 10. */
   | { readonly from: 'growth' }
+  /** What a grow-out trial found: its ratio to the reference medium at the same age, 1 for as good. */
+  | { readonly from: 'trial' }
   /** Yes or no, as somebody says: 10 or 0. */
   | { readonly from: 'must' };
 

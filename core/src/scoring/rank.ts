@@ -132,7 +132,7 @@ export function rank(input: RankInput): RankResult {
   );
   const inCommon = all.map(({ name, criteria }) => ({ name, criteria: shared(criteria) }));
   const room = Math.max(0, ...inCommon.flatMap(({ criteria }) => criteria.map((one) => ratedPoints(one).length)));
-  const lines = inCommon.map((one, p) => lineOf(one, `products[${String(p)}]`, seed, room));
+  const lines = inCommon.map((one, p) => lineOf(one, `products[${String(p)}]`, seed));
   const own = common.map(({ weight }) => weight);
   const drawn = weighs ? drawsOf(own, { draws, concentration, room }, seededRandom(seed)) : undefined;
   const overalls = drawn === undefined ? [] : lines.map((line) => drawAll(line, drawn, how));

@@ -72,6 +72,7 @@ function sourceOf(by: string, at: string): Pick<RubricCriterion, 'kind' | 'sourc
   if (feeder !== undefined) return { kind: 'measured', source: { from: 'nutrients', feeder }, unit: '' };
   if (by === 'panel') return { kind: 'panel', source: { from: by }, unit: '' };
   if (by === 'growth') return { kind: 'grow', source: { from: by }, unit: '' };
+  if (by === 'trial') return { kind: 'grow', source: { from: by }, unit: '' };
   if (by === 'claims') return { kind: 'claims', source: { from: by }, unit: '' };
   if (by === 'must') return { kind: 'must', source: { from: by }, unit: '' };
   if (by === 'air' || by === 'water') return { kind: 'measured', source: { from: 'lot', figure: by }, unit: '' };

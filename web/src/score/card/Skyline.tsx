@@ -160,5 +160,6 @@ const NOT_YET: Readonly<Record<CardCriterion['criterion']['source']['from'], str
   claims: 'no claims sheet',
   nutrients: 'no report',
   growth: 'nothing sown yet',
+  trial: 'no trial yet',
   must: 'not said yet',
 };

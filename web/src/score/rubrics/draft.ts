@@ -67,7 +67,7 @@ export const firstFunction = (by: By): DraftFunction =>
     ? { type: 'direct' }
     : by === 'pricePerL'
       ? { type: 'line', at0: '0.5', at10: '0.1' }
-      : by === 'claims' || by.startsWith('nutrients-')
+      : by === 'claims' || by === 'trial' || by.startsWith('nutrients-')
         ? { type: 'line', at0: '0', at10: '1' }
         : { type: 'window', ends: ['', '', '', ''] };
 
@@ -77,6 +77,7 @@ export const TOLD = {
   air: 'air at the container',
   water: 'water at the container',
   growth: 'what raters see grow',
+  trial: 'a grow-out trial: as good as the reference is 1',
   claims: 'its claims sheet',
   must: 'a must: yes or no',
   'nutrients-light': 'laboratory’s report, light feeder',
