@@ -1,6 +1,7 @@
 import { useState, type ReactElement } from 'react';
 import { AskTwice } from '../AskTwice';
 import { Button, ButtonLink } from '../Button';
+import { CopyButton } from '../CopyButton';
 import { Caution } from '../Caution';
 import { Dialog, DialogClose } from '../Dialog';
 import { Notice, NoticeHead } from '../Notice';
@@ -30,6 +31,7 @@ export function SayingParts(): ReactElement {
         <Button look="tie">Change it</Button>
         <Button look="small">take out</Button>
         <ButtonLink to="/kit">Elsewhere</ButtonLink>
+        <CopyButton text="Tollgarth" words="Copy it" />
       </Part>
       <Part name="Dialog, AskTwice, Popover, Tooltip">
         <Dialog

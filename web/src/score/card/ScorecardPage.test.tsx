@@ -39,7 +39,7 @@ const ALL = [
   said('feel', 'Petra', 6.5),
 ];
 
-function open(ratings: readonly Rating[]): readonly Told[] {
+function open(ratings: readonly Rating[], role: 'lead' | 'reader' = 'lead'): readonly Told[] {
   const page: PageData = {
     row: {
       id: 'c1',
@@ -60,6 +60,7 @@ function open(ratings: readonly Rating[]): readonly Told[] {
     currency: '£',
   };
   return openPage(<ScorecardPage />, {
+    role,
     at: '/score/cards/c1',
     path: '/score/cards/:id',
     answers: { '/scorecards/c1': page },
@@ -151,5 +152,21 @@ describe('its sentence', () => {
     const good = enough(ALL);
     const capped = { ...good, result: { ...good.result, overall: 6, cappedBy: 'air' } };
     expect(scoreSentence(capped)).toMatch(/Its air holds it at 6\.0, whatever the rest\.$/);
+  });
+});
+
+describe('a card that is shared', () => {
+  it('is an address, put onto the clipboard', async () => {
+    const user = userEvent.setup();
+    open(ALL);
+    await user.click(await screen.findByRole('button', { name: /^Copy its address/ }));
+    expect(await screen.findByRole('button', { name: 'Copied' })).toBeTruthy();
+    expect(await navigator.clipboard.readText()).toMatch(/\/score\/cards\/c1$/);
+  });
+
+  it('has nothing to write on for a reader', async () => {
+    open(ALL, 'reader');
+    expect(await screen.findByText('Who said what')).toBeTruthy();
+    for (const name of [/^Give another score/, /^Agree on/]) expect(screen.queryByRole('button', { name })).toBeNull();
   });
 });

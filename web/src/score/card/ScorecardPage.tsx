@@ -6,6 +6,7 @@ import { Link, useParams } from 'react-router';
 import { ApiProblem } from '../../shared/api';
 import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
+import { CopyButton } from '../../kit/CopyButton';
 import { Figure } from '../../shared/Figure';
 import { counted, fixed } from '../../kit/format';
 import { lotQuery } from '../../shared/resources/lots';
@@ -120,6 +121,10 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
           <p className="mt-3 flex flex-wrap gap-x-5">
             <Link to={`/shelf/lots/${row.product.lotId}`}>The lot’s own card</Link>
             <Link to={`/score/cards/${row.id}/print`}>On one page of paper</Link>
+            <CopyButton
+              text={`${window.location.origin}/score/cards/${row.id}`}
+              words="Copy its address: readers of this notebook see it, and change nothing"
+            />
           </p>
         </section>
       </div>

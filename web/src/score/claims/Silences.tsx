@@ -1,6 +1,7 @@
 import type { Silence } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Button } from '../../kit/Button';
+import { CopyButton } from '../../kit/CopyButton';
 import { DateField } from '../../kit/DateField';
 import { Field } from '../../kit/Field';
 import { LongField } from '../../kit/LongField';
@@ -25,7 +26,6 @@ export const letterFor = (name: string, silent: readonly Silence[]): string =>
 export function Silences({ silent, draft, name, onAnswers }: SilencesProps): ReactElement | null {
   const works = useWorks();
   const [shows, setShows] = useState(false);
-  const [copied, setCopied] = useState(false);
   if (silent.length === 0) return null;
   const open = silent.filter(({ saidBy }) => saidBy === undefined);
   const said = silent.filter(({ saidBy }) => saidBy === 'label');
@@ -60,25 +60,7 @@ export function Silences({ silent, draft, name, onAnswers }: SilencesProps): Rea
             rows={open.length + 2}
             onChange={nothing}
           />
-          {/* Without a secure page a browser has no clipboard; the text can be marked and copied all the same. */}
-          {'clipboard' in navigator && (
-            <Button
-              look="small"
-              className="mt-1"
-              onClick={() => {
-                navigator.clipboard.writeText(letterFor(name, silent)).then(
-                  () => {
-                    setCopied(true);
-                  },
-                  () => {
-                    setCopied(false);
-                  },
-                );
-              }}
-            >
-              {copied ? 'Copied' : 'Copy it'}
-            </Button>
-          )}
+          <CopyButton text={letterFor(name, silent)} words="Copy it" className="mt-1" />
         </div>
       )}
       <ul className="mt-2">

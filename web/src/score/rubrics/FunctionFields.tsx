@@ -22,7 +22,7 @@ interface FunctionFieldsProps {
   readonly onFn: (fn: DraftFunction) => void;
 }
 
-/** How a value becomes 0 to 10: a window whose ends are dragged or typed, a line, a table of bands. */
+/** How a value becomes 0 to 10: a window or bands whose ends are dragged or typed, a line. */
 export function FunctionFields({ by, unit, fn, onFn }: FunctionFieldsProps): ReactElement {
   if (fn.type === 'direct')
     return <p className="text-ink2 text-small">Marked 0 to 10 in halves, and taken as it is.</p>;
@@ -158,6 +158,7 @@ function BandFields({ fn, onFn }: { readonly fn: Bands; readonly onFn: (fn: Draf
           )}
         </div>
       ))}
+      <BandsDrawn fn={fn} onFn={onFn} />
       <Button
         look="small"
         className="self-start"
@@ -167,6 +168,51 @@ function BandFields({ fn, onFn }: { readonly fn: Bands; readonly onFn: (fn: Draf
       >
         A band more, before these
       </Button>
+    </div>
+  );
+}
+
+const numberOf = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')));
+
+/** The bands as a stair whose steps are dragged, once each has its end and its score. */
+function BandsDrawn({
+  fn,
+  onFn,
+}: {
+  readonly fn: Bands;
+  readonly onFn: (fn: DraftFunction) => void;
+}): ReactElement | null {
+  const ends = fn.bands.slice(0, -1).map(({ upTo }) => numberOf(upTo));
+  const scores = fn.bands.map(({ score }) => numberOf(score));
+  const isWhole =
+    ends.length > 0 &&
+    ends.every((end, i) => Number.isFinite(end) && end > (ends[i - 1] ?? -Infinity)) &&
+    scores.every((score) => score >= 0 && score <= 10);
+  if (!isWhole) return null;
+  const [first = 0, last = 0] = [ends[0], ends.at(-1)];
+  const room = Math.max(last - first, Math.abs(last) / 2, 1e-6) / 2;
+  const [from, to] = [first - room, last + room];
+  const drawn: ScoreFunction = {
+    type: 'bands',
+    bands: scores.map((score, i) => ({ score, ...(ends[i] === undefined ? {} : { upTo: ends[i] }) })),
+  };
+  return (
+    <div>
+      <ScoreCurve fn={drawn} from={from} to={to} />
+      <RangeSlider
+        labels={ends.map((_, i) => `End of band ${String(i + 1)}`)}
+        values={ends}
+        from={from}
+        to={to}
+        step={Number(((to - from) / 200).toPrecision(1))}
+        onChange={(values) => {
+          const bands = fn.bands.map((band, i) => {
+            const value = values[i];
+            return value === undefined ? band : { ...band, upTo: String(Number(value.toPrecision(3))) };
+          });
+          onFn({ ...fn, bands });
+        }}
+      />
     </div>
   );
 }

@@ -1,10 +1,11 @@
 import { BEDS_KEY, rubricRows } from '../../testing/rubrics';
 import { scoreOf, type Rubric } from '@bent-pail/core';
-import { screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { AMERICAN, openPage } from '../../testing/page';
-import { bodyOf, bodyOfRubric, draftOf, firstFunction, sharesOf, type DraftRubric } from './draft';
+import { bodyOf, bodyOfRubric, draftOf, firstFunction, sharesOf, type DraftFunction, type DraftRubric } from './draft';
+import { FunctionFields } from './FunctionFields';
 import { fileNameOf, fileText, readRubricFile } from './rubricFile';
 import { RubricPage } from './RubricPage';
 import { RubricsPage } from './RubricsPage';
@@ -131,6 +132,40 @@ describe('rubrics', () => {
     open('tester');
     await screen.findByText(/Where Foreign bits scores under/);
     expect(screen.queryByRole('button', { name: 'Copy it' })).toBeNull();
+  });
+});
+
+describe('bands', () => {
+  const bands = (...ends: readonly string[]) => ({
+    type: 'bands' as const,
+    bands: [...ends.map((upTo) => ({ upTo, score: '8' })), { upTo: '', score: '2' }],
+  });
+
+  it('are a stair whose steps are dragged, once all of them can be read', () => {
+    const told: DraftFunction[] = [];
+    openPage(
+      <FunctionFields
+        by="pricePerL"
+        unit="/L"
+        fn={bands('0,2', '0.4')}
+        onFn={(fn) => {
+          told.push(fn);
+        }}
+      />,
+    );
+    const step = screen.getByRole('slider', { name: 'End of band 1' });
+    fireEvent.keyDown(step, { key: 'ArrowRight' });
+    const [moved] = told;
+    expect(moved?.type === 'bands' && Number(moved.bands[0]?.upTo)).toBeGreaterThan(0.2);
+    expect(moved?.type === 'bands' && moved.bands[1]?.upTo).toBe('0.4');
+  });
+
+  it('that are out of order or not full are only typed', () => {
+    for (const fn of [bands('0.4', '0.2'), bands('')]) {
+      openPage(<FunctionFields by="pricePerL" unit="/L" fn={fn} onFn={() => undefined} />);
+      expect(screen.queryByRole('slider')).toBeNull();
+      cleanup();
+    }
   });
 });
 
