@@ -12,6 +12,7 @@ import {
   type LotCard,
 } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
 import { Button } from '../../kit/Button';
 import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
@@ -21,6 +22,7 @@ import type { DraftClaim } from './sheetDraft';
 
 interface ClaimFieldsProps {
   readonly claim: DraftClaim;
+  readonly lotId: string;
   readonly card: LotCard;
   readonly pack_L: number | undefined;
   readonly onClaim: (claim: DraftClaim) => void;
@@ -89,7 +91,7 @@ function Verdict({ says }: { readonly says: ClaimVerdict | '' }): ReactElement {
 }
 
 /** One claim: its words, its footnote, what the bench found of it, and the verdict with its reason. */
-function ClaimFields({ claim, card, pack_L, onClaim, onRemove }: ClaimFieldsProps): ReactElement {
+function ClaimFields({ claim, lotId, card, pack_L, onClaim, onRemove }: ClaimFieldsProps): ReactElement {
   const works = useWorks();
   const change = (next: Partial<DraftClaim>): void => {
     onClaim({ ...claim, ...next });
@@ -143,7 +145,10 @@ function ClaimFields({ claim, card, pack_L, onClaim, onRemove }: ClaimFieldsProp
       </span>
       {findings.map(({ property, sentence, evidence }) => (
         <p key={property} className="text-small">
-          <b>The bench:</b> {told(sentence)} <small>{EVIDENCE_WORDS[evidence]}</small>
+          <b>The bench:</b> {told(sentence)}{' '}
+          <Link to={`/shelf/lots/${lotId}`}>
+            <small>{EVIDENCE_WORDS[evidence]}</small>
+          </Link>
         </p>
       ))}
       {proposed !== undefined && !isTaken && works && (

@@ -144,6 +144,7 @@ export function ClaimsSheet({ page, lot }: ClaimsSheetProps): ReactElement {
               <ClaimLine
                 key={claim.place}
                 claim={claim}
+                lotId={page.lotId}
                 card={lot.card}
                 pack_L={lot.lot.packVolume_L}
                 onClaim={(next) => {
