@@ -3,6 +3,7 @@ import type { CardCriterion, Scorecard } from '@bent-pail/core';
 import type { CSSProperties, ReactElement } from 'react';
 import { told } from '../../shared/units/mine';
 import { unitOf } from '../../shared/units/ofProperty';
+import { TermLabel } from '../../shared/words/TermLabel';
 import { placeAmong, placeWords } from './place';
 import { Figure } from '../../shared/Figure';
 import { fixed } from '../../kit/format';
@@ -57,7 +58,9 @@ export function Skyline({ card, currency, among, onPaper = false }: SkylineProps
             className="flex min-w-0 items-baseline justify-between gap-3 max-sm:border-b max-sm:border-zinc2 sm:block sm:flex-[var(--weight)] sm:pt-1 sm:pl-1"
             style={{ '--weight': one.criterion.weight } as CSSProperties}
           >
-            <b className="block truncate max-sm:flex-1">{one.criterion.label}</b>
+            <b className="block truncate max-sm:flex-1">
+              <Named criterion={one.criterion} />
+            </b>
             {!onPaper && (
               <>
                 <Found one={one} currency={currency} />
@@ -105,6 +108,11 @@ function Bar({ one, sinks }: { readonly one: CardCriterion; readonly sinks: bool
       )}
     </div>
   );
+}
+
+/** A criterion by its name; what is a figure of the card says what it means. */
+function Named({ criterion: { label, source } }: { readonly criterion: CardCriterion['criterion'] }): ReactElement {
+  return source.from === 'lot' ? <TermLabel of={source.figure} words={label} /> : <>{label}</>;
 }
 
 /** Its place among all products: a shortage that all of them have is no fault of one. */
