@@ -1,4 +1,4 @@
-import { scoreCriterion, type ScoreFunction } from '../scoring';
+import { scoreCriterion, type CriterionKind, type ScoreFunction } from '../scoring';
 
 /** What of the whole one criterion makes between two products, in points of the overall: above 0 for the first. */
 export interface Difference {
@@ -9,7 +9,7 @@ export interface Difference {
 interface Weighed {
   readonly name: string;
   readonly weight: number;
-  readonly kind: 'price' | 'measured' | 'panel' | 'grow' | 'claims' | 'must';
+  readonly kind: CriterionKind;
   readonly function: ScoreFunction;
 }
 interface Known {

@@ -121,10 +121,10 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
           <p className="mt-3 flex flex-wrap gap-x-5">
             <Link to={`/shelf/lots/${row.product.lotId}`}>The lot’s own card</Link>
             <Link to={`/score/cards/${row.id}/print`}>On one page of paper</Link>
-            <CopyButton
-              text={`${window.location.origin}/score/cards/${row.id}`}
-              words="Copy its address: readers of this notebook see it, and change nothing"
-            />
+            <span>
+              <CopyButton text={`${window.location.origin}/score/cards/${row.id}`} words="Copy its address" />{' '}
+              <small>readers of this notebook see it, and change nothing</small>
+            </span>
           </p>
         </section>
       </div>
