@@ -14,9 +14,11 @@ const done = spawnSync(
   [
     path.join(ROOT, 'node_modules/vitest/vitest.mjs'),
     'run',
-    ...['--project', 'server', '--project', 'core'],
+    ...['--project', 'server', '--project', 'core', '--project', 'contract'],
     ...[
       'server/src/cards/randomNotebooks',
+      'contract/src/calc/fuzz',
+      'core/src/foresight',
       'core/src/learning',
       'core/src/retention',
       'core/src/recipes/fuzz',

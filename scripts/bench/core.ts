@@ -4,6 +4,7 @@ import {
   fitRetention,
   MEDIA_CLASSES,
   porosity,
+  DESK_PHYSICS,
   prepareBlend,
   rank,
   recipeSearch,
@@ -145,6 +146,7 @@ export function coreFigures(): Figure[] {
   const prepared = prepareBlend(
     FIVE.map((id, i) => componentOf(id, volumes[i] as number)),
     { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 },
+    DESK_PHYSICS,
   );
   return [
     {

@@ -1,6 +1,7 @@
 import { CoreError, methodCalled, METHODS, type CalcName, type CoreErrorCode } from '@bent-pail/core';
 import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv';
 import { workRefusal } from './limits';
+import { magnitudeRefusal, resultRefusal } from './magnitudes';
 import type { CalcError } from './calcError';
 
 export type CalcAnswer =
@@ -45,10 +46,14 @@ export function runCalc(name: string, input: unknown, { shared = false } = {}): 
     compiled.set(name, validate);
   }
   if (!validate(input)) return { ok: false, error: sentence(validate.errors?.[0] as ErrorObject) };
+  const tooFar = magnitudeRefusal(input);
+  if (tooFar !== undefined) return { ok: false, error: tooFar };
   try {
     const tooMuch = shared ? workRefusal(method.name as CalcName, input) : undefined;
     if (tooMuch !== undefined) return { ok: false, error: tooMuch };
-    return { ok: true, result: method.calculate(input), method: method.stamp };
+    const result = method.calculate(input);
+    const notFinite = resultRefusal(result);
+    return notFinite === undefined ? { ok: true, result, method: method.stamp } : { ok: false, error: notFinite };
   } catch (error) {
     if (!(error instanceof CoreError)) throw error;
     return { ok: false, error: { code: error.code, path: error.path, message: error.message } };

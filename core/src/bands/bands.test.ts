@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { blend } from '../blend';
-import { meanOf, sdOf } from '../statistics';
+import { sdOf } from '../statistics';
+import { knownCurve } from '../knowledge';
 import { seededRandom } from '../scoring';
 import { classComponent } from '../testing/classComponent';
 import { bands, bandsSteps, type BandsInput, type BandsResult } from '.';
-import { drawCurve, logNormal, lowerFactor, truncatedNormal } from './draw';
+import { logNormal, truncatedNormal } from './draw';
 
 const container = { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 };
 const still = { volume_se: 0 };
@@ -119,20 +120,106 @@ describe('bands of a blend', () => {
       },
       /must be symmetric/,
     ],
+    [
+      'a covariance whose correlations contradict',
+      {
+        components: withError({
+          retention_cov: [
+            [1, 0.9, -0.9, 0],
+            [0.9, 1, 0.9, 0],
+            [-0.9, 0.9, 1, 0],
+            [0, 0, 0, 1],
+          ],
+        }),
+      },
+      /not positive semi-definite/,
+    ],
     ['a window on nothing', { windows: [{ property: 'colour', range: [0, 1] }] }, /windows\[0\]\.property/],
   ])('refuse %s', (_, more, message) => {
     expect(() => done(more)).toThrow(message);
   });
 });
 
+describe('a component that was read', () => {
+  const seen = (values: readonly number[]) => [
+    { kind: 'porosity' as const, values: values.map((value) => value + 0.1) },
+    { kind: 'column' as const, height_cm: 12, values: [...values] },
+  ];
+  const readings = {
+    materialClass: 'bark-fine',
+    seen: seen([0.65, 0.66, 0.64]),
+    dryBulkDensity_gcc: [[0.2, 0.21, 0.2]],
+  };
+  const known = knownCurve(readings);
+  const { retention, dryBulkDensity_gcc, interparticleVoid, d50_mm } = known;
+  const component = {
+    ...classComponent('bark-fine'),
+    retention,
+    dryBulkDensity_gcc,
+    interparticleVoid,
+    d50_mm,
+    volume_se: 0,
+  };
+  const alone = (more: object, height_cm = 12): BandsResult =>
+    bands({ components: [{ ...component, ...more }], container: { height_cm }, model: 'average', draws: 1000 });
+  const width = (band: { p5: number; p95: number } | undefined): number => (band?.p95 as number) - (band?.p5 as number);
+
+  it('is drawn by its readings, whatever errors stand beside them', () => {
+    expect(alone({ readings })).toEqual(
+      alone({
+        readings,
+        dryBulkDensity_gcc_se: 0.3,
+        retention_cov: [
+          [1, 0, 0, 0],
+          [0, 1, 0, 0],
+          [0, 0, 1, 0],
+          [0, 0, 0, 1],
+        ],
+      }),
+    );
+  });
+
+  it('stays at the capacity where it was measured, and is wider in another pot', () => {
+    const [here, deep] = [alone({ readings }), alone({ readings }, 40)];
+    expect(here.water?.p50).toBeCloseTo(0.65, 2);
+    expect(width(here.water)).toBeLessThan(0.03);
+    expect(width(deep.water)).toBeGreaterThan(1.3 * width(here.water));
+  });
+
+  it('is as wide as its class where nothing was read, and names what is in doubt of it', () => {
+    const bare = alone({ readings: { materialClass: 'bark-fine', seen: [] } });
+    expect(width(bare.water)).toBeGreaterThan(4 * width(alone({ readings }).water));
+    expect(bare.drivers[0]?.input).toBe('components[0].retention');
+  });
+
+  it('is refused with the path of a reading that cannot be', () => {
+    expect(() => alone({ readings: { seen: [{ kind: 'porosity', values: [1.2] }] } })).toThrow(
+      /components\[0\]\.readings\.seen\[0\]\.values\[0\]/,
+    );
+  });
+});
+
+describe('what drives the spread', () => {
+  it('sums to what a linear regression explains, also of what varies together', () => {
+    const { drivers } = done({
+      kappa_se: 0.3,
+      components: withError({ pH_se: 0.2, buffer_meqPerLpH_se: 3 }),
+      driversOf: 'pH',
+    });
+    const sum = drivers.reduce((total, { share }) => total + share, 0);
+    expect(sum).toBeGreaterThan(0.98);
+    expect(sum).toBeLessThanOrEqual(1 + 1e-9);
+  });
+});
+
 describe('draws', () => {
   const many = (one: () => number): number[] => Array.from({ length: 20000 }, one);
 
-  it('of a positive value have its mean and its error', () => {
+  it('of a positive value lie around it, half below and half above, with its error', () => {
     const random = seededRandom(3);
     const values = many(() => logNormal(random, 2, 0.6));
-    expect(meanOf(values)).toBeCloseTo(2, 1);
-    expect(sdOf(values)).toBeCloseTo(0.6, 1);
+    expect(values.filter((value) => value < 2).length / values.length).toBeCloseTo(0.5, 2);
+    expect(sdOf(values.map(Math.log))).toBeCloseTo(Math.sqrt(Math.log1p(0.09)), 2);
     expect(Math.min(...values)).toBeGreaterThan(0);
   });
 
@@ -141,22 +228,5 @@ describe('draws', () => {
     const values = many(() => truncatedNormal(random, 0.5, 0.4, 0, 1));
     expect(Math.min(...values)).toBeGreaterThanOrEqual(0);
     expect(Math.max(...values)).toBeLessThanOrEqual(1);
-  });
-
-  it('of a curve have its covariance and are always curves', () => {
-    const covariance = [
-      [4e-4, 0, 0, 1e-3],
-      [0, 1e-4, 0, 0],
-      [0, 0, 4e-4, 0],
-      [1e-3, 0, 0, 1e-2],
-    ];
-    const random = seededRandom(5);
-    const mean = { thetaR: 0.2, thetaS: 0.85, alpha_percm: 0.2, n: 1.8 };
-    const curves = Array.from({ length: 20000 }, () => drawCurve(random, mean, lowerFactor(covariance)));
-    const [r, n] = [curves.map((c) => c.thetaR), curves.map((c) => c.n)];
-    const tied = meanOf(r.map((value, i) => (value - 0.2) * ((n[i] as number) - 1.8)));
-    expect(sdOf(r)).toBeCloseTo(0.02, 3);
-    expect(tied).toBeCloseTo(1e-3, 4);
-    expect(curves.every((c) => c.n > 1 && c.thetaS > c.thetaR)).toBe(true);
   });
 });

@@ -1,6 +1,7 @@
 import { BLEND_SETTINGS, COMPONENT_FIELDS, requireBlendInput } from '../blend';
 import { refuse, requireNotNegative } from '../errors';
 import { fieldsOf, list, maybe, number, object, range, text, whole, type InputOf } from '../method';
+import { isSemiDefinite, LOT_READINGS, requireReadings } from '../knowledge';
 import { RETENTION_FIELDS } from '../retention';
 import { CONTAINER } from '../vessel';
 
@@ -33,8 +34,12 @@ const COMPONENT_ERRORS = {
       '4 x 4 in the order thetaR, thetaS, alpha_percm, n; goes before standard errors inside `retention`',
     ),
   ),
+  readings: maybe(LOT_READINGS),
 };
-/** Standard errors beside values; what has none does not vary, but for the volume (see `SCOOP_SHARE`). */
+/**
+ * Standard errors beside values; what has none does not vary, but for the volume (see `SCOOP_SHARE`). Where `readings` are
+ * given the body and chemistry of the component are drawn from them, as `lot-curve` knows them, whatever errors stand beside.
+ */
 export type ComponentErrors = InputOf<ReturnType<typeof object<typeof COMPONENT_ERRORS>>>;
 
 const COMPONENT = object({
@@ -84,6 +89,7 @@ export function requireBands(input: BandsInput): void {
       if (key.endsWith('_se')) requireNotNegative(`${at}.retention.${key}`, value, '');
     }
     requireCovariance(component.retention_cov, `${at}.retention_cov`);
+    if (component.readings !== undefined) requireReadings(component.readings, `${at}.readings.`);
   });
 }
 
@@ -98,4 +104,9 @@ function requireCovariance(covariance: readonly (readonly number[])[] | undefine
         refuse(`${at}[${String(i)}][${String(j)}]`, 'a covariance must be symmetric');
     });
   });
+  if (!isSemiDefinite(covariance))
+    refuse(
+      at,
+      'no draws have this covariance: it is not positive semi-definite, for some of its correlations contradict',
+    );
 }

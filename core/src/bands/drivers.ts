@@ -14,11 +14,17 @@ export interface Driver {
 /** A share under this is rounding of the draws. */
 const LEAST_SHARE = 1e-6;
 
-function centred(values: Float64Array): Float64Array {
+/** Columns that say the same, as porosity and void of a sand, share their slope: a ridge this small decides it. */
+const RIDGE = 1e-8;
+
+/** Centred, and of length 1; undefined where it does not vary. */
+function unit(values: Float64Array): Float64Array | undefined {
   let mean = 0;
   for (const value of values) mean += value;
   mean /= values.length;
-  return values.map((value) => value - mean);
+  const centred = values.map((value) => value - mean);
+  const length = Math.sqrt(product(centred, centred));
+  return length > 0 ? centred.map((value) => value / length) : undefined;
 }
 
 function product(a: Float64Array, b: Float64Array): number {
@@ -28,25 +34,32 @@ function product(a: Float64Array, b: Float64Array): number {
 }
 
 /**
- * Share of an output's variance that each input explains, by linear regression on its draws alone; largest first.
+ * Share of an output's variance by input, largest first: one linear regression of the output on all draws together; an
+ * input's share is the covariance of the output with its own part of that regression, over the output's variance.
  *
- * Inputs were drawn independently of each other, so the shares add up to what is linear in the output.
+ * The shares sum to what the regression explains, R^2; inputs that vary together share what they explain in common, and one
+ * that works against others may have a share under zero. Source: Pratt (1987), Dividing the indivisible.
  */
 export function driversOf(output: Float64Array, inputs: readonly DrawnInput[]): Driver[] {
-  const y = centred(output);
-  const whole = product(y, y);
-  if (whole === 0) return [];
+  const y = unit(output);
+  if (y === undefined) return [];
+  const x = inputs.flatMap(({ columns }, of) =>
+    columns.flatMap((column) => {
+      const own = unit(column);
+      return own === undefined ? [] : [{ of, own, byY: product(own, y) }];
+    }),
+  );
+  const slopes = solveSymmetric(
+    x.map((a, i) => x.map((b, j) => product(a.own, b.own) + (i === j ? RIDGE : 0))),
+    x.map(({ byY }) => byY),
+  );
+  const shares = inputs.map(() => 0);
+  slopes?.forEach((slope, i) => {
+    const { of, byY } = x[i] as (typeof x)[number];
+    shares[of] = (shares[of] as number) + slope * byY;
+  });
   return inputs
-    .map(({ name, columns }): Driver => {
-      const x = columns.map(centred).filter((column) => product(column, column) > 0);
-      const slopes = solveSymmetric(
-        x.map((a) => x.map((b) => product(a, b))),
-        x.map((a) => product(a, y)),
-      );
-      const explained =
-        slopes === undefined ? 0 : slopes.reduce((sum, slope, i) => sum + slope * product(x[i] as Float64Array, y), 0);
-      return { input: name, share: explained / whole };
-    })
-    .filter(({ share }) => share > LEAST_SHARE)
+    .map(({ name }, i): Driver => ({ input: name, share: shares[i] as number }))
+    .filter(({ share }) => Math.abs(share) > LEAST_SHARE)
     .sort((a, b) => b.share - a.share);
 }

@@ -95,7 +95,7 @@ const classed = lotCard({
 /** A peat that was measured, and is what its class says. */
 const peat: LotCard = {
   ...classed,
-  curve: { ...(classed.curve as NonNullable<LotCard['curve']>), kind: 'inferred' } as NonNullable<LotCard['curve']>,
+  curve: { ...(classed.curve as NonNullable<LotCard['curve']>), kind: 'inferred' },
 };
 const { air } = inPot(peat.curve as NonNullable<LotCard['curve']>, rubric.container);
 /** Air, wanted from so much on. */

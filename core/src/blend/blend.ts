@@ -1,7 +1,7 @@
 import type { Check } from '../errors';
 import { defineMethod } from '../method';
 import { fitCurve, type CurvePoint, type Retention } from '../retention';
-import { BLEND_INPUT, requireBlendInput, type BlendInput } from './blendInput';
+import { BLEND_INPUT, physicsOf, requireBlendInput, type BlendInput } from './blendInput';
 import { blendCautions } from './cautions';
 import { blendWaterAt, evaluateBlend, type BlendScalars } from './evaluateBlend';
 import { GOLDEN_PARTS } from './goldenParts';
@@ -19,7 +19,8 @@ export interface BlendResult extends BlendScalars {
  *
  * Volumes in any one unit, densities g/mL, d50 mm, buffer meq/L/pH, EC dS/m (one extraction for all), price per litre,
  * container cm, lime meq per litre of blend made. `model`: `packing` (shrink by grain packing times kappa), `average`
- * (no shrink) or `measured` (the shrink given). The order of components does not matter; one component gives itself.
+ * (no shrink) or `measured` (the shrink given). `physics` 1, as if absent, or 2: softness that fades at equal sizes and a
+ * loss of pores without a cut (docs/decisions/038). The order of components does not matter; one component gives itself.
  * `curve` is theta at ten suctions, `retention` van Genuchten's curve through them with its misfit.
  * Throws for bad components, container or settings (path of the field). pH, EC or price is absent, with a check, where
  * a component with volume lacks it.
@@ -29,7 +30,7 @@ export interface BlendResult extends BlendScalars {
 export function blend(input: BlendInput): BlendResult {
   requireBlendInput(input);
   const volumes = input.components.map((component) => component.volume);
-  const prepared = prepareBlend(input.components, input.container);
+  const prepared = prepareBlend(input.components, input.container, physicsOf(input));
   const { scalars, loss, checks } = evaluateBlend(prepared, volumes, input);
   const curve = CURVE_HEADS_CM.map((head_cm) => ({
     head_cm,
@@ -49,7 +50,7 @@ export function blend(input: BlendInput): BlendResult {
 export function blendProfile(input: BlendInput, count: number): { readonly z_cm: number; readonly theta: number }[] {
   requireBlendInput(input);
   const volumes = input.components.map((component) => component.volume);
-  const prepared = prepareBlend(input.components, input.container);
+  const prepared = prepareBlend(input.components, input.container, physicsOf(input));
   const { scalars, loss } = evaluateBlend(prepared, volumes, input);
   return Array.from({ length: count }, (_, i) => {
     const z_cm = (input.container.height_cm * i) / (count - 1);
@@ -62,7 +63,7 @@ export function blendProfile(input: BlendInput, count: number): { readonly z_cm:
 
 export const blendMethod = defineMethod({
   name: 'blend',
-  version: 1,
+  version: 2,
   source: 'Packing after de Larrard, 1999; loss of coarse pores is our own rule.',
   schema: BLEND_INPUT,
   calculate: blend,
@@ -142,7 +143,7 @@ export const blendMethod = defineMethod({
       shrink: 0.167178420212,
       lambda: 0.469398266362,
       packing: 0.656403099936,
-      'retention.alpha_percm': 0.597708600805,
+      'retention.alpha_percm': 0.597708593877,
       'curve[3].theta': 0.534561162333,
     },
   },

@@ -1,5 +1,6 @@
 import { CoreError, refuse, requireNotNegative, requirePositive, requireWithin } from '../errors';
-import { choice, list, maybe, number, object, text, type InputOf } from '../method';
+import { choice, list, maybe, number, object, text, whole, type InputOf } from '../method';
+import type { Physics } from '../packing';
 import { requireRetention, RETENTION } from '../retention';
 import { CONTAINER, requireContainer } from '../vessel';
 
@@ -27,7 +28,9 @@ export const BLEND_SETTINGS = {
   kappa: maybe(number('share of the packing model’s shrink that really happens')),
   shrink: maybe(number('for the measured model: share of the volume lost on mixing')),
   lime_meqPerL: maybe(number('per litre made')),
+  physics: maybe(whole({ minimum: 1, maximum: 2 })),
   salt_dSm: maybe(number('what is mixed in by weight raises the EC of the blend made by, 1:2 at 25 °C')),
+  dosed_pricePerL: maybe(number('what is mixed in by weight adds to the price of a litre made')),
 };
 
 export const BLEND_INPUT = object({ components: list(COMPONENT), container: CONTAINER, ...BLEND_SETTINGS });
@@ -35,7 +38,19 @@ export type BlendInput = InputOf<typeof BLEND_INPUT>;
 export type BlendSettings = Omit<BlendInput, 'components' | 'container'>;
 export type BlendModel = BlendInput['model'];
 
-export const BLEND_DEFAULTS = Object.freeze({ softness: 0, kappa: 1, lime_meqPerL: 0, salt_dSm: 0 });
+export const BLEND_DEFAULTS = Object.freeze({
+  softness: 0,
+  kappa: 1,
+  lime_meqPerL: 0,
+  salt_dSm: 0,
+  dosed_pricePerL: 0,
+});
+
+/** The rules that a blend is worked out by: those of old unless the mended ones are asked for (see docs/decisions). */
+export const physicsOf = ({ physics }: Pick<BlendSettings, 'physics'>): Physics => (physics === 2 ? 2 : 1);
+
+/** What the desk, its search and its bands ask for. */
+export const DESK_PHYSICS: Physics = 2;
 
 /** Refuses components that no blend can be made of, naming the field. */
 export function requireComponents(components: readonly BlendComponent[]): void {
@@ -78,7 +93,11 @@ export function requireSettings(settings: BlendSettings): void {
   if (settings.lime_meqPerL !== undefined && !Number.isFinite(settings.lime_meqPerL)) {
     refuse('lime_meqPerL', 'must be a number');
   }
+  if (settings.physics !== undefined && settings.physics !== 1 && settings.physics !== 2)
+    refuse('physics', `${String(settings.physics)} must be 1 or 2`);
   if (settings.salt_dSm !== undefined) requireNotNegative('salt_dSm', settings.salt_dSm, 'dS/m');
+  if (settings.dosed_pricePerL !== undefined)
+    requireNotNegative('dosed_pricePerL', settings.dosed_pricePerL, 'per litre');
   if (settings.shrink !== undefined && !(settings.shrink >= 0 && settings.shrink < 1)) {
     refuse('shrink', `${String(settings.shrink)} must be 0 or more and under 1`);
   }

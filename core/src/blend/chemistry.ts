@@ -8,6 +8,13 @@ export interface BlendChemistry {
   readonly pricePerL?: number;
 }
 
+/** What is mixed in by weight, to a litre made. */
+export interface Dosed {
+  readonly lime_meqPerL: number;
+  readonly salt_dSm: number;
+  readonly dosed_pricePerL: number;
+}
+
 /** pH outside this is no growing medium that the titration slopes were measured for. */
 export const PH_RANGE = Object.freeze({ lo: 3, hi: 9 });
 
@@ -15,7 +22,7 @@ export const PH_RANGE = Object.freeze({ lo: 3, hi: 9 });
  * pH by titration slopes, EC and price of a blend.
  *
  * pH solves sum V_i B_i (pH - pH_i) = lime x V_blend, so pH = (sum V_i B_i pH_i + lime V_blend) / sum V_i B_i;
- * EC = sum V_i EC_i / V_blend + what is mixed in by weight; price per litre made = sum V_i price_i / V_blend.
+ * EC = sum V_i EC_i / V_blend + what is mixed in by weight; price per litre made = sum V_i price_i / V_blend + that of what is mixed in.
  * B in meq/L/pH, lime in meq per litre of blend made. A figure is absent, with a check naming the component, where
  * one with volume lacks it.
  */
@@ -23,7 +30,7 @@ export function chemistry(
   components: readonly BlendComponent[],
   volumes: readonly number[],
   made: number,
-  { lime_meqPerL, salt_dSm }: { readonly lime_meqPerL: number; readonly salt_dSm: number },
+  { lime_meqPerL, salt_dSm, dosed_pricePerL }: Dosed,
 ): { readonly figures: BlendChemistry; readonly checks: readonly Check[] } {
   let buffer = 0;
   let acidity = 0;
@@ -66,6 +73,6 @@ export function chemistry(
   const figures: { pH?: number; ec_dSm?: number; pricePerL?: number } = {};
   if (pH !== undefined) figures.pH = pH;
   if (lacking.ec === undefined) figures.ec_dSm = salts / made + salt_dSm;
-  if (lacking.price === undefined) figures.pricePerL = price / made;
+  if (lacking.price === undefined) figures.pricePerL = price / made + dosed_pricePerL;
   return { figures, checks };
 }

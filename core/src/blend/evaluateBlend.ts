@@ -1,8 +1,9 @@
 import type { Check } from '../errors';
 import { blendPacking } from '../packing';
 import { containerRule, thetaAt } from '../retention';
-import { BLEND_DEFAULTS, type BlendComponent, type BlendSettings } from './blendInput';
+import { BLEND_DEFAULTS, physicsOf, type BlendComponent, type BlendSettings } from './blendInput';
 import { chemistry, type BlendChemistry } from './chemistry';
+import { coarseLoss } from './coarseLoss';
 import { poreLoss, type PoreLoss } from './poreLoss';
 import { BLEND_HEADS, meansOf, type PreparedBlend } from './prepareBlend';
 
@@ -112,7 +113,10 @@ export function evaluateBlend(
 ): EvaluatedBlend {
   const packing = blendPacking(prepared.packing, volumes);
   const shrink = shrinkOf(settings, () => packingShrink(prepared, volumes, packing));
-  const loss = poreLoss(prepared, volumes, shrink);
+  const loss =
+    physicsOf(settings) === 1
+      ? poreLoss(prepared, volumes, shrink)
+      : coarseLoss(prepared, volumes, shrink, settings.model);
   let whole = 0;
   let pores = 0;
   let solids = 0;
@@ -127,9 +131,12 @@ export function evaluateBlend(
   const isUsual = loss.suction_cm === BLEND_HEADS.drained;
   const held = isUsual ? usualWater(prepared, volumes, loss.lambda) : unusualWater(prepared, volumes, loss);
   const water = held.inContainer / volume;
-  const lime = settings.lime_meqPerL ?? BLEND_DEFAULTS.lime_meqPerL;
-  const salt = settings.salt_dSm ?? BLEND_DEFAULTS.salt_dSm;
-  const { figures, checks } = chemistry(prepared.components, volumes, volume, { lime_meqPerL: lime, salt_dSm: salt });
+  const dosed = {
+    lime_meqPerL: settings.lime_meqPerL ?? BLEND_DEFAULTS.lime_meqPerL,
+    salt_dSm: settings.salt_dSm ?? BLEND_DEFAULTS.salt_dSm,
+    dosed_pricePerL: settings.dosed_pricePerL ?? BLEND_DEFAULTS.dosed_pricePerL,
+  };
+  const { figures, checks } = chemistry(prepared.components, volumes, volume, dosed);
   const scalars: BlendScalars = Object.assign(figures, {
     shrink: loss.shrink,
     lambda: loss.lambda,

@@ -19,7 +19,7 @@ export interface PoreLoss {
 }
 
 /**
- * Mixing destroys the space between large particles first.
+ * Mixing destroys the space between large particles first: the first physics.
  *
  * M(h) = sum V_i (theta_s,i - theta_i(h)); D = s sum V_i; h* = 10 cm; where D > 0.8 M(10), h* in 10..100 cm with
  * D = 0.8 M(h*); where even D > 0.8 M(100), h* = 100 and s is cut, with a check. lambda = D / M(h*).
@@ -55,7 +55,7 @@ export function poreLoss(prepared: PreparedBlend, volumes: readonly number[], sh
 }
 
 /** Pore volume that has drained where each component's water has fallen from saturation to `theta`. */
-function drained(volumes: readonly number[], thetaS: Float64Array, theta: Float64Array): number {
+export function drained(volumes: readonly number[], thetaS: Float64Array, theta: Float64Array): number {
   let sum = 0;
   for (let i = 0; i < volumes.length; i += 1) {
     sum += (volumes[i] as number) * ((thetaS[i] as number) - (theta[i] as number));

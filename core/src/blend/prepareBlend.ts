@@ -1,4 +1,4 @@
-import { preparePacking, type Grains, type PreparedPacking } from '../packing';
+import { preparePacking, type Grains, type Physics, type PreparedPacking } from '../packing';
 import { containerRule, thetaAt, type ContainerRule, type Retention } from '../retention';
 import type { Container } from '../vessel';
 import { BLEND_DEFAULTS, type BlendComponent } from './blendInput';
@@ -25,11 +25,16 @@ export interface PreparedBlend {
   readonly meanAboveDrained: Float64Array;
 }
 
-/** Everything of a blend that does not depend on its volumes. The input is already checked. */
+/**
+ * Everything of a blend that does not depend on its volumes. The input is already checked. `like` is another that was
+ * prepared for the same container: what is the same of a component is taken from there.
+ */
 export function prepareBlend(
   components: readonly BlendComponent[],
   container: Container,
+  physics: Physics,
   rule = containerRule(container, [BLEND_HEADS.drained]),
+  like?: PreparedBlend,
 ): PreparedBlend {
   const count = components.length;
   const figures = (): Float64Array => new Float64Array(count);
@@ -39,7 +44,20 @@ export function prepareBlend(
   const thetaLast = figures();
   const meanTheta = figures();
   const meanAboveDrained = figures();
+  const grains = components.map(grainsOf);
   components.forEach(({ retention }, i) => {
+    if (like !== undefined && like.components[i]?.retention === retention) {
+      for (const [own, known] of [
+        [thetaS, like.thetaS],
+        [thetaDrained, like.thetaDrained],
+        [thetaEasy, like.thetaEasy],
+        [thetaLast, like.thetaLast],
+        [meanTheta, like.meanTheta],
+        [meanAboveDrained, like.meanAboveDrained],
+      ] as const)
+        own[i] = known[i] as number;
+      return;
+    }
     const kept = thetaAt(retention, BLEND_HEADS.drained);
     const { mean, above } = meansOf(rule, retention, kept);
     thetaS[i] = retention.thetaS;
@@ -53,7 +71,7 @@ export function prepareBlend(
     components,
     container,
     rule,
-    packing: preparePacking(components.map(grainsOf)),
+    packing: like !== undefined && isAlike(grains, like) ? like.packing : preparePacking(grains, physics),
     thetaS,
     thetaDrained,
     thetaEasy,
@@ -62,6 +80,14 @@ export function prepareBlend(
     meanAboveDrained,
   };
 }
+
+const isAlike = (grains: readonly Grains[], { components }: PreparedBlend): boolean =>
+  grains.every((one, i) => {
+    const other = components[i];
+    if (other === undefined) return false;
+    const { packing, d50_mm, spread, softness } = grainsOf(other);
+    return one.packing === packing && one.d50_mm === d50_mm && one.spread === spread && one.softness === softness;
+  });
 
 /** Means over the container: of the water, and of the water above a fraction, which is what coarse pores hold. */
 export function meansOf(

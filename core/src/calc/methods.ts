@@ -7,6 +7,7 @@ import * as drainage from '../drainage';
 import * as feeding from '../feeding';
 import * as instruments from '../instruments';
 import * as kitchen from '../kitchen';
+import * as knowledge from '../knowledge';
 import type { Method, Output, Words } from '../method';
 import * as outlook from '../outlook';
 import * as particles from '../particles';
@@ -26,6 +27,7 @@ const CONCEPTS = {
   ...kitchen,
   ...statistics,
   ...retention,
+  ...knowledge,
   ...drainage,
   ...chemistry,
   ...instruments,

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { bands, type BandsResult } from '../bands';
+import { bands, type BandsInput, type BandsResult } from '../bands';
+import { pickAt } from '../method';
 import { findTargetProfile, type TargetProfile } from '../classes';
 import { lotCard, type LotComponent } from '../lots';
 import { recipeSearch } from '../search';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
-import { deskBandsInput, deskSearchInput, predictDesk, weakestWindow, windowsOf } from '.';
+import { atMiddle, deskBandsInput, deskSearchInput, predictDesk, weakestWindow, windowsOf } from '.';
 
 const acid = findTargetProfile('acid-lovers') as TargetProfile;
 const container = { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 };
@@ -56,30 +57,54 @@ describe('how far the desk can be trusted', () => {
     expect(width(alone(pumice))).toBeLessThan(width(alone(lotOf('pumice-coarse', false))));
   });
 
-  it('a curve inferred from one depth varies in shape, yet stays at the capacity where it was measured', () => {
+  it('a curve from one depth varies in shape, yet stays at the capacity where it was measured', () => {
     const { component, errors } = pumice;
-    expect(Math.sqrt(errors.retention_cov?.[3]?.[3] ?? 0)).toBeGreaterThan(0.02);
-    const vessel = { height_cm: (11.9 + 11.9 + 11.8) / 3 };
-    const still = bands({
-      components: [{ ...component, volume: 1, volume_se: 0, retention_cov: errors.retention_cov as number[][] }],
-      container: vessel,
-      model: 'average',
-      draws: 400,
-    });
-    const deep = bands({
-      components: [{ ...component, volume: 1, volume_se: 0, retention_cov: errors.retention_cov as number[][] }],
-      container: { height_cm: 40 },
-      model: 'average',
-      draws: 400,
-    });
-    const width = (result: BandsResult | undefined): number =>
-      (result?.water?.p95 as number) - (result?.water?.p5 as number);
-    expect(width(still)).toBeLessThan(width(deep));
+    const inVessel = (height_cm: number): BandsResult =>
+      bands({
+        components: [{ ...component, ...errors, volume: 1, volume_se: 0 }],
+        container: { height_cm },
+        model: 'average',
+        draws: 400,
+      });
+    const width = (result: BandsResult): number => (result.water?.p95 as number) - (result.water?.p5 as number);
+    expect(width(inVessel((11.9 + 11.9 + 11.8) / 3))).toBeLessThan(width(inVessel(40)));
   });
 
-  it('trusts a single replicate no better than its method', () => {
-    expect(lotOf('pumice-coarse', true, 1).errors.retention_cov).toBeDefined();
-    expect(lotOf('pumice-coarse', true, 3).errors.dryBulkDensity_gcc_se).toBeGreaterThan(0);
+  it('serves a single replicate by the same rule, and is surer with three', () => {
+    const width = (replicates: number): number => {
+      const { component, errors } = lotOf('pumice-coarse', true, replicates);
+      const { bulkDensity_gcc } = bands({
+        components: [{ ...component, ...errors, volume: 1, volume_se: 0 }],
+        container,
+        model: 'average',
+        draws: 600,
+      });
+      return ((bulkDensity_gcc?.p95 as number) - (bulkDensity_gcc?.p5 as number)) / component.dryBulkDensity_gcc;
+    };
+    expect(width(1)).toBeGreaterThan(0.03);
+    expect(width(1)).toBeGreaterThan(1.3 * width(3));
+  });
+
+  it('shows every figure at the middle of its band, with the likeliest in its working', () => {
+    const input = deskBandsInput(desk, acid, 'air');
+    const [likeliest, found] = [predictDesk(desk), bands(input)];
+    const middle = atMiddle(likeliest, input, found);
+    const air = middle.figures.find(({ property }) => property === 'air');
+    expect(air?.value).toBe(found.air?.p50);
+    expect(middle.result.air).toBe(found.air?.p50);
+    expect(pickAt(bands(air?.working.input as BandsInput), air?.working.pick ?? '')).toBe(air?.value);
+    expect(air?.working.from?.[0]).toMatchObject({ value: likeliest.result.air });
+    expect(air?.working.from?.[0]?.label).toMatch(/^with everything at its likeliest/);
+  });
+
+  it('says why where the middle is not what the likeliest values give', () => {
+    const input = deskBandsInput(desk, acid, 'air');
+    const [likeliest, found] = [predictDesk(desk), bands(input)];
+    const off = { ...found, air: { p5: 0.5, p50: 0.55, p95: 0.6 } };
+    const [higher] = atMiddle(likeliest, input, off).figures.filter(({ property }) => property === 'air');
+    expect(higher?.working.from?.[0]?.label).toMatch(
+      /the middle lies (higher|lower), for what is not known could move it/,
+    );
   });
 });
 

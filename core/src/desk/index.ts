@@ -5,7 +5,8 @@
  */
 export { doesItsJob, JOB_FIGURE, JOBS, largestShare, lineEffects, NOTICEABLE, type Job, type LineEffect } from './jobs';
 export { differ, differences, type ComparedFigure } from './compare';
-export { COMPONENT_DOUBT, measuredOf } from './measuredOf';
+export { measuredOf } from './measuredOf';
+export { atMiddle } from './middle';
 export {
   deskBlendInput,
   predictDesk,

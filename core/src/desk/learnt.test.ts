@@ -18,19 +18,23 @@ const RECIPES = [
   ['scoria', 'coir-pith'],
 ] as const;
 
-/** Blends that all settle by a third of what the model says, but the last, which settles more. */
+/** Blends that all settle by a third of what the model says, but the last, which settles more; known for certain. */
 const measured = RECIPES.map((ids, i): MeasuredBlend => {
-  const input = {
-    components: ids.map((id, j) => classComponent(id, 2 - j)),
-    container: { height_cm: 12 },
-    model: 'packing' as const,
-  };
-  const { air, water, bulkDensity_gcc } = blend({ ...input, kappa: i === RECIPES.length - 1 ? 0.8 : 0.33 });
+  const components = ids.map((id, j) => classComponent(id, 2 - j));
+  const container = { height_cm: 12 };
+  const kappa = i === RECIPES.length - 1 ? 1.6 : 0.33;
+  const { air, water, bulkDensity_gcc } = blend({ components, container, model: 'packing', kappa, physics: 2 });
   const known = (value: number) => ({ value, se: 0.01 });
   return {
     name: ids.join(' and '),
-    input,
-    materials: input.components.map(({ name }) => name),
+    parts: components.map((component, j) => ({
+      lotId: `${String(i)} ${String(j)}`,
+      material: component.name,
+      component,
+      errors: {},
+    })),
+    container,
+    scoopShare: 0.001,
     measured: { air: known(air), water: known(water), bulkDensity_gcc: known(bulkDensity_gcc) },
   };
 });

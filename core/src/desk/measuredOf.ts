@@ -1,12 +1,7 @@
 import type { LotCard, LotFigure } from '../lots';
 import { MEASURABLE, type Measured, type MeasurableProperty, type MeasuredBlend } from '../learning';
 import type { PropertyKey } from '../properties';
-
-/**
- * How far a measured blend and its prediction may differ because the components themselves are known no better than
- * this: fractions of the volume, a share of the bulk density, pH.
- */
-export const COMPONENT_DOUBT = Object.freeze({ air: 0.02, water: 0.02, bulkDensityShare: 0.05, pH: 0.15 });
+import { methodSpread, type ReadBy } from '../statistics';
 
 const FIGURE: Readonly<Record<MeasurableProperty, PropertyKey>> = {
   air: 'airSpace',
@@ -15,37 +10,73 @@ const FIGURE: Readonly<Record<MeasurableProperty, PropertyKey>> = {
   pH: 'pH',
 };
 
-function doubtOf(property: MeasurableProperty, value: number): number {
-  return property === 'bulkDensity_gcc' ? COMPONENT_DOUBT.bulkDensityShare * value : COMPONENT_DOUBT[property];
+/** Repeats behind a figure: those of its one run, or the means of its runs. */
+const repeatsOf = ({ working, summary }: LotFigure): readonly number[] =>
+  (working.calc === 'replicates' ? (working.input as { readonly values?: readonly number[] }).values : undefined) ?? [
+    summary.mean,
+  ];
+
+/** Standard error of a mean by how its repeats lie and what is usual for its method, as wide as Student's t has it. */
+function seOf(by: ReadBy, values: readonly number[]): number {
+  const { variance, freedom } = methodSpread(by, [values]);
+  return Math.sqrt((variance / values.length) * (freedom / (freedom - 2)));
+}
+
+function measuredBy(
+  property: MeasurableProperty,
+  figure: LotFigure,
+  capacity: LotFigure,
+  pores: LotFigure | undefined,
+): Measured {
+  const values = repeatsOf(figure);
+  const value = figure.summary.mean;
+  switch (property) {
+    case 'water':
+      return { value, se: seOf('capacity', values) };
+    case 'air':
+      // Air is pores less water: it has the errors of both.
+      return {
+        value,
+        se: Math.hypot(seOf('capacity', repeatsOf(capacity)), seOf('porosity', repeatsOf(pores ?? figure))),
+      };
+    case 'bulkDensity_gcc':
+      return {
+        value,
+        se:
+          value *
+          seOf(
+            'density',
+            values.map((one) => Math.log(one)),
+          ),
+      };
+    case 'pH':
+      return { value, se: seOf('pH', values) };
+  }
 }
 
 /**
- * A batch's card as what learning takes: the prediction's inputs in the vessel in which the batch was measured, and the
- * measured values, each with its own spread and the doubt about the components. Undefined until capacity and air were
- * measured in one vessel.
+ * A batch's card as what learning takes: what was mixed, in the vessel in which the batch was measured, and the measured
+ * values, each with its own standard error. Undefined until capacity and air were measured in one vessel.
  */
 export function measuredOf(
-  { name, input, materials }: Omit<MeasuredBlend, 'measured'>,
+  mixed: Omit<MeasuredBlend, 'measured' | 'container'>,
   card: LotCard,
 ): MeasuredBlend | undefined {
-  const capacity = card.figures.find(
-    (figure) => figure.property === 'containerCapacity' && figure.origin === 'measured',
-  );
-  if (capacity === undefined || card.pail?.kind !== 'measured') return undefined;
-  const container = card.curve?.kind === 'inferred' ? card.curve.vessel : { height_cm: card.pail.height_cm };
-  const figureOf = (property: MeasurableProperty): LotFigure | undefined =>
+  const measuredFigure = (key: PropertyKey, methodKey?: string): LotFigure | undefined =>
     card.figures.find(
       (figure) =>
-        figure.property === FIGURE[property] &&
+        figure.property === key &&
         figure.origin === 'measured' &&
-        (property === 'pH' || figure.methodKey === capacity.methodKey),
+        (methodKey === undefined || figure.methodKey === methodKey),
     );
+  const capacity = measuredFigure('containerCapacity');
+  if (capacity === undefined || card.pail?.kind !== 'measured') return undefined;
+  const pores = measuredFigure('totalPorosity', capacity.methodKey);
   const measured = Object.fromEntries(
     MEASURABLE.flatMap((property): [string, Measured][] => {
-      const summary = figureOf(property)?.summary;
-      if (summary === undefined) return [];
-      return [[property, { value: summary.mean, se: Math.hypot(summary.se ?? 0, doubtOf(property, summary.mean)) }]];
+      const figure = measuredFigure(FIGURE[property], property === 'pH' ? undefined : capacity.methodKey);
+      return figure === undefined ? [] : [[property, measuredBy(property, figure, capacity, pores)]];
     }),
   );
-  return { name, input: { ...input, container }, materials, measured };
+  return { ...mixed, container: card.curve?.vessel ?? { height_cm: card.pail.height_cm }, measured };
 }

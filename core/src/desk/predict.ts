@@ -1,6 +1,7 @@
 import {
   blend,
   BLEND_DEFAULTS,
+  DESK_PHYSICS,
   blendProfile,
   requireBlendInput,
   type BlendInput,
@@ -33,6 +34,8 @@ export interface DeskInput {
   /** What is mixed in by weight raises the EC by. */
   readonly salt_dSm?: number;
   readonly salt_dSm_se?: number;
+  /** What is mixed in by weight adds to the price of a litre made. */
+  readonly dosed_pricePerL?: number;
   /** How far each line's volume may be off, as a share of it; without it as careful scooping is. */
   readonly scoopShare?: number;
   /** What measured blends have taught; without it kappa is 1. */
@@ -57,8 +60,8 @@ export interface DeskResult {
   readonly input: BlendInput;
   readonly result: BlendResult;
   readonly figures: readonly DeskFigure[];
-  /** Loose volume put in and volume made, in parts. */
-  readonly volumes: { readonly loose: number; readonly made: number };
+  /** In parts: loose volume put in, the same as each lot settles when it is watered, and the volume made of that. */
+  readonly volumes: { readonly loose: number; readonly settled: number; readonly made: number };
   readonly profile: readonly { readonly z_cm: number; readonly theta: number }[];
   readonly plainProfile: readonly { readonly z_cm: number; readonly theta: number }[];
 }
@@ -100,9 +103,13 @@ export function deskBlendInput(desk: DeskInput): BlendInput {
     components: desk.lines.map(({ parts, lot }) => ({ ...lot.component, volume: parts * lot.settledPerLoose })),
     container: desk.container,
     model: desk.model,
+    physics: DESK_PHYSICS,
     ...(desk.shrink === undefined ? {} : { shrink: desk.shrink }),
     ...(desk.lime_meqPerL === undefined || desk.lime_meqPerL === 0 ? {} : { lime_meqPerL: desk.lime_meqPerL }),
     ...(desk.salt_dSm === undefined || desk.salt_dSm === 0 ? {} : { salt_dSm: desk.salt_dSm }),
+    ...(desk.dosed_pricePerL === undefined || desk.dosed_pricePerL === 0
+      ? {}
+      : { dosed_pricePerL: desk.dosed_pricePerL }),
     ...(kappa === undefined ? {} : { kappa }),
   };
 }
@@ -151,7 +158,11 @@ export function predictDesk(desk: DeskInput): DeskResult {
     input,
     result,
     figures,
-    volumes: { loose: desk.lines.reduce((sum, line) => sum + line.parts, 0), made: result.volume },
+    volumes: {
+      loose: desk.lines.reduce((sum, line) => sum + line.parts, 0),
+      settled: input.components.reduce((sum, { volume }) => sum + volume, 0),
+      made: result.volume,
+    },
     profile: blendProfile(input, DESK_PROFILE_HEIGHTS),
     plainProfile: blendProfile(plainInput, DESK_PROFILE_HEIGHTS),
   };

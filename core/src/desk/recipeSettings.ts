@@ -18,6 +18,7 @@ export interface RecipeSettings {
     readonly gPerL_se?: number;
     readonly n_percent?: number;
     readonly classId?: string;
+    readonly pricePerKg?: number;
   }[];
 }
 
@@ -29,6 +30,7 @@ export function recipeSettings(recipe: RecipeSettings): Omit<DeskInput, 'lines' 
     model,
     ...(shrink === undefined ? {} : { shrink }),
     ...(scoopShare === undefined ? {} : { scoopShare }),
+    dosed_pricePerL: additives.reduce((sum, { gPerL, pricePerKg }) => sum + (gPerL / 1000) * (pricePerKg ?? 0), 0),
   };
   if (!additives.some(({ classId }) => classId !== undefined)) return { ...settings, lime_meqPerL };
   const dosed = doses({ stuffs: stuffsOf(additives), stage: 'established' });

@@ -1,4 +1,5 @@
 import { bands, type BandsInput, type UncertainComponent, type Window } from '../bands';
+import { DESK_PHYSICS } from '../blend';
 import type { TargetProfile } from '../classes';
 import { kappaFor, NO_LEARNING, type LearningUse } from '../learning';
 import type { RecipeSearchInput, SearchComponent, SearchTarget } from '../search';
@@ -58,13 +59,25 @@ export interface DeskSearch {
   readonly profile: TargetProfile;
   readonly keep: number;
   readonly learnt?: LearningUse;
+  /** What is mixed in by weight, as the desk has it. */
+  readonly dosed?: Pick<DeskInput, 'lime_meqPerL' | 'salt_dSm' | 'dosed_pricePerL'>;
 }
 
 /** The question which whole-part recipe of these lots fits a profile best; parts are loose volumes, as at the desk. */
-export function deskSearchInput({ lots, parts, container, profile, keep, learnt }: DeskSearch): RecipeSearchInput {
+export function deskSearchInput({
+  lots,
+  parts,
+  container,
+  profile,
+  keep,
+  learnt,
+  dosed = {},
+}: DeskSearch): RecipeSearchInput {
+  const { lime_meqPerL = 0, salt_dSm = 0, dosed_pricePerL = 0 } = dosed;
   return {
     components: lots.map(({ lot, minParts, maxParts }): SearchComponent => ({
       ...lot.component,
+      perPart: lot.settledPerLoose,
       ...(minParts === undefined ? {} : { minParts }),
       ...(maxParts === undefined ? {} : { maxParts }),
     })),
@@ -72,6 +85,10 @@ export function deskSearchInput({ lots, parts, container, profile, keep, learnt 
     container,
     targets: searchTargets(profile),
     keep,
+    physics: DESK_PHYSICS,
+    lime_meqPerL,
+    salt_dSm,
+    dosed_pricePerL,
     ...(learnt === undefined ? {} : { kappa: learnt.kappa }),
   };
 }

@@ -10,7 +10,9 @@ export function fitEnded(status: 'converged' | 'stalled' | 'limit' | 'not-finite
   if (status === 'not-finite')
     refuse(path, 'these numbers are too large or too small to fit a curve to; check their units');
   const why =
-    status === 'stalled' ? 'no step made it better, though one should have' : 'it had not come to rest after 200 steps';
+    status === 'stalled'
+      ? 'no step made it better, though one should have'
+      : 'it had not come to rest after 2,000 steps';
   return [
     { code: 'not-converged', severity: 'caution', message: `The fit was stopped: ${why}. Take its numbers with care.` },
   ];

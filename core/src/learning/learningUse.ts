@@ -1,16 +1,21 @@
 import { KAPPA_PRIOR } from './kappa';
 import type { PairShrink } from './pair';
 
-/** From how many blends on anything is learnt, and how large a bias is believed in before it is seen. */
+/**
+ * How surely a bias or a pair must show before it is believed: by chance in one of a hundred notebooks that have none, over
+ * all that are asked for, were everything normal; as it is, in three of a hundred (`npm run trials`, at most five). From
+ * how many blends on it is asked for, and how large each is believed to be before it is seen.
+ */
 export const LEARNING = Object.freeze({
-  least: 5,
-  leastOfPair: 3,
+  wrongly: 0.01,
+  least: 3,
   biasPrior: Object.freeze({ air: 0.03, water: 0.03, pH: 0.3 }),
+  pairPrior: 0.4,
 });
 
 export type Biased = keyof typeof LEARNING.biasPrior;
 
-/** What the desk uses of it: all at rest until enough was measured. */
+/** What the desk uses of it. */
 export interface LearningUse {
   readonly kappa: number;
   readonly kappa_se: number;

@@ -1,4 +1,6 @@
-import { evaluateBlend, prepareBlend, type BlendInput, type BlendScalars } from '../blend';
+import type { ComponentErrors } from '../bands';
+import type { BlendComponent } from '../blend';
+import type { Container } from '../vessel';
 import type { MixedPart } from './pair';
 
 /** Properties by which a blend that was measured is held against its prediction. */
@@ -7,40 +9,33 @@ export type MeasurableProperty = (typeof MEASURABLE)[number];
 
 export interface Measured {
   readonly value: number;
-  /** How far the measured value and the prediction may differ by chance: spread of the runs, and of the components. */
+  /** Standard error of the measurement itself. */
   readonly se: number;
+}
+
+/** One lot in a blend that was measured. */
+export interface MeasuredPart {
+  /** Blends of one lot share what is not known of it. */
+  readonly lotId: string;
+  /** The material that it is of, by id. */
+  readonly material: string;
+  readonly component: BlendComponent;
+  readonly errors: ComponentErrors;
 }
 
 /** A blend that was predicted and then measured. */
 export interface MeasuredBlend {
   readonly name: string;
-  /** What the prediction was made from, in the container in which it was measured. */
-  readonly input: BlendInput;
-  /** The material of each component, by id. */
-  readonly materials: readonly string[];
+  readonly parts: readonly MeasuredPart[];
+  /** That in which it was measured. */
+  readonly container: Container;
+  readonly lime_meqPerL?: number;
+  readonly salt_dSm?: number;
+  /** How far each part's volume may be off, as a share of it; without it as careful scooping is. */
+  readonly scoopShare?: number;
   readonly measured: Readonly<Partial<Record<MeasurableProperty, Measured>>>;
 }
 
-/** A measured blend made ready to be predicted again and again. */
-export interface ReadyBlend extends MeasuredBlend {
-  readonly predicted: (kappa: number) => BlendScalars;
-}
-
 /** What was mixed, by the materials. */
-export const partsOf = ({ input, materials }: MeasuredBlend): MixedPart[] =>
-  input.components.map(({ name, volume }, i) => ({ material: materials[i] ?? name, name, volume }));
-
-/** Prepares what does not depend on kappa once. */
-export function ready(one: MeasuredBlend): ReadyBlend {
-  const { components, container, lime_meqPerL, salt_dSm } = one.input;
-  const prepared = prepareBlend(components, container);
-  const volumes = components.map((component) => component.volume);
-  const dosed = {
-    ...(lime_meqPerL === undefined ? {} : { lime_meqPerL }),
-    ...(salt_dSm === undefined ? {} : { salt_dSm }),
-  };
-  return {
-    ...one,
-    predicted: (kappa) => evaluateBlend(prepared, volumes, { model: 'packing', kappa, ...dosed }).scalars,
-  };
-}
+export const mixedOf = ({ parts }: MeasuredBlend): MixedPart[] =>
+  parts.map(({ material, component: { name, volume } }) => ({ material, name, volume }));

@@ -1,8 +1,8 @@
 import type { ComponentErrors } from '../bands';
 import type { BlendComponent } from '../blend';
 import { findMediaClass, isLikeness, type MediaClass } from '../classes';
+import { fromScale, unknownGrains, valueOf, type Chemistry } from '../knowledge';
 import type { CalibrationTrouble } from '../instruments';
-import { errorsOfLot } from './errorsOfLot';
 import type { LotCurve } from './lotCurve';
 import { lotFacts, type LotFacts } from './lotFacts';
 import type { LotFigure } from './lotFigures';
@@ -18,6 +18,8 @@ export interface ComponentOrigin {
 
 /** A lot ready for the blend desk. */
 export interface LotComponent {
+  /** Which lot it is: blends of one lot share what is not known of it. */
+  readonly lotId: string;
   /** The material that it is of, by id: what the bench learns of it stays with it. */
   readonly materialId: string;
   /** Without its volume, which the recipe gives. */
@@ -31,19 +33,17 @@ export interface LotComponent {
   readonly facts: LotFacts;
 }
 
-/** Single-grain media: no pores inside the grains, so the measured porosity is the space between them. */
-const SINGLE_GRAIN = new Set(['sand-coarse', 'sand-fine', 'grit']);
-
 const CURVE_ORIGIN = { fitted: 'measured', inferred: 'inferred', class: 'class' } as const;
 
-/** Grain size and spread where no class is named: a middling crumb. */
-export const UNKNOWN_GRAINS = Object.freeze({ interparticleVoid: 0.45, d50_mm: 2, spread: 2.5, softness: 0 });
+/** How far spread and softness of the grains may be off, one standard deviation: of a class, and of no class. */
+const GRAINS_SD = Object.freeze({ spreadShare: 0.15, unknownSpreadShare: 0.6, unknownSoftness: 0.15 });
 
 /**
  * What the blend desk knows of a lot: its own figures where it was tested, its class's where it was not.
  *
  * Undefined where neither a run nor a class says how it holds water. Volumes are in the state in which the lot was
  * measured: a loose litre is (1 - settling on wetting) settled litres, and the price is per settled litre.
+ * Each figure is what its class and its readings say together; a class alone says it as wide as the class is.
  * pH by 1:5 in water and EC by 1:2 in water; values by other methods do not enter.
  */
 export function componentOfLot(
@@ -53,8 +53,8 @@ export function componentOfLot(
 ): LotComponent | undefined {
   const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
   const find = (key: LotFigure['property']): LotFigure | undefined => figures.find((figure) => figure.property === key);
-  const density = find('bulkDensity_gcc')?.summary.mean ?? mediaClass?.dryBulkDensity_gcc.typical;
-  if (curve === undefined || density === undefined) return undefined;
+  if (curve === undefined) return undefined;
+  const { readings } = curve;
 
   const origins: ComponentOrigin[] = [];
   const notes: string[] = [curve.note];
@@ -72,29 +72,39 @@ export function componentOfLot(
   const settledPerLoose = settling === undefined ? 1 : 1 - settling;
   if (settling === undefined) notes.push('Loose and settled volume are taken as equal: no run says how it settles.');
 
-  const pH = find('pH')?.summary.mean ?? mediaClass?.pH_1to5_water.typical;
-  if (pH !== undefined) told('pH', find('pH'));
-  const ec = find('ec_dSm')?.summary.mean ?? mediaClass?.ec_1to2_dSm.typical;
-  if (ec !== undefined) told('ec_dSm', find('ec_dSm'));
-  const buffer = find('buffer_meqPerLpH')?.summary.mean ?? mediaClass?.buffer_meqPerLpH.typical;
-  if (buffer !== undefined) told('buffer_meqPerLpH', find('buffer_meqPerLpH'));
+  const known = (key: Chemistry): number | undefined => {
+    const value = valueOf(key, readings);
+    if (value === undefined) return undefined;
+    told(key, find(key));
+    return fromScale(key, value.x);
+  };
+  const pH = known('pH');
+  const ec = known('ec_dSm');
+  const buffer = known('buffer_meqPerLpH');
+  const grain = grainsOf(mediaClass, curve, notes, find('grainSpread'));
+  told('d50_mm', find('d50_mm'));
+  if (find('grainSpread') !== undefined) told('spread', find('grainSpread'));
   const price = find('pricePerL');
   if (price !== undefined) told('pricePerL', price);
 
   return {
+    lotId: lot.id,
     materialId: lot.materialId,
     component: {
       name: lot.name,
-      dryBulkDensity_gcc: density,
+      dryBulkDensity_gcc: curve.dryBulkDensity_gcc,
       retention: curve.retention,
-      ...grains(mediaClass, curve, notes),
-      ...sieved(find('d50_mm'), find('grainSpread'), told),
+      ...grain,
       ...(pH === undefined ? {} : { pH }),
       ...(buffer === undefined ? {} : { buffer_meqPerLpH: buffer }),
       ...(ec === undefined ? {} : { ec_dSm: ec }),
       ...(price === undefined ? {} : { pricePerL: price.summary.mean / settledPerLoose }),
     },
-    errors: errorsOfLot(lot, figures, curve),
+    errors: {
+      readings,
+      spread_se: (mediaClass === undefined ? GRAINS_SD.unknownSpreadShare : GRAINS_SD.spreadShare) * (grain.spread - 1),
+      ...(mediaClass === undefined ? { softness_se: GRAINS_SD.unknownSoftness } : {}),
+    },
     settledPerLoose,
     origins,
     notes,
@@ -102,36 +112,25 @@ export function componentOfLot(
   };
 }
 
-function grains(
+function grainsOf(
   mediaClass: MediaClass | undefined,
   curve: LotCurve,
   notes: string[],
-): Pick<BlendComponent, 'interparticleVoid' | 'd50_mm' | 'spread' | 'softness'> {
+  sievedSpread: LotFigure | undefined,
+): Pick<BlendComponent, 'interparticleVoid' | 'd50_mm' | 'spread' | 'softness'> & { readonly spread: number } {
+  const { interparticleVoid, d50_mm } = curve;
   const { thetaS } = curve.retention;
-  if (mediaClass === undefined) {
-    notes.push('Grain size is a guess: name its class to replace it.');
-    return { ...UNKNOWN_GRAINS, interparticleVoid: Math.min(UNKNOWN_GRAINS.interparticleVoid, thetaS) };
-  }
-  const typical = SINGLE_GRAIN.has(mediaClass.id) ? thetaS : mediaClass.interparticleVoid.typical;
-  if (typical > thetaS)
+  if (mediaClass === undefined) notes.push('Grain size is a guess: name its class, or sieve it, to replace it.');
+  else if (interparticleVoid > thetaS + ROUNDING)
     notes.push('The class’s space between grains is more than all its pores; the porosity is used.');
+  const { spread, softness } = mediaClass ?? unknownGrains();
   return {
-    interparticleVoid: Math.min(typical, thetaS),
-    d50_mm: mediaClass.d50_mm.typical,
-    spread: mediaClass.spread,
-    softness: mediaClass.softness,
+    interparticleVoid: Math.min(interparticleVoid, thetaS),
+    d50_mm,
+    spread: sievedSpread === undefined ? spread : Math.max(1, sievedSpread.summary.mean),
+    softness,
   };
 }
 
-/** Grain size and spread from the sieves, where both lie within the stack. */
-function sieved(
-  d50: LotFigure | undefined,
-  spread: LotFigure | undefined,
-  told: (field: string, figure: LotFigure | undefined) => void,
-): Partial<Pick<BlendComponent, 'd50_mm' | 'spread'>> {
-  told('d50_mm', d50);
-  if (d50 === undefined) return {};
-  if (spread === undefined) return { d50_mm: d50.summary.mean };
-  told('spread', spread);
-  return { d50_mm: d50.summary.mean, spread: Math.max(1, spread.summary.mean) };
-}
+/** A void that is the porosity, as of a sand, may miss it by this. */
+const ROUNDING = 1e-9;

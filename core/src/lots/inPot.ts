@@ -16,16 +16,9 @@ export function inPot(curve: LotCurve, container: Container): InPot {
   const input: ContainerCapacityInput = { retention: curve.retention, container };
   const { water, air, totalPorosity } = containerCapacity(input);
   const from =
-    curve.kind === 'class'
+    curve.working === undefined
       ? []
-      : [
-          {
-            label: curve.kind === 'inferred' ? 'alpha, solved' : 'alpha, fitted',
-            value: curve.retention.alpha_percm,
-            unit: '/cm',
-            working: curve.working,
-          },
-        ];
+      : [{ label: 'alpha', value: curve.retention.alpha_percm, unit: '/cm', working: curve.working }];
   const working = (output: 'water' | 'air'): Working => containerCapacityMethod.working(output, input, { from });
   return { solid: 1 - totalPorosity, water, air, workings: { water: working('water'), air: working('air') } };
 }

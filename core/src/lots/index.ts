@@ -4,7 +4,6 @@
  * A value by another method is never merged; a class figure is always marked as one.
  */
 export { componentOfLot, type ComponentOrigin, type LotComponent } from './componentOfLot';
-export { type CurveBandPoint } from './curveBand';
 export { type FirmingLoss } from './firmingLoss';
 export { inPot, type InPot } from './inPot';
 export { CARD_METHOD, lotCard, pailOfClass, type LotCard, type MissingFigure, type PailFigures } from './lotCard';

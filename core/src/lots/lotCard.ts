@@ -1,6 +1,5 @@
-import { blend, type BlendInput, blendMethod } from '../blend';
+import { lotCurveMethod } from '../knowledge';
 import { findMediaClass } from '../classes';
-import { curveBand, type CurveBandPoint } from './curveBand';
 import { componentOfLot, type LotComponent } from './componentOfLot';
 import { firmingLoss, type FirmingLoss } from './firmingLoss';
 import { lotCurve, type LotCurve } from './lotCurve';
@@ -26,8 +25,6 @@ export interface MissingFigure {
 export interface LotCard {
   readonly figures: readonly LotFigure[];
   readonly curve?: LotCurve;
-  /** Where the curve lies with 95 %, at suctions of up to 1000 cm. */
-  readonly curveBand?: readonly CurveBandPoint[];
   readonly component?: LotComponent;
   /** Air that harder packing took, where a pair of runs shows it. */
   readonly firming?: FirmingLoss;
@@ -36,7 +33,7 @@ export interface LotCard {
 }
 
 /** How a card is put together from its runs; a change of what it says takes another version. */
-export const CARD_METHOD = 'card@4';
+export const CARD_METHOD = 'card@5';
 
 /** Depth at which a class's pail is drawn, cm. */
 export const CLASS_PAIL_HEIGHT_CM = 10;
@@ -47,12 +44,11 @@ export function lotCard(lot: LotRecord): LotCard {
   const curve = lotCurve(lot, measured);
   const component = componentOfLot(lot, measured, curve);
   const firming = firmingLoss(measured);
-  const easy =
-    curve?.kind === 'inferred' && component !== undefined ? easilyAvailable(component, curve, measured) : undefined;
+  const easy = curve?.kind === 'inferred' ? easilyAvailable(curve, measured) : undefined;
   const pail = pailOf(lot, measured);
   return {
     figures: easy === undefined ? measured : [...measured, easy],
-    ...(curve === undefined ? {} : { curve, curveBand: curveBand(lot, measured, curve) }),
+    ...(curve === undefined ? {} : { curve }),
     ...(component === undefined ? {} : { component }),
     ...(firming === undefined ? {} : { firming }),
     ...(pail === undefined ? {} : { pail }),
@@ -60,24 +56,22 @@ export function lotCard(lot: LotRecord): LotCard {
   };
 }
 
-function easilyAvailable(
-  { component }: LotComponent,
-  curve: Extract<LotCurve, { kind: 'inferred' }>,
-  figures: readonly LotFigure[],
-): LotFigure {
-  const input: BlendInput = { components: [{ ...component, volume: 1 }], container: curve.vessel, model: 'average' };
+function easilyAvailable(curve: LotCurve, figures: readonly LotFigure[]): LotFigure {
   const capacity = figures.find((figure) => figure.property === 'containerCapacity');
-  const value = blend(input).easilyAvailable;
   return {
     property: 'easilyAvailable',
-    summary: { mean: value, n: 1 },
+    summary: { mean: curve.easilyAvailable.p50, n: 1 },
     origin: 'worked-out',
     method: 'curve, one depth',
     methodKey: 'curve',
     runs: capacity?.runs ?? [],
-    working: blendMethod.working('ofOneCurve', input, {
-      from: [{ label: 'alpha, solved', value: curve.retention.alpha_percm, unit: '/cm', working: curve.working }],
-    }),
+    working: lotCurveMethod.working(
+      'easilyAvailable',
+      curve.readings,
+      curve.working === undefined
+        ? {}
+        : { from: [{ label: 'alpha', value: curve.retention.alpha_percm, unit: '/cm', working: curve.working }] },
+    ),
   };
 }
 

@@ -1,122 +1,121 @@
 import { findMediaClass, type MediaClass } from '../classes';
-import { CoreError } from '../errors';
-import { inferRetention, type Retention, type RetentionInferInput, retentionInferMethod } from '../retention';
-import { countedReplicates } from '../sheets';
-import { containerBelow, type Container } from '../vessel';
+import {
+  knownCurve,
+  lotCurveMethod,
+  type Belief,
+  type Body,
+  type CurveBandPoint,
+  type LotReadings,
+  type Seen,
+} from '../knowledge';
 import type { Working } from '../method';
-import { settledDepthOf } from './curveObservations';
-import { fittedCurve, type FittedCurve } from './fittedCurve';
+import type { Container } from '../vessel';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
+import { alikeRuns, readingsOfLot } from './readingsOfLot';
 
-/** Where a lot's curve comes from. */
-export type LotCurve =
-  | {
-      readonly kind: 'inferred';
-      readonly retention: Retention;
-      readonly input: RetentionInferInput;
-      readonly vessel: Container;
-      readonly note: string;
-      readonly working: Working;
-    }
-  | FittedCurve
-  | { readonly kind: 'class'; readonly retention: Retention; readonly note: string };
-
-/** Shape taken where no class is named: a middling curve, said so on the card. */
-export const UNKNOWN_SHAPE = Object.freeze({ n: 2, residualShareOfCapacity: 0.8, steeperN: [2.5, 3, 4, 6, 10] });
-
-/** Depth of the medium in the vessels of the newest porosity run: the container that its capacity belongs to. */
-function vesselOf(lot: LotRecord, runId: string): Container | undefined {
-  const run = lot.runs.find((one) => one.id === runId);
-  const vessel = run?.vessels[0];
-  if (run === undefined || vessel === undefined) return undefined;
-  const settled = settledDepthOf(run, countedReplicates(run)) ?? vessel.height_cm;
-  return containerBelow(shapeOf(vessel), Math.min(settled, vessel.height_cm));
+/** The water curve of a lot: what is usual for its class, and everything that was read of it. */
+export interface LotCurve extends Body {
+  /** Seen in several places, in one depth, or not at all. */
+  readonly kind: 'fitted' | 'inferred' | 'class';
+  /** All that it rests on: what draws of it are made from. */
+  readonly readings: LotReadings;
+  /** Where it lies with 95 %, at suctions of up to 1000 cm. */
+  readonly band: readonly CurveBandPoint[];
+  readonly easilyAvailable: Belief;
+  /** What the newest vessel held, and the medium in it. */
+  readonly vessel?: Container;
+  readonly note: string;
+  /** Where its scale comes from; absent for a class. */
+  readonly working?: Working;
 }
 
-function shapeOf({ height_cm, topDiameter_cm, baseDiameter_cm }: Container): Container {
-  return topDiameter_cm === undefined || baseDiameter_cm === undefined
-    ? { height_cm }
-    : { height_cm, topDiameter_cm, baseDiameter_cm };
+/** Depths this much alike, as a share, are one place: a medium settles a little differently each time. */
+const ONE_DEPTH = 0.1;
+
+/** How many places of the curve were looked at, the wet end aside. */
+function placesOf(seen: readonly Seen[]): number {
+  const depths = seen.flatMap((one) => (one.kind === 'vessel' ? one.container.height_cm : [])).sort((a, b) => a - b);
+  let apart = 0;
+  let from = -Infinity;
+  for (const depth of depths) {
+    if (depth <= from * (1 + ONE_DEPTH)) continue;
+    apart += 1;
+    from = depth;
+  }
+  const points = new Set(seen.flatMap((one) => (one.kind === 'point' ? one.head_cm : [])));
+  const slices = new Set(seen.flatMap((one) => (one.kind === 'slice' ? one.from_cm : [])));
+  return apart + points.size + slices.size;
+}
+
+const counted = (count: number, one: string, many: string): string =>
+  count === 0 ? '' : `${String(count)} ${count === 1 ? one : many}`;
+
+/** What the curve rests on, in words. */
+function seenWords(seen: readonly Seen[]): string {
+  const repeats = (kind: Seen['kind']): number =>
+    seen.reduce((sum, one) => sum + (one.kind === kind ? one.values.length : 0), 0);
+  const parts = [
+    counted(repeats('point'), 'weighing on the suction table', 'weighings on the suction table'),
+    counted(repeats('slice'), 'ring of drained stacks', 'rings of drained stacks'),
+    counted(repeats('vessel'), 'drained vessel', 'drained vessels'),
+  ].filter((part) => part !== '');
+  return parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1) as string}`;
+}
+
+/** Why the curve is as it is, for the card. */
+function noteOf(
+  kind: LotCurve['kind'],
+  mediaClass: MediaClass | undefined,
+  seen: readonly Seen[],
+  otherwise: number,
+): string {
+  if (kind === 'class') return mediaClass === undefined ? '' : `Curve of the class ${mediaClass.label}, not measured.`;
+  const shape = mediaClass === undefined ? 'no class is named, so that it may be of any medium' : 'as the class has it';
+  const curve =
+    kind === 'inferred'
+      ? `Curve from ${seenWords(seen)} of one depth; its shape is ${mediaClass === undefined ? 'open: ' : ''}${shape}.`
+      : `Curve from ${seenWords(seen)}; what they leave open is ${mediaClass === undefined ? 'wide: ' : ''}${shape}.`;
+  return otherwise === 0
+    ? curve
+    : `${curve} ${counted(otherwise, 'run packed otherwise is another medium and is', 'runs packed otherwise are another medium and are')} left out.`;
 }
 
 /**
- * The water curve of a lot: fitted where more than one place of it was seen, else inferred from its saturate-drain-dry run, else
- * its class's, else undefined.
- *
- * Inferred: n and theta_r are the class's; alpha is solved so that the mean over the vessel is the measured capacity.
- * Where no alpha fits, theta_r is 0.8 of the capacity, then steeper curves are tried, and the note says so. Without a
- * class n is 2. A capacity that no curve reaches leaves the class's curve, with a note, so that one odd run hides
- * nothing.
+ * The water curve of a lot, with its weight and grains: the prior of its class and every reading of what was packed alike,
+ * combined once (see `lot-curve`). Undefined where neither a run nor a class says anything of it.
  */
 export function lotCurve(lot: LotRecord, figures: readonly LotFigure[]): LotCurve | undefined {
-  const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
-  const fitted = fittedCurve(lot, figures, mediaClass);
-  if (fitted !== undefined) return fitted;
-  const capacity = figures.find((figure) => figure.property === 'containerCapacity');
-  const porosity = figures.find(
-    (figure) => figure.property === 'totalPorosity' && figure.methodKey === capacity?.methodKey,
-  );
-  const vessel = capacity?.runs[0] === undefined ? undefined : vesselOf(lot, capacity.runs[0].id);
-  if (capacity === undefined || porosity === undefined || vessel === undefined) {
-    return classCurve(mediaClass, (label) => `Curve of the class ${label}, not measured.`);
-  }
-  const measured = { porosity, capacity, vessel };
-  for (const shape of shapes(mediaClass, capacity.summary.mean)) {
-    const curve = solved(measured, shape);
-    if (curve !== undefined) return curve;
-  }
-  return classCurve(mediaClass, (label) => `No curve reaches the measured capacity; the one of ${label} is used.`);
-}
-
-function classCurve(mediaClass: MediaClass | undefined, note: (label: string) => string): LotCurve | undefined {
-  if (mediaClass === undefined) return undefined;
-  return { kind: 'class', retention: mediaClass.retention, note: note(mediaClass.label) };
-}
-
-interface Shape {
-  readonly thetaR: number;
-  readonly n: number;
-  readonly note: string;
-}
-
-/** Shapes to try, in this order; each says on the card why it was taken. */
-function shapes(mediaClass: MediaClass | undefined, capacity: number): Shape[] {
-  const thetaR = UNKNOWN_SHAPE.residualShareOfCapacity * capacity;
-  const { n } = mediaClass?.retention ?? UNKNOWN_SHAPE;
-  const why = mediaClass === undefined ? 'no class is named' : 'the class’s shape does not reach the measured capacity';
-  const residual = `Curve inferred from one depth; ${why}, so water that never drains is taken as 0.8 of the capacity`;
-  const own =
-    mediaClass === undefined
-      ? []
-      : [{ ...mediaClass.retention, note: 'Curve inferred from one depth, its shape from the class.' }];
-  const steeper = UNKNOWN_SHAPE.steeperN.filter((steep) => steep > n);
-  return [
-    ...own,
-    { thetaR, n, note: `${residual}.` },
-    ...steeper.map((steep) => ({
-      thetaR,
-      n: steep,
-      note: `${residual}, and the curve is made steeper (n ${String(steep)}).`,
-    })),
-  ];
-}
-
-function solved(
-  { porosity, capacity, vessel }: { porosity: LotFigure; capacity: LotFigure; vessel: Container },
-  { thetaR, n, note }: Shape,
-): LotCurve | undefined {
-  const input = { thetaS: porosity.summary.mean, capacity: capacity.summary.mean, container: vessel, thetaR, n };
-  const from = [
-    { label: 'total porosity', value: input.thetaS, unit: '', working: porosity.working },
-    { label: 'container capacity', value: input.capacity, unit: '', working: capacity.working },
-  ];
-  try {
-    const { retention } = inferRetention(input);
-    const working = retentionInferMethod.working('alpha', input, { from });
-    return { kind: 'inferred', retention, input, vessel, note, working };
-  } catch (error) {
-    if (error instanceof CoreError) return undefined;
-    throw error;
-  }
+  const readings = readingsOfLot(lot, figures);
+  const { seen } = readings;
+  const water = seen.filter(({ kind }) => kind !== 'porosity');
+  const mediaClass = readings.materialClass === undefined ? undefined : findMediaClass(readings.materialClass);
+  if (water.length === 0 && mediaClass === undefined) return undefined;
+  const { retention, dryBulkDensity_gcc, interparticleVoid, d50_mm, band, easilyAvailable } = knownCurve(readings);
+  const kind = water.length === 0 ? 'class' : placesOf(seen) < 2 ? 'inferred' : 'fitted';
+  const newest = seen.find((one) => one.kind === 'vessel');
+  const from = figures
+    .filter(
+      ({ property, origin }) =>
+        origin === 'measured' && (property === 'totalPorosity' || property === 'containerCapacity'),
+    )
+    .map(({ property, summary, working }) => ({
+      label: property === 'totalPorosity' ? 'total porosity' : 'container capacity',
+      value: summary.mean,
+      unit: '',
+      working,
+    }));
+  return {
+    kind,
+    retention,
+    dryBulkDensity_gcc,
+    interparticleVoid,
+    d50_mm,
+    readings,
+    band,
+    easilyAvailable,
+    ...(newest === undefined ? {} : { vessel: newest.container }),
+    note: noteOf(kind, mediaClass, water, alikeRuns(lot).otherwise),
+    ...(kind === 'class' ? {} : { working: lotCurveMethod.working('alpha', readings, { from }) }),
+  };
 }

@@ -64,12 +64,14 @@ describe('the card of a lot', () => {
 });
 
 describe('the curve inferred from one depth', () => {
-  it('gives back the measured capacity at the depth where the medium stood', () => {
+  it('holds the measured capacity at the depth where the medium stood', () => {
     const { curve, figures } = lotCard(pumiceLot());
     if (curve?.kind !== 'inferred') throw new Error('not inferred');
     const capacity = figures.find((one) => one.property === 'containerCapacity')?.summary.mean as number;
-    expect(inPot(curve, curve.vessel).water).toBeCloseTo(capacity, 8);
-    expect(curve.vessel.height_cm).toBeCloseTo((11.9 + 11.9 + 11.8) / 3, 9);
+    const vessel = curve.vessel ?? { height_cm: 0 };
+    // Nearly: what three repeats say, and a little of what is usual for pumice.
+    expect(Math.abs(inPot(curve, vessel).water - capacity)).toBeLessThan(0.005);
+    expect(vessel.height_cm).toBeCloseTo((11.9 + 11.9 + 11.8) / 3, 9);
   });
 
   it('takes the depth that counts: corrected ones and excluded replicates do not', () => {
@@ -84,15 +86,16 @@ describe('the curve inferred from one depth', () => {
       exclusions: [{ replicate: 2, reason: 'spilt' }],
     };
     const { curve } = lotCard(pumiceLot([corrected]));
-    expect(curve?.kind === 'inferred' ? curve.vessel.height_cm : 0).toBeCloseTo((11.6 + 11.9) / 2, 9);
+    expect(curve?.vessel?.height_cm).toBeCloseTo((11.6 + 11.9) / 2, 9);
   });
 
-  it('takes less residual water, and says so, where the class’s shape cannot get so dry', () => {
+  it('follows what was measured where the class’s shape would not get so dry', () => {
     const open = { ...PUMICE_SHEET, drained: [947.6, 944.3, 951] };
     const { curve, figures } = lotCard(pumiceLot([runOf('saturate-drain-dry', open)]));
+    if (curve === undefined) throw new Error('no curve');
     const capacity = figures.find((one) => one.property === 'containerCapacity')?.summary.mean as number;
-    expect(curve?.note).toMatch(/0\.8 of the capacity/);
-    expect(curve?.retention.thetaR).toBeCloseTo(0.8 * capacity, 9);
+    expect(Math.abs(inPot(curve, curve.vessel ?? { height_cm: 0 }).water - capacity)).toBeLessThan(0.03);
+    expect(curve.retention.thetaR).toBeLessThan(0.163);
   });
 
   it('holds less water in a deeper pot', () => {

@@ -17,3 +17,4 @@ export {
 } from './leastSquares';
 export { finished, type Steps } from './steps';
 export { invertSymmetric, solveSymmetric } from './solveSymmetric';
+export { spline } from './spline';

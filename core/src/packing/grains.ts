@@ -1,3 +1,6 @@
+/** Which rules hold: 1 as first published here, 2 with softness that fades at equal sizes and a loss of pores without a cut. */
+export type Physics = 1 | 2;
+
 /** What packing needs of one component: its own loose packing, size distribution and softness. */
 export interface Grains {
   /** Loose packing fraction of the component alone, 1 - interparticle void. */

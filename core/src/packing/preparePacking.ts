@@ -1,5 +1,5 @@
-import { CLASS_QUANTILES, CLASS_SHARE, classDiameters_mm, type Grains } from './grains';
-import { interaction, type SizeClass } from './interaction';
+import { CLASS_QUANTILES, CLASS_SHARE, classDiameters_mm, type Grains, type Physics } from './grains';
+import { interaction, yieldingOf, type SizeClass, type Yielding } from './interaction';
 import { solvePacking } from './solvePacking';
 import { ownRows, virtualPacking, type OwnRow } from './virtualPacking';
 
@@ -14,24 +14,28 @@ export interface PreparedPacking {
 }
 
 const CLASSES = CLASS_QUANTILES.length;
+
 /** Prepares components for many evaluations; the sums are linear in the components' shares of solids. */
-export function preparePacking(components: readonly Grains[]): PreparedPacking {
+export function preparePacking(components: readonly Grains[], physics: Physics): PreparedPacking {
   const count = components.length;
   const materials = components.map((grains) => {
     const beta = virtualPacking(grains);
-    const classes = classDiameters_mm(grains).map((d_mm): SizeClass => ({ d_mm, beta, softness: grains.softness }));
-    return { beta, classes, rows: ownRows(grains.spread) };
+    const classes = classDiameters_mm(grains).map((d_mm): SizeClass => ({ d_mm, beta }));
+    return { grains, beta, classes, rows: ownRows(grains.spread) };
   });
   const coefficients = new Float64Array(CLASSES * count * count);
   for (let i = 0; i < count; i += 1) {
-    const { beta, classes, rows } = materials[i] as (typeof materials)[number];
+    const { grains, beta, classes, rows } = materials[i] as (typeof materials)[number];
+    const yielding = materials.map((other) => yieldingOf(grains, other.grains, physics));
     for (let own = 0; own < CLASSES; own += 1) {
       const at = (i * CLASSES + own) * count;
       const k = classes[own] as SizeClass;
       for (let j = 0; j < count; j += 1) {
         const row = rows[own] as OwnRow;
         coefficients[at + j] =
-          i === j ? 1 - row.above - row.level * beta : besides(k, (materials[j] as (typeof materials)[number]).classes);
+          i === j
+            ? 1 - row.above - row.level * beta
+            : besides(k, (materials[j] as (typeof materials)[number]).classes, yielding[j] as Yielding);
       }
     }
   }
@@ -43,9 +47,9 @@ export function preparePacking(components: readonly Grains[]): PreparedPacking {
 }
 
 /** What one class meets of another material, all its classes together. */
-function besides(k: SizeClass, classes: readonly SizeClass[]): number {
+function besides(k: SizeClass, classes: readonly SizeClass[], yielding: Yielding): number {
   let sum = 0;
-  for (const j of classes) sum += interaction(k, j);
+  for (const j of classes) sum += interaction(k, j, yielding);
   return CLASS_SHARE * sum;
 }
 

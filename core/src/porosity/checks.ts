@@ -1,6 +1,6 @@
 import type { MediaClass } from '../classes';
 import type { Check } from '../errors';
-import { meanOf, sdOf } from '../statistics';
+import { meanOf, methodSpread, sdOf, studentT } from '../statistics';
 import type { PorosityFigures, PorosityReplicate } from './reduceReplicate';
 
 /** What a good run stays within; quoted by the screens. */
@@ -21,6 +21,8 @@ const name = (index: number): string => String.fromCharCode(65 + index);
 export interface CheckContext {
   readonly mediaClass?: MediaClass;
   readonly organicFraction?: number;
+  /** How far a replicate's porosity may be off by chance. */
+  readonly porosityDoubt?: number;
 }
 
 /** Checks of one replicate: plausible porosity and density, trapped air, collected drainage, absent figures. */
@@ -76,6 +78,14 @@ export function replicateChecks(
   return checks;
 }
 
+/** How far a replicate's porosity may be off: 95 % to one side of what its repeats and its method say. */
+export function porosityDoubt(values: readonly number[]): number {
+  const { variance, freedom } = methodSpread('porosity', values.length === 0 ? [] : [values]);
+  return studentT(ONE_SIDE, freedom) * Math.sqrt(variance);
+}
+
+const ONE_SIDE = 0.95;
+
 type Say = (code: string, severity: Check['severity'], message: string) => void;
 
 function particleDensityCheck(
@@ -117,7 +127,7 @@ function organicCheck(who: string, figures: PorosityFigures, context: CheckConte
         `${who} took up ${missing.toFixed(3)} less water than its pores should hold: air was trapped. Soak longer.`,
       );
     }
-  } else if (missing > 0) {
+  } else if (missing > (context.porosityDoubt ?? porosityDoubt([]))) {
     say('unfilled-pores', 'note', `${who}: ${missing.toFixed(3)} of the volume are pores that water did not reach.`);
   }
 }

@@ -4,7 +4,7 @@ import { choice, defineMethod, list, maybe, number, object, type InputOf } from 
 import { summarise, type Summary } from '../statistics';
 import { requireContainer } from '../vessel';
 import { waterDensity } from '../water';
-import { replicateChecks, spreadChecks, type CheckContext } from './checks';
+import { porosityDoubt, replicateChecks, spreadChecks, type CheckContext } from './checks';
 import {
   POROSITY_REPLICATE,
   POROSITY_VESSEL,
@@ -83,8 +83,9 @@ export function porosity(input: PorosityInput): PorosityResult {
     requireMasses(replicate, i, input.vessel.height_cm);
   });
   const figures = input.replicates.map((replicate) => reduceReplicate(replicate, input.vessel, density));
+  const doubt = { porosityDoubt: porosityDoubt(figures.map(({ totalPorosity }) => totalPorosity)) };
   const checks = input.replicates.flatMap((replicate, i) =>
-    replicateChecks(i, replicate, figures[i] as PorosityFigures, density, context),
+    replicateChecks(i, replicate, figures[i] as PorosityFigures, density, { ...context, ...doubt }),
   );
   return {
     replicates: figures,

@@ -13,12 +13,14 @@ export function addCurve(retention: Retention, suction_cm: number, weight: numbe
   }
   const m = 1 - 1 / n;
   const scaled = alpha_percm * suction_cm;
-  const u = Math.pow(scaled, n);
+  const logScaled = Math.log(scaled);
+  // A power by way of its logarithm: that is needed anyway.
+  const u = Math.exp(n * logScaled);
   const log1u = Math.log1p(u);
   const share = Math.exp(-m * log1u);
   const range = thetaS - thetaR;
   const byLnAlpha = (range * -m * n * u * share) / (1 + u);
-  const byN = range * share * (-log1u / (n * n) - (m * u * Math.log(scaled)) / (1 + u));
+  const byN = range * share * (-log1u / (n * n) - (m * u * logScaled) / (1 + u));
   into[0] = (into[0] as number) + weight * (thetaR + range * share);
   into[1] = (into[1] as number) + weight * (1 - share);
   into[2] = (into[2] as number) + weight * share;

@@ -4,6 +4,7 @@ import { invertSymmetric, leastSquares, normal, type Bounds, type LeastSquaresFi
 import { addCurve, RETENTION_ORDER } from './curveSlopes';
 import { OBSERVATION, observedHeights, placeOf, requireObservation, type RetentionObservation } from './observation';
 import { thetaAt, type Retention } from './retention';
+import { areAllFound, MOST_STARTS, startAt } from './starts';
 
 export type RetentionParameter = keyof Retention;
 
@@ -47,24 +48,11 @@ export const FIT_BOUNDS = Object.freeze({
   leastAlphaTop: 0.35,
 });
 
-/** Shapes to start from: the best of all is kept. */
-const STARTS = [
-  [0.1, 1.6],
-  [0.5, 2.2],
-  [0.03, 1.3],
-  [1.5, 1.4],
-  [0.02, 3],
-  [0.2, 4],
-  [1, 1.15],
-  [0.05, 1.8],
-] as const;
-
 /** Good enough that another start cannot matter. */
 const PERFECT_SSE = 1e-20;
 
-/** Starts that end at one sum of squares, to this share, found one minimum; so many of them are believed. */
+/** Starts that end at one sum of squares, to this share, found one minimum. */
 const SAME_MINIMUM = 1e-6;
-const ENOUGH_AGREE = 4;
 
 /** The four parameters as the iteration moves them, and back. */
 const toFree = (r: Retention): number[] => [r.thetaR, r.thetaS, Math.log(r.alpha_percm), Math.log(r.n - 1)];
@@ -115,8 +103,8 @@ function residualsOf(observations: readonly RetentionObservation[], base: readon
  *
  * Minimises sum w (theta_model - theta)^2; a column's or slice's theta is the mean over its heights, suction being the
  * height above a drained base; a point with `ringHeight_cm` is the mean over its ring. Bounds: FIT_BOUNDS, with
- * alpha to the smaller of 3 and 0.35 d50_mm per cm, never under 0.35. Eight starts, fewer where four of them
- * end at one minimum.
+ * alpha to the smaller of 3 and 0.35 d50_mm per cm, never under 0.35. As many starts as it takes to have found all
+ * minima by the rule of Boender and Rinnooy Kan (7 where all end in one), at most 40.
  * Standard errors from SSE/(n - p) (J'J)^-1, absent where observations are as few as free parameters, where they
  * cannot tell parameters apart, and for a parameter that rests on a bound; each says so in a check.
  * rmse = sqrt(SSE/n). Derived: air at 10 cm, theta(10)-theta(50), theta(50)-theta(100), theta(100).
@@ -189,16 +177,15 @@ function bestFit(input: RetentionFitInput, fix: Partial<Retention>, free: readon
   const wettest = Math.max(...thetas);
   const driest = Math.min(...thetas);
   let best: Best | undefined;
-  let agreeing = 0;
-  for (const [alpha_percm, n] of STARTS) {
+  const minima: number[] = [];
+  for (let start = 0; start < MOST_STARTS; start += 1) {
+    const [alpha_percm, n] = startAt(start);
     const base = toFree({ thetaR: 0.6 * driest, thetaS: wettest, alpha_percm, n, ...fix });
     const model = residualsOf(input.observations, base, free);
     const fit = leastSquares(model, pick(base), { lo: pick(bounds.lo), hi: pick(bounds.hi) });
-    const before = best?.fit.sse ?? Infinity;
-    if (Math.abs(fit.sse - before) <= SAME_MINIMUM * before) agreeing += 1;
-    else if (fit.sse < before) agreeing = 1;
-    best = best === undefined || fit.sse < before ? { base, fit } : best;
-    if (best.fit.sse < PERFECT_SSE || agreeing >= ENOUGH_AGREE) break;
+    if (!minima.some((sse) => Math.abs(fit.sse - sse) <= SAME_MINIMUM * sse)) minima.push(fit.sse);
+    best = best === undefined || fit.sse < best.fit.sse ? { base, fit } : best;
+    if (best.fit.sse < PERFECT_SSE || areAllFound(minima.length, start + 1)) break;
   }
   return best as Best;
 }

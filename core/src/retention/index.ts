@@ -18,7 +18,7 @@ export {
   type ContainerCapacityInput,
   type ContainerCapacityResult,
 } from './containerCapacity';
-export { RETENTION_ORDER } from './curveSlopes';
+export { addCurve, RETENTION_ORDER } from './curveSlopes';
 export { fitCurve, type CurveFit, type CurvePoint } from './fitCurve';
 export {
   FIT_BOUNDS,
@@ -28,7 +28,7 @@ export {
   type RetentionParameter,
 } from './fitRetention';
 export { retentionFitMethod } from './retentionFitMethod';
-export { observedHeights, placeOf, type RetentionObservation } from './observation';
+export { observedHeights, placeOf, type ObservedHeights, type RetentionObservation } from './observation';
 export {
   ALPHA_BOUNDS,
   inferRetention,

@@ -12,6 +12,7 @@ import {
   type Step,
 } from '../sheets';
 import { calibrationChecks, troubleOf } from './calibrationTrouble';
+import { outlierChecks } from './outliers';
 
 /** Steps that a property rests on: the one that it is read from, else all of the sheet. */
 function stepsBehind({ steps, results }: Protocol, key: PropertyKey): readonly Step[] {
@@ -62,6 +63,12 @@ export function reduceRun(run: RunRecord): RunResult {
       const trouble = troubleOf(run, sheet, stepsBehind(run.protocol, one.property));
       return trouble === undefined ? one : { ...one, trouble };
     }),
-    checks: [...undecided, ...sampleChecks(run), ...calibrationChecks(run, sheet), ...checks],
+    checks: [
+      ...undecided,
+      ...sampleChecks(run),
+      ...calibrationChecks(run, sheet),
+      ...checks.filter(({ code }) => code !== 'outlier'),
+      ...outlierChecks(properties),
+    ],
   };
 }

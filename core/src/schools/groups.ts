@@ -14,6 +14,10 @@ const KINDS: readonly (readonly [RegExp, MediaGroup])[] = [
   [/^(perlite|pumice|scoria|clay-|sand|grit|brick|limestone|eps)/, 'mineral'],
 ];
 
+/** Grains of stone, as it was dug or burnt: not flakes, wool or beads, which a press closes. */
+const STONE = /^(perlite|pumice|scoria|clay-(expanded|calcined|volcanic)|sand-|grit|brick|limestone|zeolite|diatomite)/;
+export const isStone = (classId: string | undefined): boolean => classId !== undefined && STONE.test(classId);
+
 /** The kind of a class; undefined for one that no school speaks of. */
 export function groupOf(classId: string | undefined): MediaGroup | undefined {
   return classId === undefined ? undefined : KINDS.find(([spelling]) => spelling.test(classId))?.[1];

@@ -3,7 +3,7 @@ import { nutrients } from '../feeding';
 import type { LotComponent } from '../lots';
 import { minedShare, potOutlook } from '../outlook';
 import { geometricVolume_mL } from '../vessel';
-import { groupOf, type MediaGroup } from './groups';
+import { groupOf, isStone, type MediaGroup } from './groups';
 import { SCHOOLS, type School, type SchoolFacts, type Statement } from './statements';
 
 /** What one school says of a blend. */
@@ -34,10 +34,10 @@ function said(fact: keyof SchoolFacts, value: number): string {
 /** The numbers of a predicted blend that schools speak of, in its own pot; days need the use, mm a day. */
 export function schoolFacts(desk: DeskInput, result: DeskResult, use_mmPerD: number): SchoolFacts {
   const whole = desk.lines.reduce((sum, { parts }) => sum + parts, 0);
+  const shareWhere = (counts: (classId: string | undefined) => boolean): number =>
+    desk.lines.filter(({ lot }) => counts(lot.facts.materialClass)).reduce((sum, { parts }) => sum + parts / whole, 0);
   const shareOf = (...groups: readonly MediaGroup[]): number =>
-    desk.lines
-      .filter(({ lot }) => groups.some((group) => group === groupOf(lot.facts.materialClass)))
-      .reduce((sum, { parts }) => sum + parts / whole, 0);
+    shareWhere((classId) => groups.some((group) => group === groupOf(classId)));
   const { air, water, easilyAvailable, bulkDensity_gcc, ec_dSm, volume } = result.result;
   // Days depend on the depth alone where the sides are straight, so that any volume will do.
   const straight = geometricVolume_mL(desk.container) === undefined ? { volume_L: 1 } : {};
@@ -54,7 +54,7 @@ export function schoolFacts(desk: DeskInput, result: DeskResult, use_mmPerD: num
     bulkDensity_gcc,
     days: pot.days,
     drawdown_mgL: food.drawdown_mgL,
-    mineralShare: shareOf('mineral', 'water holder'),
+    mineralShare: shareWhere(isStone),
     fibreShare: shareOf('peat', 'coir'),
     compostShare: shareOf('compost'),
     loamShare: shareOf('loam'),

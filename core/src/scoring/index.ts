@@ -18,4 +18,5 @@ export {
   type ScoreResult,
 } from './score';
 export { scoreOf, windowMiss, type Range, type ScoreFunction } from './scoreFunction';
+export { gammaDraw } from './gammaDraw';
 export { normalDraw, seededRandom, seedOf, shuffled, type Random } from './seededRandom';

@@ -1,4 +1,4 @@
-import { BLEND_DEFAULTS, evaluateBlend, GOLDEN_PARTS, prepareBlend } from '../blend';
+import { BLEND_DEFAULTS, evaluateBlend, GOLDEN_PARTS, physicsOf, prepareBlend } from '../blend';
 import type { Check } from '../errors';
 import { defineMethod } from '../method';
 import { finished, type Steps } from '../numeric';
@@ -23,7 +23,8 @@ const STEP = 512;
 /**
  * Every recipe in whole parts, scored against a target: exhaustive and exact, by the packing model (kappa 1 unless given).
  *
- * `components` as in `blend` (their volume is not used) with least and most parts; loss as in `lossOf`. Recipes are
+ * `components` as in `blend` (their volume is not used) with least and most parts, and what volume a part of it is in the
+ * state in which it was measured (`perPart`, 1); lime, salt and price of what is mixed in by weight as in `blend`; loss as in `lossOf`. Recipes are
  * tried from most of the first component to least. Throws for what `blend` refuses, for limits that cannot be met
  * (path `parts`) and for unknown properties. A property that a recipe lacks is a miss of 1, with a check.
  * Example: 12 parts of 8 components are 50,388 recipes.
@@ -34,14 +35,26 @@ export const recipeSearch = (input: RecipeSearchInput): RecipeSearchResult => fi
 export function* recipeSearchSteps(input: RecipeSearchInput): Steps<RecipeSearchResult> {
   requireSearch(input);
   const components = input.components.map((one) => ({ ...one, volume: one.volume ?? 1 }));
-  const prepared = prepareBlend(components, input.container);
+  const prepared = prepareBlend(components, input.container, physicsOf(input));
   const total = countRecipes(input);
   const best = new Best(input.keep ?? SEARCH_DEFAULTS.keep);
   const front = new Front();
   const lacking = new Set<string>();
-  const settings = { model: 'packing', kappa: input.kappa ?? BLEND_DEFAULTS.kappa } as const;
+  const { lime_meqPerL, salt_dSm, dosed_pricePerL } = { ...BLEND_DEFAULTS, ...input };
+  const kappa = input.kappa ?? BLEND_DEFAULTS.kappa;
+  const settings = {
+    model: 'packing',
+    kappa,
+    physics: physicsOf(input),
+    lime_meqPerL,
+    salt_dSm,
+    dosed_pricePerL,
+  } as const;
+  const perPart = input.components.map((one) => one.perPart ?? 1);
+  const volumes = perPart.map(() => 0);
   const consider = (parts: readonly number[]): void => {
-    const { scalars } = evaluateBlend(prepared, parts, settings);
+    for (let i = 0; i < volumes.length; i += 1) volumes[i] = (parts[i] as number) * (perPart[i] as number);
+    const { scalars } = evaluateBlend(prepared, volumes, settings);
     for (const { property } of input.targets) if (!(property in scalars)) lacking.add(property);
     const loss = lossOf(scalars, input.targets);
     if (loss === undefined) return;

@@ -1,5 +1,5 @@
-import { COMPONENT_FIELDS, requireComponents } from '../blend';
-import { CoreError, refuse, requireNotNegative } from '../errors';
+import { BLEND_SETTINGS, COMPONENT_FIELDS, requireComponents, requireSettings } from '../blend';
+import { CoreError, refuse, requireNotNegative, requirePositive } from '../errors';
 import { flag, list, maybe, number, object, range, text, type InputOf } from '../method';
 import { CONTAINER, requireContainer } from '../vessel';
 
@@ -10,6 +10,7 @@ const COMPONENT = object({
   ...COMPONENT_FIELDS,
   minParts: maybe(number()),
   maxParts: maybe(number()),
+  perPart: maybe(number('volume of a part in the state in which it was measured; 1')),
 });
 export type SearchComponent = InputOf<typeof COMPONENT>;
 
@@ -22,6 +23,10 @@ export const SEARCH_INPUT = object({
   container: CONTAINER,
   targets: list(TARGET),
   keep: maybe(number()),
+  physics: BLEND_SETTINGS.physics,
+  lime_meqPerL: BLEND_SETTINGS.lime_meqPerL,
+  salt_dSm: BLEND_SETTINGS.salt_dSm,
+  dosed_pricePerL: BLEND_SETTINGS.dosed_pricePerL,
   kappa: maybe(
     number('share of the packing model’s shrink that really happens; 1 unless measured blends say otherwise'),
   ),
@@ -70,7 +75,7 @@ export function requireSearch(input: RecipeSearchInput): void {
   }
   if (keep !== undefined && !(Number.isInteger(keep) && keep >= 1))
     refuse('keep', `${String(keep)} must be a whole number of 1 or more`);
-  if (input.kappa !== undefined) requireNotNegative('kappa', input.kappa, '');
+  requireSettings({ ...input, model: 'packing' });
   if (components.length > SEARCH_DEFAULTS.mostComponents) {
     refuse(
       'components',
@@ -95,6 +100,7 @@ function requireParts({ components, parts }: RecipeSearchInput): void {
   const whole = (value: number | undefined): boolean => value === undefined || (Number.isInteger(value) && value >= 0);
   components.forEach((one, i) => {
     const at = `components[${String(i)}]`;
+    if (one.perPart !== undefined) requirePositive(`${at}.perPart`, one.perPart, '');
     if (!whole(one.minParts)) refuse(`${at}.minParts`, `${String(one.minParts)} must be a whole number of 0 or more`);
     if (!whole(one.maxParts)) refuse(`${at}.maxParts`, `${String(one.maxParts)} must be a whole number of 0 or more`);
     if ((one.minParts ?? 0) > (one.maxParts ?? parts))

@@ -52,7 +52,7 @@ export function hydration({ held_mL, capacity_mL }: HydrationInput): HydrationRe
 
 export const hydrationMethod = defineMethod({
   name: 'hydration',
-  version: 1,
+  version: 2,
   source: 'Least squares through the weighings.',
   schema: INPUT,
   calculate: hydration,
@@ -78,8 +78,8 @@ export const hydrationMethod = defineMethod({
     gives: {
       firstPass: 0.666666666667,
       passesTo95: 4,
-      hMax_mL: 591.113637566,
-      r: 0.459847301549,
+      hMax_mL: 591.113637366,
+      r: 0.459847300511,
     },
   },
 });

@@ -90,7 +90,7 @@ describe('a lot with a suction table', () => {
     // The sheet was made from this curve.
     expect(curve.retention.thetaS).toBeCloseTo(0.93, 1);
     expect(curve.retention.n).toBeGreaterThan(1.5);
-    expect(curve.fit.se).toBeDefined();
+    expect(curve.readings.seen.some(({ kind }) => kind === 'point')).toBe(true);
     expect(inPot(curve, { height_cm: 10 }).water).toBeCloseTo(0.848, 1);
   });
 });
@@ -103,7 +103,7 @@ describe('a lot that was sieved', () => {
     const after = (await cardOf(lotId)).component;
     expect(before?.origins.find((one) => one.field === 'd50_mm')?.origin).toBe('class');
     expect(after?.origins.find((one) => one.field === 'd50_mm')?.origin).toBe('measured');
-    expect(after?.component.d50_mm).toBeCloseTo(3.95, 2);
+    expect(Math.abs((after?.component.d50_mm ?? 0) - 3.95)).toBeLessThan(0.1);
     expect(after?.component.d50_mm).not.toBe(before?.component.d50_mm);
   });
 });

@@ -145,7 +145,7 @@ export class CardMaker implements Cards {
     const wanted = await wantedLearning(this.db.manager);
     if (wanted === undefined) return;
     const found = await measuredBatches(this.db.manager);
-    const learning = await this.workshop.learn(found.map(({ measured }) => measured));
-    await writeLearning(this.db.manager, wanted, { learning, batches: found.map(({ batch }) => batch) });
+    const taught = await this.workshop.learn(found);
+    await writeLearning(this.db.manager, wanted, { ...taught, batches: found.map(({ batch }) => batch) });
   }
 }

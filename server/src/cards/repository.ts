@@ -93,7 +93,9 @@ export async function writeCard(
     [lotId, JSON.stringify(figures)],
   );
   await manager.query(
-    'update learnt set wanted = wanted + 1 where exists (select 1 from lots where id = $1 and blend_version_id is not null)',
+    `update learnt set wanted = wanted + 1 where exists (
+       select 1 from lots l join blend_versions v on v.id = l.blend_version_id
+       where l.id = $1::uuid or v.flat @> jsonb_build_array(jsonb_build_object('lotId', ($1::uuid)::text)))`,
     [lotId],
   );
 }

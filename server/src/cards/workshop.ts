@@ -1,7 +1,8 @@
-import { learn, type Learning, type LotRecord, type MeasuredBlend } from '@bent-pail/core';
+import type { LotRecord } from '@bent-pail/core';
 import { Piscina } from 'piscina';
 import type { CardTask } from '../workers/makeCard';
 import { programFile } from '../workers/programFile';
+import { taughtBy, type MeasuredBatch, type Taught } from '../learning/taughtBy';
 import { workOut, type WorkedOut } from './workedOut';
 
 const THREAD = Object.freeze({ idle_ms: 30_000, heap_MB: 96, young_MB: 8, nice: 10 });
@@ -10,14 +11,14 @@ const THREAD = Object.freeze({ idle_ms: 30_000, heap_MB: 96, young_MB: 8, nice: 
 export interface Workshop {
   /** A lot's card, and the figures of those of its runs that are named. */
   card: (record: LotRecord, runIds: readonly string[]) => Promise<WorkedOut>;
-  learn: (measured: readonly MeasuredBlend[]) => Promise<Learning>;
+  learn: (measured: readonly MeasuredBatch[]) => Promise<Taught>;
   close: () => Promise<void>;
 }
 
 /** A thread of its own, which gives way to the server's. */
 export function threadWorkshop(): Workshop {
   const { file, execArgv } = programFile('makeCard');
-  const pool = new Piscina<CardTask, WorkedOut | Learning>({
+  const pool = new Piscina<CardTask, WorkedOut | Taught>({
     filename: file,
     execArgv,
     minThreads: 0,
@@ -28,7 +29,7 @@ export function threadWorkshop(): Workshop {
   });
   return {
     card: async (record, runIds) => (await pool.run({ kind: 'card', record, runIds })) as WorkedOut,
-    learn: async (measured) => (await pool.run({ kind: 'learn', measured })) as Learning,
+    learn: async (measured) => (await pool.run({ kind: 'learn', measured })) as Taught,
     close: () => pool.destroy(),
   };
 }
@@ -37,7 +38,7 @@ export function threadWorkshop(): Workshop {
 export function ownWorkshop(): Workshop {
   return {
     card: (record, runIds) => Promise.resolve(workOut(record, runIds)),
-    learn: (measured) => Promise.resolve(learn(measured)),
+    learn: (measured) => Promise.resolve(taughtBy(measured)),
     close: () => Promise.resolve(),
   };
 }

@@ -27,6 +27,7 @@ import { SaidOfCards1766400000000 } from './migrations/1766400000000-saidOfCards
 import { Suppliers1766500000000 } from './migrations/1766500000000-suppliers';
 import { Selling1766600000000 } from './migrations/1766600000000-selling';
 import { LotPhotos1766700000000 } from './migrations/1766700000000-lotPhotos';
+import { Foresight1766800000000 } from './migrations/1766800000000-foresight';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -59,4 +60,5 @@ export const MIGRATIONS = [
   Suppliers1766500000000,
   Selling1766600000000,
   LotPhotos1766700000000,
+  Foresight1766800000000,
 ];

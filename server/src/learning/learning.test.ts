@@ -1,4 +1,5 @@
 import type { BlendPage, LearningPage, LotRow, RunSheet } from '@bent-pail/contract';
+import type { Foreseen } from '@bent-pail/core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { fillSheet, putOnShelf, startRun, type Pumice } from '../testing/bench';
@@ -42,4 +43,25 @@ it('a batch stands in the parity chart once it was measured, and not before', as
   const card = (await tester.get<{ card: { pail: { air: number } } }>(`/lots/${batch.id}`)).body.card;
   expect(air?.measured).toBeCloseTo(card.pail.air, 9);
   expect(air?.predicted).toBeGreaterThan(0);
+});
+
+it('what was known when it was mixed is kept with a batch, and stands beside what was measured', async () => {
+  const { proof } = await learnt();
+  expect(proof.batches.map(({ name }) => name)).toEqual(['Scree, SC-9']);
+  const outcome = proof.batches[0]?.outcomes.find(({ property }) => property === 'air');
+  expect(outcome?.p5).toBeLessThan(outcome?.p50 as number);
+  const before = await server.db.query<{ foreseen: Foreseen }[]>(
+    'select foreseen from lots where foreseen is not null',
+  );
+  expect(before[0]?.foreseen.parts.map(({ lotId }) => lotId)).toEqual([shelf.lotId]);
+});
+
+it('a part that is measured again changes what its batches teach, and not what was foreseen of them', async () => {
+  const before = await learnt();
+  const again: RunSheet = await startRun(tester, { ...shelf });
+  await fillSheet(server, tester, again);
+  expect((await tester.post(`/runs/${again.id}/finish`)).status).toBeLessThan(300);
+  const after = await learnt();
+  expect(after.learning.kappa.sd).not.toBe(before.learning.kappa.sd);
+  expect(after.proof).toEqual(before.proof);
 });

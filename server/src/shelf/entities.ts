@@ -1,4 +1,5 @@
 import type { MaterialKind, PreparationRecord } from '@bent-pail/contract';
+import type { Foreseen } from '@bent-pail/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 import { exact } from '../database/exact';
 
@@ -62,4 +63,7 @@ export class LotEntity {
   partedOff!: boolean;
   @Column('uuid', { name: 'blend_version_id', nullable: true })
   blendVersionId!: string | null;
+  /** Of a batch: what was known of it when it was mixed. */
+  @Column('jsonb', { nullable: true })
+  foreseen!: Foreseen | null;
 }

@@ -73,6 +73,7 @@ const PLAIN = Object.freeze({
   preparedHow: null,
   preparation: null,
   blendVersionId: null,
+  foreseen: null,
   ownClass: false,
   classId: null,
   partedOff: false,

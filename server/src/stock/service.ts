@@ -5,6 +5,7 @@ import type { BlendEntity, BlendVersionEntity } from '../blends/entities';
 import { heldBlend, versionOf } from '../blends/repository';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
+import { foreseenOf } from '../learning/repository';
 import { holdLots, insertLot, insertMaterial, lotOf, lotRowsNamed, materialIdOfBlend } from '../shelf/lotRepository';
 import { lotsWithCards } from '../shelf/repository';
 import { requireLot } from '../shelf/service';
@@ -107,6 +108,7 @@ export async function makeBatch(context: Context, me: Me, blendId: string, n: nu
         code: body.code,
         createdAt: new Date(now),
         blendVersionId: version.id,
+        foreseen: await foreseenOf(manager, version),
       });
       await move(manager, me, now, { lotId: body.id, change_L: body.made_L, reason: 'batch' });
       for (const { lotId, loose_L } of taken.filter((one) => counted.has(one.lotId)))

@@ -22,6 +22,7 @@ export const blend: View = {
   pages: [
     { path: '/blend', load: async () => (await import('./list/BlendListPage')).BlendListPage },
     { path: '/blend/bench', load: async () => (await import('./learning/LearningPage')).LearningPage },
+    { path: '/blend/trust', load: async () => (await import('./trust/TrustPage')).TrustPage },
     { path: '/blend/compare', load: async () => (await import('./compare/ComparePage')).ComparePage },
     { path: '/blend/plants', load: async () => (await import('./plants/PlantsPage')).PlantsPage },
     { path: '/blend/plants/:id', load: async () => (await import('./plants/PlantPage')).PlantPage },
@@ -40,6 +41,7 @@ export const blend: View = {
     return [
       '/blend',
       '/blend/bench',
+      '/blend/trust',
       '/blend/plants',
       '/blend/uses',
       '/blend/uses/seed-plugs',

@@ -1,4 +1,4 @@
-import type { CurveBandPoint, LotCurve } from '@bent-pail/core';
+import type { LotCurve } from '@bent-pail/core';
 import { fixed } from '../kit/format';
 import { useMemo, type ReactElement } from 'react';
 import { amount, mySign } from '../shared/units/mine';
@@ -10,14 +10,13 @@ import { byDepth, depthChart } from './depthChart';
 /** Water by suction, and the same medium in pots of every depth. */
 interface LotChartsProps {
   readonly curve: LotCurve;
-  readonly band: readonly CurveBandPoint[];
   readonly pot: Pot;
 }
 
-export function LotCharts({ curve, band, pot }: LotChartsProps): ReactElement {
-  const curveOptions = useMemo(() => curveChart(curve, band), [curve, band]);
+export function LotCharts({ curve, pot }: LotChartsProps): ReactElement {
+  const curveOptions = useMemo(() => curveChart(curve), [curve]);
   const points = useMemo(() => byDepth(curve.retention), [curve]);
-  const vessel = curve.kind === 'inferred' ? curve.vessel.height_cm : undefined;
+  const vessel = curve.kind === 'inferred' ? curve.vessel?.height_cm : undefined;
   const depthOptions = useMemo(
     () => depthChart(points, [...(vessel === undefined ? [] : [vessel]), pot.shape.height_cm]),
     [points, vessel, pot.shape.height_cm],

@@ -34,9 +34,6 @@ export function LotPage(): ReactElement {
   return <Await query={query}>{(page) => <Card key={page.lot.id} page={page} />}</Await>;
 }
 
-/** One list for all cards without a band, so that the chart is not drawn anew. */
-const NO_BAND = Object.freeze([]);
-
 function Card({ page }: { readonly page: LotCardPage }): ReactElement {
   const { lot, card, kin, currency } = page;
   const { notebook } = useSession();
@@ -92,7 +89,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
           <VerdictPanel found={foundOnCard(card.figures)} materialClass={lot.classId} />
           <LotFood name={lot.name} figures={card.figures} />
           {card.firming !== undefined && <FirmingLine firming={card.firming} />}
-          {card.curve !== undefined && <LotCharts curve={card.curve} band={card.curveBand ?? NO_BAND} pot={pot} />}
+          {card.curve !== undefined && <LotCharts curve={card.curve} pot={pot} />}
           {kin.length > 0 && (
             <details className="mt-3">
               <summary>How much lots of {lot.name} differ</summary>

@@ -1,4 +1,4 @@
-import { thetaAt, type CurveBandPoint, type LotCurve } from '@bent-pail/core';
+import { meanOf, thetaAt, type CurveBandPoint, type LotCurve } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
 import type { ChartInk } from '../shared/chart/ink';
 import type { Draw } from '../shared/chart/options';
@@ -12,26 +12,12 @@ const suctions = Array.from(
   (_, i) => SUCTION.from * (SUCTION.to / SUCTION.from) ** (i / SUCTION.points),
 );
 
-/** Ink for what was fitted to measurements, dashes for what was inferred, dots for a class. */
+/** Ink for what was seen in several places, dashes for one depth, dots for a class. */
 const LINE = { fitted: 'solid', inferred: 'dashed', class: 'dotted' } as const;
 
-/** Water held by suction: dashed where the curve was inferred, dotted where it is the class's; the measured mean as a bar. */
-export function curveChart(curve: LotCurve, band: readonly CurveBandPoint[]): Draw {
+/** Water held by suction: dashed where one depth was seen, dotted where it is the class's; what was measured in ink. */
+export function curveChart(curve: LotCurve): Draw {
   const points = suctions.map((h) => [h, thetaAt(curve.retention, h)]);
-  const measured =
-    curve.kind === 'inferred'
-      ? [
-          {
-            type: 'line',
-            data: [
-              [SUCTION.from, curve.input.capacity],
-              [curve.vessel.height_cm, curve.input.capacity],
-            ],
-            symbol: 'none',
-            lineStyle: { width: 4 },
-          },
-        ]
-      : [];
   return (ink) => ({
     grid: { left: 34, right: 12, top: 12, bottom: 26 },
     xAxis: ruleAxis(ink, { type: 'log', min: SUCTION.from, max: SUCTION.to, format: String }),
@@ -43,7 +29,7 @@ export function curveChart(curve: LotCurve, band: readonly CurveBandPoint[]): Dr
     }),
     tooltip: plainTooltip(ink, (h) => `${fixed(thetaAt(curve.retention, h), 2)} water at ${fixed(h, 0)} cm`),
     series: [
-      ...bandSeries(band, ink),
+      ...bandSeries(curve.band, ink),
       {
         type: 'line',
         data: points,
@@ -52,7 +38,7 @@ export function curveChart(curve: LotCurve, band: readonly CurveBandPoint[]): Dr
       },
       {
         type: 'scatter',
-        data: curve.kind === 'fitted' ? pointsOf(curve.observations) : [],
+        data: pointsOf(curve),
         symbolSize: 7,
         itemStyle: { color: ink.paper, borderColor: ink.ink, borderWidth: 1.8 },
       },
@@ -62,7 +48,6 @@ export function curveChart(curve: LotCurve, band: readonly CurveBandPoint[]): Dr
         symbol: 'none',
         lineStyle: { color: ink.ink, width: 2.5 },
       })),
-      ...measured.map((one) => ({ ...one, lineStyle: { ...one.lineStyle, color: ink.ink, type: 'solid' } })),
     ],
   });
 }
@@ -93,23 +78,25 @@ function bandSeries(band: readonly CurveBandPoint[], ink: ChartInk): object[] {
 }
 
 /** Drained vessels and rings of a stack: each a mean over its heights, drawn from the lowest to the highest. */
-function meansOf(curve: LotCurve): number[][][] {
-  if (curve.kind !== 'fitted') return [];
-  return curve.observations.flatMap((one) => {
-    if (one.kind === 'point') return [];
-    const [from, to] = one.kind === 'column' ? [0, one.height_cm] : [one.from_cm, one.to_cm];
+function meansOf({ readings }: LotCurve): number[][][] {
+  return readings.seen.flatMap((one) => {
+    if (one.kind === 'point' || one.kind === 'porosity') return [];
+    const [from, to] = one.kind === 'slice' ? [one.from_cm, one.to_cm] : [0, heightOf(one)];
+    const theta = meanOf(one.values);
     return [
       [
-        [Math.max(from, SUCTION.from), one.theta],
-        [to, one.theta],
+        [Math.max(from, SUCTION.from), theta],
+        [to, theta],
       ],
     ];
   });
 }
 
+const heightOf = (seen: Extract<LotCurve['readings']['seen'][number], { kind: 'vessel' | 'column' }>): number =>
+  seen.kind === 'vessel' ? seen.container.height_cm : seen.height_cm;
+
 /** Weighings on the suction table, at their suctions; soaked ones stand at the left edge of the log scale. */
-function pointsOf(observations: Extract<LotCurve, { kind: 'fitted' }>['observations']): number[][] {
-  return observations.flatMap((one) =>
-    one.kind === 'point' ? [[Math.max(one.head_cm, SUCTION.from), one.theta]] : [],
+const pointsOf = ({ readings }: LotCurve): number[][] =>
+  readings.seen.flatMap((one) =>
+    one.kind === 'point' ? [[Math.max(one.head_cm, SUCTION.from), meanOf(one.values)]] : [],
   );
-}

@@ -70,6 +70,7 @@ export function deskViewOf(
     used,
     input: input as DeskInput,
     result: predictDesk(input as DeskInput),
+    likeliest: predictDesk(input as DeskInput),
     bands: undefined,
     lots,
     blends: more.blends ?? [],

@@ -1,5 +1,5 @@
 import type { BlendPage, Recipe, RecipeLine } from '@bent-pail/contract';
-import { deskBandsInput, fillRest, type PropertyKey } from '@bent-pail/core';
+import { fillRest, type PropertyKey } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState, type ReactElement } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
@@ -20,9 +20,8 @@ import { DoseLine } from './DoseLine';
 import { NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
 import { PredictedPail } from './PredictedPail';
 import { RecipeColumn } from '../recipe/RecipeColumn';
-import { useBands } from '../thinking/useBands';
 import { useLarder, type Larder } from '../larder/useLarder';
-import { usePrediction } from '../thinking/usePrediction';
+import { useDeskPrediction } from '../thinking/useDeskPrediction';
 import { WaterInPot } from './WaterInPot';
 import { Sorry } from '../../kit/Sorry';
 
@@ -167,12 +166,7 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
   const learnt = useQuery(learningQuery).data?.learning.use;
   const meaning = useMemo(() => meaningOf(recipe, lots, blends, learnt), [recipe, lots, blends, learnt]);
   const { input } = meaning;
-  const bandsInput = useMemo(
-    () => (input === undefined ? undefined : deskBandsInput(input, profile, asked)),
-    [input, profile, asked],
-  );
-  const { result, problem } = usePrediction(input);
-  const bands = useBands(bandsInput);
+  const { likeliest, result, bands, problem } = useDeskPrediction(input, profile, asked);
   const trouble = meaning.problem ?? problem;
   const pot = potOfRecipe(recipe);
   const version = page?.versions.find((one) => one.n === (shown ?? page.versions[0]?.n));
@@ -184,7 +178,7 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
     onChange({ ...draft, recipe: next });
   };
   const view: DeskView | undefined =
-    input === undefined || result === undefined
+    input === undefined || result === undefined || likeliest === undefined
       ? undefined
       : {
           recipe,
@@ -193,6 +187,7 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
           used: meaning.used,
           input,
           result,
+          likeliest,
           bands,
           lots,
           blends: blends,
@@ -213,6 +208,7 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
         page={page}
         shown={shown}
         result={result}
+        likeliest={likeliest}
         profiles={profiles ?? []}
         onChange={onChange}
       />

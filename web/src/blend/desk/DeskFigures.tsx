@@ -153,10 +153,11 @@ interface TaughtProps {
 
 function Taught({ figure, shown }: TaughtProps): ReactElement | null {
   const { untaught, bias, value } = figure;
-  if (untaught === undefined && bias === undefined) return null;
+  const moved = untaught === undefined || shown(untaught) === shown(value) ? undefined : shown(untaught);
+  if (moved === undefined && bias === undefined) return null;
   return (
     <Link className="block text-note leading-tight text-waterink" to="/blend/bench">
-      {untaught === undefined ? '' : `before learning ${shown(untaught)} `}
+      {moved === undefined ? '' : `before learning ${moved} `}
       {bias === undefined ? '' : `measured batches say ${shown(value + bias)}`}
     </Link>
   );

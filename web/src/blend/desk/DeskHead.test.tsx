@@ -52,6 +52,7 @@ function head({
         page={kept}
         shown={undefined}
         result={view.result}
+        likeliest={view.result}
         profiles={TARGET_PROFILES}
         onChange={(next) => {
           now = next;

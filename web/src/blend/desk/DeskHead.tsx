@@ -20,13 +20,15 @@ interface DeskHeadProps {
   readonly page: BlendPage | undefined;
   readonly shown: number | undefined;
   readonly result: DeskResult | undefined;
+  /** With everything at its likeliest: what a kept version is held against. */
+  readonly likeliest: DeskResult | undefined;
   readonly profiles: readonly ProfileRow[];
   readonly onChange: (draft: BlendDraft) => void;
 }
 
 /** Name, pot, model and lime of the recipe, its versions, and the one red act: keep it. */
 export function DeskHead(props: DeskHeadProps): ReactElement {
-  const { draft, draftKey, changed, page, shown, result, profiles, onChange } = props;
+  const { draft, draftKey, changed, page, shown, result, likeliest, profiles, onChange } = props;
   const works = useWorks();
   const { recipe } = draft;
   const setPot = useLastPot((state) => state.remember);
@@ -36,7 +38,7 @@ export function DeskHead(props: DeskHeadProps): ReactElement {
     <>
       <TitleBlock
         title={draft.name === '' ? 'A new blend' : draft.name}
-        line={<VersionLine page={page} shown={shown} changed={changed} result={result} draftKey={draftKey} />}
+        line={<VersionLine page={page} shown={shown} changed={changed} result={likeliest} draftKey={draftKey} />}
         cells={[
           {
             term: 'My pot',

@@ -32,7 +32,10 @@ export interface DeskView {
   readonly pot: Pot;
   readonly used: readonly UsedLot[];
   readonly input: DeskInput;
+  /** Every figure at the middle of its band, once there is one. */
   readonly result: DeskResult;
+  /** With everything at its likeliest: what a kept version is held against. */
+  readonly likeliest: DeskResult;
   readonly bands: BandsResult | undefined;
   readonly lots: readonly DeskLot[];
   readonly blends: readonly DeskBlend[];

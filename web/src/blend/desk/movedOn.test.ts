@@ -32,4 +32,14 @@ describe('what has moved a kept prediction', () => {
     const version = { input: { components } as unknown as BlendInput, result: { air: 0.3, water: 0.5 } as BlendResult };
     expect(movedOn(version, { ...version, input: { components: turned } as unknown as BlendInput })).toBeUndefined();
   });
+
+  it('does not say that lots were measured again where only the rules of predicting are others', () => {
+    const now = at('b', 0.31);
+    const mended = { ...now, input: { ...now.input, physics: 2 } };
+    expect(movedOn(at('a', 0.3), mended)).toBe('It is predicted by mended rules since: air was 0.300, is now 0.310.');
+  });
+
+  it('is silent on what batches taught where it does not show', () => {
+    expect(movedOn(at('a', 0.3), at('a', 0.3, 0.52))).toBeUndefined();
+  });
 });

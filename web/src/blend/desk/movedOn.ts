@@ -10,13 +10,20 @@ export function movedOn(
   version: Pick<BlendVersion, 'input' | 'result'>,
   { input, result }: Pick<DeskResult, 'input' | 'result'>,
 ): string | undefined {
-  const lots = !sameContent(version.input.components, input.components);
+  // By other rules the same readings give other components: that they were measured again is then not to be told.
+  const rules = version.input.physics !== input.physics;
+  const lots = !rules && !sameContent(version.input.components, input.components);
   const taught = version.input.kappa !== input.kappa;
-  if (!lots && !taught) return undefined;
+  if (!lots && !taught && !rules) return undefined;
   const why = [
+    ...(rules ? ['It is predicted by mended rules since'] : []),
     ...(lots ? ['Its lots were measured again since'] : []),
     ...(taught
-      ? [lots ? 'measured batches have taught the prediction' : 'Measured batches have taught the prediction since']
+      ? [
+          lots || rules
+            ? 'measured batches have taught the prediction'
+            : 'Measured batches have taught the prediction since',
+        ]
       : []),
   ].join(', and ');
   const then = version.result;
@@ -26,6 +33,8 @@ export function movedOn(
       ['water', then.water, result.water],
     ] as const
   ).filter(([, was, is]) => Math.abs(was - is) >= WORTH_NAMING);
+  // What batches teach moves a little with each of them: only what shows is worth a sentence.
+  if (changes.length === 0 && !lots) return undefined;
   if (changes.length === 0) return `${why}, with no change in air and water worth naming.`;
   return `${why}: ${changes.map(([what, was, is]) => `${what} was ${fixed(was, 3)}, is now ${fixed(is, 3)}`).join('; ')}.`;
 }

@@ -8,6 +8,7 @@ function lotOf(id: string): LotComponent {
   const one = MEDIA_CLASSES.find((mediaClass) => mediaClass.id === id) as MediaClass;
   const { retention, spread, softness } = one;
   return {
+    lotId: 'lot',
     materialId: id,
     component: {
       name: one.label,
@@ -55,12 +56,15 @@ describe('water by height', () => {
 
 describe('the verdict', () => {
   it('speaks of shrink only where a scoop would show it', () => {
-    expect(blendSentence(peat)).not.toMatch(/Mix/);
+    expect(blendSentence(peat)).not.toMatch(/Scoop/);
     const mixed = desk([
       { parts: 3, lot: lotOf('bark-graded') },
       { parts: 2, lot: lotOf('sand-coarse') },
     ]);
     expect(mixed.result.shrink).toBeGreaterThan(0.02);
-    expect(blendSentence(mixed)).toMatch(/Mix \d+ % more than you want to fill/);
+    expect(blendSentence(mixed)).toMatch(/Scoop \d+ % more than you want to fill/);
+    // 168 litres loose that make 155 are 8 % more.
+    const volumes = { loose: 168, settled: 160, made: 155 };
+    expect(blendSentence({ ...mixed, volumes })).toContain('Scoop 8 % more');
   });
 });

@@ -9,10 +9,7 @@ const correction = (more: Partial<Correction>): Correction => ({
   key: 'kappa',
   value: 1.31,
   sd: 0.2,
-  before: 2.4,
-  after: 1.1,
-  gain: 1.3,
-  gain_se: 0.4,
+  batchOut: { before: 2.4, after: 1.1, gain: 1.3, gain_se: 0.4, times: 6 },
   used: true,
   ...more,
 });
@@ -25,6 +22,7 @@ const batch = (name: string, measured: number) => ({
 function open(learning: Partial<Learning>): void {
   const blends = learning.blends ?? [batch('Tub mix', 0.22), batch('Plug mix', 0.26)];
   const page: PageData = {
+    proof: { batches: [], properties: [], reliability: [] },
     learning: { corrections: [], ...learning, blends } as unknown as Learning,
     batches: blends.map(({ name }, i) => ({
       lotId: `lot${String(i)}`,
@@ -43,9 +41,10 @@ describe('what the bench taught', () => {
     expect(await screen.findByRole('link', { name: 'Mix one, then weigh it' })).toBeTruthy();
   });
 
-  it('says from how many batches on it learns', async () => {
+  it('says from how many batches on it asks for more, and where its trust is told', async () => {
     open({});
-    expect(await screen.findByText(/^2 of 5 batches measured: from 5 on/)).toBeTruthy();
+    expect(await screen.findByText(/^From 3 measured batches on/)).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'How far it can be trusted' }).getAttribute('href')).toBe('/blend/trust');
   });
 
   it('tells measured less predicted, bold where it is more than twice what is doubted', async () => {
@@ -65,18 +64,18 @@ describe('what the bench taught', () => {
           key: 'pair',
           pair: { materials: ['b', 'c'], names: ['Bark', 'Coir'] },
           used: false,
-          gain: 0.1,
-          gain_se: 0.3,
+          lotOut: { before: 2.2, after: 2.1, gain: 0.1, gain_se: 0.3, times: 3 },
         }),
         correction({ key: 'air', value: -0.012, sd: 0.004 }),
       ],
     });
     const [kappa, pair, air] = await screen.findAllByRole('article');
     expect(kappa?.textContent).toContain('used131 % of what the packing model says ± 0.20');
-    expect(kappa?.textContent).toContain('2.40 before, 1.10 after');
-    expect(kappa?.textContent).toContain('more than that is uncertain');
+    expect(kappa?.textContent).toContain('left out one at a time: off by 2.40 before, 1.10 after');
+    expect(kappa?.textContent).not.toContain('Chance alone');
     expect(pair?.textContent).toContain('Bark with Coir not used');
-    expect(pair?.textContent).toContain('not more than that is uncertain');
+    expect(pair?.textContent).toContain('All batches of a lot left out at a time: off by 2.20 before, 2.10 after');
+    expect(pair?.textContent).toContain('Chance alone may look like this');
     expect(air?.textContent).toMatch(/[-−]0\.012 on every blend ± 0\.004/);
   });
 

@@ -6,6 +6,7 @@ import {
   type Correction,
   type LearnedBlend,
   type LearnedProperty,
+  type LeftOut,
 } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
@@ -27,7 +28,7 @@ export function LearningPage(): ReactElement {
     <main>
       <TitleBlock
         title="What the bench taught"
-        line="Batches that were measured, beside what was predicted of them. A correction is used only if it helps on batches that it has not seen."
+        line="Batches that were measured, beside what was predicted of them. What they teach is believed only as far as it shows; many batches of the same lots count for less than of different ones."
       />
       <Await query={query}>
         {(page) =>
@@ -58,13 +59,13 @@ function Taught({ page }: { readonly page: PageData }): ReactElement {
       </section>
       <section aria-label="Corrections" className="px-5 py-3.5">
         <h2>Corrections</h2>
-        {learning.corrections.length === 0 ? (
-          <p>
-            {learning.blends.length} of {LEARNING.least} batches measured: from {LEARNING.least} on the prediction
-            learns from them.
+        {learning.corrections.map((one) => (
+          <CorrectionRow key={`${one.key} ${one.pair?.materials.join(' ') ?? ''}`} one={one} />
+        ))}
+        {learning.blends.length < LEARNING.least && (
+          <p className="text-ink2">
+            From {LEARNING.least} measured batches on, it also looks for air, water or pH that is off on every blend.
           </p>
-        ) : (
-          learning.corrections.map((one) => <CorrectionRow key={one.key} one={one} />)
         )}
         <h2 className="mt-5">Batches</h2>
         <Rows>
@@ -95,6 +96,9 @@ function Taught({ page }: { readonly page: PageData }): ReactElement {
         </Rows>
         <p className="text-ink2 mt-1 text-small">
           Measured less predicted; bold where it is more than twice what is doubted.
+        </p>
+        <p className="mt-3">
+          <Link to="/blend/trust">How far it can be trusted</Link>
         </p>
       </section>
     </div>
@@ -138,15 +142,28 @@ function CorrectionRow({ one }: { readonly one: Correction }): ReactElement {
         {means(one.value)}{' '}
         <span className="figure text-ink2">± {fixed(one.sd, one.key === 'air' || one.key === 'water' ? 3 : 2)}</span>
       </p>
-      <p className="text-ink2">
-        Error on batches not seen: <span className="figure">{fixed(one.before, 2)}</span> before,{' '}
-        <span className="figure">{fixed(one.after, 2)}</span> after, in standard errors. It falls by{' '}
-        <span className="figure">
-          {fixed(one.gain, 2)} ± {fixed(one.gain_se, 2)}
-        </span>
-        : {one.used ? 'more than that is uncertain.' : 'not more than that is uncertain.'}
-      </p>
+      <LeftOutLine words="Batches left out one at a time" found={one.batchOut} />
+      <LeftOutLine words="All batches of a lot left out at a time" found={one.lotOut} />
+      {one.key !== 'kappa' && !one.used && (
+        <p className="text-ink2">Chance alone may look like this, so it changes no prediction.</p>
+      )}
     </article>
+  );
+}
+
+interface LeftOutLineProps {
+  readonly words: string;
+  readonly found: LeftOut | undefined;
+}
+
+/** How far off predictions were for batches that took no part in the learning, without it and with it. */
+function LeftOutLine({ words, found }: LeftOutLineProps): ReactElement | null {
+  if (found === undefined) return null;
+  return (
+    <p className="text-ink2">
+      {words}: off by <span className="figure">{fixed(found.before, 2)}</span> before,{' '}
+      <span className="figure">{fixed(found.after, 2)}</span> after, in standard errors.
+    </p>
   );
 }
 

@@ -31,7 +31,7 @@ interface FeedingProps {
 export function Feeding({ view, found }: FeedingProps): ReactElement {
   const { notebook } = useSession();
   const { stand } = useStand();
-  const { medium_L } = potOutlook(potQuestion(view.input, view.result, stand, []));
+  const { medium_L } = potOutlook(potQuestion(view.input, view.result, stand));
   const need = { daily_mg: found.uptake_mgLd * medium_L, lasts_d: found.days ?? 0 };
   const [changed, setPlan] = useState<FeedPlan>();
   const [kind, setKind] = useState<Feed['kind']>('liquid');

@@ -72,6 +72,7 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
         container: pot.shape,
         profile,
         keep: KEPT,
+        dosed: view.input,
         ...(learnt === undefined ? {} : { learnt }),
       }),
     );

@@ -21,7 +21,7 @@ import { Figure } from '../../shared/Figure';
 import { decimalsOf, fixed } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
-import { additivesPrice, potQuestion } from './potQuestion';
+import { potQuestion } from './potQuestion';
 import { useStand } from '../../shared/pot/standStore';
 import { Rows } from '../../kit/Rows';
 import { ButtonLink } from '../../kit/Button';
@@ -32,7 +32,7 @@ import { TWO_COLUMNS } from './columns';
 export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
   const { stand, set } = useStand();
   const { notebook } = useSession();
-  const input = potQuestion(view.input, view.result, stand, view.recipe.additives ?? []);
+  const input = potQuestion(view.input, view.result, stand);
   const pot = potOutlook(input);
   const straight = geometricVolume_mL(view.input.container) === undefined;
   const figure = (
@@ -176,7 +176,7 @@ function Through({ view }: { readonly view: DeskView }): ReactElement {
 const significant = (value: number): string => String(Number(value.toPrecision(value < 0.001 ? 1 : 2)));
 
 /** Price of a loose litre of the parts, and of a litre made, which is dearer by what mixing takes. */
-function litrePrices({ used, result, recipe }: DeskView, currency: string): string {
+function litrePrices({ used, result }: DeskView, currency: string): string {
   const whole = used.reduce((sum, { parts }) => sum + parts, 0);
   const loose = used.reduce((sum, { parts, lot }) => {
     const own = lot.component;
@@ -184,8 +184,7 @@ function litrePrices({ used, result, recipe }: DeskView, currency: string): stri
   }, 0);
   const made = result.result.pricePerL;
   if (made === undefined) return 'not known for all parts';
-  const powders = additivesPrice(recipe.additives ?? []);
-  return `${currency}${inMine(loose / whole, 'per L', 3)}, ${currency}${inMine(made + powders, 'per L', 3)}`;
+  return `${currency}${inMine(loose / whole, 'per L', 3)}, ${currency}${inMine(made, 'per L', 3)}`;
 }
 
 function Load({ load }: { readonly load: number | undefined }): ReactElement {

@@ -151,7 +151,7 @@ function VariantLine({ variant, input, result, view, stand }: VariantLineProps):
         {result !== undefined && (
           <span className="figure block">
             air {fixed(result.result.air, 2)} water {fixed(result.result.water, 2)}{' '}
-            {fixed(potOutlook(potQuestion(input, result, stand, [])).days, 1)} d
+            {fixed(potOutlook(potQuestion(input, result, stand)).days, 1)} d
           </span>
         )}
       </p>

@@ -10,11 +10,6 @@ import {
 import { typedAmount } from '../../shared/units/mine';
 import { typedNumber, type Stand } from '../../shared/pot/standStore';
 
-/** Price that powders add to a litre made. */
-export function additivesPrice(additives: readonly RecipeAdditive[]): number {
-  return additives.reduce((sum, { gPerL, pricePerKg }) => sum + (gPerL / 1000) * (pricePerKg ?? 0), 0);
-}
-
 /**
  * Nitrogen of powders whose salt is not known by their class, mg to a litre made: a percent by weight is 10 mg in a
  * gram.
@@ -29,19 +24,13 @@ const optional = <K extends string>(key: K, value: number | undefined): Partial<
   value === undefined ? {} : ({ [key]: value } as Record<K, number>);
 
 /** The question what a filled pot is, as it stands. */
-export function potQuestion(
-  desk: DeskInput,
-  result: DeskResult,
-  stand: Stand,
-  additives: readonly RecipeAdditive[],
-): PotOutlookInput {
+export function potQuestion(desk: DeskInput, result: DeskResult, stand: Stand): PotOutlookInput {
   const straight = geometricVolume_mL(desk.container) === undefined;
-  const input = deskPotInput(desk, result, {
+  return deskPotInput(desk, result, {
     use_mmPerD: USES.find(({ key }) => key === stand.use)?.mmPerD ?? 1,
     ...(straight ? optional('volume_L', typedAmount(stand.volume_L, 'L') ?? 10) : {}),
     ...optional('pot_kg', typedAmount(stand.pot_kg, 'kg')),
     ...optional('potsPerM2', typedNumber(stand.potsPerM2)),
     ...optional('limit_kgPerM2', typedNumber(stand.limit_kgPerM2)),
   });
-  return input.pricePerL === undefined ? input : { ...input, pricePerL: input.pricePerL + additivesPrice(additives) };
 }

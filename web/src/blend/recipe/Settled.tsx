@@ -9,20 +9,29 @@ import { lineKey } from '../desk/deskView';
 const BAR =
   'flex border-[1.5px] border-ink text-small font-semibold *:truncate *:border-ink *:px-1.5 *:py-px *:not-first:border-l-[1.5px]';
 
+/** Settling under this is nothing that a line would show. */
+const SHOWN = 0.0005;
+
 interface SettledProps {
   readonly lines: readonly RecipeLine[];
   readonly names: readonly string[];
   readonly result: DeskResult;
 }
 
-/** In and out as bars of one scale: what mixing takes, and the verdict. */
+/** In and out as bars of one scale: what settling and mixing take, each by its name, and the verdict. */
 export function Settled({ lines, names, result }: SettledProps): ReactElement {
   const { volumes } = result;
   const shrink = result.figures.find((figure) => figure.property === 'shrink');
+  const settling = 1 - volumes.settled / volumes.loose;
   return (
     <div className="mt-4">
-      <p className="flex items-baseline justify-between text-small">
-        <span className="text-ink2">in: {fixed(volumes.loose, 1)} parts</span>
+      <p className="flex flex-wrap items-baseline justify-between gap-x-3 text-small">
+        <span className="text-ink2">in: {fixed(volumes.loose, 1)} loose parts</span>
+        {settling >= SHOWN && (
+          <span className="text-ink2">
+            settle when watered <span className="figure text-body">{fixed(settling, 3)}</span>
+          </span>
+        )}
         {shrink !== undefined && (
           <span>
             lost on mixing{' '}

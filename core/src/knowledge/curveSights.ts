@@ -1,0 +1,152 @@
+import { fixed, forms, list, maybe, number, object, type InputOf } from '../method';
+import { refuse, requireNotNegative, requirePositive, requireWithin } from '../errors';
+import { gaussLegendre, type Rule } from '../numeric';
+import type { ReadBy } from '../statistics';
+import { addCurve, type ObservedHeights } from '../retention';
+import { CONTAINER, diameterAt, requireContainer } from '../vessel';
+import { canonicalText } from '../content';
+import type { Sight } from './combine';
+import { BODY, curveFromScale } from './scales';
+
+const VALUES = list(number(), 'water fractions of the repeats, 0 to 1');
+
+/** What was seen of a lot's water: all its pores, or the water at a suction, over a column, a slice, a vessel of any shape. */
+export const SEEN = forms('kind', [
+  object({ kind: fixed('porosity'), values: list(number(), 'total porosity of the repeats, 0 to 1') }),
+  object({ kind: fixed('point'), head_cm: number(), ringHeight_cm: maybe(number()), values: VALUES }),
+  object({ kind: fixed('column'), height_cm: number(), values: VALUES }),
+  object({ kind: fixed('slice'), from_cm: number(), to_cm: number(), values: VALUES }),
+  object({ kind: fixed('vessel'), container: CONTAINER, values: VALUES }),
+]);
+export type Seen = InputOf<typeof SEEN>;
+
+/** The method by which it was seen: repeats of one method have one spread. */
+export const readBy = ({ kind }: Seen): ReadBy =>
+  kind === 'porosity' ? 'porosity' : kind === 'point' || kind === 'slice' ? 'ring' : 'capacity';
+
+/** Refuses what no bench can give, naming the field. */
+export function requireSeen(seen: Seen, path: string): void {
+  if (seen.values.length === 0) refuse(`${path}.values`, 'an empty list says nothing; leave it out');
+  seen.values.forEach((value, i) => requireWithin(`${path}.values[${String(i)}]`, value, 0, 1));
+  switch (seen.kind) {
+    case 'porosity':
+      return;
+    case 'point':
+      requireNotNegative(`${path}.head_cm`, seen.head_cm, 'cm');
+      if (seen.ringHeight_cm !== undefined) requirePositive(`${path}.ringHeight_cm`, seen.ringHeight_cm, 'cm');
+      return;
+    case 'column':
+      requirePositive(`${path}.height_cm`, seen.height_cm, 'cm');
+      return;
+    case 'slice':
+      requireNotNegative(`${path}.from_cm`, seen.from_cm, 'cm');
+      if (!(seen.to_cm > seen.from_cm)) refuse(`${path}.to_cm`, `${String(seen.to_cm)} cm must be above from_cm`);
+      return;
+    case 'vessel':
+      requireContainer(seen.container);
+  }
+}
+
+/** Nodes over a height, taken as u^4 of it, which flattens the steep wet end: for one look, and for one of thousands. */
+const FINE = gaussLegendre(24);
+const QUICK = gaussLegendre(9);
+const FLATTEN = 4;
+
+function over(from: number, to: number, nodes: Rule, area: (z: number) => number = () => 1): ObservedHeights {
+  const suctions_cm: number[] = [];
+  const weights: number[] = [];
+  nodes.nodes.forEach((node, i) => {
+    const u = (1 + node) / 2;
+    const z = from + (to - from) * u ** FLATTEN;
+    suctions_cm.push(z);
+    weights.push((nodes.weights[i] as number) * u ** (FLATTEN - 1) * area(z));
+  });
+  const whole = weights.reduce((sum, weight) => sum + weight, 0);
+  return { suctions_cm, weights: weights.map((weight) => weight / whole) };
+}
+
+/** Suctions that a sight is the mean of, with weights that sum to one. */
+function heightsOf(seen: Seen, nodes: Rule): ObservedHeights {
+  switch (seen.kind) {
+    case 'porosity':
+      return { suctions_cm: [0], weights: [1] };
+    case 'point': {
+      const half = (seen.ringHeight_cm ?? 0) / 2;
+      if (half === 0) return { suctions_cm: [seen.head_cm], weights: [1] };
+      return over(Math.max(0, seen.head_cm - half), seen.head_cm + half, nodes);
+    }
+    case 'column':
+      return over(0, seen.height_cm, nodes);
+    case 'slice':
+      return over(seen.from_cm, seen.to_cm, nodes);
+    case 'vessel': {
+      const { container } = seen;
+      const { suctions_cm, weights } = over(0, container.height_cm, nodes, (z) => diameterAt(container, z) ** 2);
+      return { suctions_cm: suctions_cm.map((z) => z + (container.baseSuction_cm ?? 0)), weights };
+    }
+  }
+}
+
+/** A sight of the curve: its mean over some heights, with slopes on the scales. */
+export function curveSight(seen: Seen, value: number, se: number, quick = false): Sight {
+  const { suctions_cm, weights } = heightsOf(seen, quick ? QUICK : FINE);
+  const sums = new Float64Array(5);
+  const { values: _values, ...place } = seen;
+  return {
+    value,
+    se,
+    group: readBy(seen),
+    place: canonicalText(place),
+    looks: suctions_cm.length,
+    look: (x, slopes) => {
+      const retention = curveFromScale(x);
+      const { thetaR, thetaS } = retention;
+      sums.fill(0);
+      for (let k = 0; k < suctions_cm.length; k += 1)
+        addCurve(retention, suctions_cm[k] as number, weights[k] as number, sums);
+      const [byR, byS] = [sums[1] as number, sums[2] as number];
+      const share = thetaR / thetaS;
+      slopes[0] = byR * thetaS * share * (1 - share);
+      slopes[1] = (byS + byR * share) * thetaS * (1 - thetaS);
+      slopes[2] = sums[3] as number;
+      slopes[3] = sums[4] as number;
+      return sums[0] as number;
+    },
+  };
+}
+
+/** A sight of one value that is on its scale already. */
+export function plainSight(at: (typeof BODY)[number], value: number, se: number, group: ReadBy): Sight {
+  const index = BODY.indexOf(at);
+  return {
+    value,
+    se,
+    group,
+    place: at,
+    looks: 0,
+    look: (x, slopes) => {
+      slopes[index] = 1;
+      return x[index] as number;
+    },
+  };
+}
+
+/** How far alpha may lie over what the grains allow before it is pulled back, SD of its logarithm. */
+const GRAIN_EDGE = 0.1;
+
+/** Grains of a size bound alpha: 0.35 per cm and mm, as `retention-fit` has it; nothing is said under the bound. */
+export function grainSight(lnTop: number): Sight {
+  return {
+    value: 0,
+    se: GRAIN_EDGE,
+    group: 'bound',
+    place: 'alpha',
+    looks: 0,
+    look: (x, slopes) => {
+      const over = (x[2] as number) - lnTop;
+      if (over <= 0) return 0;
+      slopes[2] = 1;
+      return over;
+    },
+  };
+}
