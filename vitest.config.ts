@@ -14,8 +14,8 @@ export default defineConfig({
     // Of two cores one would be left idle.
     maxWorkers: 2,
     projects: [
-      { test: { name: 'core', include: ['core/src/**/*.test.ts'], env, isolate } },
-      { test: { name: 'contract', include: ['contract/src/**/*.test.ts'], env, isolate } },
+      { test: { name: 'core', include: ['core/src/**/*.test.ts'], env, isolate, testTimeout: MINUTE_MS } },
+      { test: { name: 'contract', include: ['contract/src/**/*.test.ts'], env, isolate, testTimeout: MINUTE_MS } },
       { test: { name: 'demo', include: ['demo/src/**/*.test.ts'], env, isolate } },
       {
         test: {

@@ -76,7 +76,7 @@ const VIEWS = [
     as: 'Isla Brandreth',
     path: async (api) => `/blend/${byName(await api('/blends'), 'Alpine').id}`,
   },
-  { name: 'shelf-phone', size: PHONE, as: 'Isla Brandreth', path: () => '/shelf' },
+  { name: 'trust', size: DESK, as: 'Isla Brandreth', path: () => '/blend/trust' },
   {
     name: 'score',
     size: DESK,

@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { bands, type BandsInput, type BandsResult } from '../bands';
 import { pickAt } from '../method';
 import { findTargetProfile, type TargetProfile } from '../classes';
-import { lotCard, type LotComponent } from '../lots';
+import { lotCard, type LotComponent, type LotCurve } from '../lots';
 import { recipeSearch } from '../search';
 import { PUMICE_SHEET, pumiceLot, runOf } from '../testing/sampleLot';
-import { atMiddle, deskBandsInput, deskSearchInput, predictDesk, weakestWindow, windowsOf } from '.';
+import { atMiddle, deskBandsInput, deskSearchInput, lotInPot, predictDesk, weakestWindow, windowsOf } from '.';
 
 const acid = findTargetProfile('acid-lovers') as TargetProfile;
 const container = { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 };
@@ -108,7 +108,53 @@ describe('how far the desk can be trusted', () => {
   });
 });
 
+describe('a lot by itself in another pot', () => {
+  it('is the middle of what it may be, with its band, and opens to what is likeliest', () => {
+    const { curve, component } = lotCard(pumiceLot());
+    const found = lotInPot(component as LotComponent, curve as LotCurve, { height_cm: 25 });
+    expect(found.air.p5 < found.air.p50 && found.air.p50 < found.air.p95).toBe(true);
+    expect(found.solid + found.water.p50 + found.air.p50).toBeCloseTo(1, 12);
+    expect(pickAt(bands(found.workings.air.input as BandsInput), found.workings.air.pick)).toBe(found.air.p50);
+    expect(Math.abs((found.workings.air.from?.[0]?.value ?? 0) - found.air.p50)).toBeLessThan(0.02);
+  });
+
+  it('is surer where it was measured than in a pot that nobody tried', () => {
+    const { curve, component } = lotCard(pumiceLot());
+    const width = (height_cm: number): number => {
+      const { water } = lotInPot(component as LotComponent, curve as LotCurve, { height_cm });
+      return water.p95 - water.p5;
+    };
+    expect(width(11.9)).toBeLessThan(width(40));
+  });
+});
+
 describe('searching at the desk', () => {
+  it('finds what the desk shows on opening: lots that settle, lime, salts and the price of powders', () => {
+    const settling = { ...bark, settledPerLoose: 0.85, component: { ...bark.component, pricePerL: 0.1 } };
+    const lots = [{ ...pumice, component: { ...pumice.component, pricePerL: 0.3 } }, settling];
+    const dosed = { lime_meqPerL: 8, salt_dSm: 0.4, dosed_pricePerL: 0.05 };
+    const input = deskSearchInput({
+      lots: lots.map((lot) => ({ lot })),
+      parts: 6,
+      container,
+      profile: acid,
+      keep: 7,
+      dosed,
+    });
+    for (const { parts, air, pH, ec_dSm, pricePerL, shrink } of recipeSearch(input).recipes) {
+      const lines = parts
+        .map((count, i) => ({ parts: count, lot: lots[i] as LotComponent }))
+        .filter((one) => one.parts > 0);
+      const { result } = predictDesk({ lines, container, model: 'packing', ...dosed });
+      expect(result.air).toBeCloseTo(air, 9);
+      expect(result.shrink).toBeCloseTo(shrink, 9);
+      expect(result.pricePerL).toBeCloseTo(pricePerL ?? 0, 9);
+      expect([result.pH, result.ec_dSm].map((one) => one?.toFixed(9))).toEqual(
+        [pH, ec_dSm].map((one) => one?.toFixed(9)),
+      );
+    }
+  });
+
   it('asks with the lots’ own figures and the profile’s windows', () => {
     const input = deskSearchInput({
       lots: [{ lot: pumice, maxParts: 3 }, { lot: bark }],

@@ -5,6 +5,7 @@
  */
 export { doesItsJob, JOB_FIGURE, JOBS, largestShare, lineEffects, NOTICEABLE, type Job, type LineEffect } from './jobs';
 export { differ, differences, type ComparedFigure } from './compare';
+export { lotInPot, type LotInPot } from './lotInPot';
 export { measuredOf } from './measuredOf';
 export { atMiddle } from './middle';
 export {

@@ -33,7 +33,7 @@ describe('what is dosed to a recipe', () => {
 
   it('widens the bands of pH and EC by what is not known of it', () => {
     const width = (more: object, key: 'pH' | 'ec_dSm' | 'air'): number => {
-      const found = bands({ ...deskBandsInput(deskOf(more), undefined, 'air'), draws: 800 })[key];
+      const found = bands({ ...deskBandsInput(deskOf(more), undefined, 'air'), draws: 300 })[key];
       return (found?.p95 ?? 0) - (found?.p5 ?? 0);
     };
     for (const key of ['pH', 'ec_dSm'] as const)

@@ -3,6 +3,7 @@ import { MEDIA_CLASSES } from '../classes';
 import { predictDesk, type DeskInput } from '../desk';
 import { classLot } from '../testing/classLot';
 import { groupOf, schoolFacts, SCHOOLS, schoolVariant, schoolViews, type School, type SchoolFacts } from '.';
+import { isStone } from './groups';
 
 const container = { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 };
 const deskOf = (parts: Readonly<Record<string, number>>): DeskInput => ({
@@ -87,5 +88,20 @@ describe('a blend in a school’s spirit', () => {
     const variant = schoolVariant(school('open-mineral'), [], shelf);
     const parts = Object.fromEntries(variant.lines.map((line) => [line.lotId, line.parts]));
     expect(liked('open-mineral', parts)).toBeGreaterThan(liked('open-mineral', { loam: 3, 'coir-pith': 1 }));
+  });
+});
+
+describe('what counts as stone', () => {
+  it.each([
+    ['pumice-coarse', true],
+    ['grit', true],
+    ['clay-expanded', true],
+    ['eps', false],
+    ['vermiculite', false],
+    ['stone-wool', false],
+    ['clay-loam', false],
+    ['sandy-loam', false],
+  ])('%s: %s', (classId, stone) => {
+    expect(isStone(classId)).toBe(stone);
   });
 });

@@ -71,6 +71,34 @@ describe('calc on the command line', () => {
     expect(answer).toMatchObject({ error: { path: at, message: expect.stringMatching(/^[^\n]+$/) as string } });
   });
 
+  it('answers many at once, a line each and in order; a refusal ends nothing', () => {
+    const lines = [
+      JSON.stringify({ name: 'kitchen', input: JSON.parse(good) as unknown }),
+      '{oops',
+      '',
+      JSON.stringify({ name: 'sorcery', input: {} }),
+      JSON.stringify({ input: {} }),
+      JSON.stringify({ name: 'kitchen', input: { vesselVolume_mL: 1e16, waterAdded_mL: 1, drained_mL: 1 } }),
+      JSON.stringify({ name: 'replicates', input: { values: [1, 2, 3] } }),
+    ];
+    const { status, text } = here(['--batch', '--in', fileWith(lines.join('\n'))]);
+    const answers = text
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line) as object);
+    expect(status).toBe(0);
+    expect(answers).toMatchObject([
+      { output: { airSpace: 0.21 } },
+      { error: { path: 'input' } },
+      { error: { path: 'name' } },
+      { error: { path: 'name' } },
+      { error: { path: 'vesselVolume_mL' } },
+      { output: { summary: { mean: 2 } } },
+    ]);
+    expect(here(['--list']).text).toContain('--batch');
+    expect(here(['--batch', '--loud'])).toMatchObject({ status: 2, answer: { error: { path: 'arguments' } } });
+  });
+
   it('refuses as a process too: the sentence on standard output, nothing beside it', () => {
     const { status, answer, noise } = calc(['kitchen'], 'vessel');
     expect(status).toBe(2);

@@ -1,5 +1,5 @@
 import type { LotCardPage } from '@bent-pail/contract';
-import { inPot, type InPot, type LotCard, type MissingFigure } from '@bent-pail/core';
+import { lotInPot, type Band, type LotCard, type LotInPot, type MissingFigure } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { amount, told } from '../shared/units/mine';
@@ -28,8 +28,11 @@ const LARGE = 168;
 export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
   const { card, lot } = page;
   const there = useMemo(
-    () => (card.curve === undefined ? undefined : inPot(card.curve, pot.shape)),
-    [card.curve, pot.shape],
+    () =>
+      card.curve === undefined || card.component === undefined
+        ? undefined
+        : lotInPot(card.component, card.curve, pot.shape),
+    [card.curve, card.component, pot.shape],
   );
   return (
     <LotLeft label="The pail">
@@ -46,8 +49,8 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
       {there !== undefined && card.pail !== undefined && (
         <>
           <p className="mt-3 text-head leading-tight font-semibold">
-            {sentence(card)} In {pot.name.toLowerCase()} it would hold {fixed(there.water, 2)} water and{' '}
-            {fixed(there.air, 2)} air.
+            {sentence(card)} In {pot.name.toLowerCase()} it would hold {fixed(there.water.p50, 2)} water and{' '}
+            {fixed(there.air.p50, 2)} air.
           </p>
           <TwoPails card={card} there={there} pot={pot} onPot={onPot} />
         </>
@@ -130,13 +133,15 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
   );
 }
 
+const between = ({ p5, p95 }: Band): string => `${fixed(p5, 2)}–${fixed(p95, 2)}`;
+
 /** The test vessel and my pot on one scale: the same stuff, another depth. */
 function TwoPails({
   card,
   there,
   pot,
   onPot,
-}: { readonly card: LotCard; readonly there: InPot } & Pick<ColumnProps, 'pot' | 'onPot'>): ReactElement {
+}: { readonly card: LotCard; readonly there: LotInPot } & Pick<ColumnProps, 'pot' | 'onPot'>): ReactElement {
   const pail = card.pail as NonNullable<LotCard['pail']>;
   const k = 104 / Math.max(pail.height_cm, pot.shape.height_cm);
   const { solid, water, air } = there;
@@ -149,7 +154,7 @@ function TwoPails({
       <figure className="m-0">
         <PailMark
           shape={shapeOf(pot.shape, 'pot')}
-          fill={{ kind: 'parted', solid, water, air }}
+          fill={{ kind: 'parted', solid, water: water.p50, air: air.p50 }}
           state="predicted"
           tier="medium"
           k={k}
@@ -159,7 +164,7 @@ function TwoPails({
           <span className="flex gap-4">
             <Figure
               label="Air in my pot"
-              value={air}
+              value={air.p50}
               digits={2}
               unit="air"
               origin="worked-out"
@@ -167,12 +172,17 @@ function TwoPails({
             />
             <Figure
               label="Water in my pot"
-              value={water}
+              value={water.p50}
               digits={2}
               unit="water"
               origin="worked-out"
               working={there.workings.water}
             />
+          </span>
+          <span className="figure text-ink2 text-note flex gap-4">
+            <span>{between(air)}</span>
+            <span>{between(water)}</span>
+            <span>5–95 %</span>
           </span>
         </figcaption>
       </figure>

@@ -1,4 +1,5 @@
 import {
+  atMiddle,
   bandsSteps,
   deskBandsInput,
   largestShare,
@@ -50,10 +51,11 @@ export const thinker = {
   },
   /** Predictions side by side, each with its bands. */
   compare(desks: readonly DeskInput[]): Promise<ComparedAnswer[]> {
-    return oneByOne(desks, async (desk) => ({
-      predicted: predictDesk(desk),
-      bands: await inSlices(bandsSteps(deskBandsInput(desk, undefined, 'air'))),
-    }));
+    return oneByOne(desks, async (desk) => {
+      const input = deskBandsInput(desk, undefined, 'air');
+      const bands = await inSlices(bandsSteps(input));
+      return { predicted: atMiddle(predictDesk(desk), input, bands), bands };
+    });
   },
   search(input: RecipeSearchInput, onProgress: (share: number) => void): Promise<RecipeSearchResult> {
     return inSlices(recipeSearchSteps(input), onProgress);
