@@ -1,6 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { createWriteStream } from 'node:fs';
-import { rm } from 'node:fs/promises';
+import { open, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Transform, type Readable } from 'node:stream';
@@ -42,7 +41,9 @@ export async function spooled<T>(body: Readable, most: number, work: (photo: Sen
     },
   });
   try {
-    await pipeline(body, check, createWriteStream(file));
+    // Opened before anything can be refused: a stream that is given up would make its file after it was taken away.
+    const sink = await open(file, 'wx');
+    await pipeline(body, check, sink.createWriteStream());
     const mostPixels = mostPixelsOf(first);
     if (mostPixels === undefined) throw notAPhoto();
     return await work({ file, sha256: hash.digest('hex'), mostPixels });
