@@ -100,11 +100,9 @@ export function* bandsSteps(input: BandsInput): Steps<BandsResult> {
     const components = mutables.map(({ component }) => possible(component));
     const volumes = mutables.map(({ volume }) => volume);
     const { scalars } = evaluateBlend(prepareBlend(components, input.container, physics, rule), volumes, settings);
-    for (const [key, value] of Object.entries(scalars) as [BandProperty, number][]) {
-      const column = outputs.get(key) ?? new Float64Array(draws);
-      column[at] = value;
-      outputs.set(key, column);
-    }
+    // Which figures a blend has does not change from draw to draw.
+    if (at === 0) for (const key of Object.keys(scalars) as BandProperty[]) outputs.set(key, new Float64Array(draws));
+    for (const [key, column] of outputs) column[at] = scalars[key] as number;
   }
   return summarised(
     input,

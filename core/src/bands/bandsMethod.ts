@@ -60,7 +60,7 @@ export const bandsMethod = defineMethod({
       'pricePerL.p50': 0.27411507841,
       'shrink.p50': 0.14787240051,
       'chance[0].chance': 0.67,
-      'drivers[0].share': 0.666089488644,
+      'drivers[0].share': 0.645751874785,
     },
   },
 });

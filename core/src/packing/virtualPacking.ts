@@ -44,6 +44,11 @@ export interface OwnRow {
   readonly above: number;
 }
 
+/** How far classes lie apart, in logarithms of the spread: distinct distances, and which of them each two have. */
+const GAPS = CLASS_QUANTILES.map((qk) => CLASS_QUANTILES.map((qj) => Number(Math.abs(qj - qk).toFixed(12))));
+const DISTANCES: readonly number[] = [...new Set(GAPS.flat())];
+const APART: readonly (readonly number[])[] = GAPS.map((row) => row.map((gap) => DISTANCES.indexOf(gap)));
+
 /** Rows by spread: thousands of draws ask for the same few materials. */
 const known = new Map<number, readonly OwnRow[]>();
 const MOST_KNOWN = 64;
@@ -52,13 +57,19 @@ const MOST_KNOWN = 64;
 export function ownRows(spread: number): readonly OwnRow[] {
   const before = known.get(spread);
   if (before !== undefined) return before;
-  const rows = CLASS_QUANTILES.map((qk): OwnRow => {
+  // Five classes lie only so many distances apart: each is worked out once.
+  const logSpread = Math.log(spread);
+  const ratios = DISTANCES.map((distance) => Math.exp(-distance * logSpread));
+  const walls = ratios.map(unwalled);
+  const spared = ratios.map((ratio) => 1 - loosened(ratio));
+  const rows = CLASS_QUANTILES.map((_, k): OwnRow => {
     let finer = 0;
     let coarser = 0;
-    for (const qj of CLASS_QUANTILES) {
-      const ratio = Math.pow(spread, qj - qk);
-      if (ratio > 1) coarser += unwalled(1 / ratio);
-      else finer += 1 - loosened(ratio);
+    for (let j = 0; j < CLASS_QUANTILES.length; j += 1) {
+      const distance = (APART[k] as readonly number[])[j] as number;
+      // Grains all alike are of one size, whatever their quantile.
+      if (j > k && spread > 1) coarser += walls[distance] as number;
+      else finer += spared[distance] as number;
     }
     const level = CLASS_SHARE * coarser;
     return { level, above: 1 - CLASS_SHARE * finer - level };
