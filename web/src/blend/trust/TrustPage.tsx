@@ -115,10 +115,10 @@ function OutcomeRow({ outcome }: { readonly outcome: Outcome }): ReactElement {
   const shown = (value: number): string => ofProperty(outcome.property, value, Math.min(digits, 3));
   const says = `${label}: foreseen ${shown(outcome.p5)} to ${shown(outcome.p95)}, measured ${shown(outcome.measured)}`;
   return (
-    <div className="grid grid-cols-[7rem_minmax(0,1fr)_8.5rem_4rem] items-center gap-2 text-small">
+    <div className="grid grid-cols-[7rem_minmax(0,1fr)_8.5rem_4rem] items-center gap-2 text-small max-[520px]:grid-cols-[7rem_minmax(0,1fr)_4rem]">
       <span>{label}</span>
       <BandStrip outcome={outcome} says={says} />
-      <span className="figure text-right text-ink2">
+      <span className="figure text-right text-ink2 max-[520px]:hidden">
         {shown(outcome.p5)}–{shown(outcome.p95)}
       </span>
       <b className="figure text-right">{shown(outcome.measured)}</b>
