@@ -54,5 +54,5 @@ it('opens the working of a figure once it is there', async () => {
   open('1', '2');
   const row = await density();
   const [figure] = await row.findAllByRole('button', { name: /^Dry bulk density: .* Show working/ }, { timeout: 5000 });
-  expect(figure?.getAttribute('data-working')).toBe('blend.bulkDensity_gcc');
+  expect(figure?.getAttribute('data-working')).toBe('bands.bulkDensity_gcc');
 });
