@@ -2,7 +2,7 @@ import { fixed, forms, list, maybe, number, object, type InputOf } from '../meth
 import { refuse, requireNotNegative, requirePositive, requireWithin } from '../errors';
 import { gaussLegendre, type Rule } from '../numeric';
 import type { ReadBy } from '../statistics';
-import { addCurve, type ObservedHeights } from '../retention';
+import { addCurve, heightsOver, observedHeights, type ObservedHeights } from '../retention';
 import { CONTAINER, diameterAt, requireContainer } from '../vessel';
 import { canonicalText } from '../content';
 import type { Sight } from './combine';
@@ -47,49 +47,21 @@ export function requireSeen(seen: Seen, path: string): void {
   }
 }
 
-/** Nodes over a height, taken as u^4 of it, which flattens the steep wet end: for one look, and for one of thousands. */
-const FINE = gaussLegendre(24);
+/** Nodes over a height for one of thousands of looks; one look by itself takes as many as a fit. */
 const QUICK = gaussLegendre(9);
-const FLATTEN = 4;
-
-function over(from: number, to: number, nodes: Rule, area: (z: number) => number = () => 1): ObservedHeights {
-  const suctions_cm: number[] = [];
-  const weights: number[] = [];
-  nodes.nodes.forEach((node, i) => {
-    const u = (1 + node) / 2;
-    const z = from + (to - from) * u ** FLATTEN;
-    suctions_cm.push(z);
-    weights.push((nodes.weights[i] as number) * u ** (FLATTEN - 1) * area(z));
-  });
-  const whole = weights.reduce((sum, weight) => sum + weight, 0);
-  return { suctions_cm, weights: weights.map((weight) => weight / whole) };
-}
 
 /** Suctions that a sight is the mean of, with weights that sum to one. */
-function heightsOf(seen: Seen, nodes: Rule): ObservedHeights {
-  switch (seen.kind) {
-    case 'porosity':
-      return { suctions_cm: [0], weights: [1] };
-    case 'point': {
-      const half = (seen.ringHeight_cm ?? 0) / 2;
-      if (half === 0) return { suctions_cm: [seen.head_cm], weights: [1] };
-      return over(Math.max(0, seen.head_cm - half), seen.head_cm + half, nodes);
-    }
-    case 'column':
-      return over(0, seen.height_cm, nodes);
-    case 'slice':
-      return over(seen.from_cm, seen.to_cm, nodes);
-    case 'vessel': {
-      const { container } = seen;
-      const { suctions_cm, weights } = over(0, container.height_cm, nodes, (z) => diameterAt(container, z) ** 2);
-      return { suctions_cm: suctions_cm.map((z) => z + (container.baseSuction_cm ?? 0)), weights };
-    }
-  }
+function heightsOf(seen: Seen, nodes: Rule | undefined): ObservedHeights {
+  if (seen.kind === 'porosity') return { suctions_cm: [0], weights: [1] };
+  if (seen.kind !== 'vessel') return observedHeights({ ...seen, theta: 0 }, nodes);
+  const { container } = seen;
+  const { suctions_cm, weights } = heightsOver(0, container.height_cm, nodes, (z) => diameterAt(container, z) ** 2);
+  return { suctions_cm: suctions_cm.map((z) => z + (container.baseSuction_cm ?? 0)), weights };
 }
 
 /** A sight of the curve: its mean over some heights, with slopes on the scales. */
 export function curveSight(seen: Seen, value: number, se: number, quick = false): Sight {
-  const { suctions_cm, weights } = heightsOf(seen, quick ? QUICK : FINE);
+  const { suctions_cm, weights } = heightsOf(seen, quick ? QUICK : undefined);
   const sums = new Float64Array(5);
   const { values: _values, ...place } = seen;
   return {

@@ -2,7 +2,7 @@
  * What is known of a lot: what is usual for its class before a reading, and every reading with its own standard error,
  * combined once. What is left in doubt is drawn from that, and travels as the readings themselves.
  */
-export { bodyOf, type KnownBody } from './body';
+export { bodyOf } from './body';
 export { valueOf } from './chemistryOf';
 export { covarianceOf } from './combine';
 export { isSemiDefinite, lowerFactor } from './covariance';
@@ -11,10 +11,9 @@ export { LotDraws } from './drawLot';
 export { belief, knownCurve, type Belief, type CurveBandPoint, type LotCurveResult } from './knownCurve';
 export { lotCurveMethod } from './lotCurveMethod';
 export { LOT_READINGS, requireReadings, type LotReadings } from './lotReadings';
-export { bodyOfClass, priorOf, unknownGrains } from './prior';
+export { priorOf, unknownGrains } from './prior';
 export {
   ALONE,
-  CHEMISTRY as CHEMISTRY_KEYS,
   bodyFromScale,
   curveFactorToScale,
   curveFromScale,

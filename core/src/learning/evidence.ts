@@ -1,4 +1,11 @@
-import { DESK_PHYSICS, evaluateBlend, prepareBlend, type BlendComponent, type PreparedBlend } from '../blend';
+import {
+  BLEND_HEADS,
+  DESK_PHYSICS,
+  evaluateBlend,
+  prepareBlend,
+  type BlendComponent,
+  type PreparedBlend,
+} from '../blend';
 import { containerRule, QUICK_QUADRATURE, type ContainerRule } from '../retention';
 import type { Measured, MeasurableProperty, MeasuredBlend } from './measuredBlend';
 import { addSquare, dot, factorise, weighed, whitened, airAndWater } from './rows';
@@ -8,8 +15,6 @@ import { openPart, type OpenPart } from './unknowns';
 export const BODY_PROPERTIES: readonly MeasurableProperty[] = ['air', 'water', 'bulkDensity_gcc'];
 type BodyProperty = 'air' | 'water' | 'bulkDensity_gcc';
 
-/** The drained suction, where a container's rule has a kink of ours. */
-const KINK_CM = 10;
 /** Step of a slope, in standard deviations of what is not known. */
 const STEP = 0.3;
 /** Looks at one kappa: each where the one before says that the lots stand. */
@@ -55,7 +60,7 @@ export class Evidence {
       const name = `${blend.name} ${String(i)}`;
       return {
         blend,
-        rule: containerRule(blend.container, [KINK_CM], QUICK_QUADRATURE),
+        rule: containerRule(blend.container, [BLEND_HEADS.drained], QUICK_QUADRATURE),
         parts: blend.parts.map((_, part) => openPart(blend, name, part, false)),
         properties: BODY_PROPERTIES.filter((key): key is BodyProperty => blend.measured[key] !== undefined),
       };

@@ -1,4 +1,5 @@
 import {
+  BLEND_HEADS,
   DESK_PHYSICS,
   evaluateBlend,
   prepareBlend,
@@ -30,9 +31,6 @@ export interface Response {
   readonly effects: readonly Effect[];
 }
 
-/** The drained suction, where a container's rule has a kink of ours. */
-const KINK_CM = 10;
-
 /**
  * How a measured blend answers: predicted at each kappa, and moved by everything that is not known of it.
  *
@@ -41,7 +39,7 @@ const KINK_CM = 10;
  */
 export function responseOf(blend: MeasuredBlend, name: string): Response {
   const { container, lime_meqPerL = 0, salt_dSm = 0, measured } = blend;
-  const rule = containerRule(container, [KINK_CM], QUICK_QUADRATURE);
+  const rule = containerRule(container, [BLEND_HEADS.drained], QUICK_QUADRATURE);
   const properties = MEASURABLE.filter((property) => measured[property] !== undefined);
   const valuesOf = (prepared: PreparedBlend): Float64Array[] => {
     const volumes = prepared.components.map(({ volume }) => volume);

@@ -47,7 +47,6 @@ function rowsOf(responses: readonly Response[], properties: readonly MeasurableP
 
 /** What one source moves: the rows that it moves at all, and by how much at each kappa. */
 interface Column {
-  readonly source: string;
   readonly places: readonly number[];
   readonly nodes: readonly Float64Array[];
 }
@@ -60,10 +59,10 @@ export interface Sheet {
 
 export function sheetOf(responses: readonly Response[], properties: readonly MeasurableProperty[]): Sheet {
   const rows = rowsOf(responses, properties);
-  const columns = new Map<string, { source: string; places: number[]; nodes: Float64Array[] }>();
+  const columns = new Map<string, { places: number[]; nodes: Float64Array[] }>();
   rows.forEach(({ response, at }, i) => {
     for (const { source, by } of response.effects) {
-      const column = columns.get(source) ?? { source, places: [], nodes: [] };
+      const column = columns.get(source) ?? { places: [], nodes: [] };
       column.places.push(i);
       column.nodes.push(by[at] as Float64Array);
       columns.set(source, column);

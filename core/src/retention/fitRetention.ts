@@ -75,7 +75,7 @@ function boundsFor(d50_mm: number | undefined): Bounds {
 
 /** Residuals of all observations by the free parameters only; the fixed ones stand in `base`. */
 function residualsOf(observations: readonly RetentionObservation[], base: readonly number[], free: readonly number[]) {
-  const looked = observations.map(observedHeights);
+  const looked = observations.map((one) => observedHeights(one));
   const sums = new Float64Array(5);
   const full = [...base];
   const evaluate = (parameters: readonly number[], residuals: Float64Array, jacobian: Float64Array): void => {

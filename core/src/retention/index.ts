@@ -3,14 +3,7 @@
  * Suction is positive and equals the height above a freely drained base.
  * A curve is measured, inferred from one depth, or fitted to a predicted one; each says which.
  */
-export {
-  containerMean,
-  containerRule,
-  QUADRATURE,
-  QUICK_QUADRATURE,
-  type ContainerRule,
-  type Fineness,
-} from './containerMean';
+export { containerMean, containerRule, QUADRATURE, QUICK_QUADRATURE, type ContainerRule } from './containerMean';
 export {
   containerCapacity,
   containerCapacityMethod,
@@ -28,9 +21,8 @@ export {
   type RetentionParameter,
 } from './fitRetention';
 export { retentionFitMethod } from './retentionFitMethod';
-export { observedHeights, placeOf, type ObservedHeights, type RetentionObservation } from './observation';
+export { heightsOver, observedHeights, type ObservedHeights, type RetentionObservation } from './observation';
 export {
-  ALPHA_BOUNDS,
   inferRetention,
   retentionInferMethod,
   type RetentionInferInput,

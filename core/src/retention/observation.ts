@@ -1,6 +1,6 @@
 import { refuse, requireNotNegative, requirePositive, requireWithin } from '../errors';
 import { fixed, forms, maybe, number, object, type InputOf } from '../method';
-import { gaussLegendre } from '../numeric';
+import { gaussLegendre, type Rule } from '../numeric';
 
 /** What was measured of a curve: at one suction, over a drained column, over a slice of one. */
 export const OBSERVATION = forms('kind', [
@@ -50,32 +50,41 @@ export function requireObservation(observation: RetentionObservation, path: stri
   }
 }
 
-function over(from: number, to: number): ObservedHeights {
+/** The mean over a range of heights; `area` weighs each, for vessels that taper. */
+export function heightsOver(
+  from: number,
+  to: number,
+  nodes: Rule = NODES,
+  area: (z_cm: number) => number = () => 1,
+): ObservedHeights {
   const suctions_cm: number[] = [];
   const weights: number[] = [];
-  NODES.nodes.forEach((node, i) => {
+  nodes.nodes.forEach((node, i) => {
     const u = (1 + node) / 2;
-    suctions_cm.push(from + (to - from) * u ** FLATTEN);
-    weights.push(((NODES.weights[i] as number) / 2) * FLATTEN * u ** (FLATTEN - 1));
+    const z = from + (to - from) * u ** FLATTEN;
+    suctions_cm.push(z);
+    weights.push((nodes.weights[i] as number) * u ** (FLATTEN - 1) * area(z));
   });
-  return { suctions_cm, weights };
+  const whole = weights.reduce((sum, weight) => sum + weight, 0);
+  return { suctions_cm, weights: weights.map((weight) => weight / whole) };
 }
 
 /**
  * Where an observation looked: a point at its suction, or over its ring where the ring's height is given (suction is to
- * the middle); a column from its drained base up; a slice between its heights.
+ * the middle); a column from its drained base up; a slice between its heights. `nodes` are fewer where thousands of looks
+ * are taken.
  */
-export function observedHeights(observation: RetentionObservation): ObservedHeights {
+export function observedHeights(observation: RetentionObservation, nodes: Rule = NODES): ObservedHeights {
   switch (observation.kind) {
     case 'point': {
       const half = (observation.ringHeight_cm ?? 0) / 2;
       if (half === 0) return { suctions_cm: [observation.head_cm], weights: [1] };
-      return over(Math.max(0, observation.head_cm - half), observation.head_cm + half);
+      return heightsOver(Math.max(0, observation.head_cm - half), observation.head_cm + half, nodes);
     }
     case 'column':
-      return over(0, observation.height_cm);
+      return heightsOver(0, observation.height_cm, nodes);
     case 'slice':
-      return over(observation.from_cm, observation.to_cm);
+      return heightsOver(observation.from_cm, observation.to_cm, nodes);
   }
 }
 

@@ -10,4 +10,4 @@ export { normalBelow, normalQuantile } from './normal';
 export { replicates, replicatesMethod, type ReplicatesInput, type ReplicatesResult } from './replicates';
 export { studentT } from './studentT';
 export { meanOf, sdOf, summarise, type Summary } from './summary';
-export { methodSpread, USUAL_FREEDOM, USUAL_SD, type MethodSpread, type ReadBy } from './usualSpread';
+export { methodSpread, USUAL_SD, type MethodSpread, type ReadBy } from './usualSpread';
