@@ -14,7 +14,9 @@ interface Said {
   readonly text: string;
 }
 
-const answerIn = (text: string): unknown => (text.startsWith('{') ? JSON.parse(text) : undefined);
+/** The one answer in what was said; a list of names or of many answers has none. */
+const answerIn = (text: string): unknown =>
+  text.startsWith('{') && !text.includes('\n{') ? JSON.parse(text) : undefined;
 
 /** The command within this process; its input comes from a file. */
 function here(args: readonly string[]): Said {
