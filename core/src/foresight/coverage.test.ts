@@ -178,6 +178,7 @@ describe(`90 %% bands, ${String(TRIALS)} lots and blends drawn from the classesâ
     'hold what is true: $name',
     ({ seed, ...scenario }) => {
       const tallies = trialled(scenario, TRIALS, seed);
+      let repeated: ReadonlyMap<Property, Tally> | undefined;
       for (const [key, tally] of tallies) {
         const held = 1 - (tally.below + tally.above) / TRIALS;
         if (!FULL) {
@@ -187,9 +188,11 @@ describe(`90 %% bands, ${String(TRIALS)} lots and blends drawn from the classesâ
         }
         process.stdout.write(line(scenario.name, key, tally, TRIALS));
         if (isHonest(tally, TRIALS)) continue;
-        const again = trialled(scenario, AGAIN, seed + 5000).get(key) as Tally;
+        repeated ??= trialled(scenario, AGAIN, seed + 5000);
+        const again = repeated.get(key) as Tally;
         process.stdout.write(line(`${scenario.name}, again`, key, again, AGAIN));
-        expect(isHonest(again, AGAIN), `${key} ${line(scenario.name, key, again, AGAIN)}`).toBe(true);
+        // The rest of the line is measured all the same.
+        expect.soft(isHonest(again, AGAIN), `${key} ${line(scenario.name, key, again, AGAIN)}`).toBe(true);
       }
     },
     FULL ? 3_600_000 : 60_000,

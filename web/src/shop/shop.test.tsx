@@ -13,6 +13,9 @@ beforeEach(() => {
   });
 });
 
+/** The verdict's sentence. What an earlier test's slip said may still be announced beside the page. */
+const verdict = (): string | null => within(screen.getByRole('main')).getByRole('status').textContent;
+
 const fill = async (place: number, name: string, price: string, pack: string, claims = ''): Promise<void> => {
   const user = userEvent.setup();
   const card = within(screen.getByRole('group', { name: new RegExp(`^Pack ${String(place)}|${name}`) }));
@@ -28,9 +31,7 @@ describe('the shop desk', () => {
     expect(screen.getByText(/Type what two packs cost/)).toBeTruthy();
     await fill(1, 'Hopwell', '10', '40', 'Feeds for 6 months*');
     await fill(2, 'Scarp', '6', '40');
-    expect(screen.getByRole('status').textContent).toBe(
-      'Take Scarp: 40 % cheaper than Hopwell by the litre. 3 packs, 20 L left over.',
-    );
+    expect(verdict()).toBe('Take Scarp: 40 % cheaper than Hopwell by the litre. 3 packs, 20 L left over.');
     expect(screen.getByText(/turns if Scarp holds 40 % less than it says/)).toBeTruthy();
     const asked = within(screen.getByRole('region', { name: 'What the labels come to' })).getAllByRole('listitem');
     expect(asked.map((one) => one.textContent)).toEqual([
@@ -52,21 +53,19 @@ describe('the shop desk', () => {
     openPage(<ShopPage />);
     await fill(1, 'Hopwell', '10', '40');
     await user.type(screen.getByLabelText(/^If you make it, a litre costs/), '0.1');
-    expect(screen.getByRole('status').textContent).toBe(
-      'Make it yourself: 60 % cheaper than Hopwell by the litre, your time not counted.',
-    );
+    expect(verdict()).toBe('Make it yourself: 60 % cheaper than Hopwell by the litre, your time not counted.');
     expect(screen.queryByText(/^That turns if/)).toBeNull();
     expect(screen.getByRole('row', { name: /^What you make/ })).toBeTruthy();
     await user.clear(screen.getByLabelText(/^If you make it, a litre costs/));
     await user.type(screen.getByLabelText(/^If you make it, a litre costs/), '0.5');
-    expect(screen.getByRole('status').textContent).toMatch(/^Take Hopwell/);
+    expect(verdict()).toMatch(/^Take Hopwell/);
   });
 
   it('calls level what two labels cannot tell apart', async () => {
     openPage(<ShopPage />);
     await fill(1, 'Hopwell', '10', '40');
     await fill(2, 'Scarp', '9.8', '40');
-    expect(screen.getByRole('status').textContent).toMatch(/^Scarp and Hopwell may cost the same/);
+    expect(verdict()).toMatch(/^Scarp and Hopwell may cost the same/);
   });
 
   it('shows how a name is read, so that a block is not taken for loose stuff', async () => {
