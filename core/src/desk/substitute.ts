@@ -100,7 +100,9 @@ const MATCH_STEPS = 3;
  */
 export function matchProfile(name: string, lot: LotComponent, container: DeskInput['container']): TargetProfile {
   const own = blend(deskBlendInput({ lines: [{ parts: 1, lot }], container, model: 'average' }));
-  const measured = new Set(lot.origins.filter(({ origin }) => origin !== 'class').map(({ field }) => field));
+  const measured = new Set(
+    lot.origins.filter(({ origin }) => origin !== 'class' && origin !== 'material').map(({ field }) => field),
+  );
   const known = (property: CloseProperty): boolean =>
     property === 'pH' || property === 'ec_dSm' ? measured.has(property) : true;
   const targets = COMPARED.filter(known).flatMap((property): Target[] => {

@@ -2,10 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { bands, type UncertainComponent } from '../bands';
 import { blend } from '../blend';
 import { MEDIA_CLASSES, type MediaClass } from '../classes';
-import { bodyOf, curveFromScale, fromScale, unknownGrains, valueOf, type LotReadings } from '../knowledge';
+import { bodyOf, curveFromScale, fromScale, kinOf, unknownGrains, valueOf, type LotReadings } from '../knowledge';
 import { KAPPA_PRIOR } from '../learning';
 import { normalDraw, seededRandom, type Random } from '../scoring';
-import { BENCH_SD, readCapacity, readDensity, readPorosity, truthOf, type Truth } from '../testing/syntheticLot';
+import {
+  BENCH_SD,
+  drawsWithin,
+  readCapacity,
+  readDensity,
+  readPorosity,
+  truthOf,
+  type Truth,
+} from '../testing/syntheticLot';
 
 /** A sample in every test run; `npm run trials` takes all of them. */
 const FULL = process.env.BENT_PAIL_TRIALS !== undefined;
@@ -23,6 +31,8 @@ interface Scenario {
   readonly predictedAt: number;
   readonly named: boolean;
   readonly model?: 'average';
+  /** Other lots of each one's material that were read as it would be. */
+  readonly kin?: number;
 }
 
 const SCENARIOS: readonly Scenario[] = [
@@ -51,17 +61,23 @@ const SCENARIOS: readonly Scenario[] = [
     named: true,
     model: 'average',
   },
+  { name: 'one lot, two others of it read', lots: 1, repeats: 0, depths: [], predictedAt: 12, named: true, kin: 2 },
+  { name: 'one lot, five others of it read', lots: 1, repeats: 0, depths: [], predictedAt: 12, named: true, kin: 5 },
 ];
 
 const PROPERTIES = ['air', 'water', 'bulkDensity_gcc', 'pH'] as const;
 type Property = (typeof PROPERTIES)[number];
+
+/** How the other lots of a material were read, and how far they lie apart in the class's variance. */
+const READ_AS_KIN = { depths: [12], repeats: 3, named: true } as const;
+const WITHIN = 0.25;
 
 const SCOOP = 0.03;
 const GRAINS = { share: 0.15, unknownShare: 0.6, unknownSoftness: 0.15 } as const;
 
 function readingsFor(
   random: Random,
-  { depths, repeats, named }: Scenario,
+  { depths, repeats, named }: Pick<Scenario, 'depths' | 'repeats' | 'named'>,
   mediaClass: MediaClass,
   truth: Truth,
 ): LotReadings {
@@ -113,6 +129,7 @@ interface Tally {
 /** How often the truth lay outside the band, by side, over so many trials. */
 function trialled(scenario: Scenario, trials: number, seed: number): ReadonlyMap<Property, Tally> {
   const random = seededRandom(seed);
+  const { kin = 0 } = scenario;
   const tallies = new Map(PROPERTIES.map((key) => [key, { below: 0, above: 0, widths: [] as number[] }]));
   const packs = scenario.lots > 1 && scenario.model === undefined;
   const model = scenario.model ?? 'packing';
@@ -122,7 +139,8 @@ function trialled(scenario: Scenario, trials: number, seed: number): ReadonlyMap
       { length: scenario.lots },
       () => MEDIA_CLASSES[Math.floor(random() * MEDIA_CLASSES.length)] as MediaClass,
     );
-    const truths = classes.map((one) => truthOf(random, one));
+    const materials = classes.map(() => (kin === 0 ? undefined : drawsWithin(random, WITHIN)));
+    const truths = classes.map((one, i) => truthOf(random, one, materials[i]));
     let kappa = packs ? -1 : 1;
     while (kappa < 0) kappa = KAPPA_PRIOR.mean + KAPPA_PRIOR.sd * normalDraw(random);
     const volumes = truths.map(() => 1 + Math.floor(3 * random()));
@@ -139,7 +157,14 @@ function trialled(scenario: Scenario, trials: number, seed: number): ReadonlyMap
     });
     const components = truths.map((one, i) => {
       const mediaClass = classes[i] as MediaClass;
-      return componentOf(readingsFor(random, scenario, mediaClass, one), mediaClass, volumes[i] as number);
+      const own = readingsFor(random, scenario, mediaClass, one);
+      const others = kinOf(
+        Array.from({ length: kin }, () =>
+          readingsFor(random, READ_AS_KIN, mediaClass, truthOf(random, mediaClass, materials[i])),
+        ),
+      );
+      const readings = others === undefined ? own : { ...own, kin: others };
+      return componentOf(readings, mediaClass, volumes[i] as number);
     });
     const kappa_se = packs ? { kappa_se: KAPPA_PRIOR.sd } : {};
     const found = bands({ components, container, model, physics: 2, ...kappa_se, draws: DRAWS, seed: trial + 1 });

@@ -3,7 +3,7 @@ import { meanOf, methodSpread, type MethodSpread, type ReadBy } from '../statist
 import { combine, type Combined, type Prior, type Sight } from './combine';
 import { curveSight, grainSight, plainSight, readBy, type Seen } from './curveSights';
 import type { LotReadings } from './lotReadings';
-import { priorOf } from './prior';
+import { leaned, priorOf } from './prior';
 import { Sampler } from './sampler';
 
 interface Sighted {
@@ -57,7 +57,7 @@ export interface KnownBody extends Combined {
  * repeats do, all standard errors are widened by (4 + misfit) / (4 + free sights) in the square.
  */
 export function bodyOf(readings: LotReadings): KnownBody {
-  const prior = priorOf(readings.materialClass);
+  const prior = leaned(priorOf(readings.materialClass), readings.kin?.body);
   const sighted = sightsOf(readings, 1);
   const first = combine(prior, sighted.sights, sighted.freedom);
   const wider = (TRUST_IN_REPEATS + first.misfit) / (TRUST_IN_REPEATS + first.free);

@@ -2,7 +2,7 @@ import { findMediaClass, MEDIA_CLASSES, type MediaClass, type Typical } from '..
 import { meanOf, methodSpread, type ReadBy } from '../statistics';
 import { combine, type SpreadPart } from './combine';
 import type { LotReadings } from './lotReadings';
-import { logSd, plainSd } from './prior';
+import { leaned, logSd, plainSd } from './prior';
 import { toScale, type Chemistry } from './scales';
 
 const OF_CLASS: Readonly<Record<Chemistry, { readonly by: ReadBy; readonly typical: (of: MediaClass) => Typical }>> = {
@@ -15,6 +15,9 @@ const OF_CLASS: Readonly<Record<Chemistry, { readonly by: ReadBy; readonly typic
 export interface KnownValue {
   readonly x: number;
   readonly parts: readonly SpreadPart[];
+  /** The same in standard deviations of what was usual, and the variance that is left of it. */
+  readonly z: number;
+  readonly variance: number;
 }
 
 interface Middle {
@@ -38,14 +41,15 @@ function usual(key: Chemistry, classId: string | undefined): Middle {
 }
 
 /**
- * pH, EC or buffering of a lot: what is usual for its class and every reading with its standard error, combined; undefined
+ * pH, EC or buffering of a lot: what is usual for its class, or for its material, and every reading with its standard error, combined; undefined
  * where it was neither read nor named. Runs that disagree by more than their repeats do are believed less, as in `bodyOf`.
  */
 export function valueOf(key: Chemistry, readings: LotReadings): KnownValue | undefined {
   const runs = (readings[key] ?? []).map((values) => values.map((value) => toScale(key, value)));
-  if (runs.length === 0 && readings.materialClass === undefined) return undefined;
+  const kin = readings.kin?.[key];
+  if (runs.length === 0 && readings.materialClass === undefined && kin === undefined) return undefined;
   const { mean, sd } = usual(key, readings.materialClass);
-  const prior = { mean: [mean], factor: [[sd]] };
+  const prior = leaned({ mean: [mean], factor: [[sd]] }, kin === undefined ? undefined : [kin]);
   const { by } = OF_CLASS[key];
   const { variance, freedom } = methodSpread(by, runs);
   const found = (wider: number) =>
@@ -66,8 +70,8 @@ export function valueOf(key: Chemistry, readings: LotReadings): KnownValue | und
     );
   const first = found(1);
   const wider = (USUAL + first.misfit) / (USUAL + first.free);
-  const { x, parts } = wider <= 1 ? first : found(Math.sqrt(wider));
-  return { x: x[0] as number, parts };
+  const { x, parts, z, variances } = wider <= 1 ? first : found(Math.sqrt(wider));
+  return { x: x[0] as number, parts, z: z[0] as number, variance: variances[0] as number };
 }
 
 /** As in `bodyOf`: so many sights' worth of belief that runs differ by no more than their repeats. */

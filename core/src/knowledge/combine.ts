@@ -28,8 +28,9 @@ export interface SpreadPart {
 
 export interface Combined {
   readonly x: readonly number[];
-  /** The same in prior standard deviations. */
+  /** The same in prior standard deviations, and the variance that is left of each. */
   readonly z: readonly number[];
+  readonly variances: readonly number[];
   readonly parts: readonly SpreadPart[];
   readonly status: FitStatus;
   /** Squared misfit of the sights in their standard errors, and how many of them the prior leaves free. */
@@ -92,6 +93,7 @@ export function combine(
       (mean, i) => mean + (prior.factor[i] as readonly number[]).reduce((sum, f, k) => sum + f * (z[k] as number), 0),
     ),
     z,
+    variances: inverse.map((row, i) => row[i] as number),
     parts: [
       { columns: ofPrior },
       ...[...groups].map(([group, columns]): SpreadPart => {

@@ -2,8 +2,23 @@ import { findMediaClass } from '../classes';
 import { refuse, requirePositive, requireWithin } from '../errors';
 import { list, maybe, number, object, text, type InputOf } from '../method';
 import { requireSeen, SEEN } from './curveSights';
+import { BODY, CHEMISTRY } from './scales';
 
 const RUNS = list(list(number()), 'repeats of each run');
+
+/** Where a lot lies and how far off it may lie, in standard deviations of its class: 0 and 1 where nothing says more. */
+const LEANING = object({ shift: number(), sd: number() });
+export type Leaning = InputOf<typeof LEANING>;
+
+/** What other lots of the material say of one, by what was not read of it: how many were read, and its leanings. */
+const KIN = object({
+  lots: number(),
+  body: maybe(list(LEANING, 'by the body’s seven scales in their order')),
+  pH: maybe(LEANING),
+  ec_dSm: maybe(LEANING),
+  buffer_meqPerLpH: maybe(LEANING),
+});
+export type Kin = InputOf<typeof KIN>;
 
 /** What was read of a lot, run by run, and the class that says what is usual for it. */
 export const LOT_READINGS_FIELDS = {
@@ -14,6 +29,7 @@ export const LOT_READINGS_FIELDS = {
   pH: maybe(RUNS),
   ec_dSm: maybe(RUNS),
   buffer_meqPerLpH: maybe(RUNS),
+  kin: maybe(KIN),
 };
 export const LOT_READINGS = object(LOT_READINGS_FIELDS);
 export type LotReadings = InputOf<typeof LOT_READINGS>;
@@ -41,4 +57,26 @@ export function requireReadings(readings: LotReadings, prefix = ''): void {
   runs('pH', '');
   runs('ec_dSm', 'dS/m');
   runs('buffer_meqPerLpH', 'meq/L/pH');
+  if (readings.kin !== undefined) requireKin(readings.kin, `${prefix}kin`);
+}
+
+/** No lot lies so many of its class's standard deviations off. */
+export const FARTHEST_LEANING = 12;
+
+function requireKin({ lots, body, ...chemistry }: Kin, at: string): void {
+  requirePositive(`${at}.lots`, lots, 'lots');
+  const leaning = ({ shift, sd }: Leaning, where: string): void => {
+    requireWithin(`${where}.shift`, shift, -FARTHEST_LEANING, FARTHEST_LEANING);
+    requirePositive(`${where}.sd`, sd, '');
+    requireWithin(`${where}.sd`, sd, 0, 1);
+  };
+  if (body !== undefined && body.length !== BODY.length)
+    refuse(`${at}.body`, `${String(BODY.length)} leanings are needed, one for each scale of a body`);
+  body?.forEach((one, i) => {
+    leaning(one, `${at}.body[${String(i)}]`);
+  });
+  for (const key of CHEMISTRY) {
+    const one = chemistry[key];
+    if (one !== undefined) leaning(one, `${at}.${key}`);
+  }
 }

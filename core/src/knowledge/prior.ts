@@ -1,5 +1,6 @@
 import { findMediaClass, MEDIA_CLASSES, type MediaClass, type Typical } from '../classes';
 import type { Prior } from './combine';
+import type { Leaning } from './lotReadings';
 import { lowerFactor } from './covariance';
 import { bodyToScale, curveFactorToScale, logit, type Body } from './scales';
 
@@ -92,6 +93,18 @@ export function priorOfUnknown(): Prior {
 export function priorOf(classId: string | undefined): Prior {
   const mediaClass = classId === undefined ? undefined : findMediaClass(classId);
   return mediaClass === undefined ? priorOfUnknown() : priorOfClass(mediaClass);
+}
+
+/** A prior as other lots of the material move and narrow it, axis by axis in its own standard deviations. */
+export function leaned(prior: Prior, leanings: readonly Leaning[] | undefined): Prior {
+  if (leanings === undefined) return prior;
+  const { factor } = prior;
+  return {
+    mean: prior.mean.map((mean, i) =>
+      leanings.reduce((sum, { shift }, k) => sum + ((factor[i] as readonly number[])[k] as number) * shift, mean),
+    ),
+    factor: factor.map((row) => row.map((value, k) => value * (leanings[k] as Leaning).sd)),
+  };
 }
 
 /** Grains of a lot that nobody named, besides their size: spread and softness as the classes have them on the mean. */

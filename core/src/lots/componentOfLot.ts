@@ -11,7 +11,8 @@ import type { LotRecord } from './lotRecord';
 /** Where one field of a component comes from. */
 export interface ComponentOrigin {
   readonly field: string;
-  readonly origin: 'measured' | 'inferred' | 'class' | 'label';
+  /** `material`: from other lots of its material. */
+  readonly origin: 'measured' | 'inferred' | 'material' | 'class' | 'label';
   /** What is wrong with the instruments that a measured one rests on. */
   readonly trouble?: CalibrationTrouble;
 }
@@ -60,13 +61,16 @@ export function componentOfLot(
   const notes: string[] = [curve.note];
   if (isLikeness(lot.materialClass))
     notes.push('What it is, nobody can name: its figures are as wide as those of all that is like it.');
-  const told = (field: string, figure: LotFigure | undefined): void => {
-    const origin = figure === undefined ? 'class' : figure.origin === 'label' ? 'label' : 'measured';
+  const { kin } = readings;
+  const told = (field: string, figure: LotFigure | undefined, byKin = false): void => {
+    const unread = byKin ? 'material' : 'class';
+    const origin = figure === undefined ? unread : figure.origin === 'label' ? 'label' : 'measured';
     const trouble = figure?.trouble;
     origins.push({ field, origin, ...(trouble === undefined ? {} : { trouble }) });
   };
-  origins.push({ field: 'retention', origin: CURVE_ORIGIN[curve.kind] });
-  told('dryBulkDensity_gcc', find('bulkDensity_gcc'));
+  const isBodyOfKin = kin?.body !== undefined;
+  origins.push({ field: 'retention', origin: isBodyOfKin ? 'material' : CURVE_ORIGIN[curve.kind] });
+  told('dryBulkDensity_gcc', find('bulkDensity_gcc'), isBodyOfKin);
 
   const settling = find('shrinkage')?.summary.mean;
   const settledPerLoose = settling === undefined ? 1 : 1 - settling;
@@ -75,14 +79,14 @@ export function componentOfLot(
   const known = (key: Chemistry): number | undefined => {
     const value = valueOf(key, readings);
     if (value === undefined) return undefined;
-    told(key, find(key));
+    told(key, find(key), kin?.[key] !== undefined);
     return fromScale(key, value.x);
   };
   const pH = known('pH');
   const ec = known('ec_dSm');
   const buffer = known('buffer_meqPerLpH');
   const grain = grainsOf(mediaClass, curve, notes, find('grainSpread'));
-  told('d50_mm', find('d50_mm'));
+  told('d50_mm', find('d50_mm'), isBodyOfKin);
   if (find('grainSpread') !== undefined) told('spread', find('grainSpread'));
   const price = find('pricePerL');
   if (price !== undefined) told('pricePerL', price);

@@ -2,6 +2,7 @@ import { lotCurveMethod } from '../knowledge';
 import { findMediaClass } from '../classes';
 import { componentOfLot, type LotComponent } from './componentOfLot';
 import { firmingLoss, type FirmingLoss } from './firmingLoss';
+import { inPot } from './inPot';
 import { lotCurve, type LotCurve } from './lotCurve';
 import { lotFigures, type LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
@@ -33,7 +34,7 @@ export interface LotCard {
 }
 
 /** How a card is put together from its runs; a change of what it says takes another version. */
-export const CARD_METHOD = 'card@5';
+export const CARD_METHOD = 'card@6';
 
 /** Depth at which a class's pail is drawn, cm. */
 export const CLASS_PAIL_HEIGHT_CM = 10;
@@ -45,7 +46,7 @@ export function lotCard(lot: LotRecord): LotCard {
   const component = componentOfLot(lot, measured, curve);
   const firming = firmingLoss(measured);
   const easy = curve?.kind === 'inferred' ? easilyAvailable(curve, measured) : undefined;
-  const pail = pailOf(lot, measured);
+  const pail = pailOf(lot, measured, curve);
   return {
     figures: easy === undefined ? measured : [...measured, easy],
     ...(curve === undefined ? {} : { curve }),
@@ -75,7 +76,7 @@ function easilyAvailable(curve: LotCurve, figures: readonly LotFigure[]): LotFig
   };
 }
 
-function pailOf(lot: LotRecord, figures: readonly LotFigure[]): PailFigures | undefined {
+function pailOf(lot: LotRecord, figures: readonly LotFigure[], curve: LotCurve | undefined): PailFigures | undefined {
   const capacity = figures.find((figure) => figure.property === 'containerCapacity');
   const air = figures.find((figure) => figure.property === 'airSpace' && figure.methodKey === capacity?.methodKey);
   const run = lot.runs.find((one) => one.id === capacity?.runs[0]?.id);
@@ -83,6 +84,10 @@ function pailOf(lot: LotRecord, figures: readonly LotFigure[]): PailFigures | un
   if (capacity !== undefined && air !== undefined && height_cm !== undefined) {
     const water = capacity.summary.mean;
     return { solid: 1 - water - air.summary.mean, water, air: air.summary.mean, height_cm, kind: 'measured' };
+  }
+  if (curve?.readings.kin?.body !== undefined) {
+    const { solid, water, air } = inPot(curve, { height_cm: CLASS_PAIL_HEIGHT_CM });
+    return { solid, water, air, height_cm: CLASS_PAIL_HEIGHT_CM, kind: 'class' };
   }
   return lot.materialClass === undefined ? undefined : pailOfClass(lot.materialClass);
 }

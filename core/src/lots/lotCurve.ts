@@ -4,6 +4,7 @@ import {
   lotCurveMethod,
   type Belief,
   type Body,
+  type Kin,
   type CurveBandPoint,
   type LotReadings,
   type Seen,
@@ -69,7 +70,10 @@ function noteOf(
   mediaClass: MediaClass | undefined,
   seen: readonly Seen[],
   otherwise: number,
+  kin: Kin | undefined,
 ): string {
+  if (kind === 'class' && kin?.body !== undefined)
+    return `Curve as ${counted(kin.lots, 'other lot', 'other lots')} of this material ${kin.lots === 1 ? 'has' : 'have'} it, not measured in this one.`;
   if (kind === 'class') return mediaClass === undefined ? '' : `Curve of the class ${mediaClass.label}, not measured.`;
   const shape = mediaClass === undefined ? 'no class is named, so that it may be of any medium' : 'as the class has it';
   const curve =
@@ -90,7 +94,7 @@ export function lotCurve(lot: LotRecord, figures: readonly LotFigure[]): LotCurv
   const { seen } = readings;
   const water = seen.filter(({ kind }) => kind !== 'porosity');
   const mediaClass = readings.materialClass === undefined ? undefined : findMediaClass(readings.materialClass);
-  if (water.length === 0 && mediaClass === undefined) return undefined;
+  if (water.length === 0 && mediaClass === undefined && readings.kin?.body === undefined) return undefined;
   const { retention, dryBulkDensity_gcc, interparticleVoid, d50_mm, band, easilyAvailable } = knownCurve(readings);
   const kind = water.length === 0 ? 'class' : placesOf(seen) < 2 ? 'inferred' : 'fitted';
   const newest = seen.find((one) => one.kind === 'vessel');
@@ -115,7 +119,7 @@ export function lotCurve(lot: LotRecord, figures: readonly LotFigure[]): LotCurv
     band,
     easilyAvailable,
     ...(newest === undefined ? {} : { vessel: newest.container }),
-    note: noteOf(kind, mediaClass, water, alikeRuns(lot).otherwise),
+    note: noteOf(kind, mediaClass, water, alikeRuns(lot).otherwise, readings.kin),
     ...(kind === 'class' ? {} : { working: lotCurveMethod.working('alpha', readings, { from }) }),
   };
 }

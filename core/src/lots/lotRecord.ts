@@ -1,3 +1,4 @@
+import type { LotReadings } from '../knowledge';
 import type { RunRecord } from '../sheets';
 
 /** A lot as the shelf keeps it: what it is called, what class it is of, what was paid, and its runs. */
@@ -13,4 +14,6 @@ export interface LotRecord {
   /** Volume of one pack as the label states it, L. */
   readonly packVolume_L?: number;
   readonly runs: readonly RunRecord[];
+  /** What was read of other lots of its material. */
+  readonly kin?: readonly LotReadings[];
 }

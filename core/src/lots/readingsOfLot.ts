@@ -1,5 +1,5 @@
 import { findMediaClass } from '../classes';
-import type { LotReadings, Seen } from '../knowledge';
+import { kinOf, type Kin, type LotReadings, type Seen } from '../knowledge';
 import type { PropertyKey } from '../properties';
 import { retentionObservationsOf, settledDepth_cm } from '../protocols';
 import type { RetentionObservation } from '../retention';
@@ -142,7 +142,10 @@ function valuesBehind(lot: LotRecord, figure: LotFigure | undefined, hold: (valu
 const positive = (runs: readonly (readonly number[])[]): number[][] =>
   runs.map((values) => values.filter((value) => value > 0)).filter((values) => values.length > 0);
 
-/** What was read of a lot, run by run, by the newest method of each value, and of its water what was packed alike. */
+/**
+ * What was read of a lot, run by run, by the newest method of each value, and of its water what was packed alike; with what
+ * other lots of its material say of what was not read.
+ */
 export function readingsOfLot(lot: LotRecord, figures: readonly LotFigure[]): LotReadings {
   const { runs } = alikeRuns(lot);
   const values = (key: PropertyKey, hold = (value: number): number => value): number[][] =>
@@ -153,9 +156,9 @@ export function readingsOfLot(lot: LotRecord, figures: readonly LotFigure[]): Lo
     );
   const some = <K extends string>(key: K, found: number[][]): Partial<Record<K, number[][]>> =>
     found.length === 0 ? {} : ({ [key]: found } as Record<K, number[][]>);
-  const { materialClass } = lot;
-  return {
-    ...(materialClass === undefined || findMediaClass(materialClass) === undefined ? {} : { materialClass }),
+  const named = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass)?.id;
+  const own: LotReadings = {
+    ...(named === undefined ? {} : { materialClass: named }),
     seen: runs.flatMap((run) => (run.protocol.reduction === 'porosity' ? vesselsSeen(run) : ringsSeen(run))),
     ...some('dryBulkDensity_gcc', positive(values('bulkDensity_gcc'))),
     ...some('d50_mm', positive(values('d50_mm'))),
@@ -166,4 +169,17 @@ export function readingsOfLot(lot: LotRecord, figures: readonly LotFigure[]): Lo
     ),
     ...some('buffer_meqPerLpH', positive(values('buffer_meqPerLpH'))),
   };
+  const kin = kinOf((lot.kin ?? []).filter(({ materialClass }) => materialClass === named));
+  const told = kin === undefined ? undefined : unreadOf(own, kin);
+  return told === undefined ? own : { ...own, kin: told };
+}
+
+/** What other lots say of those values that were not read of this one. */
+function unreadOf(own: LotReadings, { lots, body, ...chemistry }: Kin): Kin | undefined {
+  const isBodyRead = own.seen.length > 0 || own.dryBulkDensity_gcc !== undefined || own.d50_mm !== undefined;
+  const said = {
+    ...(body === undefined || isBodyRead ? {} : { body }),
+    ...Object.fromEntries(Object.entries(chemistry).filter(([key]) => !(key in own))),
+  };
+  return Object.keys(said).length === 0 ? undefined : { lots, ...said };
 }

@@ -17,39 +17,54 @@ export interface Truth {
 
 const RANGE = 2 * 1.6448536269514722;
 
-/** A normal draw that must pass; drawn again until it does. */
-function until(random: Random, mean: number, sd: number, passes: (value: number) => boolean): number {
-  for (;;) {
-    const value = mean + sd * normalDraw(random);
-    if (passes(value)) return value;
-  }
+/** Standard normal draws, by what they are of. */
+export type Draws = (of: string) => number;
+
+/** Draws of the lots of one material: each lies around a place of its own within the class, by this share of its variance. */
+export function drawsWithin(random: Random, share: number): Draws {
+  const places = new Map<string, number>();
+  return (of) => {
+    const place = places.get(of) ?? normalDraw(random);
+    places.set(of, place);
+    return Math.sqrt(1 - share) * place + Math.sqrt(share) * normalDraw(random);
+  };
 }
 
 /** A lot drawn from its class's own spreads: shares normally within what is possible, the rest by logarithms. */
-export function truthOf(random: Random, mediaClass: MediaClass): Truth {
+export function truthOf(random: Random, mediaClass: MediaClass, draw: Draws = () => normalDraw(random)): Truth {
   const { retention, retentionSpread: sd } = mediaClass;
-  const log = ({ typical, range: [lo, hi] }: { typical: number; range: readonly [number, number] }): number =>
-    typical * Math.exp((lo > 0 ? Math.log(hi / lo) / RANGE : (hi - lo) / RANGE / typical) * normalDraw(random));
-  const thetaS = until(random, retention.thetaS, sd.thetaS_sd, (v) => v > 0 && v < 1);
-  const thetaR = until(random, retention.thetaR, sd.thetaR_sd, (v) => v >= 0 && v < thetaS);
+  /** A normal draw that must pass; drawn again until it does. */
+  const until = (of: string, mean: number, by: number, passes: (value: number) => boolean): number => {
+    for (;;) {
+      const value = mean + by * draw(of);
+      if (passes(value)) return value;
+    }
+  };
+  const log = (of: 'dryBulkDensity_gcc' | 'd50_mm' | 'buffer_meqPerLpH'): number => {
+    const { typical, range } = mediaClass[of];
+    const [lo, hi] = range;
+    return typical * Math.exp((lo > 0 ? Math.log(hi / lo) / RANGE : (hi - lo) / RANGE / typical) * draw(of));
+  };
+  const thetaS = until('thetaS', retention.thetaS, sd.thetaS_sd, (v) => v > 0 && v < 1);
+  const thetaR = until('thetaR', retention.thetaR, sd.thetaR_sd, (v) => v >= 0 && v < thetaS);
   const single = ['sand-coarse', 'sand-fine', 'grit'].includes(mediaClass.id);
   const [lo, hi] = mediaClass.interparticleVoid.range;
-  const between = until(random, mediaClass.interparticleVoid.typical, (hi - lo) / RANGE, (v) => v > 0.01 && v < 0.99);
+  const between = until('void', mediaClass.interparticleVoid.typical, (hi - lo) / RANGE, (v) => v > 0.01 && v < 0.99);
   const [pHLo, pHHi] = mediaClass.pH_1to5_water.range;
   return {
     retention: {
       thetaR,
       thetaS,
-      alpha_percm: retention.alpha_percm * Math.exp(sd.lnAlpha_sd * normalDraw(random)),
-      n: 1 + (retention.n - 1) * Math.exp(sd.lnNMinus1_sd * normalDraw(random)),
+      alpha_percm: retention.alpha_percm * Math.exp(sd.lnAlpha_sd * draw('alpha')),
+      n: 1 + (retention.n - 1) * Math.exp(sd.lnNMinus1_sd * draw('n')),
     },
-    dryBulkDensity_gcc: log(mediaClass.dryBulkDensity_gcc),
+    dryBulkDensity_gcc: log('dryBulkDensity_gcc'),
     interparticleVoid: Math.min(single ? thetaS : between, thetaS),
-    d50_mm: log(mediaClass.d50_mm),
-    spread: until(random, mediaClass.spread, 0.15 * (mediaClass.spread - 1), (v) => v > 1),
+    d50_mm: log('d50_mm'),
+    spread: until('spread', mediaClass.spread, 0.15 * (mediaClass.spread - 1), (v) => v > 1),
     softness: mediaClass.softness,
-    pH: mediaClass.pH_1to5_water.typical + ((pHHi - pHLo) / RANGE) * normalDraw(random),
-    buffer_meqPerLpH: log(mediaClass.buffer_meqPerLpH),
+    pH: mediaClass.pH_1to5_water.typical + ((pHHi - pHLo) / RANGE) * draw('pH'),
+    buffer_meqPerLpH: log('buffer_meqPerLpH'),
   };
 }
 

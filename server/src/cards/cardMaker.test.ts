@@ -1,10 +1,12 @@
 import type { LotCardPage, LotRow, RunSheet } from '@bent-pail/contract';
 import { lotCard, sameContent, type LotRecord } from '@bent-pail/core';
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
+import { v7 as uuidv7 } from 'uuid';
 import { fillSheet, putOnShelf, reading, startRun } from '../testing/bench';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 import { CardMaker } from './cardMaker';
 import { loadLotRecord } from './lotRecord';
+import { wantedOf } from './repository';
 import { ownWorkshop, threadWorkshop, type Workshop } from './workshop';
 
 /** A workshop that works when it is told to. */
@@ -164,4 +166,24 @@ it('follows a correction of a finished run', async () => {
   expect(await water()).toBeGreaterThan(before);
   const record = await loadLotRecord(server.db.manager, lotId);
   expect(await water()).toBe(lotCard(record).pail?.water);
+});
+
+it('lets lots of a material that were not tested follow those that were, and asks no one where nothing changed', async () => {
+  const own = await tester.get<LotCardPage>(`/lots/${lotId}`);
+  const id = uuidv7();
+  await tester.post('/lots', { id, materialId: own.body.lot.materialId, code: 'PM-4' });
+  await server.app.cards.settled();
+  const { card } = (await tester.get<LotCardPage>(`/lots/${id}`)).body;
+  expect(card.curve?.note).toMatch(/^Curve as 1 other lot of this material has it/);
+
+  const asked = async (): Promise<number> => (await wantedOf(server.db.manager, id)).wanted;
+  const before = await asked();
+  await ask();
+  await server.app.cards.settled();
+  expect(await asked()).toBe(before);
+
+  const spilt = { id: uuidv7(), replicate: 2, reason: 'it was spilt' };
+  expect((await tester.post(`/runs/${run.id}/exclusions`, spilt)).status).toBe(201);
+  await server.app.cards.settled();
+  expect(await asked()).toBe(before + 1);
 });

@@ -4,6 +4,7 @@ import { loadRunRows, toRecord } from '../bench/runRecords';
 import { finishedRunsOf } from '../bench/runRepository';
 import { optional } from '../database/optional';
 import { classOf, lotAndMaterial } from '../shelf/lotRepository';
+import { readingsOfKin } from './kinRepository';
 
 /** Everything that a lot's card rests on: its finished runs with their readings. */
 export async function loadLotRecord(manager: EntityManager, lotId: string): Promise<LotRecord> {
@@ -19,6 +20,7 @@ export async function loadLotRecord(manager: EntityManager, lotId: string): Prom
     ...optional('materialClass', classId),
     ...optional('price', lot.price),
     ...optional('packVolume_L', lot.packVolume_L),
+    kin: await readingsOfKin(manager, lotId),
     runs: runs.map((run) => toRecord(rows, run, classId)),
   };
 }

@@ -1,5 +1,14 @@
 import type { LotRow, RunSheet } from '@bent-pail/contract';
-import { lotCard, reduceRun, runWaits, sameContent, type LotRecord } from '@bent-pail/core';
+import {
+  isRead,
+  lotCard,
+  ownReadings,
+  reduceRun,
+  runWaits,
+  sameContent,
+  type LotReadings,
+  type LotRecord,
+} from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { toRunRecord } from '../bench/records';
@@ -202,10 +211,23 @@ async function recomputed({ shelf, runs }: World, lotId: string): Promise<LotRec
   };
 }
 
+/** What was read of other lots of its material, in the order of their ids. */
+function kinOf(record: LotRecord, all: readonly LotRecord[]): LotReadings[] {
+  return all
+    .filter(({ id, materialId }) => id !== record.id && materialId === record.materialId)
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
+    .flatMap((one) => lotCard(one).curve?.readings ?? [])
+    .map(ownReadings)
+    .filter(isRead);
+}
+
 async function check(world: World): Promise<void> {
   await server.app.cards.settled();
-  for (const lotId of world.lots) {
-    const expected = lotCard(await recomputed(world, lotId));
+  const records: LotRecord[] = [];
+  for (const lotId of world.lots) records.push(await recomputed(world, lotId));
+  for (const record of records) {
+    const lotId = record.id;
+    const expected = lotCard({ ...record, kin: kinOf(record, records) });
     const [row] = await server.db.query<Row[]>(
       'select lot_id as id, card, pail, component from lot_cards where lot_id = $1',
       [lotId],

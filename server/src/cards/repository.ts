@@ -1,5 +1,7 @@
 import type { LearningPage } from '@bent-pail/contract';
+import { sameContent } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
+import { askKin, ownOf, readingsKept } from './kinRepository';
 import { METHODS_STAMP } from './methods';
 import type { WorkedOut } from './workedOut';
 
@@ -59,6 +61,7 @@ export async function writeCard(
 ): Promise<void> {
   const { pail, component, ...rest } = card;
   const asJson = (value: unknown): string | null => (value === undefined ? null : JSON.stringify(value));
+  const before = await readingsKept(manager, lotId);
   const written = await manager.query<unknown[]>(
     `with kept as (
        update lot_cards set made = $2, methods = $3, trouble = $4, air = $5, water = $6, density = $7, density_measured = $8,
@@ -83,6 +86,7 @@ export async function writeCard(
     ],
   );
   if (written.length === 0) return;
+  if (!sameContent(before, ownOf(card.curve?.readings))) await askKin(manager, lotId);
   await manager.query('delete from lot_figures where lot_id = $1', [lotId]);
   await manager.query(
     `insert into lot_figures (lot_id, place, property, method_key, method, origin, mean, sd, se, n, counted, words, one_grab, trouble, run_ids)

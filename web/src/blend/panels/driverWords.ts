@@ -38,6 +38,15 @@ const NAMES: Readonly<Record<string, string>> = {
   spread: 'spread of grain sizes',
 };
 
+/** Where a figure comes from, said after whose it is. */
+const FROM = {
+  measured: '',
+  label: ', by its label',
+  inferred: ', known from one depth',
+  material: ', as other lots of it have it',
+  class: ', a class figure',
+} as const;
+
 /** What a driver means to a person: whose figure it is, where it comes from, which run would give it. */
 export function driverWords(input: string, used: readonly (DeskLot | undefined)[]): DriverWords {
   if (input === 'kappa')
@@ -53,9 +62,8 @@ export function driverWords(input: string, used: readonly (DeskLot | undefined)[
   const who = `${lot.name}, ${lot.code}`;
   if (field === 'volume') return { words: `scooping ${who} by volume: weigh the parts` };
   const origin = lot.component?.origins.find((one) => one.field === field)?.origin;
-  const from = origin === 'measured' ? '' : origin === 'inferred' ? ', known from one depth,' : ', a class figure,';
   const run = origin === 'inferred' ? DEEPER : REMEDIES[field];
-  const words = `${NAMES[field] ?? field} of ${who}${from.replace(/,$/, '')}`;
+  const words = `${NAMES[field] ?? field} of ${who}${FROM[origin ?? 'class']}`;
   if (run === undefined) return { words };
   const act = origin === 'measured' ? 'more replicates' : run.act;
   return { words, link: `/bench?lot=${lot.id}&protocol=${run.protocol}`, act };

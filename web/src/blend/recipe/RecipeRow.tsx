@@ -101,7 +101,11 @@ function pailOf(line: RecipeLine, lots: readonly DeskLot[], blends: readonly Des
   return { solid: 1 - totalPorosity, water, air, height_cm: latest.recipe.pot.height_cm, kind: 'predicted' };
 }
 
-const TESTED: Readonly<Record<string, string>> = { measured: 'tested, whole curve', inferred: 'tested, one depth' };
+const TESTED: Readonly<Record<string, string>> = {
+  measured: 'tested, whole curve',
+  inferred: 'tested, one depth',
+  material: 'as other lots of it',
+};
 
 /** What is worth saying below the name: the lot and how well it is known, what is left open, the job. */
 function notesOf(line: RecipeLine, lots: readonly DeskLot[]): string[] {
