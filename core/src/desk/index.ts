@@ -31,9 +31,10 @@ export { sweep, triangle, type SweepPoint, type SweptFigures, type TrianglePoint
 export {
   deskBandsInput,
   deskSearchInput,
+  lookAgain,
   searchTargets,
-  weakestWindow,
   windowsOf,
   type DeskSearch,
+  type LookedAt,
   type WeakestWindow,
 } from './uncertainDesk';

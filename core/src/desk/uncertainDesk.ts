@@ -6,7 +6,8 @@ import type { RecipeSearchInput, SearchComponent, SearchTarget } from '../search
 import { SEARCHABLE } from '../search';
 import type { LotComponent } from '../lots';
 import type { Container } from '../vessel';
-import { deskBlendInput, mixedParts, type DeskInput } from './predict';
+import { atMiddle } from './middle';
+import { deskBlendInput, mixedParts, predictDesk, type DeskInput } from './predict';
 
 /** The windows of a profile that a blend can be held against, ideal ones. */
 export function windowsOf(profile: TargetProfile): Window[] {
@@ -99,11 +100,28 @@ export interface WeakestWindow {
   readonly chance: number;
 }
 
-/** Draws for one of many recipes: enough to tell likely from unlikely. */
-const REFINE_DRAWS = 400;
+/** A recipe that was found, looked at again with all that is uncertain. */
+export interface LookedAt {
+  /** The window that it is least likely to be inside; absent where the use has none that can be told. */
+  readonly weakest?: WeakestWindow;
+  /** The middles of its bands: what the desk shows when the recipe is opened there. */
+  readonly totalPorosity: number;
+  readonly water: number;
+  readonly air: number;
+  readonly pH?: number;
+}
 
-/** The weakest window of a recipe by its bands; undefined where the use has none that can be told. */
-export function weakestWindow(desk: DeskInput, profile: TargetProfile): WeakestWindow | undefined {
-  const found = bands({ ...deskBandsInput(desk, profile, 'air'), draws: REFINE_DRAWS });
-  return [...found.chance].sort((a, b) => a.chance - b.chance)[0];
+/** A recipe as the desk will show it, and the weakest of its windows. */
+export function lookAgain(desk: DeskInput, profile: TargetProfile): LookedAt {
+  const input = deskBandsInput(desk, profile, 'air');
+  const found = bands(input);
+  const { totalPorosity, water, air, pH } = atMiddle(predictDesk(desk), input, found).result;
+  const [weakest] = [...found.chance].sort((a, b) => a.chance - b.chance);
+  return {
+    totalPorosity,
+    water,
+    air,
+    ...(pH === undefined ? {} : { pH }),
+    ...(weakest === undefined ? {} : { weakest }),
+  };
 }

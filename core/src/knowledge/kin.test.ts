@@ -29,6 +29,9 @@ function lots(count: number, share: number, seed: number): LotReadings[] {
   return Array.from({ length: count }, (_, i) => read(truthOf(random, BARK, draws), seed + i));
 }
 
+const withKin = (readings: LotReadings, kin: LotReadings['kin']): LotReadings =>
+  kin === undefined ? readings : { ...readings, kin };
+
 const widthOf = (readings: LotReadings): number => {
   const { p5, p95 } = knownCurve(readings).airAt10;
   return p95 - p5;
@@ -44,7 +47,7 @@ describe('a lot that was not read, from others of its material', () => {
     const others = lots(6, 0.1, 41);
     const [one, all] = [kinOf(others.slice(0, 1)), kinOf(others)];
     expect([one?.lots, all?.lots]).toEqual([1, 6]);
-    const [alone, few, many] = [CLASS, { ...CLASS, kin: one }, { ...CLASS, kin: all }].map(widthOf) as [
+    const [alone, few, many] = [CLASS, withKin(CLASS, one), withKin(CLASS, all)].map(widthOf) as [
       number,
       number,
       number,
@@ -54,7 +57,7 @@ describe('a lot that was not read, from others of its material', () => {
     const density = (readings: LotReadings): number => bodyOf(readings).x[4] as number;
     const mean = others.reduce((sum, other) => sum + density(other), 0) / 6;
     const off = (readings: LotReadings): number => Math.abs(density(readings) - mean);
-    expect(off({ ...CLASS, ...(all === undefined ? {} : { kin: all }) })).toBeLessThan(0.3 * off(CLASS));
+    expect(off(withKin(CLASS, all))).toBeLessThan(0.3 * off(CLASS));
   });
 
   it('never becomes surer than lots of one material lie apart', () => {
@@ -71,7 +74,7 @@ describe('a lot that was not read, from others of its material', () => {
   it('has their pH by the same rule, and no buffering where none of them says', () => {
     const others = lots(4, 0.05, 11).map((one) => ({ ...one, pH: [[6.9, 6.9]] }));
     const kin = kinOf(others);
-    const [own, byKin] = [valueOf('pH', CLASS), valueOf('pH', { ...CLASS, ...(kin === undefined ? {} : { kin }) })];
+    const [own, byKin] = [valueOf('pH', CLASS), valueOf('pH', withKin(CLASS, kin))];
     expect(Math.abs((byKin?.x as number) - 6.9)).toBeLessThan(0.5 * Math.abs((own?.x as number) - 6.9));
     expect(kin).not.toHaveProperty('buffer_meqPerLpH');
   });
@@ -79,12 +82,12 @@ describe('a lot that was not read, from others of its material', () => {
   it('works for a material that nobody put in a class', () => {
     const others = lots(3, 0.1, 13).map(({ materialClass: _, ...one }) => one);
     const kin = kinOf(others);
-    expect(widthOf({ seen: [], ...(kin === undefined ? {} : { kin }) })).toBeLessThan(0.8 * widthOf({ seen: [] }));
+    expect(widthOf(withKin({ seen: [] }, kin))).toBeLessThan(0.8 * widthOf({ seen: [] }));
   });
 
   it('is refused where it is nonsense, at its field', () => {
     const leaning = { shift: 0, sd: 1 };
-    const curve = (kin: LotReadings['kin']) => () => knownCurve({ ...CLASS, ...(kin === undefined ? {} : { kin }) });
+    const curve = (kin: LotReadings['kin']) => () => knownCurve(withKin(CLASS, kin));
     expect(curve({ lots: 1, body: [leaning] })).toThrow(/kin\.body/);
     expect(curve({ lots: 1, pH: { shift: 0, sd: 0 } })).toThrow(/kin\.pH\.sd/);
     expect(curve({ lots: 0, pH: leaning })).toThrow(/kin\.lots/);

@@ -1,14 +1,5 @@
 import type { LotRow, RunSheet } from '@bent-pail/contract';
-import {
-  isRead,
-  lotCard,
-  ownReadings,
-  reduceRun,
-  runWaits,
-  sameContent,
-  type LotReadings,
-  type LotRecord,
-} from '@bent-pail/core';
+import { lotCard, reduceRun, runWaits, sameContent } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { toRunRecord } from '../bench/records';
@@ -16,6 +7,7 @@ import { contentsOf, differing } from '../backup/contents';
 import pg from 'pg';
 import { putOnShelf, startRun, type Pumice } from '../testing/bench';
 import { chance, type Chance } from '../testing/chance';
+import { recomputed } from '../testing/recomputed';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 import { rebuildCards } from './rebuild';
 
@@ -182,52 +174,12 @@ interface Row {
   readonly component: object | null;
 }
 
-/** What the rows should say, worked out from the sheets as pages see them: by another way than the rows were. */
-async function recomputed({ shelf, runs }: World, lotId: string): Promise<LotRecord> {
-  const lot = (
-    await lead.list<{
-      id: string;
-      name: string;
-      code: string;
-      materialId: string;
-      classId?: string;
-      price?: number;
-      packVolume_L?: number;
-    }>('/lots')
-  ).find(({ id }) => id === lotId);
-  const sheets = (await Promise.all(runs.map(sheetOf))).filter(
-    (sheet) => sheet.lot.id === lotId && sheet.finishedAt !== undefined,
-  );
-  expect(shelf.materialId).toBeDefined();
-  return {
-    id: lotId,
-    name: lot?.name ?? '',
-    code: lot?.code ?? '',
-    materialId: lot?.materialId ?? '',
-    ...(lot?.classId === undefined ? {} : { materialClass: lot.classId }),
-    ...(lot?.price === undefined ? {} : { price: lot.price }),
-    ...(lot?.packVolume_L === undefined ? {} : { packVolume_L: lot.packVolume_L }),
-    runs: sheets.sort((a, b) => a.number - b.number).map(toRunRecord),
-  };
-}
-
-/** What was read of other lots of its material, in the order of their ids. */
-function kinOf(record: LotRecord, all: readonly LotRecord[]): LotReadings[] {
-  return all
-    .filter(({ id, materialId }) => id !== record.id && materialId === record.materialId)
-    .sort((a, b) => (a.id < b.id ? -1 : 1))
-    .flatMap((one) => lotCard(one).curve?.readings ?? [])
-    .map(ownReadings)
-    .filter(isRead);
-}
-
 async function check(world: World): Promise<void> {
   await server.app.cards.settled();
-  const records: LotRecord[] = [];
-  for (const lotId of world.lots) records.push(await recomputed(world, lotId));
-  for (const record of records) {
+  const sheets = await Promise.all(world.runs.map(sheetOf));
+  for (const record of recomputed(await lead.list<LotRow>('/lots'), world.lots, sheets)) {
     const lotId = record.id;
-    const expected = lotCard({ ...record, kin: kinOf(record, records) });
+    const expected = lotCard(record);
     const [row] = await server.db.query<Row[]>(
       'select lot_id as id, card, pail, component from lot_cards where lot_id = $1',
       [lotId],

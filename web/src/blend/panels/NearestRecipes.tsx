@@ -5,6 +5,7 @@ import {
   type RecipeSearchResult,
   type TargetProfile,
   type WeakestWindow,
+  type LookedAt,
   deskSearchInput,
   inSentence,
   property,
@@ -160,18 +161,18 @@ interface FoundProps {
   readonly onTake: (recipe: FoundRecipe) => void;
 }
 
-/** The best ones looked at again with all that is uncertain: the window that each is least likely to meet. */
-function useWeakest({ result, searched, view: { input }, aim }: FoundProps): readonly (WeakestWindow | undefined)[] {
-  const ask = useMemo((): Question<(WeakestWindow | undefined)[]> | undefined => {
+/** The best ones looked at again with all that is uncertain: as the desk will show them, and their weakest window. */
+function useLookedAt({ result, searched, view: { input }, aim }: FoundProps): readonly LookedAt[] {
+  const ask = useMemo((): Question<LookedAt[]> | undefined => {
     if (aim === undefined) return undefined;
-    const desks = result.recipes.map(({ parts }) => {
+    const desks = result.recipes.slice(0, SHOWN).map(({ parts }) => {
       const lines = searched.flatMap(({ component }, i) => {
         const own = parts[i] ?? 0;
         return component === undefined || own === 0 ? [] : [{ parts: own, lot: component }];
       });
-      return { ...input, lines, lime_meqPerL: 0, salt_dSm: 0 };
+      return { ...input, lines };
     });
-    return (thinker) => thinker.refine(desks, aim);
+    return (thinker) => thinker.lookAgain(desks, aim);
   }, [result, searched, input, aim]);
   return useThought(ask).answer ?? [];
 }
@@ -179,51 +180,54 @@ function useWeakest({ result, searched, view: { input }, aim }: FoundProps): rea
 function Found(props: FoundProps): ReactElement {
   const { result, view, onTake } = props;
   const { pot } = view;
-  const weakest = useWeakest(props);
+  const lookedAt = useLookedAt(props);
   const { notebook } = useSession();
   const options = useMemo(() => frontChart(result, notebook.currency), [result, notebook.currency]);
   const shape = shapeOf(pot.shape, 'pot');
   return (
     <div className="mt-2 grid gap-3.5 min-[1181px]:has-[>figure]:grid-cols-[minmax(0,1fr)_236px]">
       <ol className="grid grid-cols-6 max-[760px]:grid-cols-2">
-        {result.recipes.slice(0, SHOWN).map((recipe, i) => (
-          <li key={recipe.parts.join(':')} className="border-zinc3 not-first:border-l">
-            <button
-              type="button"
-              className="w-full px-2 py-1 text-left hover:bg-zinc1"
-              onClick={() => {
-                onTake(recipe);
-              }}
-              aria-label={`Take ${recipe.parts.join(' to ')}: air ${fixed(recipe.air, 2)}, off by ${fixed(recipe.loss, 2)}`}
-            >
-              <PailMark
-                shape={shape}
-                fill={{ kind: 'parted', solid: 1 - recipe.totalPorosity, water: recipe.water, air: recipe.air }}
-                state="predicted"
-                tier="medium"
-                k={54 / Math.max(shape.height_cm, shape.topDiameter_cm)}
-              />
-              <span className="figure block text-head font-medium">
-                {recipe.parts.map((own) => (own === 0 ? '·' : String(own))).join(' ')}
-              </span>
-              <span className="figure block text-small">
-                air {fixed(recipe.air, 2)}
-                {recipe.pH === undefined ? '' : `  pH ${fixed(recipe.pH, 1)}`}
-              </span>
-              <span className="figure block text-small">
-                {recipe.pricePerL === undefined ? 'no price' : priceSaid(recipe.pricePerL, notebook.currency)}
-              </span>
-              <span className="my-[3px] block h-[5px] bg-zinc2">
-                <span
-                  className="block h-full bg-ink"
-                  style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }}
+        {result.recipes
+          .slice(0, SHOWN)
+          .map((found, i) => ({ ...found, ...lookedAt[i] }))
+          .map((recipe) => (
+            <li key={recipe.parts.join(':')} className="border-zinc3 not-first:border-l">
+              <button
+                type="button"
+                className="w-full px-2 py-1 text-left hover:bg-zinc1"
+                onClick={() => {
+                  onTake(recipe);
+                }}
+                aria-label={`Take ${recipe.parts.join(' to ')}: air ${fixed(recipe.air, 2)}, off by ${fixed(recipe.loss, 2)}`}
+              >
+                <PailMark
+                  shape={shape}
+                  fill={{ kind: 'parted', solid: 1 - recipe.totalPorosity, water: recipe.water, air: recipe.air }}
+                  state="predicted"
+                  tier="medium"
+                  k={54 / Math.max(shape.height_cm, shape.topDiameter_cm)}
                 />
-              </span>
-              <span className="figure block text-small">off by {fixed(recipe.loss, 2)}</span>
-              <small className="block leading-tight">{weakestSaid(weakest[i])}</small>
-            </button>
-          </li>
-        ))}
+                <span className="figure block text-head font-medium">
+                  {recipe.parts.map((own) => (own === 0 ? '·' : String(own))).join(' ')}
+                </span>
+                <span className="figure block text-small">
+                  air {fixed(recipe.air, 2)}
+                  {recipe.pH === undefined ? '' : `  pH ${fixed(recipe.pH, 1)}`}
+                </span>
+                <span className="figure block text-small">
+                  {recipe.pricePerL === undefined ? 'no price' : priceSaid(recipe.pricePerL, notebook.currency)}
+                </span>
+                <span className="my-[3px] block h-[5px] bg-zinc2">
+                  <span
+                    className="block h-full bg-ink"
+                    style={{ width: `${String(Math.min(100, 100 * recipe.loss))}%` }}
+                  />
+                </span>
+                <span className="figure block text-small">off by {fixed(recipe.loss, 2)}</span>
+                <small className="block leading-tight">{weakestSaid(recipe.weakest)}</small>
+              </button>
+            </li>
+          ))}
       </ol>
       {result.front.length > 1 && (
         <Chart

@@ -4,18 +4,19 @@ import {
   deskBandsInput,
   largestShare,
   lineEffects,
+  lookAgain,
   predictDesk,
   recipeSearchSteps,
   substitutes,
   suits,
   sweep,
   triangle,
-  weakestWindow,
   type BandsInput,
   type BandsResult,
   type DeskInput,
   type DeskResult,
   type LineEffect,
+  type LookedAt,
   type LotComponent,
   type RecipeSearchInput,
   type RecipeSearchResult,
@@ -25,7 +26,6 @@ import {
   type TargetProfile,
   type TrianglePoint,
   type UseKey,
-  type WeakestWindow,
 } from '@bent-pail/core';
 import { inSlices, oneByOne } from './inSlices';
 
@@ -60,8 +60,8 @@ export const thinker = {
   search(input: RecipeSearchInput, onProgress: (share: number) => void): Promise<RecipeSearchResult> {
     return inSlices(recipeSearchSteps(input), onProgress);
   },
-  refine(desks: readonly DeskInput[], profile: TargetProfile): Promise<(WeakestWindow | undefined)[]> {
-    return oneByOne(desks, (desk) => weakestWindow(desk, profile));
+  lookAgain(desks: readonly DeskInput[], profile: TargetProfile): Promise<LookedAt[]> {
+    return oneByOne(desks, (desk) => lookAgain(desk, profile));
   },
   sweep(desk: DeskInput, line: number): SweepPoint[] {
     return sweep(desk, line);
