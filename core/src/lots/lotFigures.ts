@@ -1,11 +1,11 @@
 import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import { classWords, PROPERTIES, property, type PropertyKey } from '../properties';
-import { reduceRun } from '../runs';
 import { isOneGrab, type RunProperty, type RunRecord } from '../sheets';
 import { replicates, type Summary, replicatesMethod } from '../statistics';
 import type { Working } from '../method';
 import type { LotRecord } from './lotRecord';
 import { methodKeyText, methodWords, statedOf } from './methodKey';
+import { propertiesOf } from './propertiesOf';
 
 /** Solid ink, dashes or dots: measured here, worked out, or taken from a label. */
 export type Origin = 'measured' | 'worked-out' | 'label';
@@ -46,7 +46,7 @@ function finishedRuns(lot: LotRecord): Finished[] {
   return lot.runs
     .filter((run): run is RunRecord & { readonly finishedAt: string } => run.finishedAt !== undefined)
     .sort((a, b) => b.finishedAt.localeCompare(a.finishedAt))
-    .map((run) => ({ run, properties: reduceRun(run).properties }));
+    .map((run) => ({ run, properties: propertiesOf(run) }));
 }
 
 /**

@@ -3,7 +3,6 @@ import { kinOf, type Kin, type LotReadings, type Seen } from '../knowledge';
 import type { PropertyKey } from '../properties';
 import { retentionObservationsOf, settledDepth_cm } from '../protocols';
 import type { RetentionObservation } from '../retention';
-import { reduceRun } from '../runs';
 import { countedReplicates, Sheet, type RunRecord } from '../sheets';
 import { canonicalText } from '../content';
 import { meanOf } from '../statistics';
@@ -11,6 +10,7 @@ import { containerBelow, type Container } from '../vessel';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
 import { methodKeyText } from './methodKey';
+import { propertiesOf } from './propertiesOf';
 
 /** Diameters this much alike, as a share, make a straight vessel. */
 const STRAIGHT = 0.02;
@@ -60,7 +60,7 @@ const held = (value: number): number => Math.min(Math.max(value, WITHIN[0]), WIT
 
 /** Pores and capacity of a run in vessels, one sight for each shape and depth among them. */
 function vesselsSeen(run: RunRecord): Seen[] {
-  const { properties } = reduceRun(run);
+  const properties = propertiesOf(run);
   const valuesOf = (key: PropertyKey, replicates: readonly number[]): number[] =>
     (properties.find(({ property }) => property === key)?.values ?? [])
       .filter(({ replicate }) => replicates.includes(replicate))
@@ -131,7 +131,7 @@ function valuesBehind(lot: LotRecord, figure: LotFigure | undefined, hold: (valu
   return figure.runs.flatMap(({ id }) => {
     const run = lot.runs.find((one) => one.id === id);
     if (run === undefined || methodKeyText(run) !== figure.methodKey) return [];
-    const found = reduceRun(run).properties.find(({ property }) => property === figure.property);
+    const found = propertiesOf(run).find(({ property }) => property === figure.property);
     const values = (found?.values ?? [])
       .filter(({ excluded }) => excluded === undefined)
       .map(({ value }) => hold(value));
