@@ -1,7 +1,7 @@
 import { FIT_BOUNDS } from '../retention';
-import { meanOf, methodSpread, type MethodSpread, type ReadBy } from '../statistics';
+import { meanOf, methodSpread, USUAL_SD, type MethodSpread, type ReadBy } from '../statistics';
 import { combine, type Combined, type Prior, type Sight } from './combine';
-import { curveSight, grainSight, plainSight, readBy, type Seen } from './curveSights';
+import { curveSight, grainSight, leastSight, plainSight, readBy, type Seen } from './curveSights';
 import type { LotReadings } from './lotReadings';
 import { leaned, priorOf } from './prior';
 import { Sampler } from './sampler';
@@ -16,7 +16,9 @@ const logs = (runs: readonly (readonly number[])[]): number[][] => runs.map((val
 /** Everything that was seen, each mean with its standard error; `wider` multiplies all of them; `quick` is for thousands of draws. */
 function sightsOf({ seen, dryBulkDensity_gcc = [], d50_mm = [] }: LotReadings, wider: number, quick = false): Sighted {
   const byMethod = new Map<ReadBy, Seen[]>();
-  for (const one of seen) byMethod.set(readBy(one), [...(byMethod.get(readBy(one)) ?? []), one]);
+  const bounds = seen.filter(({ kind }) => kind === 'least');
+  for (const one of seen.filter(({ kind }) => kind !== 'least'))
+    byMethod.set(readBy(one), [...(byMethod.get(readBy(one)) ?? []), one]);
   const sights: Sight[] = [];
   const freedom: Partial<Record<string, number>> = {};
   const se = ({ variance }: MethodSpread, n: number): number => wider * Math.sqrt(variance / n);
@@ -28,6 +30,7 @@ function sightsOf({ seen, dryBulkDensity_gcc = [], d50_mm = [] }: LotReadings, w
     freedom[by] = spread.freedom;
     for (const one of ones) sights.push(curveSight(one, meanOf(one.values), se(spread, one.values.length), quick));
   }
+  for (const one of bounds) sights.push(leastSight(one, meanOf(one.values), USUAL_SD.capacity, quick));
   const plain = (at: 'dryBulkDensity_gcc' | 'd50_mm', by: ReadBy, runs: readonly (readonly number[])[]): void => {
     const groups = logs(runs);
     const spread = methodSpread(by, groups);

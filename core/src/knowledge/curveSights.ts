@@ -10,19 +10,26 @@ import { BODY, curveFromScale } from './scales';
 
 const VALUES = list(number(), 'water fractions of the repeats, 0 to 1');
 
-/** What was seen of a lot's water: all its pores, or the water at a suction, over a column, a slice, a vessel of any shape. */
+/**
+ * What was seen of a lot's water: all its pores, or the water at a suction, over a column, a slice, a vessel of any shape;
+ * or of a drained vessel the air alone, and water that it holds at least.
+ */
 export const SEEN = forms('kind', [
   object({ kind: fixed('porosity'), values: list(number(), 'total porosity of the repeats, 0 to 1') }),
   object({ kind: fixed('point'), head_cm: number(), ringHeight_cm: maybe(number()), values: VALUES }),
   object({ kind: fixed('column'), height_cm: number(), values: VALUES }),
   object({ kind: fixed('slice'), from_cm: number(), to_cm: number(), values: VALUES }),
   object({ kind: fixed('vessel'), container: CONTAINER, values: VALUES }),
+  object({ kind: fixed('air'), container: CONTAINER, values: list(number(), 'air of the repeats, 0 to 1') }),
+  object({ kind: fixed('least'), container: CONTAINER, values: VALUES }),
 ]);
 export type Seen = InputOf<typeof SEEN>;
 
 /** The method by which it was seen: repeats of one method have one spread. */
-export const readBy = ({ kind }: Seen): ReadBy =>
-  kind === 'porosity' ? 'porosity' : kind === 'point' || kind === 'slice' ? 'ring' : 'capacity';
+export function readBy({ kind }: Seen): ReadBy {
+  if (kind === 'porosity' || kind === 'air') return kind;
+  return kind === 'point' || kind === 'slice' ? 'ring' : 'capacity';
+}
 
 /** Refuses what no bench can give, naming the field. */
 export function requireSeen(seen: Seen, path: string): void {
@@ -43,6 +50,8 @@ export function requireSeen(seen: Seen, path: string): void {
       if (!(seen.to_cm > seen.from_cm)) refuse(`${path}.to_cm`, `${String(seen.to_cm)} cm must be above from_cm`);
       return;
     case 'vessel':
+    case 'air':
+    case 'least':
       requireContainer(seen.container);
   }
 }
@@ -53,7 +62,8 @@ const QUICK = gaussLegendre(9);
 /** Suctions that a sight is the mean of, with weights that sum to one. */
 function heightsOf(seen: Seen, nodes: Rule | undefined): ObservedHeights {
   if (seen.kind === 'porosity') return { suctions_cm: [0], weights: [1] };
-  if (seen.kind !== 'vessel') return observedHeights({ ...seen, theta: 0 }, nodes);
+  if (seen.kind !== 'vessel' && seen.kind !== 'air' && seen.kind !== 'least')
+    return observedHeights({ ...seen, theta: 0 }, nodes);
   const { container } = seen;
   const { suctions_cm, weights } = heightsOver(0, container.height_cm, nodes, (z) => diameterAt(container, z) ** 2);
   return { suctions_cm: suctions_cm.map((z) => z + (container.baseSuction_cm ?? 0)), weights };
@@ -82,7 +92,27 @@ export function curveSight(seen: Seen, value: number, se: number, quick = false)
       slopes[1] = (byS + byR * share) * thetaS * (1 - thetaS);
       slopes[2] = sums[3] as number;
       slopes[3] = sums[4] as number;
-      return sums[0] as number;
+      const water = sums[0] as number;
+      if (seen.kind !== 'air') return water;
+      for (let i = 0; i < 4; i += 1) slopes[i] = -(slopes[i] as number);
+      slopes[1] = (slopes[1] as number) + thetaS * (1 - thetaS);
+      return thetaS - water;
+    },
+  };
+}
+
+/** Water of a vessel that cannot be less: pulls where the curve holds less, and says nothing where it holds more. */
+export function leastSight(seen: Seen, bound: number, se: number, quick = false): Sight {
+  const water = curveSight(seen, bound, se, quick);
+  return {
+    ...water,
+    value: 0,
+    group: 'bound',
+    look: (x, slopes) => {
+      const over = water.look(x, slopes) - bound;
+      if (over < 0) return over;
+      slopes.fill(0);
+      return 0;
     },
   };
 }

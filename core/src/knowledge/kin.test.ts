@@ -106,7 +106,7 @@ describe('a card of a lot that was not tested', () => {
     const from = (field: string) => card.component?.origins.find((one) => one.field === field)?.origin;
     expect([from('retention'), from('dryBulkDensity_gcc'), from('pH')]).toEqual(['material', 'material', 'class']);
     const off = (one: typeof card): number => Math.abs((one.pail?.air as number) - (tested.pail?.air as number));
-    expect(card.pail?.kind).toBe('class');
+    expect(card.pail?.kind).toBe('material');
     expect(off(card)).toBeLessThan(off(alone));
   });
 

@@ -59,6 +59,7 @@ export function knownCurve(input: LotReadings): LotCurveResult {
   const { x, parts, status, sampler } = bodyOf(input);
   const body = bodyFromScale(x);
   const misses = input.seen.flatMap((one) => {
+    if (one.kind === 'least') return [];
     const said = curveSight(one, 0, 1).look(x, new Float64Array(BODY.length));
     return one.values.map((value) => value - said);
   });

@@ -13,7 +13,8 @@ export interface PailFigures {
   readonly water: number;
   readonly air: number;
   readonly height_cm: number;
-  readonly kind: 'measured' | 'class';
+  /** Measured; its air alone, the water as its curve has it; as other lots of its material have it; as its class has it. */
+  readonly kind: 'measured' | 'partly' | 'material' | 'class';
 }
 
 /** Something not known of the lot yet, and which run would give it. */
@@ -78,16 +79,24 @@ function easilyAvailable(curve: LotCurve, figures: readonly LotFigure[]): LotFig
 
 function pailOf(lot: LotRecord, figures: readonly LotFigure[], curve: LotCurve | undefined): PailFigures | undefined {
   const capacity = figures.find((figure) => figure.property === 'containerCapacity');
-  const air = figures.find((figure) => figure.property === 'airSpace' && figure.methodKey === capacity?.methodKey);
-  const run = lot.runs.find((one) => one.id === capacity?.runs[0]?.id);
+  const air = figures.find(
+    ({ property, methodKey }) =>
+      property === 'airSpace' && (capacity === undefined || methodKey === capacity.methodKey),
+  );
+  const run = lot.runs.find((one) => one.id === (capacity ?? air)?.runs[0]?.id);
   const height_cm = run?.vessels[0]?.height_cm;
   if (capacity !== undefined && air !== undefined && height_cm !== undefined) {
     const water = capacity.summary.mean;
     return { solid: 1 - water - air.summary.mean, water, air: air.summary.mean, height_cm, kind: 'measured' };
   }
+  if (air !== undefined && height_cm !== undefined && curve !== undefined) {
+    const [own, inCurve] = [air.summary.mean, inPot(curve, curve.vessel ?? { height_cm })];
+    const water = Math.min(inCurve.water, 1 - own);
+    return { solid: 1 - water - own, water, air: own, height_cm, kind: 'partly' };
+  }
   if (curve?.readings.kin?.body !== undefined) {
-    const { solid, water, air } = inPot(curve, { height_cm: CLASS_PAIL_HEIGHT_CM });
-    return { solid, water, air, height_cm: CLASS_PAIL_HEIGHT_CM, kind: 'class' };
+    const { solid, water, air: there } = inPot(curve, { height_cm: CLASS_PAIL_HEIGHT_CM });
+    return { solid, water, air: there, height_cm: CLASS_PAIL_HEIGHT_CM, kind: 'material' };
   }
   return lot.materialClass === undefined ? undefined : pailOfClass(lot.materialClass);
 }

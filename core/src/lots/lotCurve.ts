@@ -10,6 +10,8 @@ import {
   type Seen,
 } from '../knowledge';
 import type { Working } from '../method';
+import { property, type PropertyKey } from '../properties';
+import { inSentence } from '../protocols';
 import type { Container } from '../vessel';
 import type { LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
@@ -31,12 +33,22 @@ export interface LotCurve extends Body {
   readonly working?: Working;
 }
 
+/** What the scale of a curve is shown to come from. */
+const RESTS_ON: ReadonlySet<PropertyKey> = new Set([
+  'totalPorosity',
+  'containerCapacity',
+  'airSpace',
+  'capacityAtLeast',
+]);
+
 /** Depths this much alike, as a share, are one place: a medium settles a little differently each time. */
 const ONE_DEPTH = 0.1;
 
 /** How many places of the curve were looked at, the wet end aside. */
 function placesOf(seen: readonly Seen[]): number {
-  const depths = seen.flatMap((one) => (one.kind === 'vessel' ? one.container.height_cm : [])).sort((a, b) => a - b);
+  const depths = seen
+    .flatMap((one) => (one.kind === 'vessel' || one.kind === 'air' ? one.container.height_cm : []))
+    .sort((a, b) => a - b);
   let apart = 0;
   let from = -Infinity;
   for (const depth of depths) {
@@ -60,6 +72,7 @@ function seenWords(seen: readonly Seen[]): string {
     counted(repeats('point'), 'weighing on the suction table', 'weighings on the suction table'),
     counted(repeats('slice'), 'ring of drained stacks', 'rings of drained stacks'),
     counted(repeats('vessel'), 'drained vessel', 'drained vessels'),
+    counted(repeats('air'), 'reading of the air by a jug', 'readings of the air by a jug'),
   ].filter((part) => part !== '');
   return parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1) as string}`;
 }
@@ -97,14 +110,11 @@ export function lotCurve(lot: LotRecord, figures: readonly LotFigure[]): LotCurv
   if (water.length === 0 && mediaClass === undefined && readings.kin?.body === undefined) return undefined;
   const { retention, dryBulkDensity_gcc, interparticleVoid, d50_mm, band, easilyAvailable } = knownCurve(readings);
   const kind = water.length === 0 ? 'class' : placesOf(seen) < 2 ? 'inferred' : 'fitted';
-  const newest = seen.find((one) => one.kind === 'vessel');
+  const newest = seen.find((one) => one.kind === 'vessel' || one.kind === 'air');
   const from = figures
-    .filter(
-      ({ property, origin }) =>
-        origin === 'measured' && (property === 'totalPorosity' || property === 'containerCapacity'),
-    )
-    .map(({ property, summary, working }) => ({
-      label: property === 'totalPorosity' ? 'total porosity' : 'container capacity',
+    .filter((one) => one.origin === 'measured' && RESTS_ON.has(one.property))
+    .map(({ property: key, summary, working }) => ({
+      label: inSentence(property(key).label),
       value: summary.mean,
       unit: '',
       working,

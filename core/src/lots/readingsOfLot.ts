@@ -3,7 +3,7 @@ import { kinOf, type Kin, type LotReadings, type Seen } from '../knowledge';
 import type { PropertyKey } from '../properties';
 import { retentionObservationsOf, settledDepth_cm } from '../protocols';
 import type { RetentionObservation } from '../retention';
-import { countedReplicates, Sheet, type RunRecord } from '../sheets';
+import { countedReplicates, Sheet, type Protocol, type RunRecord } from '../sheets';
 import { canonicalText } from '../content';
 import { meanOf } from '../statistics';
 import { containerBelow, type Container } from '../vessel';
@@ -58,19 +58,37 @@ function filledOf(run: RunRecord): Filled[] {
 
 const held = (value: number): number => Math.min(Math.max(value, WITHIN[0]), WITHIN[1]);
 
-/** Pores and capacity of a run in vessels, one sight for each shape and depth among them. */
+/** A property's values in some of a run's vessels. */
+const valuesIn = (run: RunRecord, key: PropertyKey, replicates: readonly number[]): number[] =>
+  (propertiesOf(run).find(({ property }) => property === key)?.values ?? [])
+    .filter(({ replicate }) => replicates.includes(replicate))
+    .map(({ value }) => held(value));
+
+/** A sight of drained vessels, where there is one. */
+const seenIn = (kind: 'vessel' | 'air' | 'least', container: Container, values: readonly number[]): Seen[] =>
+  values.length === 0 ? [] : [{ kind, container, values }];
+
+/** Pores and capacity of a run in vessels, one sight for each shape and depth among them; the air alone before it is dried. */
 function vesselsSeen(run: RunRecord): Seen[] {
-  const properties = propertiesOf(run);
-  const valuesOf = (key: PropertyKey, replicates: readonly number[]): number[] =>
-    (properties.find(({ property }) => property === key)?.values ?? [])
-      .filter(({ replicate }) => replicates.includes(replicate))
-      .map(({ value }) => held(value));
   return filledOf(run).flatMap(({ container, replicates }): Seen[] => {
-    const [pores, capacity] = [valuesOf('totalPorosity', replicates), valuesOf('containerCapacity', replicates)];
+    const pores = valuesIn(run, 'totalPorosity', replicates);
+    const capacity = valuesIn(run, 'containerCapacity', replicates);
     return [
       ...(pores.length === 0 ? [] : [{ kind: 'porosity' as const, values: pores }]),
-      ...(capacity.length === 0 ? [] : [{ kind: 'vessel' as const, container, values: capacity }]),
+      ...(capacity.length > 0
+        ? seenIn('vessel', container, capacity)
+        : seenIn('air', container, valuesIn(run, 'airSpace', replicates))),
     ];
+  });
+}
+
+/** Air of a drained vessel by the jug, and the water that it holds at least; an estimate where a cup was dried. */
+function kitchenSeen(run: RunRecord): Seen[] {
+  return filledOf(run).flatMap(({ container, replicates }): Seen[] => {
+    const seen = (kind: 'vessel' | 'air' | 'least', key: PropertyKey): Seen[] =>
+      seenIn(kind, container, valuesIn(run, key, replicates));
+    const estimated = seen('vessel', 'capacityEstimate');
+    return [...seen('air', 'airSpace'), ...(estimated.length > 0 ? estimated : seen('least', 'capacityAtLeast'))];
   });
 }
 
@@ -103,13 +121,20 @@ function ringsSeen(run: RunRecord): Seen[] {
   });
 }
 
+/** What each way of measuring water sees of it. */
+const SEEN_BY: Readonly<Partial<Record<Protocol['reduction'], (run: RunRecord) => Seen[]>>> = {
+  porosity: vesselsSeen,
+  retention: ringsSeen,
+  kitchen: kitchenSeen,
+};
+
 type Finished = RunRecord & { readonly finishedAt: string };
 
 /** Finished runs that saw the lot's pores or water, newest first. */
 const curveRuns = ({ runs }: LotRecord): Finished[] =>
   runs
     .filter((run): run is Finished => run.finishedAt !== undefined)
-    .filter(({ protocol }) => protocol.reduction === 'porosity' || protocol.reduction === 'retention')
+    .filter(({ protocol }) => protocol.reduction in SEEN_BY)
     .sort((a, b) => b.finishedAt.localeCompare(a.finishedAt));
 
 /** How hard a run was packed: a tapped medium and a firmed one are two. */
@@ -159,7 +184,7 @@ export function readingsOfLot(lot: LotRecord, figures: readonly LotFigure[]): Lo
   const named = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass)?.id;
   const own: LotReadings = {
     ...(named === undefined ? {} : { materialClass: named }),
-    seen: runs.flatMap((run) => (run.protocol.reduction === 'porosity' ? vesselsSeen(run) : ringsSeen(run))),
+    seen: runs.flatMap((run) => SEEN_BY[run.protocol.reduction]?.(run) ?? []),
     ...some('dryBulkDensity_gcc', positive(values('bulkDensity_gcc'))),
     ...some('d50_mm', positive(values('d50_mm'))),
     ...some('pH', values('pH')),

@@ -1,16 +1,17 @@
 import { meanOf } from './summary';
 
 /** What repeats are told apart by: each has a spread that is usual for it. */
-export const READ_BY = ['porosity', 'capacity', 'ring', 'density', 'grain', 'pH', 'ec', 'buffer'] as const;
+export const READ_BY = ['porosity', 'capacity', 'air', 'ring', 'density', 'grain', 'pH', 'ec', 'buffer'] as const;
 export type ReadBy = (typeof READ_BY)[number];
 
 /**
- * Spread between repeats that is usual for a method, SD on its scale: fractions of the volume for porosity, capacity and
- * rings, pH, and a share of the value (SD of its logarithm) for density, grain size, EC and buffering. Our guidance.
+ * Spread between repeats that is usual for a method, SD on its scale: fractions of the volume for porosity, capacity,
+ * air by a jug and rings, pH, and a share of the value (SD of its logarithm) for density, grain size, EC and buffering. Our guidance.
  */
 export const USUAL_SD: Readonly<Record<ReadBy, number>> = Object.freeze({
   porosity: 0.01,
   capacity: 0.012,
+  air: 0.015,
   ring: 0.012,
   density: 0.02,
   grain: 0.1,

@@ -3,9 +3,8 @@ import { lotInPot, type Band, type LotCard, type LotInPot, type MissingFigure } 
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { amount, told } from '../shared/units/mine';
-import { airWord } from '../shared/airWords';
 import { Figure } from '../shared/Figure';
-import { LotPail } from '../shared/pail/LotPail';
+import { LotPail, STATE } from '../shared/pail/LotPail';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { ReadPail, type PailReading } from '../shared/pail/ReadPail';
@@ -13,6 +12,7 @@ import { PotPicker } from '../shared/pot/PotPicker';
 import type { Pot } from '../shared/pot/pots';
 import { useWorks } from '../shared/useSession';
 import { LotLeft } from './LotGrid';
+import { airSentence, isMeasured, pailSource } from './pailWords';
 import { fixed } from '../kit/format';
 
 interface ColumnProps {
@@ -49,7 +49,7 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
       {there !== undefined && card.pail !== undefined && (
         <>
           <p className="mt-3 text-head leading-tight font-semibold">
-            {sentence(card)} In {pot.name.toLowerCase()} it would hold {fixed(there.water.p50, 2)} water and{' '}
+            {airSentence(card)} In {pot.name.toLowerCase()} it would hold {fixed(there.water.p50, 2)} water and{' '}
             {fixed(there.air.p50, 2)} air.
           </p>
           <TwoPails card={card} there={there} pot={pot} onPot={onPot} />
@@ -60,21 +60,13 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
   );
 }
 
-function sentence({ pail }: LotCard): string {
-  if (pail === undefined) return '';
-  const word = airWord(pail.air);
-  return pail.kind === 'measured'
-    ? `${word.charAt(0).toUpperCase()}${word.slice(1)}.`
-    : `Of its class, such media are ${word}.`;
-}
-
 function Measured({ card }: { readonly card: LotCard }): ReactElement {
   const pail = card.pail as NonNullable<LotCard['pail']>;
   const shape = shapeOf({ height_cm: pail.height_cm }, 'vessel');
-  const measured = pail.kind === 'measured';
   const find = (key: 'airSpace' | 'containerCapacity' | 'totalPorosity') =>
     card.figures.find((one) => one.property === key);
   const reading = (part: 'air' | 'water', key: 'airSpace' | 'containerCapacity'): PailReading => {
+    const measured = isMeasured(pail, part);
     const figure = measured ? find(key) : undefined;
     return {
       part,
@@ -93,6 +85,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
     };
   };
   const porosity = find('totalPorosity');
+  const measured = isMeasured(pail, 'solid');
   const readings: PailReading[] = [
     reading('air', 'airSpace'),
     reading('water', 'containerCapacity'),
@@ -114,21 +107,16 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
       ),
     },
   ];
-  const method = find('containerCapacity')?.method;
   return (
     <>
       <ReadPail
         shape={shape}
         fill={{ kind: 'parted', solid: pail.solid, water: pail.water, air: pail.air }}
-        state={measured ? 'measured' : 'class'}
+        state={STATE[pail.kind]}
         k={LARGE / pail.height_cm}
         readings={readings}
       />
-      <p className="text-ink2 mt-2 text-small">
-        {measured
-          ? `As measured in the ${method ?? 'vessel'}.`
-          : `What its class usually is in ${amount(pail.height_cm, 'cm', 0)}; not measured here.`}
-      </p>
+      <p className="text-ink2 mt-2 text-small">{pailSource(card)}</p>
     </>
   );
 }

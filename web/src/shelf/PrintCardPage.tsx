@@ -13,6 +13,7 @@ import { Qr } from '../shared/Qr';
 import { lotQuery } from '../shared/resources/lots';
 import { Trouble } from '../shared/Trouble';
 import { useSession } from '../shared/useSession';
+import { OF_PAIL } from './pailWords';
 
 const ORIGIN: Readonly<Record<LotFigure['origin'], string>> = {
   measured: '',
@@ -48,8 +49,7 @@ function PaperCard({ page: { lot, card, kin, currency } }: { readonly page: LotC
             {pail !== undefined && (
               <p>
                 In {amount(pail.height_cm, 'cm', 0)}: air {fixed(pail.air, 2)}, water {fixed(pail.water, 2)}, solid{' '}
-                {fixed(pail.solid, 2)}{' '}
-                {pail.kind === 'class' ? 'as its class usually is, not measured' : 'of the volume'}.
+                {fixed(pail.solid, 2)} {OF_PAIL[pail.kind]}.
               </p>
             )}
             <p>{notebook.place}</p>

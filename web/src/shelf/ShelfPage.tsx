@@ -21,6 +21,7 @@ import { useSession, useWorks } from '../shared/useSession';
 import { ButtonLink } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { INK } from '../kit/ink';
+import { isMeasured } from './pailWords';
 
 const STATE_WORDS: Readonly<Record<(typeof LOT_STATES)[number], string>> = {
   measured: 'measured ones',
@@ -152,7 +153,7 @@ function figureShown(shown: ShownFigure | undefined, digits: number): ReactEleme
 
 /** A part of the pail, measured or the class's as the pail is. */
 const partShown = ({ pail }: LotRow, part: 'air' | 'water'): ReactElement =>
-  figureShown(pail?.[part] === undefined ? undefined : { value: pail[part], measured: pail.kind === 'measured' }, 2);
+  figureShown(pail?.[part] === undefined ? undefined : { value: pail[part], measured: isMeasured(pail, part) }, 2);
 
 const columnsOf = (currency: string): readonly Column<LotRow>[] => [
   { key: 'pail', head: 'Pail', place: 'mark', cell: ({ pail }) => <LotPail pail={pail} size={28} /> },

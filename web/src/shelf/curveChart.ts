@@ -80,7 +80,8 @@ function bandSeries(band: readonly CurveBandPoint[], ink: ChartInk): object[] {
 /** Drained vessels and rings of a stack: each a mean over its heights, drawn from the lowest to the highest. */
 function meansOf({ readings }: LotCurve): number[][][] {
   return readings.seen.flatMap((one) => {
-    if (one.kind === 'point' || one.kind === 'porosity') return [];
+    // Air by a jug, and water that it holds at least, are no means of the curve.
+    if (one.kind === 'point' || one.kind === 'porosity' || one.kind === 'air' || one.kind === 'least') return [];
     const [from, to] = one.kind === 'slice' ? [one.from_cm, one.to_cm] : [0, heightOf(one)];
     const theta = meanOf(one.values);
     return [

@@ -1,4 +1,5 @@
 import type { ReactElement } from 'react';
+import type { PailFigures } from '@bent-pail/core';
 import { PailMark, type PailState } from './PailMark';
 import { shapeOf } from './pailGeometry';
 
@@ -8,8 +9,17 @@ export interface SmallPail {
   readonly water: number;
   readonly air: number;
   readonly height_cm: number;
-  readonly kind: PailState;
+  readonly kind: PailFigures['kind'] | 'predicted';
 }
+
+/** Ink of a pail by how it is known: what is measured in part is worked out for the rest. */
+export const STATE: Readonly<Record<SmallPail['kind'], PailState>> = {
+  measured: 'measured',
+  predicted: 'predicted',
+  partly: 'predicted',
+  material: 'class',
+  class: 'class',
+};
 
 interface LotPailProps {
   readonly pail: SmallPail | undefined;
@@ -25,5 +35,7 @@ export function LotPail({ pail, size, tier = 'tiny' }: LotPailProps): ReactEleme
   const k = size / height_cm;
   if (pail === undefined) return <PailMark shape={shape} fill={{ kind: 'empty' }} state="class" tier={tier} k={k} />;
   const { solid, water, air } = pail;
-  return <PailMark shape={shape} fill={{ kind: 'parted', solid, water, air }} state={pail.kind} tier={tier} k={k} />;
+  return (
+    <PailMark shape={shape} fill={{ kind: 'parted', solid, water, air }} state={STATE[pail.kind]} tier={tier} k={k} />
+  );
 }
