@@ -9,6 +9,8 @@ export interface Counts {
   readonly blends: number;
   readonly scorecards: number;
   readonly sheetsToRate: number;
+  /** Timers on the bench that are over, and whose next weighing is not done. */
+  readonly due?: number;
   /** The timer that ends next on the bench, ms since 1970. */
   readonly nextOver?: { readonly runId: string; readonly lot: string; readonly name: string; readonly at: number };
 }

@@ -97,6 +97,18 @@ export async function openRuns(manager: EntityManager, who: Principal): Promise<
   return rows.map((row) => ({ ...toRow(row), waits: row.waits ?? NOTHING }));
 }
 
+/** How many timers are over among the open runs that somebody may see. */
+export async function countDue(manager: EntityManager, who: Principal, now: number): Promise<number> {
+  const [counted] = await manager.query<{ due: number }[]>(
+    `select count(*)::int as due
+     from runs r join run_states s on s.run_id = r.id
+     cross join lateral jsonb_array_elements(s.waits -> 'holds') h
+     where r.finished_at is null and ($1::uuid is null or r.student_id = $1) and (h ->> 'deadline')::float8 <= $2`,
+    [givenTo(who) ?? null, now],
+  );
+  return counted?.due ?? 0;
+}
+
 /** The timer that ends next among the open runs that somebody may see. */
 export async function nextOver(
   manager: EntityManager,

@@ -2,7 +2,7 @@ import { optional } from '../database/optional';
 import { givenTo } from '../http/principal';
 import type { Resource } from '../resource';
 import { RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity } from './entities';
-import { nextOver, openRuns } from './repository';
+import { countDue, nextOver, openRuns } from './repository';
 import { benchRoutes } from './routes';
 import { countOpenRuns } from './runRepository';
 import { readings, results } from './tables';
@@ -18,6 +18,7 @@ export const bench: Resource = {
       ? {}
       : {
           openRuns: await countOpenRuns(db.manager, givenTo(who)),
+          due: await countDue(db.manager, who, clock.now()),
           ...optional('nextOver', await nextOver(db.manager, who, clock.now())),
         },
 };

@@ -3,6 +3,7 @@ import type { Request, Response } from 'express';
 import { readBody, readQuery } from './body';
 import type { Access } from './guard';
 import { whoAsks, type Principal } from './principal';
+import { isNoId, notFound } from './problems';
 
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
 
@@ -53,6 +54,31 @@ export interface Route {
   readonly handle: (request: Request, response: Response) => Promise<void>;
 }
 
+/** Where an address's first word is not what one of them is called. */
+const ONE_OF: Readonly<Record<string, string>> = { users: 'person', laboratory: 'request', 'lot-photos': 'photo' };
+
+const thingOf = (address: string): string => {
+  const [, many = ''] = address.split('/');
+  return ONE_OF[many] ?? many.replace(/s$/, '');
+};
+
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
+
+/** An address that was mistyped names nothing: that is said, and not that a value is wrong. */
+async function answered(
+  answer: () => unknown,
+  address: string,
+  params: Readonly<Record<string, string | string[]>>,
+): Promise<unknown> {
+  try {
+    return await answer();
+  } catch (error) {
+    const { id } = params;
+    if (isNoId(error) && typeof id === 'string' && !UUID.test(id)) throw notFound(thingOf(address));
+    throw error;
+  }
+}
+
 /** A route says once who may use it, what it takes and what it answers. */
 export function defineRoute<const A extends string, B extends object = never, Q extends object = never>(
   route: Answering<A, B, Q> | Responding<A, B, Q>,
@@ -76,7 +102,7 @@ export function defineRoute<const A extends string, B extends object = never, Q 
     handle: async (request, response) => {
       const asked = askedBy(request);
       if ('respond' in route) return route.respond(asked, response);
-      const said = await route.answer(asked);
+      const said = await answered(() => route.answer(asked), address, request.params);
       if (route.status === 204) response.status(204).end();
       else response.status(route.status ?? 200).json(said);
     },

@@ -61,6 +61,9 @@ export function databaseIsGone(error: unknown): boolean {
   return DATABASE_GONE.test(codeOf(error) ?? '') || CONNECTION_WORDS.test(error.message);
 }
 
+/** Whether PostgreSQL could not read a text as what it should be, as an id. */
+export const isNoId = (error: unknown): boolean => codeOf(error) === '22P02';
+
 /** Whether an error means that nothing more can be written. */
 export const diskIsFull = (error: unknown): boolean => ['53100', 'ENOSPC', 'EDQUOT'].includes(codeOf(error) ?? '');
 

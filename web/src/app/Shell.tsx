@@ -19,6 +19,8 @@ import { OneMoment } from './OneMoment';
 import { STATIONS } from './views';
 import { useKeys } from './useKeys';
 import { Toasts } from '../kit/Toasts';
+import { SkipLink } from './SkipLink';
+import { useTabTitle } from './useTabTitle';
 import { useTimerToasts } from './useTimerToasts';
 
 /** Everything inside the door: the page, the working drawer, the bench edge. Outside it, the door. */
@@ -45,6 +47,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   const { pathname } = useLocation();
   const stations = useMemo(() => STATIONS.filter((station) => station.roles.includes(me.role)), [me.role]);
   useTimerToasts(pathname);
+  useTabTitle();
   const onKeys = useCallback(() => {
     setKeys(true);
   }, []);
@@ -59,6 +62,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   return (
     <>
       <Patterns />
+      <SkipLink />
       <div className="pb-[72px] min-[1100px]:has-[+aside]:pr-[380px]">
         <NotSecure />
         {/* Whatever shows a measure is drawn anew where the units are changed. */}

@@ -11,6 +11,9 @@ function isTyping(target: EventTarget | null): boolean {
   );
 }
 
+/** A figure that belongs to a sheet, a form or a dialog is no way out of it. */
+const isFilling = (): boolean => document.querySelector('main form, main [data-fills], [role=dialog]') !== null;
+
 /** The first number with a working on the page, or the one in focus. */
 function numberInReach(): HTMLElement | null {
   const active = document.activeElement;
@@ -36,6 +39,8 @@ export function useKeys({ stations, single, onKeys }: KeyOptions): void {
       }
       if (isTyping(event.target) || !single) return;
       const station = stations.find((one) => String(placeOf(one.word)) === event.key);
+      const leads = event.key === '0' || station !== undefined;
+      if (leads && isFilling()) return;
       if (event.key === '0') void navigate('/');
       else if (station !== undefined) void navigate(station.path);
       else if (event.key === '?') onKeys();

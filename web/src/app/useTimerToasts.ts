@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { tell } from '../kit/toasts';
+import { queryClient } from '../shared/resources/client';
 import { countsQuery } from '../shared/resources/today';
 import { serverNow } from '../shared/serverClock';
 
@@ -12,10 +13,13 @@ export function useTimerToasts(pathname: string): void {
   const next = useQuery(countsQuery).data?.nextOver;
   const address = next === undefined ? undefined : `/bench/runs/${next.runId}`;
   useEffect(() => {
-    if (next === undefined || address === undefined || pathname === address) return;
+    if (next === undefined || address === undefined) return;
     const left = next.at - serverNow();
     if (left < 0 || left > LONGEST_MS) return;
     const timer = setTimeout(() => {
+      // One more is due, and the next one is another.
+      void queryClient.invalidateQueries(countsQuery);
+      if (pathname === address) return;
       tell({
         title: `${next.name.slice(0, 1).toUpperCase()}${next.name.slice(1)} is over`,
         line: next.lot,

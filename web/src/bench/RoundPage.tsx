@@ -84,7 +84,7 @@ function Round({ sheets, waiting }: RoundProps): ReactElement {
   };
   const due = queue.filter((one) => one.notBefore === undefined || one.notBefore <= now).length;
   return (
-    <main>
+    <main data-fills>
       <TitleBlock
         title="Round"
         line={`${counted(sheets.length, 'run', 'runs')} side by side; ${String(due)} to do now, in this order.`}

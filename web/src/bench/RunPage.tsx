@@ -127,7 +127,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
       <Remeasured sheet={sheet} />
       {mayWrite && sheet.finishedAt === undefined && <RunInstruments sheet={sheet} />}
       <div className="min-h-[calc(100vh-141px)] min-[901px]:grid min-[901px]:grid-cols-[minmax(0,1fr)_330px] min-[1101px]:grid-cols-[minmax(0,1fr)_404px]">
-        <section aria-label="Run sheet">
+        <section aria-label="Run sheet" data-fills={sheet.finishedAt === undefined && mayWrite ? true : undefined}>
           <SheetTable
             run={run}
             lit={lit}
@@ -226,6 +226,7 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
     <>
       <TitleBlock
         title={sheet.protocol.label}
+        tab={`${sheet.lot.name} ${sheet.lot.code}, run ${String(sheet.number)}`}
         line={
           <span role="status">
             Run {sheet.number} · {sheet.finishedAt === undefined ? state : `finished; ${state}`}

@@ -1,5 +1,6 @@
 import type { ReactElement, ReactNode } from 'react';
 import './print.css';
+import { usePageTitle } from './titleStore';
 import { ButtonLink, Button } from '../kit/Button';
 
 interface OnPaperProps {
@@ -16,6 +17,7 @@ interface OnPaperProps {
 
 /** A page as it will lie on paper, under a bar that is not printed. */
 export function OnPaper({ back, backWords, label, className = '', choices, children }: OnPaperProps): ReactElement {
+  usePageTitle(label);
   return (
     <main className="print-page">
       <div className="not-on-paper">

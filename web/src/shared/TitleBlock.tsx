@@ -1,4 +1,6 @@
 import type { ReactElement, ReactNode } from 'react';
+import { usePageTitle } from './titleStore';
+import { useArrival } from './useArrival';
 
 export interface TitleCell {
   readonly term: string;
@@ -7,6 +9,8 @@ export interface TitleCell {
 
 interface TitleBlockProps {
   readonly title: string;
+  /** What the browser's tab says, where the title alone would not tell which. */
+  readonly tab?: string;
   readonly line?: ReactNode;
   readonly cells?: readonly TitleCell[];
   /** The next act: the one red thing of the screen. */
@@ -14,11 +18,19 @@ interface TitleBlockProps {
 }
 
 /** Ruled cells at the head of a page: what, where, by which method, and the next act. */
-export function TitleBlock({ title, line, cells = [], children }: TitleBlockProps): ReactElement {
+export function TitleBlock({ title, tab = title, line, cells = [], children }: TitleBlockProps): ReactElement {
+  usePageTitle(tab);
+  const heading = useArrival<HTMLHeadingElement>();
   return (
     <header className="flex min-h-[66px] items-stretch border-b-[3px] border-ink max-[900px]:flex-wrap">
       <div className="min-w-0 flex-1 px-5 pt-2 pb-1.5 max-[900px]:basis-3/5">
-        <h1 className="text-title leading-[1.08] tracking-[-0.012em] wrap-anywhere">{title}</h1>
+        <h1
+          ref={heading}
+          tabIndex={-1}
+          className="text-title outline-none leading-[1.08] tracking-[-0.012em] wrap-anywhere"
+        >
+          {title}
+        </h1>
         {line !== undefined && <p className="mt-0.5 text-small text-ink2">{line}</p>}
       </div>
       {cells.length > 0 && (

@@ -18,6 +18,7 @@ export function WorkingDrawer(): ReactElement | null {
   useEffect(() => {
     heading.current?.focus();
   }, [top]);
+  useReturn();
   if (top === undefined) return null;
   const text = wordsOf(top.working.text);
   return (
@@ -52,6 +53,18 @@ export function WorkingDrawer(): ReactElement | null {
         {text?.source} Method {top.working.method}.
       </p>
     </Drawer>
+  );
+}
+
+/** Whoever opened the drawer has the focus again once it is closed. */
+function useReturn(): void {
+  const opener = useWorking((state) => state.opener);
+  useEffect(
+    () => () => {
+      // Not where one went on to something else meanwhile.
+      if (document.activeElement === document.body && opener?.isConnected === true) opener.focus();
+    },
+    [opener],
   );
 }
 

@@ -12,6 +12,8 @@ export interface OpenNumber {
 interface WorkingState {
   /** The number last opened on top; those that it was reached from below it. */
   readonly stack: readonly OpenNumber[];
+  /** What had the focus when it was opened. */
+  readonly opener: HTMLElement | null;
   open: (number: OpenNumber) => void;
   /** Goes into a number that this one was made of. */
   enter: (number: OpenNumber) => void;
@@ -21,8 +23,10 @@ interface WorkingState {
 
 export const useWorking = create<WorkingState>((set) => ({
   stack: [],
+  opener: null,
   open: (number) => {
-    set({ stack: [number] });
+    const { activeElement: opener } = document;
+    set({ stack: [number], opener: opener instanceof HTMLElement ? opener : null });
   },
   enter: (number) => {
     set(({ stack }) => ({ stack: [...stack, number] }));

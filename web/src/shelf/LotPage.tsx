@@ -61,6 +61,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
     <main>
       <TitleBlock
         title={`${lot.name}, lot ${lot.code}`}
+        tab={`${lot.name} ${lot.code}`}
         line={
           <>
             <OriginLine lot={lot} />

@@ -39,6 +39,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
     <main className="flex min-h-[calc(100vh-72px)] flex-col">
       <TitleBlock
         title={`Today at ${notebook.place}`}
+        tab="Today"
         line={`${weekday(now, notebook.zone)}. ${on === 0 ? 'Nothing is on the bench.' : `${counted(on, 'run is', 'runs are')} on the bench.`}`}
         cells={[{ term: 'Signed in', value: `${me.name}, ${me.role}` }]}
       >

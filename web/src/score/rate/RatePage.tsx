@@ -10,6 +10,8 @@ import { sheetQuery } from '../../shared/resources/sittings';
 import { KnowsIt } from './KnowsIt';
 import { panelOf, SheetMarks } from './SheetMarks';
 import { WarmUp } from './WarmUp';
+import { usePageTitle } from '../../shared/titleStore';
+import { useArrival } from '../../shared/useArrival';
 
 /** A rater's own sheet on a phone: one sample, one criterion at a time, blind. */
 export function RatePage(): ReactElement {
@@ -22,10 +24,12 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
   // A warm-up that was begun is finished first, and what is known of it read before the next cup.
   const [isWarm, setWarm] = useState(sheet.warmUp === undefined || sheet.warmUp.said !== undefined);
   const { warmUp } = sheet;
+  const heading = useArrival<HTMLHeadingElement>();
+  usePageTitle(`${sheet.rubric.label}, sample ${sheet.sampleCode}`);
   const isClosed = sheet.handedIn || sheet.excused !== undefined;
   const warmsUp = warmUp !== undefined && !isWarm && !isClosed;
   return (
-    <main className="flex min-h-[calc(100vh-72px)] max-w-[560px] flex-col">
+    <main data-fills className="flex min-h-[calc(100vh-72px)] max-w-[560px] flex-col">
       <header className="flex border-b-[3px] border-ink">
         <span className="w-[66px] bg-slab py-1.5 text-center text-inverse">
           <small className="text-inverse">{warmsUp ? 'warm-up' : 'sample'}</small>
@@ -34,7 +38,9 @@ function Sheet({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
           </b>
         </span>
         <span className="px-3 py-2">
-          <h1 className="text-lead leading-tight">{sheet.rubric.label}, your sheet</h1>
+          <h1 ref={heading} tabIndex={-1} className="text-lead leading-tight outline-none">
+            {sheet.rubric.label}, your sheet
+          </h1>
           <small>{warmsUp ? 'Known values, to set your scale. It counts for nothing.' : lineOf(sheet)}</small>
         </span>
       </header>
