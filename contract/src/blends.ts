@@ -86,7 +86,7 @@ export class RecipeLine {
   onTop?: boolean;
 
   @Optional()
-  @IsIn(JOBS, { message: 'Say what the line is in for.' })
+  @IsIn(JOBS, { message: 'Say what the line’s job is.' })
   job?: Job;
 }
 

@@ -84,7 +84,7 @@ test('10 g more in one demo reading change card, blend and score, and the kept b
   const blendBefore = Number(await water().getAttribute('data-value'));
   // Nothing was measured since it was kept, and nothing is said; the sentence below is there because of what follows.
   await expect(me.page.getByText(/^Version \d+, kept .* by /)).toBeVisible();
-  await expect(me.page.getByText(/measured again since/)).toHaveCount(0);
+  await expect(me.page.getByText(/New measurements since/)).toHaveCount(0);
   await correct('BK-7');
   await correct('TW-1');
   // Cards follow within two seconds.
@@ -92,7 +92,7 @@ test('10 g more in one demo reading change card, blend and score, and the kept b
   await expect.poll(waterFound).toBeGreaterThan(scoreBefore);
   await me.go(`/blend/${camellia.id}`);
   await expect.poll(async () => Number(await water().getAttribute('data-value'))).toBeGreaterThan(blendBefore);
-  await expect(me.page.getByText(/Its lots were measured again since/)).toBeVisible();
+  await expect(me.page.getByText(/New measurements since this version/)).toBeVisible();
   const kept = await me.ask<BlendPage>(`/blends/${camellia.id}`);
   expect(kept.versions[0]?.result).toEqual(camellia.latest.result);
 });
@@ -109,7 +109,7 @@ test('holds a blend against a use: bands, chances, what would narrow them, every
   await expect(row).toContainText(/0\.\d\d–0\.\d\d/);
   await expect(row).toContainText('%');
   await me.page.getByRole('button', { name: 'pH, 1:5 in water', exact: true }).click();
-  const narrow = me.page.getByRole('region', { name: 'What would narrow it' });
+  const narrow = me.page.getByRole('region', { name: 'What to measure next' });
   await expect(narrow.getByRole('listitem').first()).toContainText('%');
 
   await me.choose('Search among another lot too', 'Bark nuggets 9–18 mm, BN-2');
@@ -228,7 +228,7 @@ test('asks a blend what it means: swept, weighed, fed, judged by the schools, wo
   await me.choose(me.page.getByRole('region', { name: 'How much' }).getByRole('combobox'), 'all that is there');
   await expect(me.page.getByText(/ runs out first: \d+ pots\./)).toBeVisible();
   await me.page.getByRole('button', { name: 'Put it into Today' }).click();
-  await expect(me.page.getByRole('button', { name: 'It stands in Today' })).toBeVisible();
+  await expect(me.page.getByRole('button', { name: 'Added to Today' })).toBeVisible();
   await me.go('/');
   const moisten = me.page.getByRole('listitem').filter({ hasText: /Moisten \d\d\d L of Bark, fine/ });
   await moisten.getByRole('button', { name: /^Done: Moisten/ }).click();

@@ -170,7 +170,7 @@ function checksOf(lines: readonly NutrientLine[]): Check[] {
   const unknown = lines.filter(({ volume, mgL }) => volume > 0 && Object.keys(mgL ?? {}).length === 0);
   if (unknown.length === 0) return [];
   const names = unknown.map(({ name }) => name).join(', ');
-  return [{ code: 'no-report', severity: 'note', message: `Counted as no food, without a report: ${names}.` }];
+  return [{ code: 'no-report', severity: 'note', message: `Taken as no nutrients: no report for ${names}.` }];
 }
 
 export const nutrientsMethod = defineMethod({

@@ -72,7 +72,7 @@ export const TERMS: readonly Term[] = [
   {
     key: 'ph',
     term: 'pH',
-    plain: 'How sour or alkaline the water in the medium is: sour under 7, alkaline above.',
+    plain: 'How acid or alkaline the water in the medium is: acid below 7, alkaline above.',
     why: 'It decides which nutrients a root can take up. The method belongs to the number: in calcium chloride it reads lower.',
     picture: step('pen'),
     of: ['pH', 'pHPaste', 'pH1to2', 'pHCaCl2', 'pHPourThrough', 'pHIncubated'],

@@ -6,8 +6,8 @@ import { HAND_PROPERTIES } from './handProperties';
  * alone gives has its face beside the formula.
  */
 export const BENCH_PROPERTIES = {
-  pHPaste: { label: 'pH, saturated paste', plain: 'sour under 7, alkaline above', unit: '', digits: 2, floor: 0.1 },
-  pH1to2: { label: 'pH, 1:2 in water', plain: 'sour under 7, alkaline above', unit: '', digits: 2, floor: 0.1 },
+  pHPaste: { label: 'pH, saturated paste', plain: 'acid below 7, alkaline above', unit: '', digits: 2, floor: 0.1 },
+  pH1to2: { label: 'pH, 1:2 in water', plain: 'acid below 7, alkaline above', unit: '', digits: 2, floor: 0.1 },
   pHCaCl2: { label: 'pH, 1:2 in CaCl2', plain: 'steadier than in water, and lower', unit: '', digits: 2, floor: 0.1 },
   pHPourThrough: { label: 'pH, pour-through', plain: 'of the water in the pot', unit: '', digits: 2, floor: 0.1 },
   ecPaste: { label: 'EC of the paste, 25 °C', plain: 'salts in the water that roots meet', unit: 'dS/m', digits: 2 },

@@ -27,7 +27,7 @@ export const MAIN_PROPERTIES = {
     digits: 3,
   },
   shrinkage: { label: 'Settling on wetting', plain: 'volume lost when first watered', unit: '', digits: 3 },
-  pH: { label: 'pH, 1:5 in water', plain: 'sour under 7, alkaline above', unit: '', digits: 2, floor: 0.1 },
+  pH: { label: 'pH, 1:5 in water', plain: 'acid below 7, alkaline above', unit: '', digits: 2, floor: 0.1 },
   ec_dSm: { label: 'EC, 1:2 at 25 °C', plain: 'salts that dissolve', unit: 'dS/m', digits: 2 },
   bagVolume_L: { label: 'True volume', plain: 'what the bag really holds', unit: 'L', digits: 1 },
   easilyAvailable: { label: 'Easily available water', plain: 'water given up from 10 to 50 cm', unit: '', digits: 3 },

@@ -52,7 +52,7 @@ export function onHand({ lines, settling, shrink, potVolume_L }: OnHandInput): O
       : [{ name: line.name, loose_L: (line.stock_L * share * parts) / line.parts }];
   });
   const [least] = limits.sort((a, b) => a.loose_L - b.loose_L);
-  if (least === undefined) return refuse('lines', 'count the stock of at least one lot first');
+  if (least === undefined) return refuse('lines', 'count the stock of at least one of its lots first');
   const whole = { loose_L: least.loose_L, finished_L: least.loose_L * (1 - shrink) };
   const settled_L = whole.finished_L * (1 - settling);
   const pots =

@@ -142,7 +142,7 @@ function Hand({ onKeys }: BenchEdgeProps): ReactElement {
       <span className="relative z-2 mt-[3px] flex flex-1 items-center gap-3 bg-zinc1 pr-1 pl-3 text-note leading-none">
         {hand !== undefined && (
           <button type="button" className={LOW} onClick={putDown}>
-            put down
+            clear
           </button>
         )}
         <button type="button" className={`${LOW} max-[900px]:hidden`} onClick={onKeys}>

@@ -47,9 +47,9 @@ describe('the bench edge', () => {
     useHand.getState().take({ kind: 'lot', id: 'l1', name: 'Bark BK-7' });
     open('tester');
     expect(screen.getByText('Bark BK-7')).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'put down' }));
+    fireEvent.click(screen.getByRole('button', { name: 'clear' }));
     expect(screen.getByText('nothing yet')).toBeTruthy();
-    expect(screen.queryByRole('button', { name: 'put down' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'clear' })).toBeNull();
   });
 
   it('says how many readings wait, and how many were refused', async () => {

@@ -40,7 +40,7 @@ export function Asides({ sheet, mayWrite }: AsidesProps): ReactElement | null {
           <AddNote runId={sheet.id} />
           <AddPhoto
             address={`/runs/${sheet.id}/photos`}
-            label="A photo, with a scale bar in it; it shows"
+            label="Photo (with a scale bar); what it shows"
             onKept={() => again(sheet.id)}
           />
         </div>

@@ -24,7 +24,7 @@ export function ClassPail({ sheet }: { readonly sheet: RunSheet }): ReactElement
   );
   return (
     <figure className="m-0 mt-5">
-      <figcaption className="mb-2 text-body font-semibold">What its class usually does</figcaption>
+      <figcaption className="mb-2 text-body font-semibold">Typical for this material</figcaption>
       <ReadPail
         shape={shapeOf({ height_cm: pail.height_cm }, 'vessel')}
         fill={{ ...pail, kind: 'parted' }}

@@ -80,7 +80,7 @@ function Headline({ run, lead }: { readonly run: LiveRun; readonly lead: RunProp
           />
           <span className="text-ink2 text-body">
             {counted} of {total}
-            {lead.summary.sd === undefined && lead.words === undefined ? ', no spread' : ''}
+            {lead.summary.sd === undefined && lead.words === undefined ? ', single value' : ''}
           </span>
         </p>
       )}
@@ -177,8 +177,9 @@ function Checks({ checks, finished }: { readonly checks: readonly Check[]; reado
       {loud.map((check) => (
         <Notice key={`${check.code}${String(check.replicate)}`} className="mt-3">
           <NoticeHead>
-            {WORD[check.severity]} {check.replicate === undefined ? '' : replicateName(check.replicate)}
-            <span className="font-normal">{finished ? 'kept as it was' : 'it can still be repeated'}</span>
+            {WORD[check.severity]}
+            {check.replicate === undefined ? '' : ` ${replicateName(check.replicate)}`}
+            <span className="font-normal">; {finished ? 'kept as it was' : 'it can still be repeated'}</span>
           </NoticeHead>
           <p className="px-3 pt-2 pb-2.5">{told(check.message)}</p>
         </Notice>

@@ -106,7 +106,7 @@ function NowThen({
   const held = run.progress.next
     .filter((next) => next.notBefore !== undefined && next.notBefore > now)
     .sort((a, b) => (a.notBefore as number) - (b.notBefore as number))[0];
-  if (ready === undefined && held === undefined) return <span>Every cell is filled</span>;
+  if (ready === undefined && held === undefined) return <span>All required readings are in</span>;
   return (
     <span>
       {ready !== undefined && (
@@ -166,7 +166,7 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
           className={`${CELL} px-3.5 text-small text-ink2 ${isLit ? LIT : ''}`}
           colSpan={run.sheet.replicateCount - 1}
         >
-          once for all
+          one reading for all
         </td>
       )}
     </tr>

@@ -20,7 +20,7 @@ describe('a run ends in a sentence', () => {
       'Of a drained vessel 32 % is water and 36 % is air: very open, and quick to dry.',
     ],
     [{ airSpace: 0.21, capacityAtLeast: 0.31 }, '21 % of it is air, and it holds at least 31 % water.'],
-    [{ pH: 5.1 }, 'pH 5.1 by 1:5 in water: sour.'],
+    [{ pH: 5.1 }, 'pH 5.1 by 1:5 in water: acid.'],
     [{ d50_mm: 4.02, fines: 0.031 }, 'Half of it is finer than 4.0 mm; 3 % is finer than half a millimetre.'],
     [{ t90_s: 84 }, 'Nine tenths are out after 84 s: it drains quickly.'],
     [{ easilyAvailable: 0.332 }, '33 % of it is water that roots take easily.'],

@@ -25,7 +25,7 @@ export function runSentence(result: RunResult): string {
     return `${percent(air)} of it is air, and it holds at least ${percent(bound)} water.`;
   const pH = mean('pH');
   if (pH !== undefined)
-    return `pH ${fixed(pH, 1)} by 1:5 in water: ${pH < 5.5 ? 'sour' : pH > 7 ? 'alkaline' : 'middling'}.`;
+    return `pH ${fixed(pH, 1)} by 1:5 in water: ${pH < 5.5 ? 'acid' : pH > 7 ? 'alkaline' : 'moderately acid'}.`;
   const ec = mean('ec_dSm');
   if (ec !== undefined) return `EC ${amount(ec, 'dS/m', 2)} by 1:2 in water at ${amount(25, '°C', 0)}.`;
   const volume = mean('bagVolume_L');

@@ -119,7 +119,7 @@ export function Calibrate({ row, onDone }: { readonly row: InstrumentRow; readon
         <Button type="submit" look="act" disabled={form.isBusy}>
           {judged?.state === 'failed' ? 'Keep it, failed as it is' : 'Keep'}
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
     </BodyForm>
   );

@@ -106,7 +106,7 @@ function InstrumentCard({ row, works }: { readonly row: InstrumentRow; readonly 
         </strong>
       </header>
       <p className="min-h-[2.6em] text-small">
-        {stamp.sentence === '' ? 'The next reading stands on it.' : `${stamp.sentence} The next reading would say so.`}
+        {stamp.sentence === '' ? 'New readings use this.' : `${stamp.sentence} New readings will be flagged.`}
       </p>
       <CalibrationLog row={row} />
       {works &&

@@ -53,7 +53,7 @@ export function NewInstrument({ onDone }: { readonly onDone: () => void }): Reac
       <Button type="submit" look="act" disabled={form.isBusy}>
         Put it on the bench
       </Button>
-      <Button onClick={onDone}>Leave it</Button>
+      <Button onClick={onDone}>Cancel</Button>
     </BodyForm>
   );
 }

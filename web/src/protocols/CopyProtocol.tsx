@@ -48,7 +48,7 @@ export function CopyProtocol({ base, own, onKept, onLeave }: CopyProtocolProps):
         <Button type="submit" look="act" disabled={form.isBusy}>
           {own ? `Keep as version ${String(base.version + 1)}` : 'Keep the copy'}
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
       <ol className="mt-3.5">
         {base.steps.map((step, i) => (

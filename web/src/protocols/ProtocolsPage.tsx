@@ -49,7 +49,7 @@ const COLUMNS: readonly Column<ProtocolRow>[] = [
     value: ({ protocol }) => protocol.replicates.usual,
     cell: ({ protocol }) => <span className="figure">{protocol.replicates.usual}</span>,
   },
-  { key: 'by', head: 'by', align: 'left', sort: 'up', value: ({ by }) => by ?? '', cell: ({ by }) => by ?? 'shipped' },
+  { key: 'by', head: 'by', align: 'left', sort: 'up', value: ({ by }) => by ?? '', cell: ({ by }) => by ?? 'built in' },
 ];
 
 /** Every way of measuring, found by what it is called or tells of. */

@@ -186,7 +186,7 @@ function Cards(): ReactElement {
   if (query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0)
     return (
       <EmptyPail question="Which bag shall be judged?">
-        {works && <ButtonLink to="/score?start">Choose a product and who smells it</ButtonLink>}
+        {works && <ButtonLink to="/score?start">Choose a product and raters</ButtonLink>}
       </EmptyPail>
     );
   return (
@@ -203,7 +203,7 @@ function Cards(): ReactElement {
           value={asked.state ?? ''}
           options={[
             { key: '', words: 'all of them' },
-            { key: 'open', words: 'blind still' },
+            { key: 'open', words: 'still blind' },
             { key: 'revealed', words: 'open to see' },
           ]}
           onChange={(key) => {

@@ -63,7 +63,7 @@ describe('what others change', () => {
     stop();
   });
 
-  it('numbers are asked for once for all that happened in a moment', async () => {
+  it('numbers are asked for one reading for all that happened in a moment', async () => {
     const stop = startLive('me');
     for (let i = 0; i < 20; i += 1) FakeSource.last.says('counts');
     await vi.advanceTimersByTimeAsync(10_000);

@@ -19,7 +19,7 @@ const CALM_MS = 1500;
 
 let calm: ReturnType<typeof setTimeout> | undefined;
 
-/** What stands on lists and on the bench edge is asked for again, a moment later and once for all that happened. */
+/** What stands on lists and on the bench edge is asked for again, a moment later and one reading for all that happened. */
 function soonAgain(): void {
   calm ??= setTimeout(() => {
     calm = undefined;

@@ -67,7 +67,7 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
         <Button type="submit" look="slab" disabled={form.isBusy}>
           Save
         </Button>
-        <DialogClose>Leave it</DialogClose>
+        <DialogClose>Cancel</DialogClose>
         {isStale(form.refusal) && (
           <Button
             look="tie"

@@ -104,7 +104,7 @@ export function Likeness({ lot }: { readonly lot: LotRow }): ReactElement {
           >
             It is like that
           </Button>
-          <DialogClose>Leave it</DialogClose>
+          <DialogClose>Cancel</DialogClose>
         </p>
       </div>
     </Dialog>

@@ -54,7 +54,7 @@ describe('the card of a lot', () => {
     await userEvent.type(screen.getByLabelText(/Mesh, plate/), '4 mm mesh');
     await userEvent.type(screen.getByLabelText(/parted off/), 'fines');
     await userEvent.type(screen.getByLabelText('How much of it, L'), '5,5');
-    await userEvent.click(screen.getByRole('button', { name: 'It is a new lot' }));
+    await userEvent.click(screen.getByRole('button', { name: 'As a new lot' }));
     await waitFor(() => {
       expect(told).toHaveLength(1);
     });
@@ -69,7 +69,7 @@ describe('the card of a lot', () => {
     const told = openPage(<LotPage />, { ...at, answers: { '/lots/lot': cardPageOf([good]) } });
     await userEvent.click(await screen.findByRole('button', { name: 'Prepare a lot from it' }));
     await userEvent.type(screen.getByLabelText('Passes'), 'twice');
-    await userEvent.click(screen.getByRole('button', { name: 'It is a new lot' }));
+    await userEvent.click(screen.getByRole('button', { name: 'As a new lot' }));
     expect(await screen.findByText(/“twice” is not a number/)).toBeDefined();
     expect(told).toEqual([]);
   });

@@ -111,7 +111,7 @@ function Count({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () => v
       <Button type="submit" look="act" disabled={form.isBusy}>
         Keep
       </Button>
-      <Button onClick={onDone}>Leave it</Button>
+      <Button onClick={onDone}>Cancel</Button>
     </BodyForm>
   );
 }

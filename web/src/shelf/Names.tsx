@@ -56,7 +56,7 @@ function NamesForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () 
         <Button type="submit" look="slab" disabled={form.isBusy}>
           Save
         </Button>
-        <DialogClose>Leave it</DialogClose>
+        <DialogClose>Cancel</DialogClose>
       </span>
     </BodyForm>
   );

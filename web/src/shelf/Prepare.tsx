@@ -126,9 +126,9 @@ export function Prepare({ lot, onLeave }: { readonly lot: LotRow; readonly onLea
       )}
       <TextField name="note" label="In words" className="w-72" />
       <Button type="submit" look="act" disabled={form.isBusy}>
-        It is a new lot
+        As a new lot
       </Button>
-      <Button onClick={onLeave}>Leave it</Button>
+      <Button onClick={onLeave}>Cancel</Button>
     </BodyForm>
   );
 }

@@ -115,7 +115,7 @@ function Mean({ one, currency }: MeanProps): ReactElement {
       </td>
       <td className="figure pl-2.5 whitespace-nowrap">
         {spread === undefined ? (
-          <span className="text-ink2 font-sans">{sd === 0 ? 'all equal' : 'no spread'}</span>
+          <span className="text-ink2 font-sans">{sd === 0 ? 'all equal' : 'single value'}</span>
         ) : (
           `± ${spread}`
         )}

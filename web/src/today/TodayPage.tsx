@@ -55,9 +55,9 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
             <EmptyPail
               question={
                 me.role === 'panellist'
-                  ? 'Your sheets wait on the left.'
+                  ? 'Your sheets wait in the list.'
                   : me.role === 'student'
-                    ? 'Your group’s runs wait on the left.'
+                    ? 'Your group’s runs wait in the list.'
                     : 'Look around: nothing here can break.'
               }
             >

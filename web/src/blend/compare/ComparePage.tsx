@@ -28,7 +28,7 @@ export function ComparePage(): ReactElement {
     <main>
       <TitleBlock
         title="Side by side"
-        line="Blends and lots in the same pot. A letter after a figure says which of the others it truly differs from: their bands do not meet."
+        line="Blends and lots in the same pot. ≠ B: differs from B by more than both bands."
         cells={[{ term: 'My pot', value: <PotPicker pot={pot} onChange={setPot} /> }]}
       >
         <ButtonLink to="/blend">All blends</ButtonLink>

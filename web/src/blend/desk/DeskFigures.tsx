@@ -90,7 +90,7 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
   return (
     <tr>
       <th scope="row" className="py-0.5 text-left text-body font-semibold">
-        <Tooltip says="What would narrow this?">
+        <Tooltip says="What to measure next for this?">
           <button
             type="button"
             className="text-left font-semibold decoration-[2.5px] underline-offset-4 aria-pressed:underline"
@@ -157,7 +157,7 @@ function Taught({ figure, shown }: TaughtProps): ReactElement | null {
   if (moved === undefined && bias === undefined) return null;
   return (
     <Link className="block text-note leading-tight text-waterink" to="/blend/bench">
-      {moved === undefined ? '' : `before learning ${moved} `}
+      {moved === undefined ? '' : `uncorrected ${moved} `}
       {bias === undefined ? '' : `measured batches say ${shown(value + bias)}`}
     </Link>
   );

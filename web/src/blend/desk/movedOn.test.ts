@@ -10,8 +10,8 @@ const at = (name: string, air: number, kappa?: number) => ({
 describe('what has moved a kept prediction', () => {
   it.each([
     [at('a', 0.3), at('a', 0.3), undefined],
-    [at('a', 0.3), at('b', 0.31), 'Its lots were measured again since: air was 0.300, is now 0.310.'],
-    [at('a', 0.3), at('b', 0.3), 'Its lots were measured again since, with no change in air and water worth naming.'],
+    [at('a', 0.3), at('b', 0.31), 'New measurements since this version: air was 0.300, is now 0.310.'],
+    [at('a', 0.3), at('b', 0.3), 'New measurements since this version, with no change in air and water worth naming.'],
     [
       at('a', 0.3),
       at('a', 0.35, 0.5),
@@ -20,7 +20,7 @@ describe('what has moved a kept prediction', () => {
     [
       at('a', 0.3),
       at('b', 0.35, 0.5),
-      'Its lots were measured again since, and measured batches have taught the prediction: air was 0.300, is now 0.350.',
+      'New measurements since this version, and measured batches have taught the prediction: air was 0.300, is now 0.350.',
     ],
   ])('%#', (kept, now, sentence) => {
     expect(movedOn(kept, now)).toBe(sentence);

@@ -17,7 +17,7 @@ export function movedOn(
   if (!lots && !taught && !rules) return undefined;
   const why = [
     ...(rules ? ['It is predicted by mended rules since'] : []),
-    ...(lots ? ['Its lots were measured again since'] : []),
+    ...(lots ? ['New measurements since this version'] : []),
     ...(taught
       ? [
           lots || rules

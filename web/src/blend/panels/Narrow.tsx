@@ -20,9 +20,9 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
   const lots = used.map(({ lot }) => lot);
   const drivers = (bands?.drivers ?? []).slice(0, SHOWN);
   return (
-    <section aria-label="What would narrow it">
+    <section aria-label="What to measure next">
       <h2 className="flex items-baseline justify-between">
-        What would narrow {inSentence(property(asked).label)} most{' '}
+        What to measure next for {inSentence(property(asked).label)}{' '}
         <small className="whitespace-nowrap">of its spread</small>
       </h2>
       {bands === undefined && <p className="text-ink2 mt-2 text-small">Drawing {fixed(2000, 0)} times.</p>}

@@ -90,7 +90,7 @@ export function NearestRecipes({ view, aim: profile }: NearestRecipesProps): Rea
         <small>
           {state.kind === 'done'
             ? `${String(parts)} parts of ${searched.map((lot) => lot.name.split(',')[0]).join(', ')}; all ${fixed(state.result.evaluated, 0)} tried`
-            : 'off by 0 is inside every window'}
+            : '0 means every target met'}
         </small>
       </h2>
       <div className="mt-1 flex flex-wrap items-center gap-3 text-small">
@@ -253,7 +253,7 @@ const frontEnd = (end: { readonly price: number; readonly loss: number } | undef
 
 function weakestSaid(weakest: WeakestWindow | undefined): string {
   if (weakest === undefined) return '';
-  if (weakest.chance > SURE) return 'sure of every window';
+  if (weakest.chance > SURE) return 'every target almost sure';
   const { label } = property(weakest.property as PropertyKey);
-  return `least sure: ${inSentence(label.split(',')[0] ?? label)}, ${String(Math.round(100 * weakest.chance))} %`;
+  return `least likely met: ${inSentence(label.split(',')[0] ?? label)}, ${String(Math.round(100 * weakest.chance))} %`;
 }

@@ -142,11 +142,11 @@ function Through({ view }: { readonly view: DeskView }): ReactElement {
     return (
       <tr>
         <th scope="row">
-          Water through it, soaked <small>rough: {`${significant(lo)} to ${significant(hi)}`}</small>
+          Saturated conductivity <small>rough: {`${significant(lo)} to ${significant(hi)}`}</small>
         </th>
         <td>
           <Figure
-            label="Water through it, soaked"
+            label="Saturated conductivity"
             value={k20_cms}
             digits={k20_cms < 0.01 ? 4 : 2}
             unit="cm/s"
@@ -159,7 +159,7 @@ function Through({ view }: { readonly view: DeskView }): ReactElement {
   }
   return (
     <tr>
-      <th scope="row">Water through it, soaked</th>
+      <th scope="row">Saturated conductivity</th>
       <td>
         <span className="text-ink2">never run through {asked.lots.join(', ')}</span>{' '}
         {first !== undefined && (
@@ -224,13 +224,23 @@ function Load({ load }: { readonly load: number | undefined }): ReactElement {
   );
 }
 
+/** Whether it grows again, as a person would say it. */
+const RENEWS: Readonly<Record<string, string>> = {
+  yes: 'renewable',
+  'yes, slow': 'slowly renewable',
+  no: 'not renewable',
+  'mined mineral': 'quarried, not renewable',
+  'semi (centuries)': 'renews in centuries',
+  unknown: 'not known whether renewable',
+};
+
 function Origins({ view }: { readonly view: DeskView }): ReactElement {
   const shares = deskOrigins(view.input);
   const mined = minedShare(shares);
   return (
     <>
       <h2 className="mt-5">
-        Where it is from <small>{fixed(100 * mined, 0)} % was dug</small>
+        Where it is from <small>{fixed(100 * mined, 0)} % quarried</small>
       </h2>
       <ul className="mt-1">
         {shares.map(({ source, renewable, share, names }) => (
@@ -239,7 +249,7 @@ function Origins({ view }: { readonly view: DeskView }): ReactElement {
             className="relative flex min-h-9 justify-between gap-3 border-b border-zinc2 pt-1"
           >
             <span className="text-body">
-              {source}, {renewable} <small>{names.join(', ')}</small>
+              {source}, {RENEWS[renewable] ?? renewable} <small>{names.join(', ')}</small>
             </span>
             <span className="figure whitespace-nowrap">{fixed(100 * share, 0)} %</span>
             <span className="absolute bottom-0 left-0 h-[3px] bg-ink" style={{ width: `${String(100 * share)}%` }} />

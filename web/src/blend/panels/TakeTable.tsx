@@ -72,8 +72,14 @@ function Scoops({ view }: { readonly view: DeskView }): ReactElement {
   const whole = view.used.reduce((sum, { parts }) => sum + parts, 0);
   return (
     <p className="text-ink2 text-small">
-      In a barrow of {litres(barrow)}, by scoops of {litres(scoop)}:{' '}
-      {view.used.map(({ lot, parts }) => `${fixed(((parts / whole) * barrow) / scoop, 1)} ${lot.name}`).join(', ')}.
+      To a barrow of {litres(barrow)}, in scoops of {litres(scoop)}:{' '}
+      {view.used
+        .map(({ lot, parts }) => {
+          const scoops = ((parts / whole) * barrow) / scoop;
+          return `${fixed(scoops, scoops < 10 ? 1 : 0)} of ${lot.name}`;
+        })
+        .join(', ')}
+      .
     </p>
   );
 }

@@ -69,7 +69,7 @@ export function WorkPlan({ view, plan }: WorkPlanProps): ReactElement {
       )}
       <PlanJobs
         words="Put it into Today"
-        done="It stands in Today"
+        done="Added to Today"
         plan={JSON.stringify([plan.tasks, at])}
         jobs={() => workJobs(plan, mixAt, view.name === '' ? 'a new blend' : view.name, serverNow(), notebook)}
         disabled={Number.isNaN(mixAt)}

@@ -64,7 +64,7 @@ describe('a filled pot', () => {
     expect(screen.queryByText(/two people or a trolley/)).toBeNull();
     await user.type(screen.getByLabelText('Pot itself, kg'), '25');
     expect(screen.getAllByText(/two people or a trolley/)).not.toHaveLength(0);
-    expect(screen.getByText('100 % was dug')).toBeTruthy();
+    expect(screen.getByText('100 % quarried')).toBeTruthy();
   });
 
   it('says how fast water runs through it once it ran through every part, and sends to the bench before', () => {
@@ -83,7 +83,7 @@ describe('a filled pot', () => {
     );
     cleanup();
     run(['bark-graded', 'coir-pith']);
-    expect(screen.getByRole('button', { name: /^Water through it, soaked: [\d.]+ cm\/s. Show working/ })).toBeTruthy();
+    expect(screen.getByRole('button', { name: /^Saturated conductivity: [\d.]+ cm\/s. Show working/ })).toBeTruthy();
     expect(screen.getByText(/^rough: [\d.]+ to [\d.]+$/)).toBeTruthy();
   });
 });
@@ -205,7 +205,7 @@ describe('a batch', () => {
     const work = screen.getByRole('region', { name: 'The work' });
     expect(within(work).getByText(/^Get \d+ L of Bark/)).toBeTruthy();
     await user.click(within(work).getByRole('button', { name: 'Put it into Today' }));
-    expect(await within(work).findByRole('button', { name: 'It stands in Today' })).toBeTruthy();
+    expect(await within(work).findByRole('button', { name: 'Added to Today' })).toBeTruthy();
     // Another batch is another plan.
     await user.type(screen.getByLabelText('Pots'), '0');
     expect(within(work).getByRole('button', { name: 'Put it into Today' })).toBeTruthy();

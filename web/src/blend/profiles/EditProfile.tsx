@@ -75,7 +75,7 @@ export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement
 
 const SIDES = [
   ['ideal', 'ideal'],
-  ['limits', 'bears'],
+  ['limits', 'tolerates'],
 ] as const;
 
 const NO_WINDOW = { ideal: ['', ''], limits: ['', ''], weight: '1', must: false } as const;

@@ -44,7 +44,7 @@ function Profile({ profile }: { readonly profile: ProfileRow }): ReactElement {
         line={`${profile.basis}. ${profile.notes}`}
         cells={[
           { term: 'Depth', value: amount(profile.container.height_cm, 'cm', 0) },
-          { term: 'Whose', value: profile.own === undefined ? 'shipped' : `your own, by ${profile.own.by}` },
+          { term: 'Whose', value: profile.own === undefined ? 'built in' : `your own, by ${profile.own.by}` },
         ]}
       >
         <ButtonLink to="/blend/uses">All uses</ButtonLink>
@@ -82,7 +82,7 @@ function Windows({ targets }: { readonly targets: readonly Target[] }): ReactEle
         <tr>
           <th scope="col">Figure</th>
           <th scope="col">ideal</th>
-          <th scope="col">bears</th>
+          <th scope="col">tolerates</th>
           <th scope="col">weight</th>
           <td />
         </tr>

@@ -56,7 +56,7 @@ describe('uses', () => {
   it('are copied before they are changed, and then kept as one’s own', async () => {
     const told = open('seed-plugs');
     const user = await press('Make a copy to change');
-    await user.clear(screen.getByLabelText('Air space, bears to'));
+    await user.clear(screen.getByLabelText('Air space, tolerates to'));
     await user.click(screen.getByLabelText('Air space is a must'));
     await user.click(screen.getByRole('button', { name: 'Do not ask for EC, 1:2 at 25 °C' }));
     await user.click(screen.getByRole('button', { name: 'Keep it' }));

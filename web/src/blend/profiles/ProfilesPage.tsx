@@ -35,7 +35,7 @@ const COLUMNS: readonly Column<ProfileRow>[] = [
     sort: 'up',
     value: ({ label }) => label,
     cell: ({ id, label, own }) => (
-      <RowName to={`/blend/uses/${id}`} name={label} line={own === undefined ? 'shipped' : `your own, by ${own.by}`} />
+      <RowName to={`/blend/uses/${id}`} name={label} line={own === undefined ? 'built in' : `your own, by ${own.by}`} />
     ),
   },
   {
@@ -86,9 +86,9 @@ export function ProfilesPage(): ReactElement {
             columns={COLUMNS}
             rows={profiles}
             keyOf={({ id }) => id}
-            words={({ label, basis, own }) => `${label} ${basis} ${own?.by ?? 'shipped'}`}
+            words={({ label, basis, own }) => `${label} ${basis} ${own?.by ?? 'built in'}`}
             placeholder="seed, orchid, bed"
-            unsorted="shipped first"
+            unsorted="built in first"
             nothing="No use is called so."
           />
         )}

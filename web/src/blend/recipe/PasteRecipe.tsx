@@ -186,7 +186,7 @@ function PasteForm({ blends, onTake, onLeave }: PasteRecipeProps & { readonly on
         >
           {takeWords(taken.lines.length)}
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </p>
     </section>
   );

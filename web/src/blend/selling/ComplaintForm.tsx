@@ -33,7 +33,7 @@ export function ComplaintForm({ blendId, selling, onDone }: SellingFormProps): R
         Note it
       </Button>
       <Button look="tie" onClick={onDone}>
-        Leave it
+        Cancel
       </Button>
     </BodyForm>
   );

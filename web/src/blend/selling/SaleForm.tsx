@@ -54,7 +54,7 @@ export function SaleForm({ blendId, selling, onDone }: SellingFormProps): ReactE
         Note it
       </Button>
       <Button look="tie" onClick={onDone}>
-        Leave it
+        Cancel
       </Button>
     </BodyForm>
   );

@@ -53,7 +53,7 @@ export function TermsForm({ blendId, selling: { terms, currency }, onDone }: Sel
         Keep it
       </Button>
       <Button look="tie" onClick={onDone}>
-        Leave it
+        Cancel
       </Button>
     </BodyForm>
   );

@@ -52,14 +52,14 @@ export function SayingParts(): ReactElement {
           onYes={nothing}
         />
         <Popover opener="My pot">Tub 25 cm, 28 over 22</Popover>
-        <Tooltip says="What would narrow this?">
+        <Tooltip says="What to measure next for this?">
           <Button look="low">Air space</Button>
         </Tooltip>
       </Part>
       <Part name="Notice, Caution, Sorry">
         <Notice className="w-72">
           <NoticeHead>
-            Check B <span className="font-normal">it can still be repeated</span>
+            Check B<span className="font-normal">; it can still be repeated</span>
           </NoticeHead>
           <p className="px-3 py-2">B lies 0.06 above A and C; 0.03 is allowed.</p>
         </Notice>

@@ -91,7 +91,7 @@ function AgreeForm({ cardId, one, onDone }: AgreeOnProps & { readonly onDone: ()
           Keep it
         </Button>
         <Button look="tie" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </span>
     </BodyForm>

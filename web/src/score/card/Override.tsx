@@ -105,7 +105,7 @@ function OverrideForm({ cardId, card, onDone }: OverrideProps & { readonly onDon
           Keep both
         </Button>
         <Button look="tie" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </span>
       <p className="text-small text-ink2">Left empty, what was given before is taken back.</p>

@@ -3,7 +3,7 @@ import { bestUses, EVIDENCE_WORDS, inSentence, type CardCriterion } from '@bent-
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
-import { day, fixed } from '../../kit/format';
+import { day, fixed, counted } from '../../kit/format';
 import { Await } from '../../shared/Await';
 import { OnPaper } from '../../shared/OnPaper';
 import { Qr } from '../../shared/Qr';
@@ -71,7 +71,7 @@ function Paper({ page }: { readonly page: ScorecardPage }): ReactElement {
       <GoodFor page={page} />
       <p>
         {row.revealed
-          ? `${String(row.raters.length)} raters, ${String(blindly)} of them blind.`
+          ? `${counted(row.raters.length, 'rater', 'raters')}, ${String(blindly)} of them blind.`
           : 'The panel is not through; its marks are closed.'}{' '}
         Interest: {interestWords(page)}. Printed {day(today, notebook.zone)}.
       </p>

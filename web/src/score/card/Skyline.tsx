@@ -6,7 +6,7 @@ import { unitOf } from '../../shared/units/ofProperty';
 import { TermLabel } from '../../shared/words/TermLabel';
 import { placeAmong, placeWords } from './place';
 import { Figure } from '../../shared/Figure';
-import { fixed } from '../../kit/format';
+import { fixed, counted } from '../../kit/format';
 
 interface SkylineProps {
   readonly card: Scorecard;
@@ -137,7 +137,8 @@ function Found({ one, currency }: { readonly one: CardCriterion; readonly curren
   if (raters.length > 0) {
     return (
       <span className="figure text-ink2 text-small">
-        {raters.length} raters{one.spread === undefined ? '' : `, ±${fixed(one.spread, 1)}`}
+        {counted(raters.length, 'rater', 'raters')}
+        {one.spread === undefined ? '' : `, ±${fixed(one.spread, 1)}`}
       </span>
     );
   }
@@ -164,7 +165,7 @@ function Found({ one, currency }: { readonly one: CardCriterion; readonly curren
 /** Why a criterion has no value, by where it comes from. */
 const NOT_YET: Readonly<Record<CardCriterion['criterion']['source']['from'], string>> = {
   lot: 'not measured',
-  panel: 'blind still',
+  panel: 'still blind',
   claims: 'no claims sheet',
   nutrients: 'no report',
   growth: 'nothing sown yet',

@@ -119,7 +119,7 @@ export function NotePrice({ product, currency, onDone }: NotePriceProps): ReactE
         <Button type="submit" look="act" disabled={form.isBusy}>
           Keep the price
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </span>
     </BodyForm>
   );

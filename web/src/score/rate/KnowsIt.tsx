@@ -61,7 +61,7 @@ function Form({ sheet, onDone }: { readonly sheet: RaterSheet; readonly onDone: 
           Mark me as not blind
         </Button>
         <Button look="tie" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </span>
     </BodyForm>

@@ -97,7 +97,7 @@ describe('a rater’s sheet', () => {
     await user.click(screen.getByRole('button', { name: 'Half a point less' }));
     await user.click(screen.getByRole('button', { name: 'Hand the sheet in' }));
     expect(await screen.findByText('Handed in. Thank you.')).toBeTruthy();
-    expect(screen.getByText('2 of 3 raters have handed in. The marks open when all have.')).toBeTruthy();
+    expect(screen.getByText('2 of 3 raters have handed in. Marks open once everyone has handed in.')).toBeTruthy();
     expect(told.map(({ address, body }) => [address, body.value])).toEqual([
       [at('/ratings/smell'), 6.5],
       [at('/ratings/feel'), 4.5],

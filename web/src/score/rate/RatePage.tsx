@@ -85,7 +85,7 @@ function Closed({ sheet }: { readonly sheet: RaterSheet }): ReactElement {
     <EmptyPail question={title}>
       <p className="max-w-[28ch]">
         {excused === undefined
-          ? `${String(ratersIn)} of ${counted(raters, 'rater has', 'raters have')} handed in. The marks open when all have.`
+          ? `${String(ratersIn)} of ${counted(raters, 'rater has', 'raters have')} handed in. Marks open once everyone has handed in.`
           : `The panel goes on without it: ${excused}.`}
       </p>
       {next !== undefined && (

@@ -143,7 +143,7 @@ export function EditRubric({ start, own, onKept, onLeave }: EditRubricProps): Re
         >
           {own === undefined ? 'Keep it as a rubric of our own' : `Keep it as version ${String(own.version + 1)}`}
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </p>
     </section>
   );

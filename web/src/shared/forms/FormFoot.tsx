@@ -20,7 +20,7 @@ export function FormFoot({ error, waits, onLeave, onDrop }: FormFootProps): Reac
         <Button type="submit" look="act" disabled={waits}>
           Keep it
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
         {onDrop !== undefined && <Button onClick={onDrop}>Take it off the list</Button>}
       </p>
     </>

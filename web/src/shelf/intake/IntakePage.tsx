@@ -121,7 +121,7 @@ function CheckRow({ check, found, lotId, works }: CheckRowProps): ReactElement {
         {found.map((one) => (
           <Found key={one.property} one={one} />
         ))}
-        {found.length === 0 && <span className="text-ink2">not looked yet</span>}
+        {found.length === 0 && <span className="text-ink2">not checked</span>}
       </span>
       {works && (
         <Link

@@ -26,7 +26,7 @@ export const INTAKE_CHECKS: readonly IntakeCheck[] = [
   { asks: 'What colour does it rinse?', protocol: 'rinse-colour', answers: ['rinseColour'] },
   { asks: 'Does anything live in it?', protocol: 'pests', answers: ['pests'] },
   { asks: 'What are the flakes and beads?', protocol: 'unknowns', answers: ['unknownRub', 'unknownFloat', 'swelling'] },
-  { asks: 'How sour is it?', protocol: 'ph-1to5', answers: ['pH'] },
+  { asks: 'How acid is it?', protocol: 'ph-1to5', answers: ['pH'] },
   { asks: 'How salty is it?', protocol: 'ec-1to2', answers: ['ec_dSm'] },
 ];
 

@@ -154,7 +154,7 @@ export function DeliveryForm({ supplierId, onKept, onLeave }: DeliveryFormProps)
           Note it
         </Button>
         <Button look="tie" onClick={onLeave}>
-          Leave it
+          Cancel
         </Button>
       </span>
     </BodyForm>

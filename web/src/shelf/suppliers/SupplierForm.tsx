@@ -71,7 +71,7 @@ export function SupplierForm({ of, onKept, onLeave }: SupplierFormProps): ReactE
         Keep them
       </Button>
       <Button look="tie" onClick={onLeave}>
-        Leave it
+        Cancel
       </Button>
     </BodyForm>
   );
