@@ -34,10 +34,7 @@ export function BenchEdge({ onKeys }: BenchEdgeProps): ReactElement {
       <Door waits={waits} isHere={pathname === '/'} />
       <ol className="flex min-w-0 flex-1">
         {stations.map((station, i) => (
-          <li
-            key={station.path}
-            className={`relative max-w-[190px] flex-1 ${i === at || i === at + 1 ? '' : 'max-[520px]:hidden'}`}
-          >
+          <li key={station.path} className="relative min-w-0 max-w-[190px] flex-1">
             <StationLink
               station={station}
               isHere={i === at}
@@ -60,7 +57,7 @@ function Door({ waits, isHere }: { readonly waits: number; readonly isHere: bool
     <Link
       to="/"
       aria-current={isHere ? 'page' : undefined}
-      className={`${ON_BENCH} relative mr-1.5 w-[136px] shrink-0 gap-2 pr-2.5 pl-3.5 no-underline max-[520px]:w-28 ${isHere ? 'text-inverse [--ink:var(--inverse)]' : ''}`}
+      className={`${ON_BENCH} relative mr-1.5 w-[136px] shrink-0 gap-2 pr-2.5 pl-3.5 no-underline max-[520px]:mr-0 max-[520px]:w-[92px] max-[520px]:gap-1 max-[520px]:pr-1 max-[520px]:pl-2.5 ${isHere ? 'text-inverse [--ink:var(--inverse)]' : ''}`}
     >
       <span
         aria-hidden="true"
@@ -78,7 +75,7 @@ function Door({ waits, isHere }: { readonly waits: number; readonly isHere: bool
         />
       </span>
       <span className="relative flex flex-col pb-1 leading-[1.05]">
-        <b className="text-head">Today</b>
+        <b className="text-head max-[520px]:text-small">Today</b>
         <small className={`max-[520px]:hidden ${isHere ? 'text-inverse' : ''}`}>
           {waits === 0 ? 'nothing waits' : `${String(waits)} on the go`}
         </small>
@@ -100,13 +97,13 @@ function StationLink({ station, isHere, holds, pail, count }: StationLinkProps):
     <NavLink to={station.path} className="flex h-full flex-col no-underline">
       <span className={`${ON_BENCH} gap-1.5 pr-1 pb-1 pl-2`}>
         {holds && (
-          <span className="-mb-1.5 -ml-0.5">
+          <span className="-mb-1.5 -ml-0.5 max-[520px]:hidden">
             <LotPail pail={pail} size={23} />
           </span>
         )}
         <span
           data-station
-          className={`text-lead leading-none max-[900px]:text-head ${isHere ? 'font-bold tracking-[-0.01em]' : 'font-medium'}`}
+          className={`text-lead leading-none max-[900px]:text-head max-[520px]:text-small ${isHere ? 'font-bold tracking-[-0.01em]' : 'font-medium'}`}
         >
           {station.word}
         </span>
@@ -130,7 +127,7 @@ function Hand({ onKeys }: BenchEdgeProps): ReactElement {
   const me = useMe();
   const { hand, putDown } = useHand();
   return (
-    <div className="flex w-[270px] shrink-0 flex-col border-l border-zinc3 max-[900px]:w-auto">
+    <div className="flex w-[270px] shrink-0 flex-col border-l border-zinc3 max-[900px]:w-auto max-[520px]:border-0">
       <span className="flex h-11 flex-col items-start justify-end gap-px pb-1 pl-3 max-[900px]:invisible max-[900px]:w-0">
         <small>in hand</small>
         {hand === undefined ? (
@@ -141,7 +138,7 @@ function Hand({ onKeys }: BenchEdgeProps): ReactElement {
       </span>
       <span className="relative z-2 mt-[3px] flex flex-1 items-center gap-3 bg-zinc1 pr-1 pl-3 text-note leading-none">
         {hand !== undefined && (
-          <button type="button" className={LOW} onClick={putDown}>
+          <button type="button" className={`${LOW} max-[900px]:hidden`} onClick={putDown}>
             clear
           </button>
         )}
@@ -149,7 +146,7 @@ function Hand({ onKeys }: BenchEdgeProps): ReactElement {
           <kbd className="figure mr-[3px] rounded-[2px] border px-1 py-px text-note leading-none font-medium">?</kbd>
           keys
         </button>
-        <Link to="/you" className="no-underline">
+        <Link to="/you" className="no-underline max-[520px]:hidden">
           {me.name}
         </Link>
         <WaitingBadge />

@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest';
-import { age, clockTime, counted, dueTime, duration, figure, fixed, overTime, weekday } from './format';
+import { afterEach, describe, expect, it } from 'vitest';
+import { age, clockTime, counted, day, dueTime, duration, figure, fixed, overTime, weekday } from './format';
 
 describe('a shown number', () => {
   it.each([
@@ -25,7 +25,9 @@ describe('what is due', () => {
 
   it('stands by the clock while it is near, and by the day where it is not', () => {
     expect(dueTime(hours(2), now, 'UTC')).toBe('14:00');
-    expect(dueTime(hours(30), now, 'UTC')).toBe('29 Nov');
+    expect(dueTime(hours(16), now, 'UTC')).toBe('tomorrow 04:00');
+    expect(dueTime(hours(30), now, 'UTC')).toBe('tomorrow 18:00');
+    expect(dueTime(hours(40), now, 'UTC')).toBe('30 Nov');
     expect(overTime(hours(-0.5), now, 'UTC')).toBe('30:00 over');
     expect(overTime(hours(-33), now, 'UTC')).toBe('since 27 Nov');
   });
@@ -63,4 +65,33 @@ it('a day and an hour are those of the notebook’s zone', () => {
   expect(weekday(late, 'Europe/London')).toBe('Tuesday 24 November');
   expect(weekday(late, 'Pacific/Auckland')).toBe('Wednesday 25 November');
   expect(clockTime(late, 'Pacific/Auckland')).toBe('12:30');
+});
+
+it('a day of another year has its year', () => {
+  expect(day('2026-03-04T12:00:00Z', 'UTC')).toBe('4 Mar');
+  expect(day('2025-12-31T23:30:00Z', 'UTC')).toBe('31 Dec 2025');
+  // It is the year where the notebook is that counts.
+  expect(day('2025-12-31T23:30:00Z', 'Pacific/Auckland')).toBe('1 Jan');
+});
+
+describe('the browser’s own manner', () => {
+  const speaks = (language: string): void => {
+    Object.defineProperty(navigator, 'language', { value: language, configurable: true });
+  };
+  afterEach(() => {
+    speaks('en-GB');
+  });
+  const at = Date.parse('2026-11-24T16:05:00Z');
+
+  it.each([
+    ['en-GB', '24 Nov', /^16:05$/],
+    ['en-US', 'Nov 24', /^0?4:05\sPM$/i],
+    // Words stay English, hours are counted as they are there.
+    ['de-DE', '24 Nov', /^16:05$/],
+    ['hi-IN', '24 Nov', /^0?4:05\spm$/i],
+  ])('%s: %s', (language, said, hour) => {
+    speaks(language);
+    expect(day(new Date(at).toISOString(), 'UTC')).toBe(said);
+    expect(clockTime(at, 'UTC')).toMatch(hour);
+  });
 });

@@ -69,27 +69,62 @@ export function duration(ms: number): string {
   return `${String(minutes)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 
-type Shape = 'clock' | 'day' | 'weekday';
+type Shape = 'clock' | 'day' | 'dayOfYear' | 'weekday' | 'plainDay';
 const SHAPES: Readonly<Record<Shape, Intl.DateTimeFormatOptions>> = {
   clock: { hour: '2-digit', minute: '2-digit' },
   day: { day: 'numeric', month: 'short' },
+  dayOfYear: { day: 'numeric', month: 'short', year: 'numeric' },
   weekday: { weekday: 'long', day: 'numeric', month: 'long' },
+  plainDay: { day: '2-digit', month: '2-digit', year: 'numeric' },
 };
+
+/** The browser's language; a worker or a test may have none. */
+const languageOf = (): string => (typeof navigator === 'undefined' ? PLAIN : navigator.language);
+
+/**
+ * How the browser's language writes dates: the order of day and month where it is an English, with this page's words;
+ * twelve hours or twenty-four as it is used to.
+ */
+function manner(): { readonly locale: string; readonly hourCycle: Intl.DateTimeFormatOptions['hourCycle'] } {
+  const language = languageOf();
+  const { hourCycle } = new Intl.DateTimeFormat(language, { hour: 'numeric' }).resolvedOptions();
+  return { locale: /^en\b/.test(language) ? language : PLAIN, hourCycle: hourCycle as 'h12' | 'h23' };
+}
+
 const DATES = new Map<string, Intl.DateTimeFormat>();
 
 /** A moment in the notebook's zone. */
 function dated(at: number, zone: string, shape: Shape): string {
-  const key = `${shape} ${zone}`;
-  const known = DATES.get(key) ?? new Intl.DateTimeFormat(PLAIN, { ...SHAPES[shape], timeZone: zone });
-  DATES.set(key, known);
-  return known.format(at);
+  const key = `${shape} ${zone} ${languageOf()}`;
+  const known = DATES.get(key);
+  if (known !== undefined) return known.format(at);
+  const { locale, hourCycle } = manner();
+  const made = new Intl.DateTimeFormat(locale, {
+    ...SHAPES[shape],
+    timeZone: zone,
+    ...(shape === 'clock' && hourCycle !== undefined ? { hourCycle } : {}),
+  });
+  DATES.set(key, made);
+  return made.format(at);
 }
 
-/** The hour, as 16:22. */
+/** The hour, as 16:22 or 4:22 pm. */
 export const clockTime = (ms: number, zone: string): string => dated(ms, zone, 'clock');
 
-/** A day as 24 Nov. */
-export const day = (iso: string, zone: string): string => dated(Date.parse(iso), zone, 'day');
+const yearOf = (at: number, zone: string): string => dated(at, zone, 'dayOfYear').replace(/^.*(\d{4}).*$/, '$1');
+
+let clock = (): number => Date.now();
+
+/** By which clock a year is this one: the bench computer's, once it has told. */
+export function readClock(of: () => number): void {
+  clock = of;
+}
+
+/** A day as 24 Nov, with its year where that is not this one. */
+export function day(iso: string, zone: string, now = clock()): string {
+  const at = Date.parse(iso);
+  return dated(at, zone, yearOf(at, zone) === yearOf(now, zone) ? 'day' : 'dayOfYear');
+}
 
 /** A day as Saturday 28 November. */
 export const weekday = (ms: number, zone: string): string => dated(ms, zone, 'weekday');
@@ -99,12 +134,17 @@ const SOON_MS = 18 * 3600000;
 
 /** How long something is over due: by the clock while it is fresh, else since which day. */
 export function overTime(at: number, now: number, zone: string): string {
-  return now - at < SOON_MS ? `${duration(now - at)} over` : `since ${day(new Date(at).toISOString(), zone)}`;
+  return now - at < SOON_MS ? `${duration(now - at)} over` : `since ${day(new Date(at).toISOString(), zone, now)}`;
 }
 
-/** When something is due: by the clock where it is soon, else by the day. */
+const DAY_MS = 24 * 3600000;
+
+/** When something is due: by the clock where it is soon, tomorrow named as such, else by the day. */
 export function dueTime(at: number, now: number, zone: string): string {
-  return at - now < SOON_MS ? clockTime(at, zone) : day(new Date(at).toISOString(), zone);
+  const on = (ms: number): string => dated(ms, zone, 'plainDay');
+  if (on(at) === on(now)) return clockTime(at, zone);
+  if (on(at) === on(now + DAY_MS)) return `tomorrow ${clockTime(at, zone)}`;
+  return day(new Date(at).toISOString(), zone, now);
 }
 
 /** How long ago, in the largest unit that fits. */

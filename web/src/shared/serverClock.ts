@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { readClock } from '../kit/format';
 import { api } from './api';
 
 /** How often the offset is measured again while the page is awake. */
@@ -23,6 +24,7 @@ async function measure(): Promise<void> {
 
 /** Keeps the offset right through sleep: measured again on waking, and every minute. */
 export function keepServerClock(): () => void {
+  readClock(serverNow);
   const again = (): void => {
     measure().catch(() => undefined);
   };

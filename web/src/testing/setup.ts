@@ -2,7 +2,14 @@ import { cleanup, configure } from '@testing-library/react';
 import { createElement, type ReactElement, type ReactNode } from 'react';
 import { afterEach, beforeAll, vi } from 'vitest';
 import { useDrafts } from '../shared/blends/draftStore';
+import { readClock } from '../kit/format';
 import { queryClient } from '../shared/resources/client';
+
+// A year is this one in every year that tests run in.
+readClock(() => Date.parse('2026-11-24T12:00:00Z'));
+// Dates as the notebook's own country writes them, wherever the tests run.
+if (typeof navigator !== 'undefined')
+  Object.defineProperty(navigator, 'language', { value: 'en-GB', configurable: true });
 
 // A busy machine takes its time.
 configure({ asyncUtilTimeout: 5000 });

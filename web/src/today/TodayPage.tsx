@@ -15,6 +15,7 @@ import { useMe, useSession, useWorks } from '../shared/useSession';
 import { benchLines, jobsOf, type Job } from './jobs';
 import { Timeline } from './Timeline';
 import { undoable } from '../kit/toasts';
+import { NotMeasured } from './NotMeasured';
 import { WhatIsInThePail } from './WhatIsInThePail';
 import { ButtonLink, Button } from '../kit/Button';
 import { told } from '../shared/units/mine';
@@ -41,7 +42,16 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
         title={`Today at ${notebook.place}`}
         tab="Today"
         line={`${weekday(now, notebook.zone)}. ${on === 0 ? 'Nothing is on the bench.' : `${counted(on, 'run is', 'runs are')} on the bench.`}`}
-        cells={[{ term: 'Signed in', value: `${me.name}, ${me.role}` }]}
+        cells={[
+          {
+            term: 'Signed in',
+            value: (
+              <Link to="/you">
+                {me.name}, {me.role}
+              </Link>
+            ),
+          },
+        ]}
       >
         {on > 1 && works ? <ButtonLink to="/bench/round">Go round all {on}</ButtonLink> : undefined}
       </TitleBlock>
@@ -49,7 +59,10 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
       <div className="grid *:min-w-0 flex-1 border-t-[3px] border-ink min-[901px]:grid-cols-[minmax(0,1fr)_minmax(0,760px)]">
         <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} />
         {works ? (
-          <WhatIsInThePail />
+          <div className="bg-paper">
+            <WhatIsInThePail />
+            <NotMeasured />
+          </div>
         ) : (
           <section>
             <EmptyPail
@@ -71,7 +84,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
 }
 
 const DUE =
-  'grid min-h-11 grid-cols-[116px_1fr_auto] items-baseline gap-x-2.5 border-b border-zinc2 py-2 leading-tight';
+  'grid min-h-11 grid-cols-[146px_1fr_auto] max-[560px]:grid-cols-[88px_1fr_auto] items-baseline gap-x-2.5 border-b border-zinc2 py-2 leading-tight';
 
 interface DueProps {
   readonly jobs: readonly Job[];
