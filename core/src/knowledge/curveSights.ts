@@ -95,7 +95,7 @@ export function curveSight(seen: Seen, value: number, se: number, quick = false)
       const water = sums[0] as number;
       if (seen.kind !== 'air') return water;
       for (let i = 0; i < 4; i += 1) slopes[i] = -(slopes[i] as number);
-      slopes[1] = (slopes[1] as number) + thetaS * (1 - thetaS);
+      slopes[1] += thetaS * (1 - thetaS);
       return thetaS - water;
     },
   };

@@ -1,4 +1,5 @@
 import { canonicalText } from '../content';
+import { drained_min } from '../runs';
 import { packingWords, Sheet, type PackingHabit, type RunRecord } from '../sheets';
 
 /** How a value was had, part by part: values of runs that differ in one of them are never averaged. */
@@ -75,7 +76,7 @@ function wordsFor(run: RunRecord): string {
   const where = depths_cm === undefined ? '' : `${vesselWords(depths_cm)}, `;
   if (reduction === 'drainCurve') return `${where}${packingWords(run.settings)}`;
   const kitchen = reduction === 'kitchen' ? ', kitchen form' : '';
-  return `${where}${packingWords(run.settings)}, drained ${String(run.settings.drain_min)} min${kitchen}`;
+  return `${where}${packingWords(run.settings)}, drained ${String(drained_min(run))} min${kitchen}`;
 }
 
 /** How a run's values were had, in words: a lead's copy is a method of its own, and says its name. */

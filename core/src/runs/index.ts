@@ -10,3 +10,4 @@ export { runProgress, type Hold, type NextStep, type RunProgress } from './progr
 export { readingRefusal } from './readingRefusal';
 export { defaultSettings } from './runDefaults';
 export { runWaits, type RunWaits, type WaitingHold } from './runWaits';
+export { drained_min } from './waited';

@@ -13,6 +13,7 @@ import {
 } from '../sheets';
 import { calibrationChecks, troubleOf } from './calibrationTrouble';
 import { outlierChecks } from './outliers';
+import { waitChecks } from './waited';
 
 /** Steps that a property rests on: the one that it is read from, else all of the sheet. */
 function stepsBehind({ steps, results }: Protocol, key: PropertyKey): readonly Step[] {
@@ -66,6 +67,7 @@ export function reduceRun(run: RunRecord): RunResult {
     checks: [
       ...undecided,
       ...sampleChecks(run),
+      ...waitChecks(run, sheet),
       ...calibrationChecks(run, sheet),
       ...checks.filter(({ code }) => code !== 'outlier'),
       ...outlierChecks(properties),

@@ -66,7 +66,7 @@ function open(at: readonly string[], due = 0) {
             label: 'air',
             shown: '0.2',
             unit: '',
-            working: { calc: 'x', method: 'x@1', input: {}, pick: 'x', text: 'x' } as never,
+            working: { calc: 'x', method: 'x@1', input: {}, pick: 'x', text: 'x' },
           });
         }}
       >

@@ -20,6 +20,7 @@ function show(signed = false): { readonly kept: () => number } {
       },
       reason: '',
       giveReason: () => undefined,
+      isSlip: false,
       doubt: undefined,
       mayBeMv: signed,
       inMv: signed,

@@ -1,29 +1,17 @@
-import type { NewReading } from '@bent-pail/contract';
-import { replicateName, type Cell, type Reading, type Step } from '@bent-pail/core';
+import { replicateName, type Step } from '@bent-pail/core';
 import { useEffect, useRef, type KeyboardEvent, type ReactElement } from 'react';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { inMine, mySign, understood, told } from '../shared/units/mine';
-import { serverNow } from '../shared/serverClock';
 import { ClassCell } from './ClassCell';
 import { InMillivolts } from './InMillivolts';
-import { newReading } from './newReading';
+import type { FilledProps, LitCellProps } from './litCellProps';
 import { readingAlone } from './shownReading';
 import { Stopwatch } from './Stopwatch';
 import { ReasonField } from './ReasonField';
+import { StartTime } from './StartTime';
 import type { CellEntry } from './useCellEntry';
 import { WhichCounts } from './WhichCounts';
-
-interface LitCellProps {
-  readonly step: Step;
-  readonly replicate: number;
-  /** What was read for it so far. */
-  readonly cell: Cell;
-  readonly entry: CellEntry;
-  readonly mayWrite: boolean;
-  readonly onKeep: (reading: NewReading) => void;
-  readonly onMove: (key: string) => void;
-}
 
 /** The cell to fill: the widest, tallest, the only white one. Enter keeps and goes on. */
 export function LitCell(props: LitCellProps): ReactElement {
@@ -45,42 +33,6 @@ export function LitCell(props: LitCellProps): ReactElement {
         <TypedCell key={key} {...props} standing={standing} />
       )}
     </div>
-  );
-}
-
-interface FilledProps extends LitCellProps {
-  /** The reading that a new one would correct. */
-  readonly standing: Reading | undefined;
-}
-
-function StartTime({ step, replicate, standing, mayWrite, onKeep, onMove }: FilledProps): ReactElement {
-  const button = useRef<HTMLButtonElement>(null);
-  useEffect(() => {
-    button.current?.focus();
-  }, []);
-  if (standing !== undefined) {
-    return (
-      <p className="mt-6 text-left text-small">
-        Running since it was started. A timer is a deadline; it needs no watching.
-      </p>
-    );
-  }
-  return (
-    <Button
-      ref={button}
-
-      look="act"
-      className="mt-6 w-full"
-      disabled={!mayWrite}
-      onClick={() => {
-        onKeep(newReading(replicate, step.key, Math.round(serverNow()) / 1000));
-      }}
-      onKeyDown={(event) => {
-        if (event.key.startsWith('Arrow')) onMove(event.key);
-      }}
-    >
-      Start {step.hold?.name}
-    </Button>
   );
 }
 
@@ -132,7 +84,9 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
           }}
         />
       )}
-      {standing !== undefined && <ReasonField reason={reason} onReason={giveReason} onEnter={keep} />}
+      {standing !== undefined && (
+        <ReasonField reason={reason} onReason={giveReason} onEnter={keep} needless={entry.isSlip} />
+      )}
       {understood(text, step.unit) !== undefined && (
         <span className="figure text-small text-ink2" role="status">
           {understood(text, step.unit)}

@@ -5,15 +5,17 @@ interface ReasonFieldProps {
   readonly reason: string;
   readonly onReason: (reason: string) => void;
   readonly onEnter?: () => void;
+  /** What is corrected was typed just now. */
+  readonly needless?: boolean;
 }
 
 /** Why a reading is corrected; the old one stays beside it. */
-export function ReasonField({ reason, onReason, onEnter }: ReasonFieldProps): ReactElement {
+export function ReasonField({ reason, onReason, onEnter, needless = false }: ReasonFieldProps): ReactElement {
   return (
     <input
       className={`${BOX} mt-2 w-full text-left`}
       aria-label="Reason for the correction"
-      placeholder="why? the old value stays beside it"
+      placeholder={needless ? 'a slip of the finger; no reason needed' : 'why? the old value stays beside it'}
       value={reason}
       onChange={(event) => {
         onReason(event.target.value);

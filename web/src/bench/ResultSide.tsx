@@ -12,7 +12,7 @@ import { runSentence } from './runSentence';
 import type { LiveRun } from './useRunSheet';
 import { Rows } from '../kit/Rows';
 import { Notice, NoticeHead } from '../kit/Notice';
-import { fixed } from '../kit/format';
+import { fixed, listed } from '../kit/format';
 
 /** The property that a sheet leads with: air while it drains, else the first that there is. */
 function leading(properties: readonly RunProperty[]): RunProperty | undefined {
@@ -169,21 +169,40 @@ function Others({ properties }: { readonly properties: readonly RunProperty[] })
 
 const WORD = { fault: 'Fault', caution: 'Check', note: 'Note' } as const;
 
+/** Checks of one kind together, in the order in which the first of each came. */
+function grouped(checks: readonly Check[]): (readonly [Check, ...Check[]])[] {
+  const groups = new Map<string, [Check, ...Check[]]>();
+  for (const check of checks) {
+    const group = groups.get(check.code);
+    if (group === undefined) groups.set(check.code, [check]);
+    else group.push(check);
+  }
+  return [...groups.values()];
+}
+
 function Checks({ checks, finished }: { readonly checks: readonly Check[]; readonly finished: boolean }): ReactElement {
-  const loud = checks.filter((check) => check.severity !== 'note');
+  const loud = grouped(checks.filter((check) => check.severity !== 'note'));
   const quiet = checks.filter((check) => check.severity === 'note');
   return (
     <div aria-live="polite">
-      {loud.map((check) => (
-        <Notice key={`${check.code}${String(check.replicate)}`} className="mt-3">
-          <NoticeHead>
-            {WORD[check.severity]}
-            {check.replicate === undefined ? '' : ` ${replicateName(check.replicate)}`}
-            <span className="font-normal">; {finished ? 'kept as it was' : 'it can still be repeated'}</span>
-          </NoticeHead>
-          <p className="px-3 pt-2 pb-2.5">{told(check.message)}</p>
-        </Notice>
-      ))}
+      {loud.map((group) => {
+        const [{ code, severity }] = group;
+        const who = group.flatMap(({ replicate }) => (replicate === undefined ? [] : replicateName(replicate)));
+        return (
+          <Notice key={code} className="mt-3">
+            <NoticeHead>
+              {WORD[severity]}
+              {who.length === 0 ? '' : ` ${listed(who)}`}
+              <span className="font-normal">; {finished ? 'kept as it was' : 'it can still be repeated'}</span>
+            </NoticeHead>
+            {group.map(({ message }) => (
+              <p key={message} className="px-3 pt-2 last:pb-2.5">
+                {told(message)}
+              </p>
+            ))}
+          </Notice>
+        );
+      })}
       {quiet.map((check) => (
         <p key={`${check.code}${String(check.replicate)}`} className="text-ink2 mt-2 text-small">
           {told(check.message)}

@@ -19,6 +19,7 @@ import { queryClient } from '../shared/resources/client';
 import { activeUsersQuery } from '../shared/resources/people';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { vesselsQuery } from '../shared/resources/vessels';
+import { waitsBy } from '../shared/waitsBy';
 import { NO_SAMPLE, SampleFields } from './SampleFields';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
@@ -67,10 +68,17 @@ const HABITS = [
   { key: 'pressed', words: 'pressed with a load' },
 ] as const satisfies readonly { key: PackingHabit; words: string }[];
 
+/** Waits that a run may have of its own, as for a lesson. */
+const TIMES = [
+  { setting: 'soak_min', label: 'Soak, min' },
+  { setting: 'drain_min', label: 'Drain, min' },
+] as const;
+
 const START = {
   /** Empty for as many as the protocol usually takes. */
   replicates: '',
-  settings: { packingHabit: 'tapped' as PackingHabit, press_gcm2: '10' },
+  /** Times are empty for those that are usual. */
+  settings: { packingHabit: 'tapped' as PackingHabit, press_gcm2: '10', soak_min: '', drain_min: '' },
   sample: NO_SAMPLE,
   studentId: '',
 };
@@ -97,7 +105,13 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
   const form = useBodyForm({
     body: 'NewRun',
     start: { ...START, protocol: protocolKey ?? 'saturate-drain-dry' },
-    read: ({ replicates, settings: { packingHabit, press_gcm2 }, sample, studentId, ...typed }): Omit<NewRun, 'id'> => {
+    read: ({
+      replicates,
+      settings: { packingHabit, press_gcm2, soak_min, drain_min },
+      sample,
+      studentId,
+      ...typed
+    }): Omit<NewRun, 'id'> => {
       const protocol = chosen(typed.protocol);
       const count = replicates.trim() === '' ? String(protocol.replicates.usual) : replicates;
       return {
@@ -108,6 +122,8 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
         settings: {
           ...defaultSettings(mediaClass, protocol),
           packingHabit,
+          ...(soak_min.trim() === '' ? {} : { soak_min: typedNumber(soak_min, 'settings.soak_min') }),
+          ...(drain_min.trim() === '' ? {} : { drain_min: typedNumber(drain_min, 'settings.drain_min') }),
           ...(packingHabit === 'pressed' ? { press_gcm2: typedNumber(press_gcm2, 'settings.press_gcm2') } : {}),
         },
         ...(sample.from === ''
@@ -135,6 +151,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
     'studentId',
   ]);
   const protocol = chosen(key);
+  const usual = defaultSettings(mediaClass, protocol);
   const used = vesselsFor(protocol, typedCount.trim() === '' ? String(protocol.replicates.usual) : typedCount);
   return (
     <BodyForm
@@ -158,6 +175,16 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
             <TextField name="settings.press_gcm2" label="Load, g/cm²" mode="decimal" className="w-28" />
           )}
           <VesselChoice vessels={vessels} chosen={used[0]?.id ?? ''} onChoose={setFirst} />
+          {TIMES.filter(({ setting }) => waitsBy(protocol, setting)).map(({ setting, label }) => (
+            <TextField
+              key={setting}
+              name={`settings.${setting}`}
+              label={label}
+              mode="decimal"
+              placeholder={String(usual[setting])}
+              className="w-24"
+            />
+          ))}
         </>
       )}
       {students.length > 0 && (

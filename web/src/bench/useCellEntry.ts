@@ -1,6 +1,7 @@
 import type { NewReading } from '@bent-pail/contract';
 import { parseNumber, readingRefusal, type Protocol, type Reading, type Step } from '@bent-pail/core';
 import { useState } from 'react';
+import { useServerNow } from '../shared/serverClock';
 import { readTyped } from '../shared/units/mine';
 import { draftKey, useDrafts } from './draftStore';
 import { useMillivolts } from './millivolts';
@@ -30,6 +31,8 @@ export type Doubt =
 export interface CellEntry {
   readonly text: string;
   readonly type: (text: string) => void;
+  /** What stands was typed just now: to correct it needs no reason. */
+  readonly isSlip: boolean;
   readonly reason: string;
   readonly giveReason: (reason: string) => void;
   readonly doubt: Doubt | undefined;
@@ -39,6 +42,16 @@ export interface CellEntry {
   readonly keep: () => void;
   /** Keeps the number that was meant. */
   readonly keepValue: (value: number) => void;
+}
+
+/** A reading this fresh was a slip of the finger, where it is typed again. */
+const FRESH_MS = 60000;
+const SLIP = 'slip of the finger';
+
+/** Whether a reading was kept so shortly ago that to type it again is to mend a slip. */
+function useSlip(standing: Reading | undefined): boolean {
+  const now = useServerNow(FRESH_MS / 12);
+  return standing !== undefined && now - Date.parse(standing.takenAt) < FRESH_MS;
 }
 
 interface Aside {
@@ -58,6 +71,7 @@ export function useCellEntry({
   onKeep,
   onSkip,
 }: CellEntryOptions): CellEntry {
+  const isSlip = useSlip(standing);
   const mv = useMillivolts();
   const mayBeMv = takesMv && step?.kind === 'pH';
   const inMv = mayBeMv && mv.on;
@@ -79,14 +93,16 @@ export function useCellEntry({
       return;
     }
     const asMv = temp === undefined ? {} : { mVTemp_C: temp.value };
-    const missing = standing === undefined ? undefined : reasonRefusal(aside.reason);
+    const missing = standing === undefined || isSlip ? undefined : reasonRefusal(aside.reason);
     const refusal = readingRefusal(protocol, { step: step.key, value, ...asMv }) ?? missing;
     if (refusal !== undefined) {
       say(refusal);
       return;
     }
     const reading = { ...newReading(replicate, step.key, value), ...asMv };
-    onKeep(standing === undefined ? reading : { ...reading, corrects: standing.id, reason: aside.reason.trim() });
+    const said = aside.reason.trim();
+    const reason = said === '' && isSlip ? SLIP : said;
+    onKeep(standing === undefined ? reading : { ...reading, corrects: standing.id, reason });
     setAside({ cell, reason: '' });
     type(cell, '');
   };
@@ -96,6 +112,7 @@ export function useCellEntry({
       type(cell, next);
       setAside({ cell, reason: aside.reason });
     },
+    isSlip,
     reason: aside.reason,
     giveReason: (reason) => {
       setAside({ cell, reason });

@@ -88,7 +88,7 @@ const languageOf = (): string => (typeof navigator === 'undefined' ? PLAIN : nav
 function manner(): { readonly locale: string; readonly hourCycle: Intl.DateTimeFormatOptions['hourCycle'] } {
   const language = languageOf();
   const { hourCycle } = new Intl.DateTimeFormat(language, { hour: 'numeric' }).resolvedOptions();
-  return { locale: /^en\b/.test(language) ? language : PLAIN, hourCycle: hourCycle as 'h12' | 'h23' };
+  return { locale: /^en\b/.test(language) ? language : PLAIN, hourCycle };
 }
 
 const DATES = new Map<string, Intl.DateTimeFormat>();

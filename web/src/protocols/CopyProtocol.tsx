@@ -9,7 +9,8 @@ import { useBodyForm } from '../shared/forms/useBodyForm';
 import { queryClient } from '../shared/resources/client';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { StepLine } from './ProtocolSteps';
-import { editsOf, hasBounds, ownMinutes, typedCopy, waitsBy } from './copyEdits';
+import { editsOf, hasBounds, ownMinutes, typedCopy } from './copyEdits';
+import { waitsBy } from '../shared/waitsBy';
 import { Button } from '../kit/Button';
 
 interface CopyProtocolProps {

@@ -23,10 +23,6 @@ export const hasBounds = ({ kind, classes }: Step): boolean => kind !== 'time' &
 export const ownMinutes = ({ hold }: Step): number | undefined =>
   hold !== undefined && 'minutes' in hold ? hold.minutes : undefined;
 
-/** Whether a protocol has a step that waits by this setting of the run. */
-export const waitsBy = ({ steps }: Protocol, setting: 'soak_min' | 'drain_min'): boolean =>
-  steps.some(({ hold }) => hold !== undefined && 'setting' in hold && hold.setting === setting);
-
 export function typedStep(step: Step): TypedStep {
   return {
     label: step.label,
