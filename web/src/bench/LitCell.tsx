@@ -26,7 +26,7 @@ export function LitCell(props: LitCellProps): ReactElement {
       </span>
       {standing !== undefined && other !== undefined && <WhichCounts {...props} />}
       {step.kind === 'time' ? (
-        <StartTime {...props} standing={standing} />
+        <StartTime key={key} {...props} standing={standing} />
       ) : step.classes !== undefined ? (
         <ClassCell key={key} {...props} standing={standing} classes={step.classes} />
       ) : (

@@ -21,7 +21,10 @@ export function ReasonField({ reason, onReason, onEnter, needless = false }: Rea
         onReason(event.target.value);
       }}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') onEnter?.();
+        if (event.key !== 'Enter') return;
+        // Else the same press would reach what has the focus next.
+        event.preventDefault();
+        onEnter?.();
       }}
     />
   );

@@ -15,7 +15,7 @@ import { clockTime } from '../kit/format';
 import { ColumnHead } from './ColumnHead';
 import type { CellAt } from './cursor';
 import { LitCell } from './LitCell';
-import { shownReading } from './shownReading';
+import { saidReading, shownReading } from './shownReading';
 import { StepPicture } from '../shared/StepPicture';
 import type { CellEntry } from './useCellEntry';
 import type { LiveRun } from './useRunSheet';
@@ -207,7 +207,7 @@ function SheetCell(
       <button
         type="button"
         className={`figure w-full px-3.5 text-right text-head ${inLitRow ? 'flex min-h-[120px] flex-col items-end pt-3.5' : 'block min-h-11'} ${struck ? 'text-ink2 line-through' : ''}`}
-        aria-label={`${step.label}, ${replicateName(replicate)}: ${standing === undefined ? 'empty' : (step.classes?.[standing.value] ?? String(standing.value))}`}
+        aria-label={`${step.label}, ${replicateName(replicate)}: ${standing === undefined ? 'empty' : saidReading(standing, step, zone)}`}
         onClick={() => {
           onLight({ replicate: at, step: step.key });
         }}

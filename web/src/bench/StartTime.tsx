@@ -12,13 +12,17 @@ import type { FilledProps } from './litCellProps';
 import { newReading } from './newReading';
 import { ReasonField, reasonRefusal } from './ReasonField';
 
+/** The time that was typed last: the next replicate of the same paper began at it, or near it. */
+let typedLast: string | undefined;
+
 /** When something began: one press as it does, or the time from the paper; corrected by another time. */
 export function StartTime(props: FilledProps): ReactElement {
   const { step, replicate, standing, mayWrite, onKeep, onMove } = props;
-  const [isTyping, setTyping] = useState(false);
+  // Who copies a paper sheet has times for all of them.
+  const [isTyping, setTyping] = useState(typedLast !== undefined);
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
-    button.current?.focus();
+    if (typedLast === undefined) button.current?.focus();
   }, []);
   if (standing !== undefined) return <Began {...props} standing={standing} />;
   return (
@@ -29,6 +33,7 @@ export function StartTime(props: FilledProps): ReactElement {
         className="mt-6 w-full"
         disabled={!mayWrite}
         onClick={() => {
+          typedLast = undefined;
           onKeep(newReading(replicate, step.key, Math.round(serverNow()) / 1000));
         }}
         onKeyDown={(event) => {
@@ -84,13 +89,14 @@ function Began(props: FilledProps & { readonly standing: NonNullable<FilledProps
 /** A time that is typed, by the clock on the wall of the notebook. */
 function TypedTime({ step, replicate, standing, onKeep, entry }: FilledProps): ReactElement {
   const { notebook } = useSession();
-  const [text, setText] = useState('');
+  const [text, setText] = useState(standing === undefined ? (typedLast ?? '') : '');
   const [sorry, setSorry] = useState<string>();
   const { reason, giveReason, isSlip } = entry;
   const input = useRef<HTMLInputElement>(null);
   // Whoever asks for the field types into it next.
   useEffect(() => {
     input.current?.focus();
+    input.current?.select();
   }, []);
   const keep = (): void => {
     const at = readMoment(text, serverNow(), notebook.zone);
@@ -104,6 +110,7 @@ function TypedTime({ step, replicate, standing, onKeep, entry }: FilledProps): R
       setSorry(refusal);
       return;
     }
+    if (standing === undefined) typedLast = text;
     const reading: NewReading = newReading(replicate, step.key, at / 1000);
     const why = reason.trim() === '' ? 'slip of the finger' : reason.trim();
     onKeep(standing === undefined ? reading : { ...reading, corrects: standing.id, reason: why });
@@ -122,7 +129,10 @@ function TypedTime({ step, replicate, standing, onKeep, entry }: FilledProps): R
           setSorry(undefined);
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') keep();
+          if (event.key !== 'Enter') return;
+          // Else the same press would start the next one.
+          event.preventDefault();
+          keep();
         }}
       />
       {standing !== undefined && <ReasonField reason={reason} onReason={giveReason} onEnter={keep} needless={isSlip} />}

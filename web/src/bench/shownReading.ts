@@ -1,5 +1,5 @@
 import type { Reading, Step } from '@bent-pail/core';
-import { inMine } from '../shared/units/mine';
+import { inMine, mySign } from '../shared/units/mine';
 import { clockTime, decimalsOf, fixed } from '../kit/format';
 
 /** Decimals that a kind of reading always shows, so that a column lines up. */
@@ -18,4 +18,13 @@ export function shownReading(
   if (mVTemp_C !== undefined) return `${fixed(value, 1)} mV`;
   if (step.kind === 'time') return clockTime(value * 1000, zone);
   return step.classes?.[value] ?? readingAlone(value, step);
+}
+
+/** A reading as it is read out: with its unit, a wait by when it began. */
+export function saidReading(reading: Pick<Reading, 'value' | 'mVTemp_C'>, step: Step, zone: string): string {
+  const shown = shownReading(reading, step, zone);
+  if (step.kind === 'time') return `began ${shown}`;
+  return reading.mVTemp_C !== undefined || step.classes !== undefined || step.unit === ''
+    ? shown
+    : `${shown} ${mySign(step.unit)}`;
 }
