@@ -57,17 +57,8 @@ export function replicateChecks(
   particleDensityCheck(who, figures, context.mediaClass, say);
   organicCheck(who, figures, context, say);
   const lost_mL = (reading.saturated_g - reading.drained_g) / waterDensity_gcc;
-  if (reading.drained_mL !== undefined) {
-    const allowed = Math.max(POROSITY_LIMITS.collected.share * lost_mL, POROSITY_LIMITS.collected.least_mL);
-    const off = Math.abs(reading.drained_mL - lost_mL);
-    if (off > allowed) {
-      say(
-        'drainage-differs',
-        'caution',
-        `The jug holds ${String(reading.drained_mL)} mL, but ${who} lost ${lost_mL.toFixed(1)} mL: ${off.toFixed(1)} apart, allowed ${allowed.toFixed(1)}. Did some miss the jug?`,
-      );
-    }
-  }
+  const jug = drainageCheck(index, lost_mL, reading.drained_mL);
+  if (jug !== undefined) checks.push(jug);
   if (reading.filled_g !== undefined && figures.asReceivedMoisture === undefined) {
     say(
       'filled-below-dry',
@@ -76,6 +67,21 @@ export function replicateChecks(
     );
   }
   return checks;
+}
+
+/** What the jug holds against what the vessel lost; told at the drained weighing, while it can be drained again. */
+export function drainageCheck(index: number, lost_mL: number, drained_mL: number | undefined): Check | undefined {
+  if (drained_mL === undefined) return undefined;
+  const { share, least_mL } = POROSITY_LIMITS.collected;
+  const allowed = Math.max(share * lost_mL, least_mL);
+  const off = Math.abs(drained_mL - lost_mL);
+  if (off <= allowed) return undefined;
+  return {
+    code: 'drainage-differs',
+    severity: 'caution',
+    message: `The jug holds ${String(drained_mL)} mL, but ${name(index)} lost ${lost_mL.toFixed(1)} mL: ${off.toFixed(1)} apart, allowed ${allowed.toFixed(1)}. Did some miss the jug?`,
+    replicate: index,
+  };
 }
 
 /** How far a replicate's porosity may be off: 95 % to one side of what its repeats and its method say. */

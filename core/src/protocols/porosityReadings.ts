@@ -1,6 +1,7 @@
 import { isLikeness } from '../classes';
 import type { Check } from '../errors';
 import {
+  drainageCheck,
   mediumVolume_mL,
   POROSITY_DEFAULTS,
   waterFraction,
@@ -11,8 +12,6 @@ import { lastDry, replicateName, runVesselVolume_mL, type RunRecord, type Sheet 
 import { waterDensity } from '../water';
 
 export const RUN_CHECKS = Object.freeze({
-  /** Of the drain time that the run was made with: 30 of the usual 60 min. */
-  leastDrainShare: 0.5,
   coolOven_C: 100,
 });
 
@@ -96,7 +95,16 @@ export function earlyAirOf(run: RunRecord, sheet: Sheet, replicate: number): num
   return waterFraction(saturated - drained, waterDensity(waterTemp_C(sheet)), volume);
 }
 
-/** Checks that only the sheet can make: order of masses as typed, drain time, constant mass, a cool oven. */
+/** What was collected against what was lost, before the oven: afterwards the reduction says it. */
+export function earlyDrainageCheck(sheet: Sheet, replicate: number): Check | undefined {
+  const saturated = sheet.value(replicate, 'saturated');
+  const drained = sheet.value(replicate, 'drained');
+  if (saturated === undefined || drained === undefined || drained > saturated) return undefined;
+  const lost_mL = (saturated - drained) / waterDensity(waterTemp_C(sheet));
+  return drainageCheck(replicate, lost_mL, sheet.value(replicate, 'collected'));
+}
+
+/** Checks that only the sheet can make: order of masses as typed, constant mass, a cool oven. */
 export function sheetChecks(run: RunRecord, sheet: Sheet, replicate: number): Check[] {
   const checks: Check[] = [];
   const who = replicateName(replicate);
@@ -126,18 +134,6 @@ export function sheetChecks(run: RunRecord, sheet: Sheet, replicate: number): Ch
     say('mass-order', 'fault', `${who}: the part for the oven weighs no more than its tray. Weigh both again.`);
   if (partWet !== undefined && dry !== undefined && dry > partWet)
     say('mass-order', 'fault', `${who}: the part weighs more dry than wet. Weigh both again.`);
-  const opened = read('drain');
-  const weighed = sheet.reading(replicate, 'drained');
-  if (opened !== undefined && weighed !== undefined) {
-    const minutes = (Date.parse(weighed.takenAt) / 1000 - opened) / 60;
-    if (minutes < RUN_CHECKS.leastDrainShare * run.settings.drain_min) {
-      say(
-        'drain-short',
-        'caution',
-        `${who} drained only ${minutes.toFixed(0)} min before it was weighed; ${String(run.settings.drain_min)} min is the method.`,
-      );
-    }
-  }
   checks.push(...dryingChecks(run, sheet, replicate));
   return checks;
 }

@@ -19,7 +19,7 @@ import {
   type RunProperty,
   type RunRecord,
 } from '../sheets';
-import { earlyAirOf, porosityInputOf, sheetChecks } from './porosityReadings';
+import { earlyAirOf, earlyDrainageCheck, porosityInputOf, sheetChecks } from './porosityReadings';
 
 /** The volume of the medium is no property of it. */
 const { mediumVolume_mL: _volume, ...OUTPUTS } = porosityMethod.outputs;
@@ -63,6 +63,8 @@ export const reducePorosity: Reducer = (run, sheet) => {
     const input = porosityInputOf(run, sheet, replicate);
     if (input === undefined) {
       if (early !== undefined) add('airSpace', { replicate, value: early });
+      const jug = earlyDrainageCheck(sheet, replicate);
+      if (jug !== undefined) checks.push(jug);
       continue;
     }
     const result = attempt(replicate, checks, () => porosity(input));

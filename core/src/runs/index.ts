@@ -11,3 +11,4 @@ export { readingRefusal } from './readingRefusal';
 export { defaultSettings } from './runDefaults';
 export { runWaits, type RunWaits, type WaitingHold } from './runWaits';
 export { drained_min } from './waited';
+export { contradicts } from './contradicts';

@@ -48,7 +48,7 @@ async function drain(run: RunSheet, minutes: number): Promise<{ dueAfter_min: nu
   const { checks } = reduceRun(toRunRecord((await lead.get<RunSheet>(`/runs/${run.id}`)).body));
   return {
     dueAfter_min: Math.round(((held?.deadline ?? 0) - opened) / 60000),
-    remarks: checks.filter((check) => check.code === 'drain-short').map((check) => check.message),
+    remarks: checks.filter((check) => check.code === 'wait-cut-short').map((check) => check.message),
   };
 }
 
@@ -63,10 +63,10 @@ describe('a lead’s copy of a protocol', () => {
 
     const ofOwn = await drain(own, 20);
     expect(ofOwn.dueAfter_min).toBe(45);
-    expect(ofOwn.remarks[0]).toMatch(/drained only 20 min .* 45 min is the method/);
+    expect(ofOwn.remarks[0]).toMatch(/weighed 20 min after draining began, and 45 min were set/);
     const ofOld = await drain(old, 20);
     expect(ofOld.dueAfter_min).toBe(60);
-    expect(ofOld.remarks[0]).toMatch(/60 min is the method/);
+    expect(ofOld.remarks[0]).toMatch(/60 min were set/);
     // 25 min is more than half of 45 and less than half of 60.
     expect((await drain(await open(newest(answer.body, key)), 25)).remarks).toEqual([]);
     expect((await drain(await open(shipped), 25)).remarks).toHaveLength(1);

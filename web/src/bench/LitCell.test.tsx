@@ -45,6 +45,7 @@ function light({
       replicate: 1,
       standing: cell.standing[0],
       takesMv,
+      contradicts: () => undefined,
       onKeep,
       onSkip: () => skipped.push(true),
     });

@@ -121,6 +121,11 @@ function CellDoubt({
           {doubt.sentence}
         </Sorry>
       )}
+      {doubt?.kind === 'contradiction' && (
+        <Sorry quiet className="mt-2 text-left">
+          {told(doubt.sentence)} <b>Enter again keeps it all the same.</b>
+        </Sorry>
+      )}
       {doubt?.kind === 'ask' && (
         <div className="mt-2 flex items-center justify-between gap-2 text-left text-small">
           Which is meant?

@@ -1,5 +1,5 @@
 import type { NewReading, OpenRunRow, RunSheet } from '@bent-pail/contract';
-import { inSentence, replicateName, Sheet, type RunRecord } from '@bent-pail/core';
+import { contradicts, inSentence, replicateName, Sheet, type RunRecord } from '@bent-pail/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
@@ -142,6 +142,7 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
     replicate: task.replicate,
     standing: cell.standing[0],
     takesMv: takesMillivolts(sheet),
+    contradicts: (reading) => contradicts(record, reading),
     onKeep: keep,
     onSkip: () => undefined,
   });

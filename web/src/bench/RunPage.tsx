@@ -1,5 +1,5 @@
 import type { NewReading, RunSheet } from '@bent-pail/contract';
-import { packingWords, sampleWords, Sheet } from '@bent-pail/core';
+import { contradicts, packingWords, sampleWords, Sheet } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -115,6 +115,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
     replicate: lit?.replicate ?? 0,
     standing: lit === undefined ? undefined : run.cells.cell(lit.replicate, lit.step).standing[0],
     takesMv: takesMillivolts(sheet),
+    contradicts: (reading) => contradicts(run.record, reading),
     onKeep: keep,
     onSkip: () => {
       if (lit !== undefined) go(nextEmpty(shape, run.cells, lit), false);

@@ -51,6 +51,18 @@ describe('a run sheet', () => {
     });
   });
 
+  it('asks about what cannot be before it keeps it, and keeps it all the same where it is typed again', async () => {
+    open(openSheetOf('saturate-drain-dry', { ...PUMICE, drained: [], dryTray: [], dry: [] }));
+    await user.click(await screen.findByRole('button', { name: /^Weigh, drained, A: empty/ }));
+    await user.type(await litField(), '1601.6{Enter}');
+    expect(await screen.findByText(/A weighs 1601\.6 g drained but/)).toBeTruthy();
+    expect(await queued()).toEqual([]);
+    await user.type(await litField(), '{Enter}');
+    await waitFor(async () => {
+      expect(await queued()).toMatchObject([{ step: 'drained', replicate: 0, value: 1601.6 }]);
+    });
+  });
+
   it('keeps what was typed and not entered, while another cell is looked at', async () => {
     open(begun);
     await user.type(await litField(), '92');

@@ -18,6 +18,8 @@ interface CellEntryOptions {
   readonly standing: Reading | undefined;
   /** The pen in use shows mV and has a calibration: a pH may be typed in mV. */
   readonly takesMv: boolean;
+  /** Why a reading cannot be true beside the others; undefined where it can. */
+  readonly contradicts: (reading: NewReading) => string | undefined;
   readonly onKeep: (reading: NewReading) => void;
   readonly onSkip: () => void;
 }
@@ -25,6 +27,8 @@ interface CellEntryOptions {
 /** What stands in the way of keeping what was typed. */
 export type Doubt =
   | { readonly kind: 'sentence'; readonly sentence: string }
+  /** It cannot be true beside the others; said once, it is kept all the same where it is typed again. */
+  | { readonly kind: 'contradiction'; readonly sentence: string; readonly value: number }
   | { readonly kind: 'ask'; readonly choices: readonly number[] };
 
 /** What is typed into the lit cell, by the keyboard, by the keypad under the sheet, and how it is kept. */
@@ -68,6 +72,7 @@ export function useCellEntry({
   replicate,
   standing,
   takesMv,
+  contradicts,
   onKeep,
   onSkip,
 }: CellEntryOptions): CellEntry {
@@ -99,10 +104,18 @@ export function useCellEntry({
       say(refusal);
       return;
     }
-    const reading = { ...newReading(replicate, step.key, value), ...asMv };
+    const reading: NewReading = { ...newReading(replicate, step.key, value), ...asMv };
     const said = aside.reason.trim();
     const reason = said === '' && isSlip ? SLIP : said;
-    onKeep(standing === undefined ? reading : { ...reading, corrects: standing.id, reason });
+    const kept = standing === undefined ? reading : { ...reading, corrects: standing.id, reason };
+    const sentence = contradicts(kept);
+    const { doubt } = aside;
+    const isInsisted = doubt?.kind === 'contradiction' && doubt.value === value;
+    if (sentence !== undefined && !isInsisted) {
+      setAside({ ...aside, doubt: { kind: 'contradiction', sentence, value } });
+      return;
+    }
+    onKeep(kept);
     setAside({ cell, reason: '' });
     type(cell, '');
   };
