@@ -16,8 +16,8 @@ export interface KnownValue {
   readonly x: number;
   readonly parts: readonly SpreadPart[];
   /** The same in standard deviations of what was usual, and the variance that is left of it. */
-  readonly z: number;
-  readonly variance: number;
+  readonly z: readonly number[];
+  readonly left: readonly (readonly number[])[];
 }
 
 interface Middle {
@@ -49,7 +49,7 @@ export function valueOf(key: Chemistry, readings: LotReadings): KnownValue | und
   const kin = readings.kin?.[key];
   if (runs.length === 0 && readings.materialClass === undefined && kin === undefined) return undefined;
   const { mean, sd } = usual(key, readings.materialClass);
-  const prior = leaned({ mean: [mean], factor: [[sd]] }, kin === undefined ? undefined : [kin]);
+  const prior = leaned({ mean: [mean], factor: [[sd]] }, kin);
   const { by } = OF_CLASS[key];
   const { variance, freedom } = methodSpread(by, runs);
   const found = (wider: number) =>
@@ -70,8 +70,8 @@ export function valueOf(key: Chemistry, readings: LotReadings): KnownValue | und
     );
   const first = found(1);
   const wider = (USUAL + first.misfit) / (USUAL + first.free);
-  const { x, parts, z, variances } = wider <= 1 ? first : found(Math.sqrt(wider));
-  return { x: x[0] as number, parts, z: z[0] as number, variance: variances[0] as number };
+  const { x, parts, z, left } = wider <= 1 ? first : found(Math.sqrt(wider));
+  return { x: x[0] as number, parts, z, left };
 }
 
 /** As in `bodyOf`: so many sights' worth of belief that runs differ by no more than their repeats. */

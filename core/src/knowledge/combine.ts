@@ -28,9 +28,9 @@ export interface SpreadPart {
 
 export interface Combined {
   readonly x: readonly number[];
-  /** The same in prior standard deviations, and the variance that is left of each. */
+  /** The same in prior standard deviations, and the covariance that is left of them. */
   readonly z: readonly number[];
-  readonly variances: readonly number[];
+  readonly left: readonly (readonly number[])[];
   readonly parts: readonly SpreadPart[];
   readonly status: FitStatus;
   /** Squared misfit of the sights in their standard errors, and how many of them the prior leaves free. */
@@ -93,7 +93,7 @@ export function combine(
       (mean, i) => mean + (prior.factor[i] as readonly number[]).reduce((sum, f, k) => sum + f * (z[k] as number), 0),
     ),
     z,
-    variances: inverse.map((row, i) => row[i] as number),
+    left: inverse,
     parts: [
       { columns: ofPrior },
       ...[...groups].map(([group, columns]): SpreadPart => {

@@ -8,7 +8,7 @@ export { covarianceOf } from './combine';
 export { isSemiDefinite, lowerFactor } from './covariance';
 export { type Seen } from './curveSights';
 export { LotDraws } from './drawLot';
-export { isRead, kinOf, ownReadings } from './kin';
+export { isBodyRead, isRead, kinOf, ownReadings } from './kin';
 export { belief, knownCurve, type Belief, type CurveBandPoint, type LotCurveResult } from './knownCurve';
 export { lotCurveMethod } from './lotCurveMethod';
 export { LOT_READINGS, requireReadings, type Kin, type LotReadings } from './lotReadings';

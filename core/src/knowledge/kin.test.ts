@@ -63,11 +63,13 @@ describe('a lot that was not read, from others of its material', () => {
   it('never becomes surer than lots of one material lie apart', () => {
     const twin = lots(1, 0.25, 3)[0] as LotReadings;
     const kin = kinOf(Array.from({ length: 200 }, () => twin));
-    for (const { sd } of kin?.body ?? []) expect(sd).toBeGreaterThanOrEqual(Math.sqrt(0.02));
+    for (const row of kin?.body?.factor ?? []) expect(Math.hypot(...row)).toBeGreaterThanOrEqual(Math.sqrt(0.02));
   });
 
   it('is as wide as they are seen to lie apart', () => {
-    const [alike, apart] = [kinOf(lots(6, 0.02, 7)), kinOf(lots(6, 1, 7))].map((kin) => kin?.pH?.sd as number);
+    const [alike, apart] = [kinOf(lots(6, 0.02, 7)), kinOf(lots(6, 1, 7))].map(
+      (kin) => kin?.pH?.factor[0]?.[0] as number,
+    );
     expect(apart).toBeGreaterThan(1.3 * (alike as number));
   });
 
@@ -86,12 +88,12 @@ describe('a lot that was not read, from others of its material', () => {
   });
 
   it('is refused where it is nonsense, at its field', () => {
-    const leaning = { shift: 0, sd: 1 };
+    const leaning = { shift: [0], factor: [[1]] };
     const curve = (kin: LotReadings['kin']) => () => knownCurve(withKin(CLASS, kin));
-    expect(curve({ lots: 1, body: [leaning] })).toThrow(/kin\.body/);
-    expect(curve({ lots: 1, pH: { shift: 0, sd: 0 } })).toThrow(/kin\.pH\.sd/);
+    expect(curve({ lots: 1, body: leaning })).toThrow(/kin\.body/);
+    expect(curve({ lots: 1, pH: { shift: [0], factor: [[0]] } })).toThrow(/kin\.pH\.factor/);
     expect(curve({ lots: 0, pH: leaning })).toThrow(/kin\.lots/);
-    expect(curve({ lots: 1, ec_dSm: { shift: 13, sd: 1 } })).toThrow(/kin\.ec_dSm\.shift/);
+    expect(curve({ lots: 1, ec_dSm: { shift: [13], factor: [[1]] } })).toThrow(/kin\.ec_dSm\.shift/);
   });
 });
 

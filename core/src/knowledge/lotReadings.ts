@@ -6,14 +6,17 @@ import { BODY, CHEMISTRY } from './scales';
 
 const RUNS = list(list(number()), 'repeats of each run');
 
-/** Where a lot lies and how far off it may lie, in standard deviations of its class: 0 and 1 where nothing says more. */
-const LEANING = object({ shift: number(), sd: number() });
+/**
+ * Where a lot lies, and a factor of how far off it may lie, in standard deviations of its class: 0 and a unit matrix where
+ * nothing says more.
+ */
+const LEANING = object({ shift: list(number()), factor: list(list(number())) });
 export type Leaning = InputOf<typeof LEANING>;
 
-/** What other lots of the material say of one, by what was not read of it: how many were read, and its leanings. */
+/** What other lots of the material say of one, by what was not read of it: how many were read, and how it leans; the body by its seven scales. */
 const KIN = object({
   lots: number(),
-  body: maybe(list(LEANING, 'by the body’s seven scales in their order')),
+  body: maybe(LEANING),
   pH: maybe(LEANING),
   ec_dSm: maybe(LEANING),
   buffer_meqPerLpH: maybe(LEANING),
@@ -62,21 +65,24 @@ export function requireReadings(readings: LotReadings, prefix = ''): void {
 
 /** No lot lies so many of its class's standard deviations off. */
 export const FARTHEST_LEANING = 12;
+/** No other lots make a lot less sure than its class does; a little for rounding. */
+const WIDEST_LEANING = 1 + 1e-9;
 
 function requireKin({ lots, body, ...chemistry }: Kin, at: string): void {
   requirePositive(`${at}.lots`, lots, 'lots');
-  const leaning = ({ shift, sd }: Leaning, where: string): void => {
-    requireWithin(`${where}.shift`, shift, -FARTHEST_LEANING, FARTHEST_LEANING);
-    requirePositive(`${where}.sd`, sd, '');
-    requireWithin(`${where}.sd`, sd, 0, 1);
+  const leaning = ({ shift, factor }: Leaning, size: number, where: string): void => {
+    if (shift.length !== size || factor.length !== size || factor.some((row) => row.length !== size))
+      refuse(where, `${String(size)} shifts and a factor of ${String(size)} rows as long are needed`);
+    shift.forEach((one, i) => requireWithin(`${where}.shift[${String(i)}]`, one, -FARTHEST_LEANING, FARTHEST_LEANING));
+    factor.forEach((row, i) => {
+      const at = `${where}.factor[${String(i)}]`;
+      requireWithin(at, Math.hypot(...row), 0, WIDEST_LEANING);
+      requirePositive(`${at}[${String(i)}]`, row[i] as number, '');
+    });
   };
-  if (body !== undefined && body.length !== BODY.length)
-    refuse(`${at}.body`, `${String(BODY.length)} leanings are needed, one for each scale of a body`);
-  body?.forEach((one, i) => {
-    leaning(one, `${at}.body[${String(i)}]`);
-  });
+  if (body !== undefined) leaning(body, BODY.length, `${at}.body`);
   for (const key of CHEMISTRY) {
     const one = chemistry[key];
-    if (one !== undefined) leaning(one, `${at}.${key}`);
+    if (one !== undefined) leaning(one, 1, `${at}.${key}`);
   }
 }

@@ -95,15 +95,15 @@ export function priorOf(classId: string | undefined): Prior {
   return mediaClass === undefined ? priorOfUnknown() : priorOfClass(mediaClass);
 }
 
-/** A prior as other lots of the material move and narrow it, axis by axis in its own standard deviations. */
-export function leaned(prior: Prior, leanings: readonly Leaning[] | undefined): Prior {
-  if (leanings === undefined) return prior;
-  const { factor } = prior;
+/** A prior as other lots of the material move and narrow it, in its own standard deviations. */
+export function leaned({ mean, factor }: Prior, leaning: Leaning | undefined): Prior {
+  if (leaning === undefined) return { mean, factor };
+  const { shift, factor: narrower } = leaning;
+  const along = (row: readonly number[], column: (k: number) => number): number =>
+    row.reduce((sum, value, k) => sum + value * column(k), 0);
   return {
-    mean: prior.mean.map((mean, i) =>
-      leanings.reduce((sum, { shift }, k) => sum + ((factor[i] as readonly number[])[k] as number) * shift, mean),
-    ),
-    factor: factor.map((row) => row.map((value, k) => value * (leanings[k] as Leaning).sd)),
+    mean: mean.map((middle, i) => middle + along(factor[i] as readonly number[], (k) => shift[k] as number)),
+    factor: factor.map((row) => row.map((_, c) => along(row, (k) => (narrower[k] as readonly number[])[c] as number))),
   };
 }
 

@@ -1,5 +1,5 @@
 import { findMediaClass } from '../classes';
-import { kinOf, type Kin, type LotReadings, type Seen } from '../knowledge';
+import { isBodyRead, kinOf, type Kin, type LotReadings, type Seen } from '../knowledge';
 import type { PropertyKey } from '../properties';
 import { retentionObservationsOf, settledDepth_cm } from '../protocols';
 import type { RetentionObservation } from '../retention';
@@ -201,9 +201,8 @@ export function readingsOfLot(lot: LotRecord, figures: readonly LotFigure[]): Lo
 
 /** What other lots say of those values that were not read of this one. */
 function unreadOf(own: LotReadings, { lots, body, ...chemistry }: Kin): Kin | undefined {
-  const isBodyRead = own.seen.length > 0 || own.dryBulkDensity_gcc !== undefined || own.d50_mm !== undefined;
   const said = {
-    ...(body === undefined || isBodyRead ? {} : { body }),
+    ...(body === undefined || isBodyRead(own) ? {} : { body }),
     ...Object.fromEntries(Object.entries(chemistry).filter(([key]) => !(key in own))),
   };
   return Object.keys(said).length === 0 ? undefined : { lots, ...said };
