@@ -21,6 +21,8 @@ const CLEARABLE = new Set([
     'boughtOn',
     'price',
     'packVolume_L',
+    'opensTo',
+    'opensToBy',
     'state',
     'labelIngredients',
     'labelAnalysis',

@@ -87,6 +87,18 @@ class LotFields {
   @Max(PACK_BOUNDS.most_L, { message: 'The pack’s volume is over a million litres; check it.' })
   packVolume_L?: number | null;
 
+  /** Loose litres to a litre on the label, for what swells or is fluffed up, where somebody says so. */
+  @IsOptional()
+  @IsReal('How many times it opens must be a number.')
+  @Min(0.1, { message: 'It opens to a tenth of its label or more.' })
+  @Max(100, { message: 'Over a hundred times its label; check it.' })
+  opensTo?: number | null;
+
+  /** Who says so. */
+  @IsOptional()
+  @MaxLength(120, { message: 'Keep who says so under 120 letters.' })
+  opensToBy?: string | null;
+
   @IsOptional()
   @MaxLength(120, { message: 'Keep the state under 120 letters.' })
   state?: string | null;
@@ -195,6 +207,8 @@ export interface LotRow {
   readonly boughtOn?: string;
   readonly price?: number;
   readonly packVolume_L?: number;
+  readonly opensTo?: number;
+  readonly opensToBy?: string;
   readonly state?: string;
   readonly labelIngredients?: string;
   readonly labelAnalysis?: string;

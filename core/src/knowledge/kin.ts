@@ -9,8 +9,8 @@ import { BODY, CHEMISTRY, type Chemistry } from './scales';
 
 /** Variance of lots within one material to that of media of one class: half their standard deviation. */
 const WITHIN = 0.25;
-/** So many lots' worth of belief in that. */
-const TRUST_IN_WITHIN = 4;
+/** So many lots' worth of belief in that: few lots that happen to lie close are no proof that all do. */
+const TRUST_IN_WITHIN = 8;
 const SHARES = { least: 0.02, most: 0.98 } as const;
 
 /** Readings that leave less than half of the prior's variance tell how far lots lie apart. */
@@ -27,20 +27,21 @@ const clearly = ({ z, left }: Found) =>
     return precision > TOLD ? { at: at / variance / precision, precision } : undefined;
   });
 
-/** How far lots of this material lie apart, as a share of the class's variance: the usual share, and what they show. */
-function withinOf(groups: readonly (readonly Found[])[]): number {
+/**
+ * How far lots of this material lie apart, as a share of the class's variance: the usual share, and what they show. Each
+ * kind of value by itself: a class may be wide in pH and narrow in pores.
+ */
+function withinOf(found: readonly Found[]): number {
   let [squares, freedom] = [0, 0];
-  for (const group of groups) {
-    const told = group.map(clearly);
-    for (let axis = 0; axis < (group[0]?.z.length ?? 0); axis += 1) {
-      const clear = told.flatMap((one) => one[axis] ?? []);
-      if (clear.length < 2) continue;
-      const mean = meanOf(clear.map(({ at }) => at));
-      const apart = clear.reduce((sum, { at }) => sum + (at - mean) ** 2, 0);
-      const noise = (1 - 1 / clear.length) * clear.reduce((sum, { precision }) => sum + 1 / precision, 0);
-      squares += Math.max(0, apart - noise);
-      freedom += clear.length - 1;
-    }
+  const told = found.map(clearly);
+  for (let axis = 0; axis < (found[0]?.z.length ?? 0); axis += 1) {
+    const clear = told.flatMap((one) => one[axis] ?? []);
+    if (clear.length < 2) continue;
+    const mean = meanOf(clear.map(({ at }) => at));
+    const apart = clear.reduce((sum, { at }) => sum + (at - mean) ** 2, 0);
+    const noise = (1 - 1 / clear.length) * clear.reduce((sum, { precision }) => sum + 1 / precision, 0);
+    squares += Math.max(0, apart - noise);
+    freedom += clear.length - 1;
   }
   const share = (TRUST_IN_WITHIN * WITHIN + squares) / (TRUST_IN_WITHIN + freedom);
   return Math.min(Math.max(share, SHARES.least), SHARES.most);
@@ -50,7 +51,8 @@ function withinOf(groups: readonly (readonly Found[])[]): number {
  * Where a lot of the material lies, from where others were found. With P the precision that readings of a lot add (the
  * inverse of what is left, less one), each tells of the material with P (1 + w P)^-1.
  */
-function leaningOf(found: readonly Found[], within: number): Leaning {
+function leaningOf(found: readonly Found[]): Leaning {
+  const within = withinOf(found);
   const size = found[0]?.z.length ?? 0;
   const precision = matrix(size, (i, k) => (i === k ? 1 / (1 - within) : 0));
   const told = new Array<number>(size).fill(0);
@@ -90,7 +92,7 @@ const times = (a: readonly (readonly number[])[], b: readonly (readonly number[]
  * What is known of a lot from other lots of its material, all of one class: a material lies somewhere within its class, its
  * lots around it, and every lot that was read tells where. With z a lot's place in the class's standard deviations,
  * z = u + v, Cov u = (1 - w) I, Cov v = w I; w is 1/4 unless lots that were read show otherwise, and they count against
- * four lots' worth of that. Undefined where none was read. Source: random effects; Searle, Casella and McCulloch (1992),
+ * eight lots' worth of that. Undefined where none was read. Source: random effects; Searle, Casella and McCulloch (1992),
  * Variance Components, chapter 3.
  */
 export function kinOf(others: readonly LotReadings[]): Kin | undefined {
@@ -100,14 +102,13 @@ export function kinOf(others: readonly LotReadings[]): Kin | undefined {
   const chemistry = CHEMISTRY.map((key): Found[] =>
     read.flatMap((one) => (one[key] === undefined ? [] : (valueOf(key, one) ?? []))),
   );
-  const within = withinOf([bodies, ...chemistry]);
   const some = CHEMISTRY.flatMap((key, i): [Chemistry, Leaning][] => {
     const found = chemistry[i] as Found[];
-    return found.length === 0 ? [] : [[key, leaningOf(found, within)]];
+    return found.length === 0 ? [] : [[key, leaningOf(found)]];
   });
   return {
     lots: read.length,
-    ...(bodies.length === 0 ? {} : { body: leaningOf(bodies, within) }),
+    ...(bodies.length === 0 ? {} : { body: leaningOf(bodies) }),
     ...Object.fromEntries(some),
   };
 }

@@ -2,7 +2,7 @@ import { worstTrouble, type CalibrationTrouble } from '../instruments';
 import { classWords, PROPERTIES, property, type PropertyKey } from '../properties';
 import { isOneGrab, type RunProperty, type RunRecord } from '../sheets';
 import { replicates, type Summary, replicatesMethod } from '../statistics';
-import type { Working } from '../method';
+import type { Source, Working } from '../method';
 import type { LotRecord } from './lotRecord';
 import { methodKeyText, methodWords, statedOf } from './methodKey';
 import { propertiesOf } from './propertiesOf';
@@ -126,30 +126,51 @@ function figureOf(
   };
 }
 
+/** Loose litres of a pack, and where they are from: poured out, by its label and how far that opens, by its label. */
+function packOf(
+  { packVolume_L, opensTo, opensToBy }: LotRecord,
+  poured: LotFigure | undefined,
+): { readonly loose_L: number; readonly method: string; readonly from: readonly Source[] } | undefined {
+  if (poured !== undefined) {
+    const { mean } = poured.summary;
+    return {
+      loose_L: mean,
+      method: 'true volume',
+      from: [{ label: 'true volume', value: mean, unit: 'L', working: poured.working }],
+    };
+  }
+  if (packVolume_L === undefined) return undefined;
+  const label = { label: 'volume on the label', value: packVolume_L, unit: 'L' };
+  if (opensTo === undefined) return { loose_L: packVolume_L, method: 'label’s volume', from: [label] };
+  const by = opensToBy === undefined ? 'times that it opens to' : `times that it opens to, by ${opensToBy}`;
+  return {
+    loose_L: packVolume_L * opensTo,
+    method: 'label’s volume, opened',
+    from: [label, { label: by, value: opensTo, unit: '' }],
+  };
+}
+
+/** Loose litres that a pack gives; undefined where neither a run nor its label says. */
+export const packLoose_L = (lot: LotRecord, figures: readonly LotFigure[]): number | undefined =>
+  packOf(
+    lot,
+    figures.find(({ property: key }) => key === 'bagVolume_L'),
+  )?.loose_L;
+
 function priceFigure(lot: LotRecord, figures: readonly LotFigure[]): LotFigure | undefined {
-  if (lot.price === undefined) return undefined;
-  const price = lot.price;
   const measured = figures.find((figure) => figure.property === 'bagVolume_L');
-  const volume_L = measured?.summary.mean ?? lot.packVolume_L;
-  if (volume_L === undefined || volume_L <= 0) return undefined;
-  const input = { values: [price / volume_L] };
+  const pack = packOf(lot, measured);
+  if (lot.price === undefined || pack === undefined || pack.loose_L <= 0) return undefined;
+  const input = { values: [lot.price / pack.loose_L] };
   return {
     property: 'pricePerL',
     summary: replicates(input).summary,
     origin: measured === undefined ? 'label' : 'worked-out',
-    method: measured === undefined ? 'label’s volume' : 'true volume',
+    method: pack.method,
     methodKey: 'price',
     runs: measured?.runs ?? [],
     working: replicatesMethod.working('price', input, {
-      from: [
-        { label: 'price of the pack', value: price, unit: '' },
-        {
-          label: measured === undefined ? 'volume on the label' : 'true volume',
-          value: volume_L,
-          unit: 'L',
-          ...(measured === undefined ? {} : { working: measured.working }),
-        },
-      ],
+      from: [{ label: 'price of the pack', value: lot.price, unit: '' }, ...pack.from],
     }),
   };
 }

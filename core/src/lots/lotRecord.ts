@@ -13,6 +13,9 @@ export interface LotRecord {
   readonly price?: number;
   /** Volume of one pack as the label states it, L. */
   readonly packVolume_L?: number;
+  /** Loose litres to a litre on the label, where somebody says so, and who says it. */
+  readonly opensTo?: number;
+  readonly opensToBy?: string;
   readonly runs: readonly RunRecord[];
   /** What was read of other lots of its material. */
   readonly kin?: readonly LotReadings[];

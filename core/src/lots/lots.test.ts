@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { PUMICE_SHEET, pumiceLot, readingsOf, runOf } from '../testing/sampleLot';
+import { lotFigures, type LotFigure } from './lotFigures';
+import type { LotRecord } from './lotRecord';
 import { inPot, lotCard, pailOfClass, type LotCard } from '.';
 
 const figure = (card: LotCard, key: string) => card.figures.find((one) => one.property === key);
@@ -124,5 +126,35 @@ describe('a lot at the blend desk', () => {
     const { materialClass, ...unknown } = pumiceLot([]);
     expect(materialClass).toBeDefined();
     expect(lotCard(unknown).component).toBeUndefined();
+  });
+});
+
+describe('the price of a litre', () => {
+  const priced = (more: Partial<LotRecord>): LotFigure | undefined =>
+    lotFigures({ ...pumiceLot([]), price: 9.1, packVolume_L: 50, ...more }).find(
+      ({ property }) => property === 'pricePerL',
+    );
+
+  it('goes by the label until somebody says how far it opens, and names who', () => {
+    expect(priced({})?.summary.mean).toBeCloseTo(0.182, 9);
+    const opened = priced({ opensTo: 1.82, opensToBy: 'the supplier' });
+    expect(opened?.summary.mean).toBeCloseTo(0.1, 9);
+    expect(opened?.origin).toBe('label');
+    expect(opened?.working.from?.map(({ label }) => label)).toContain('times that it opens to, by the supplier');
+    expect(priced({ opensTo: 1.82 })?.working.from?.at(-1)?.label).toBe('times that it opens to');
+  });
+
+  it('goes by what was poured out, whatever anybody says', () => {
+    const runs = [runOf('bag-volume', { volume: [62] })];
+    const { property: _, ...poured } = priced({ runs, opensTo: 1.82 }) ?? { property: '' };
+    const bag = lotFigures({ ...pumiceLot(runs) }).find(({ property }) => property === 'bagVolume_L');
+    expect(bag).toBeDefined();
+    expect(poured).toMatchObject({ method: 'true volume', summary: { mean: 9.1 / (bag?.summary.mean as number) } });
+  });
+
+  it('counts whole packs by what they open to', () => {
+    const lot = { ...pumiceLot([]), packVolume_L: 50, opensTo: 1.82 };
+    expect(lotCard(lot).component?.facts.bag_L).toBeCloseTo(91, 9);
+    expect(lotCard({ ...lot, opensTo: undefined } as never).component?.facts.bag_L).toBeUndefined();
   });
 });

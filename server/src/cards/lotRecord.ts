@@ -20,6 +20,8 @@ export async function loadLotRecord(manager: EntityManager, lotId: string): Prom
     ...optional('materialClass', classId),
     ...optional('price', lot.price),
     ...optional('packVolume_L', lot.packVolume_L),
+    ...optional('opensTo', lot.opensTo),
+    ...optional('opensToBy', lot.opensToBy),
     kin: await readingsOfKin(manager, lotId),
     runs: runs.map((run) => toRecord(rows, run, classId)),
   };

@@ -42,7 +42,7 @@ describe.each(RELEASES)('a notebook kept by release %s', (release) => {
     fs.rmSync(backups, { recursive: true, force: true });
   });
 
-  it('opens, and every lot says what it said then', async () => {
+  it('opens, and every lot that was measured says what it said then', async () => {
     await administer(inject('databaseUrl'), `create database ${name}`);
     await administer(url, gunzipSync(fs.readFileSync(path.join(FOLDER, `${release}.sql.gz`))).toString('utf8'));
     const db = await openDatabase(url, backups);
@@ -56,6 +56,8 @@ describe.each(RELEASES)('a notebook kept by release %s', (release) => {
         expect(row).toMatchObject({ name: before.name, finishedRuns: before.finishedRuns });
         expect(row.stock_L).toBe(before.stock_L);
         if (before.water === undefined || before.air === undefined) continue;
+        // One that nobody measured is as others of its material are by now, or as its class.
+        if (row.pail?.kind !== 'measured') continue;
         expect(row.pail?.water).toBeCloseTo(before.water, 8);
         expect(row.pail?.air).toBeCloseTo(before.air, 8);
       }

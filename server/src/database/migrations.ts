@@ -28,6 +28,7 @@ import { Suppliers1766500000000 } from './migrations/1766500000000-suppliers';
 import { Selling1766600000000 } from './migrations/1766600000000-selling';
 import { LotPhotos1766700000000 } from './migrations/1766700000000-lotPhotos';
 import { Foresight1766800000000 } from './migrations/1766800000000-foresight';
+import { OpensTo1766900000000 } from './migrations/1766900000000-opensTo';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -61,4 +62,5 @@ export const MIGRATIONS = [
   Selling1766600000000,
   LotPhotos1766700000000,
   Foresight1766800000000,
+  OpensTo1766900000000,
 ];

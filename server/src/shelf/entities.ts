@@ -37,6 +37,10 @@ export class LotEntity {
   price!: number | null;
   @Column('double precision', { name: 'pack_volume_l', nullable: true })
   packVolume_L!: number | null;
+  @Column('double precision', { name: 'opens_to', nullable: true })
+  opensTo!: number | null;
+  @Column('text', { name: 'opens_to_by', nullable: true })
+  opensToBy!: string | null;
   @Column('text', { nullable: true })
   state!: string | null;
   @Column('text', { name: 'label_ingredients', nullable: true })

@@ -66,6 +66,8 @@ const PLAIN = Object.freeze({
   boughtOn: null,
   price: null,
   packVolume_L: null,
+  opensTo: null,
+  opensToBy: null,
   state: null,
   labelIngredients: null,
   labelAnalysis: null,

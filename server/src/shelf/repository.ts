@@ -19,7 +19,7 @@ const CLASS = 'case when l.own_class then l.class_id else m.class_id end';
 
 const ROW = `
   l.id, l.material_id as "materialId", m.name, m.kind, l.code, m.aliases, ${CLASS} as "classId", l.own_class as "ownClass", l.parted_off as "partedOff", l.source, l.grade,
-  l.bought_on::text as "boughtOn", l.price::float8 as price, l.pack_volume_l as "packVolume_L", l.state, l.label_ingredients as "labelIngredients", l.label_analysis as "labelAnalysis", l.version,
+  l.bought_on::text as "boughtOn", l.price::float8 as price, l.pack_volume_l as "packVolume_L", l.opens_to as "opensTo", l.opens_to_by as "opensToBy", l.state, l.label_ingredients as "labelIngredients", l.label_analysis as "labelAnalysis", l.version,
   m.version as "materialVersion", l.prepared_from as "fromId", source.code as "fromCode", l.prepared_how as how,
   l.preparation, version.blend_id as "blendId", blend.name as "blendName", version.n,
   (select sum(s.change_l)::float8 from stock_movements s where s.lot_id = l.id) as stock,
@@ -43,6 +43,8 @@ interface Row {
   readonly boughtOn: string | null;
   readonly price: number | null;
   readonly packVolume_L: number | null;
+  readonly opensTo: number | null;
+  readonly opensToBy: string | null;
   readonly state: string | null;
   readonly labelIngredients: string | null;
   readonly labelAnalysis: string | null;
@@ -92,6 +94,8 @@ function toLotRow(row: Row): LotRow {
     ...optional('boughtOn', row.boughtOn),
     ...optional('price', row.price),
     ...optional('packVolume_L', row.packVolume_L),
+    ...optional('opensTo', row.opensTo),
+    ...optional('opensToBy', row.opensToBy),
     ...optional('state', row.state),
     ...optional('labelIngredients', row.labelIngredients),
     ...optional('labelAnalysis', row.labelAnalysis),

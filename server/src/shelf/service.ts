@@ -107,6 +107,8 @@ export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
         boughtOn: body.boughtOn ?? null,
         price: body.price ?? null,
         packVolume_L: body.packVolume_L ?? null,
+        opensTo: body.opensTo ?? null,
+        opensToBy: body.opensToBy ?? null,
         state: body.state ?? null,
         labelIngredients: body.labelIngredients ?? null,
         labelAnalysis: body.labelAnalysis ?? null,

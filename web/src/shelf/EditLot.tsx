@@ -20,6 +20,8 @@ function fieldsOf(lot: LotRow): LotFieldValues {
     boughtOn: lot.boughtOn ?? '',
     price: lot.price === undefined ? '' : String(lot.price),
     packVolume_L: lot.packVolume_L === undefined ? '' : inField(lot.packVolume_L, 'L'),
+    opensTo: lot.opensTo === undefined ? '' : String(lot.opensTo),
+    opensToBy: lot.opensToBy ?? '',
     state: lot.state ?? '',
   };
 }

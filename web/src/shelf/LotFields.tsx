@@ -11,6 +11,8 @@ export interface LotFieldValues {
   readonly boughtOn: string;
   readonly price: string;
   readonly packVolume_L: string;
+  readonly opensTo: string;
+  readonly opensToBy: string;
   readonly state: string;
 }
 
@@ -30,12 +32,14 @@ export const NO_FIELDS: LotFieldValues = {
   boughtOn: '',
   price: '',
   packVolume_L: '',
+  opensTo: '',
+  opensToBy: '',
   state: '',
 };
 
 /** What may be known of a lot; none of it is needed to begin. */
 export function LotFields({ currency }: { readonly currency: string }): ReactElement {
-  const chosen = useWatch<LotFieldValues, 'classId'>({ name: 'classId' });
+  const [chosen, pack] = useWatch<LotFieldValues, ['classId', 'packVolume_L']>({ name: ['classId', 'packVolume_L'] });
   return (
     <>
       <ChoiceField name="classId" label="Kind of material" options={classesWith(chosen)} />
@@ -44,6 +48,17 @@ export function LotFields({ currency }: { readonly currency: string }): ReactEle
       <DayField name="boughtOn" label="Arrived on" />
       <TextField name="price" label={`Paid for one pack, ${currency}`} mode="decimal" />
       <TextField name="packVolume_L" label="Pack on the label" mode="decimal" />
+      {pack !== '' && (
+        <>
+          <TextField
+            name="opensTo"
+            label="It opens to, times the label"
+            mode="decimal"
+            placeholder="1.82, if it swells or is fluffed up"
+          />
+          <TextField name="opensToBy" label="By whose word" placeholder="the label, the supplier, our own trial" />
+        </>
+      )}
       <TextField name="state" label="State" placeholder="moist, opened in October" />
     </>
   );

@@ -8,13 +8,15 @@ const textOf = (text: string): string | undefined => (text.trim() === '' ? undef
 const amountOf = (text: string, field: Field): number | undefined =>
   text.trim() === '' ? undefined : typedNumber(text, field);
 
-const read = ({ source, grade, boughtOn, state, price, packVolume_L }: LotFieldValues): Known => ({
+const read = ({ source, grade, boughtOn, state, price, packVolume_L, opensTo, opensToBy }: LotFieldValues): Known => ({
   source: textOf(source),
   grade: textOf(grade),
   boughtOn: textOf(boughtOn),
   state: textOf(state),
   price: amountOf(price, 'price'),
   packVolume_L: amountOf(packVolume_L, 'packVolume_L'),
+  opensTo: amountOf(opensTo, 'opensTo'),
+  opensToBy: textOf(opensToBy),
 });
 
 /** What is known of a new lot as the server takes it; empty fields are left out. */
