@@ -58,8 +58,8 @@ describe.each(RELEASES)('a notebook kept by release %s', (release) => {
         if (before.water === undefined || before.air === undefined) continue;
         // One that nobody measured is as others of its material are by now, or as its class.
         if (row.pail?.kind !== 'measured') continue;
-        expect(row.pail?.water).toBeCloseTo(before.water, 8);
-        expect(row.pail?.air).toBeCloseTo(before.air, 8);
+        expect(row.pail.water).toBeCloseTo(before.water, 8);
+        expect(row.pail.air).toBeCloseTo(before.air, 8);
       }
     } finally {
       await db.destroy();

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { tell } from '../kit/toasts';
 import { queryClient } from '../shared/resources/client';
 import { countsQuery } from '../shared/resources/today';
+import { tellOfEnd } from '../shared/bellStore';
 import { serverNow } from '../shared/serverClock';
 
 /** Longer than this is not waited for at once: a browser’s timer holds no more. */
@@ -19,9 +20,11 @@ export function useTimerToasts(pathname: string): void {
     const timer = setTimeout(() => {
       // One more is due, and the next one is another.
       void queryClient.invalidateQueries(countsQuery);
+      const title = `${next.name.slice(0, 1).toUpperCase()}${next.name.slice(1)} is over`;
+      tellOfEnd(title, next.lot);
       if (pathname === address) return;
       tell({
-        title: `${next.name.slice(0, 1).toUpperCase()}${next.name.slice(1)} is over`,
+        title,
         line: next.lot,
         to: { address, words: 'To the sheet' },
       });

@@ -9,6 +9,7 @@ import { useTheme, type Theme } from '../shared/theme';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
 import { OwnPassword } from './OwnPassword';
+import { Bell } from './Bell';
 import { OwnUnits } from './OwnUnits';
 import { People } from './People';
 import { ThisBench } from './ThisBench';
@@ -65,6 +66,7 @@ export function YouPage(): ReactElement {
             </ButtonLink>
           </p>
           <OwnUnits />
+          {me.role !== 'panellist' && <Bell />}
           <h3 className="mt-2">Your password</h3>
           <OwnPassword />
           <SignOut />

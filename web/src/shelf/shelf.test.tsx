@@ -98,9 +98,9 @@ describe('changing what is known of a lot', () => {
   it('asks how far a pack opens and by whose word, once it has a volume', async () => {
     const told = await open();
     const user = userEvent.setup();
-    await user.clear(screen.getByLabelText('Pack on the label'));
+    await user.clear(screen.getByLabelText(/^Pack on the label/));
     expect(screen.queryByLabelText('By whose word')).toBeNull();
-    await user.type(screen.getByLabelText('Pack on the label'), '40');
+    await user.type(screen.getByLabelText(/^Pack on the label/), '40');
     await user.type(screen.getByLabelText('It opens to, times the label'), '1.82');
     await user.type(screen.getByLabelText('By whose word'), 'the supplier');
     await save();
