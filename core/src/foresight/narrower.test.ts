@@ -69,4 +69,4 @@ it(`no reading that agrees widens a band, over ${String(SEQUENCES)} sequences`, 
       before = after;
     }
   }
-}, 1_800_000);
+}, 7_200_000);

@@ -3,12 +3,9 @@ import { useState, type ReactElement } from 'react';
 import { api } from '../shared/api';
 import { ReasonForm } from '../shared/forms/ReasonForm';
 import { once } from '../shared/once';
-import { queryClient } from '../shared/resources/client';
-import { runQuery, runListsKey } from '../shared/resources/runs';
 import { useWorks } from '../shared/useSession';
 import { Button } from '../kit/Button';
-import { lotsKey } from '../shared/resources/lots';
-import { todayKey } from '../shared/resources/today';
+import { tookRun } from './finishing';
 
 /** Opens a finished run again, with its reason; folded until somebody asks. */
 export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
@@ -38,11 +35,8 @@ export function Reopen({ sheet }: { readonly sheet: RunSheet }): ReactElement | 
         once(['reopen', sheet.id, said], (id) => api.post<RunSheet>(`/runs/${sheet.id}/reopen`, { id: id(), ...said }))
       }
       onKept={async (next) => {
-        queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
         setAsked(false);
-        await queryClient.invalidateQueries({ queryKey: lotsKey });
-        await queryClient.invalidateQueries({ queryKey: todayKey });
-        await queryClient.invalidateQueries({ queryKey: runListsKey });
+        await tookRun(next);
       }}
     />
   );

@@ -8,11 +8,10 @@ import { Await } from '../shared/Await';
 import { api, sentenceOf } from '../shared/api';
 import { clockTime, counted } from '../kit/format';
 import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
-import { queryClient } from '../shared/resources/client';
-import { runQuery, runListsKey } from '../shared/resources/runs';
+import { runQuery } from '../shared/resources/runs';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
-import { useMe, useSession } from '../shared/useSession';
+import { useMe, useSession, useWorks } from '../shared/useSession';
 import { Asides } from './Asides';
 import { isTyped, moved, nextEmpty, type CellAt } from './cursor';
 import { DeviceStrip } from './DeviceStrip';
@@ -35,8 +34,7 @@ import { vesselVolumes } from './vesselVolumes';
 import { Sorry } from '../kit/Sorry';
 import { Button } from '../kit/Button';
 import { useOthersReadings } from './useOthersReadings';
-import { lotsKey } from '../shared/resources/lots';
-import { todayKey } from '../shared/resources/today';
+import { tookRun, undoFinish } from './finishing';
 
 export function RunPage(): ReactElement {
   const { id = '' } = useParams();
@@ -184,13 +182,13 @@ interface SheetHeadProps {
 
 function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement {
   const { sheet, progress, waiting } = run;
+  const works = useWorks();
+  const [trouble, setTrouble] = useState<unknown>();
   const finish = useMutation({
     mutationFn: () => api.post<RunSheet>(`/runs/${sheet.id}/finish`),
     onSuccess: async (next) => {
-      queryClient.setQueryData(runQuery(sheet.id).queryKey, next);
-      await queryClient.invalidateQueries({ queryKey: lotsKey });
-      await queryClient.invalidateQueries({ queryKey: todayKey });
-      await queryClient.invalidateQueries({ queryKey: runListsKey });
+      if (works) undoFinish(next, setTrouble);
+      await tookRun(next);
     },
   });
   const volumes = vesselVolumes(run.record.vessels);
@@ -249,6 +247,7 @@ function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement 
         ) : undefined}
       </TitleBlock>
       {finish.error !== null && <Sorry>{sentenceOf(finish.error)}</Sorry>}
+      {trouble !== undefined && <Sorry>{sentenceOf(trouble)}</Sorry>}
     </>
   );
 }

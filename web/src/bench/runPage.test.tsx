@@ -3,6 +3,7 @@ import type { NewReading, RunSheet, TodayPage } from '@bent-pail/contract';
 import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Toasts } from '../kit/Toasts';
 import { outboxOf } from '../shared/outbox/store';
 import { openSheetOf, PUMICE, sheetOf, openRowOf } from '../testing/fixtures';
 import { openPage, type Told } from '../testing/page';
@@ -98,6 +99,34 @@ describe('a run sheet', () => {
     await user.click(await screen.findByRole('button', { name: 'Finish the run' }));
     expect(told).toMatchObject([{ method: 'POST', address: '/runs/run/finish' }]);
     expect(await screen.findByText(/finished;/)).toBeTruthy();
+  });
+
+  it('that was finished by mistake is opened again by one press, and that it was is kept', async () => {
+    const finished = sheetOf('ph-1to5', { pH: [6, 6.1, 6.05] });
+    const told = openPage(
+      <>
+        <RunPage />
+        <Toasts />
+      </>,
+      {
+        role: 'tester',
+        at: `/bench/runs/${full.id}`,
+        path: '/bench/runs/:id',
+        answers: {
+          [`/runs/${full.id}`]: full,
+          '/instruments': [],
+          '/runs/run/finish': finished,
+          '/runs/run/reopen': full,
+        },
+      },
+    );
+    await user.click(await screen.findByRole('button', { name: 'Finish the run' }));
+    // What another test finished may still be told of.
+    await user.click((await screen.findAllByRole('button', { name: /^Undo/ })).at(-1) as HTMLElement);
+    await waitFor(() => {
+      expect(told.at(-1)).toMatchObject({ address: '/runs/run/reopen', body: { reason: 'finished by mistake' } });
+    });
+    expect(await screen.findByRole('button', { name: 'Finish the run' })).toBeTruthy();
   });
 
   it('offers a reader no cell, no finish and nothing to leave out', async () => {
