@@ -177,7 +177,7 @@ test('a kept blend is mixed: stock goes down, the batch is a lot, and what batch
     .getByRole('link', { name: /Bark and pumice/ })
     .first()
     .click();
-  await expect(me.page.getByText(/^before learning/).first()).toBeVisible();
+  await expect(me.page.getByText(/^uncorrected/).first()).toBeVisible();
   await me.page.getByRole('tab', { name: 'Mix a batch' }).click();
   const batch = me.page.getByRole('region', { name: 'Make a batch' });
   await batch.getByLabel('Made, L').fill('4000');

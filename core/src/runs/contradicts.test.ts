@@ -29,6 +29,10 @@ it('asks about a drained vessel heavier than it was soaked, and one soaked that 
   expect(contradicts(runOf('saturate-drain-dry', unsoaked), reading('saturated', 154))).toMatch(/^A weighs 1\d+.* g/);
 });
 
+it('does not ask about mV: what they mean is told by the calibration that comes with keeping', () => {
+  expect(contradicts(runOf('ph-1to5', { pH: [], rested: [] }), { ...reading('pH', 60), mVTemp_C: 20 })).toBeUndefined();
+});
+
 it('does not ask again about what was impossible before', () => {
   const run = runOf('saturate-drain-dry', { ...undrained, tare: [2312.4, 311.9, 313] });
   expect(contradicts(run, reading('drained', 1157.5, 0))).toBeUndefined();

@@ -20,6 +20,8 @@ function overVessel(run: RunRecord, { replicate, step: key, value }: Reading): s
  * nothing speaks against it, or where its replicate was impossible before.
  */
 export function contradicts(run: RunRecord, reading: Reading): string | undefined {
+  // What a pen's mV mean is told by its calibration, which a reading has once it is kept.
+  if (reading.mVTemp_C !== undefined) return undefined;
   const over = overVessel(run, reading);
   if (over !== undefined) return over;
   const before = new Set(faultsOf(run).map(({ replicate }) => replicate));

@@ -65,7 +65,8 @@ describe('a full day: six samples of three pots each', () => {
     const jobs = dueJobs(toRunRecord(await sheetOf((runs[0] as RunSheet).id)));
     expect(jobs[0]?.at).toBeGreaterThan(server.clock.now() + 23 * 3600000);
     // The first timer that ends is told to every page.
-    const { nextOver } = (await tam.get<Counts>('/counts')).body;
+    const { nextOver, due } = (await tam.get<Counts>('/counts')).body;
+    expect(due).toBe(0);
     expect(nextOver).toMatchObject({ runId: runs[0]?.id, name: 'soaking', at: jobs[0]?.at });
     const student = await server.as('student');
     expect((await student.get<Counts>('/counts')).body.nextOver).toBeUndefined();
@@ -84,6 +85,7 @@ describe('a full day: six samples of three pots each', () => {
     server.clock.forward(4 * 60 + 30);
     const due = dueJobs(toRunRecord(after));
     expect(due[0]?.at).toBeLessThan(server.clock.now());
+    expect((await tam.get<Counts>('/counts')).body.due).toBe(SAMPLES);
   });
 
   it('are drained by one person and weighed by another, who meets one reading made twice', async () => {

@@ -11,8 +11,9 @@ function isTyping(target: EventTarget | null): boolean {
   );
 }
 
-/** A figure that belongs to a sheet, a form or a dialog is no way out of it. */
-const isFilling = (): boolean => document.querySelector('main form, main [data-fills], [role=dialog]') !== null;
+/** A figure that belongs to a sheet, a form or a dialog is no way out of it; a question that always stands there is none. */
+const isFilling = (): boolean =>
+  document.querySelector('main form:not([data-always] form), [data-fills], [role=dialog]') !== null;
 
 /** The first number with a working on the page, or the one in focus. */
 function numberInReach(): HTMLElement | null {

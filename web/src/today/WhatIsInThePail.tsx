@@ -38,7 +38,10 @@ export function WhatIsInThePail(): ReactElement {
     form.fields.setValue('protocol', protocol);
   };
   return (
-    <section className="grid *:min-w-0 gap-x-5.5 bg-paper px-5.5 pt-6.5 pb-2.5 min-[561px]:grid-cols-[auto_minmax(0,1fr)]">
+    <section
+      data-always
+      className="grid *:min-w-0 gap-x-5.5 bg-paper px-5.5 pt-6.5 pb-2.5 min-[561px]:grid-cols-[auto_minmax(0,1fr)]"
+    >
       <div className="self-start max-[560px]:hidden">
         <PailMark
           shape={{ ...shapeOf({ height_cm: 12 }, 'vessel'), baseDiameter_cm: 8.4 }}
