@@ -121,7 +121,7 @@ function TypedTime({ step, replicate, standing, onKeep, entry }: FilledProps): R
         ref={input}
         className={`${BOX} figure w-full`}
         aria-label={`When it began, ${step.label}, ${replicateName(replicate)}`}
-        placeholder="8:15, or yesterday 16:40"
+        placeholder="yesterday 8:15"
         autoComplete="off"
         value={text}
         onChange={(event) => {
