@@ -4,7 +4,7 @@ import { cellReplicate, countedReplicates, replicateName, Sheet, type RunRecord,
 
 /** Less than this share of a wait that was set is worth a question. */
 const CUT_SHORT = 0.5;
-/** A start that was noted this long after it was typed from a paper: when the next weighing was done, nobody knows. */
+/** A start that lies farther than this from when it was entered was typed from a paper: when the weighing after it was done, nobody knows. */
 const TYPED_MS = 90_000;
 
 /** A soak or a drain of one replicate, as it was and as it was set, in minutes. */

@@ -6,6 +6,7 @@ import { afterEach, expect, it } from 'vitest';
 import { countsQuery } from '../shared/resources/today';
 import { queryClient } from '../shared/resources/client';
 import { TitleBlock } from '../shared/TitleBlock';
+import { WorkingDrawer } from '../shared/WorkingDrawer';
 import { useWorking } from '../shared/workingStore';
 import { useBackCloses } from './useBackCloses';
 import { useTabTitle } from './useTabTitle';
@@ -26,7 +27,7 @@ function Frame(): ReactElement {
   return (
     <>
       <Outlet />
-      {isOpen && <aside>Working</aside>}
+      {isOpen && <WorkingDrawer />}
       <nav>
         <Link to="/lot">To the lot</Link>
         <Link to="/typing">To a form</Link>
@@ -126,10 +127,10 @@ it('puts the focus on the heading of the page one comes to, but not on the first
 it('lets Back close the drawer before it leaves the page', async () => {
   const router = open(['/', '/lot']);
   fireEvent.click(screen.getByText('0.2'));
-  expect(await screen.findByText('Working')).toBeTruthy();
+  expect(await screen.findByRole('complementary', { name: 'Working' })).toBeTruthy();
   await act(() => router.navigate(-1));
   await waitFor(() => {
-    expect(screen.queryByText('Working')).toBeNull();
+    expect(screen.queryByRole('complementary')).toBeNull();
   });
   expect(router.state.location.pathname).toBe('/lot');
   await act(() => router.navigate(-1));
@@ -152,4 +153,18 @@ it('takes its entry of the history back where the drawer was closed by itself', 
   }
   await act(() => router.navigate(-1));
   expect(router.state.location.pathname).toBe('/');
+});
+
+it('gives the focus back to the number whose working was open', async () => {
+  open(['/lot']);
+  const number = screen.getByText('0.2');
+  number.focus();
+  fireEvent.click(number);
+  await waitFor(() => {
+    expect(document.activeElement?.textContent).toContain('Working');
+  });
+  fireEvent.click(screen.getByRole('button', { name: 'Close' }));
+  await waitFor(() => {
+    expect(document.activeElement).toBe(number);
+  });
 });

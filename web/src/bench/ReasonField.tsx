@@ -36,3 +36,6 @@ const LEAST_LETTERS = 3;
 export function reasonRefusal(reason: string): string | undefined {
   return reason.trim().length < LEAST_LETTERS ? 'Say why it is corrected; the old value stays beside it.' : undefined;
 }
+
+/** The reason as it is kept: where none was asked for, it was a slip. */
+export const reasonKept = (reason: string): string => (reason.trim() === '' ? 'slip of the finger' : reason.trim());

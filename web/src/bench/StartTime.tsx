@@ -1,5 +1,5 @@
 import type { NewReading } from '@bent-pail/contract';
-import { replicateName } from '@bent-pail/core';
+import { replicateName, type Step } from '@bent-pail/core';
 import { useEffect, useRef, useState, type ReactElement } from 'react';
 import { BOX } from '../kit/box';
 import { Button } from '../kit/Button';
@@ -10,20 +10,18 @@ import { serverNow } from '../shared/serverClock';
 import { useSession } from '../shared/useSession';
 import type { FilledProps } from './litCellProps';
 import { newReading } from './newReading';
-import { ReasonField, reasonRefusal } from './ReasonField';
+import { ReasonField, reasonKept, reasonRefusal } from './ReasonField';
 
-/** The time that was typed last: the next replicate of the same paper began at it, or near it. */
-let typedLast: string | undefined;
+/** Times that were typed last, by the step of their sheet: the next replicate of the same paper began at it, or near it. */
+const TYPED = new WeakMap<Step, string>();
 
 /** When something began: one press as it does, or the time from the paper; corrected by another time. */
 export function StartTime(props: FilledProps): ReactElement {
   const { step, replicate, standing, mayWrite, onKeep, onMove } = props;
-  // Who copies a paper sheet has times for all of them.
-  const [isTyping, setTyping] = useState(typedLast !== undefined);
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
-    if (typedLast === undefined) button.current?.focus();
-  }, []);
+    if (!TYPED.has(step)) button.current?.focus();
+  }, [step]);
   if (standing !== undefined) return <Began {...props} standing={standing} />;
   return (
     <>
@@ -33,7 +31,7 @@ export function StartTime(props: FilledProps): ReactElement {
         className="mt-6 w-full"
         disabled={!mayWrite}
         onClick={() => {
-          typedLast = undefined;
+          TYPED.delete(step);
           onKeep(newReading(replicate, step.key, Math.round(serverNow()) / 1000));
         }}
         onKeyDown={(event) => {
@@ -42,54 +40,46 @@ export function StartTime(props: FilledProps): ReactElement {
       >
         Start {step.hold?.name}
       </Button>
-      {isTyping ? (
-        <TypedTime {...props} />
-      ) : (
-        <Button
-          look="small"
-          disabled={!mayWrite}
-          onClick={() => {
-            setTyping(true);
-          }}
-        >
-          It began earlier
-        </Button>
-      )}
+      <OrTyped {...props} words="It began earlier" />
     </>
   );
 }
 
 function Began(props: FilledProps & { readonly standing: NonNullable<FilledProps['standing']> }): ReactElement {
-  const { standing, mayWrite } = props;
+  const { standing } = props;
   const { notebook } = useSession();
-  const [isTyping, setTyping] = useState(false);
   return (
     <div className="mt-3 text-left text-small">
       <p>
         Running since <span className="figure">{clockTime(standing.value * 1000, notebook.zone)}</span>. A timer is a
         deadline; it needs no watching.
       </p>
-      {isTyping ? (
-        <TypedTime {...props} />
-      ) : (
-        <Button
-          look="small"
-          disabled={!mayWrite}
-          onClick={() => {
-            setTyping(true);
-          }}
-        >
-          It began at another time
-        </Button>
-      )}
+      <OrTyped {...props} words="It began at another time" />
     </div>
+  );
+}
+
+/** The way to a time of one's own; open at once where the replicate before had one: who copies a paper has all of them. */
+function OrTyped({ words, ...props }: FilledProps & { readonly words: string }): ReactElement {
+  const [isTyping, setTyping] = useState(props.standing === undefined && TYPED.has(props.step));
+  if (isTyping) return <TypedTime {...props} />;
+  return (
+    <Button
+      look="small"
+      disabled={!props.mayWrite}
+      onClick={() => {
+        setTyping(true);
+      }}
+    >
+      {words}
+    </Button>
   );
 }
 
 /** A time that is typed, by the clock on the wall of the notebook. */
 function TypedTime({ step, replicate, standing, onKeep, entry }: FilledProps): ReactElement {
   const { notebook } = useSession();
-  const [text, setText] = useState(standing === undefined ? (typedLast ?? '') : '');
+  const [text, setText] = useState(standing === undefined ? (TYPED.get(step) ?? '') : '');
   const [sorry, setSorry] = useState<string>();
   const { reason, giveReason, isSlip } = entry;
   const input = useRef<HTMLInputElement>(null);
@@ -110,10 +100,9 @@ function TypedTime({ step, replicate, standing, onKeep, entry }: FilledProps): R
       setSorry(refusal);
       return;
     }
-    if (standing === undefined) typedLast = text;
+    if (standing === undefined) TYPED.set(step, text);
     const reading: NewReading = newReading(replicate, step.key, at / 1000);
-    const why = reason.trim() === '' ? 'slip of the finger' : reason.trim();
-    onKeep(standing === undefined ? reading : { ...reading, corrects: standing.id, reason: why });
+    onKeep(standing === undefined ? reading : { ...reading, corrects: standing.id, reason: reasonKept(reason) });
   };
   return (
     <span className="mt-2 block text-left">

@@ -60,6 +60,16 @@ describe('when a soak began', () => {
     });
   });
 
+  it('is offered again for the next replicate, but never for another step', async () => {
+    open(waiting);
+    await user.click(await screen.findByRole('button', { name: 'It began earlier' }));
+    await user.type(await screen.findByLabelText(/^When it began.*A$/), 'yesterday 8:15{Enter}');
+    expect((await screen.findByLabelText<HTMLInputElement>(/^When it began.*B$/)).value).toBe('yesterday 8:15');
+    await user.click(screen.getByRole('button', { name: /^Open the holes.*A: empty$/ }));
+    expect(await screen.findByRole('button', { name: 'Start draining' })).toBeTruthy();
+    expect(screen.queryByLabelText(/^When it began/)).toBeNull();
+  });
+
   it('is corrected, with a reason once it is no slip any more', async () => {
     const soaking = openSheetOf('saturate-drain-dry', { ...MASSES, soak: [seconds('2026-11-23T08:00:00Z')] });
     open(soaking);

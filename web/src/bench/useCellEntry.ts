@@ -6,7 +6,7 @@ import { readTyped } from '../shared/units/mine';
 import { draftKey, useDrafts } from './draftStore';
 import { useMillivolts } from './millivolts';
 import { newReading } from './newReading';
-import { reasonRefusal } from './ReasonField';
+import { reasonKept, reasonRefusal } from './ReasonField';
 
 interface CellEntryOptions {
   readonly runId: string;
@@ -50,7 +50,6 @@ export interface CellEntry {
 
 /** A reading this fresh was a slip of the finger, where it is typed again. */
 const FRESH_MS = 60000;
-const SLIP = 'slip of the finger';
 
 /** Whether a reading was kept so shortly ago that to type it again is to mend a slip. */
 function useSlip(standing: Reading | undefined): boolean {
@@ -105,9 +104,8 @@ export function useCellEntry({
       return;
     }
     const reading: NewReading = { ...newReading(replicate, step.key, value), ...asMv };
-    const said = aside.reason.trim();
-    const reason = said === '' && isSlip ? SLIP : said;
-    const kept = standing === undefined ? reading : { ...reading, corrects: standing.id, reason };
+    const kept =
+      standing === undefined ? reading : { ...reading, corrects: standing.id, reason: reasonKept(aside.reason) };
     const sentence = contradicts(kept);
     const { doubt } = aside;
     const isInsisted = doubt?.kind === 'contradiction' && doubt.value === value;
