@@ -1,5 +1,6 @@
-import { RUN_GROUPS, RUN_SORTS } from './choices';
+import { RUN_GROUPS, RUN_SORTS, RUN_STATES } from './choices';
 import type { RunNote, RunPhoto } from './notes';
+import type { Archiving, TakenBack } from './takenBack';
 import type { InstrumentRow } from './instruments';
 import type {
   Combined,
@@ -115,6 +116,11 @@ export class NewRun {
   @Optional()
   @IsUUID('all', { message: 'Name the student by id.' })
   studentId?: string;
+
+  /** For whom the sheet is, where several measure the same: "Group 3". */
+  @Optional()
+  @IsWords(60, 'Name the group in 1 to 60 letters.')
+  groupName?: string;
 }
 
 /** One name, and material, lot, vessels and run come into being. */
@@ -233,9 +239,17 @@ export interface RunSheet {
   readonly instruments: readonly InstrumentRow[];
   readonly notes: readonly RunNote[];
   readonly photos: readonly RunPhoto[];
+  /** For whom it is, where several measure the same. */
+  readonly groupName?: string;
   readonly startedAt: string;
   readonly startedBy: string;
   readonly finishedAt?: string;
+  /** It was put away as a mistake and counts nowhere. */
+  readonly archivedAt?: string;
+  /** Whenever it was put away or came back, oldest first. */
+  readonly archivings: readonly Archiving[];
+  /** Readings and exclusions that were taken back, oldest first. */
+  readonly takenBack: readonly TakenBack[];
   /** Whenever it was finished and opened again, oldest first. */
   readonly reopened: readonly { readonly at: string; readonly by: string; readonly reason: string }[];
   readonly version: number;
@@ -266,8 +280,8 @@ export class RunsAsked extends ListAsked {
   person?: string;
 
   @Optional()
-  @IsIn(['open', 'finished'], { message: 'A run is open or finished.' })
-  state?: 'open' | 'finished';
+  @IsIn(RUN_STATES, { message: `A run is ${RUN_STATES.join(', ')}.` })
+  state?: (typeof RUN_STATES)[number];
 }
 
 /** A run as lists show it. */
@@ -278,6 +292,8 @@ export interface RunRow {
   readonly lotName: string;
   readonly lotCode: string;
   readonly protocolLabel: string;
+  /** For whom it is, where several measure the same. */
+  readonly groupName?: string;
   readonly startedAt: string;
   readonly startedBy: string;
   readonly finishedAt?: string;

@@ -11,7 +11,9 @@ export const LOT_GROUPS = ['kind', 'class'] as const;
 export const RUN_GROUPS = ['state', 'protocol', 'person', 'lot'] as const;
 export const BLEND_GROUPS = ['pot', 'person'] as const;
 export const SCORECARD_GROUPS = ['state'] as const;
-export const LOT_STATES = ['measured', 'unmeasured', 'open', 'trouble'] as const;
+export const LOT_STATES = ['measured', 'unmeasured', 'open', 'trouble', 'archived'] as const;
+/** A run that was put away is shown where it is asked for. */
+export const RUN_STATES = ['open', 'finished', 'archived'] as const;
 export const RUN_SORTS = ['newest', 'lot', 'number', 'protocol', 'person'] as const;
 export const BLEND_SORTS = ['newest', 'name', 'pot', 'air', 'water', 'ph', 'shrink', 'price'] as const;
 export const SCORECARD_SORTS = ['newest', 'name'] as const;

@@ -1,7 +1,19 @@
 import { LOT_GROUPS, LOT_SORTS, LOT_STATES, MATERIAL_KINDS } from './choices';
 import type { LotOrigin } from './stock';
 import type { LotCard, LotComponent, MaterialSpread, PailFigures } from '@bent-pail/core';
-import { IsOptional, ArrayMaxSize, IsArray, IsIn, IsInt, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import {
+  IsOptional,
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
 import { Type } from 'class-transformer';
 import { IsDay, IsReal, IsWords, Optional } from './decorators';
 import { ListAsked } from './lists';
@@ -41,6 +53,11 @@ export class EditMaterial {
   @Optional()
   @IsWords(120, 'Give it a name of 1 to 120 letters.')
   name?: string;
+
+  /** Put away: its lots are offered no more, and what was measured of them stays. */
+  @Optional()
+  @IsBoolean({ message: 'A material is put away or not.' })
+  archived?: boolean;
 
   @IsOptional()
   @IsString({ message: 'The class must be a text.' })
@@ -128,6 +145,15 @@ export class NewLot extends LotFields {
 export class EditLot extends LotFields {
   @IsInt({ message: 'Say which version you changed.' })
   version!: number;
+
+  @Optional()
+  @IsWords(40, 'Give the lot a code of 1 to 40 letters.')
+  code?: string;
+
+  /** Put away: it is offered no more, and what was measured of it stays. */
+  @Optional()
+  @IsBoolean({ message: 'A lot is put away or not.' })
+  archived?: boolean;
 }
 
 export type LotSort = (typeof LOT_SORTS)[number];
@@ -202,6 +228,8 @@ export interface LotRow {
   readonly ownClass?: true;
   /** A preparation took it out of the good stuff: rejects, twigs, what went through the sieve. */
   readonly partedOff?: true;
+  /** Put away, by itself or with its material: it is offered no more. */
+  readonly archived?: 'lot' | 'material';
   readonly source?: string;
   readonly grade?: string;
   readonly boughtOn?: string;

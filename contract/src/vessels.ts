@@ -1,4 +1,15 @@
-import { IsIn, IsPositive, IsString, IsUUID, Length, Max, MaxLength, Min } from 'class-validator';
+import {
+  IsBoolean,
+  IsIn,
+  IsPositive,
+  IsString,
+  IsUUID,
+  Length,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+} from 'class-validator';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
 
 /** Vessels from a thimble to a bed on the scale. */
@@ -50,25 +61,37 @@ export class NewVessel {
   shape?: VesselShape;
 }
 
-/** A vessel filled with water to its fill line, on the scale; its depth may come with it. */
+const onScale = ({ jug_mL }: NewFilling): boolean => jug_mL === undefined;
+
+/** A vessel filled with water to its fill line, on the scale or by a jug; its depth may come with it. */
 export class NewFilling {
   @IsUUID('all', { message: 'The id must be a UUID.' })
   id!: string;
 
+  /** With the full mass and the water's temperature; or what a jug held, where there is no scale. */
+  @ValidateIf(onScale)
   @IsReal('The empty mass must be a number of g.')
   @Min(0, { message: 'The empty mass cannot be negative.' })
   @Max(VESSEL_BOUNDS.heaviest_g, { message: 'The empty mass is over a tonne; check it.' })
-  empty_g!: number;
+  empty_g?: number;
 
+  @ValidateIf(onScale)
   @IsReal('The full mass must be a number of g.')
   @IsPositive({ message: 'The full mass must be above 0 g.' })
   @Max(VESSEL_BOUNDS.heaviest_g, { message: 'The full mass is over a tonne; check it.' })
-  full_g!: number;
+  full_g?: number;
 
+  @ValidateIf(onScale)
   @IsReal('The water’s temperature must be a number of °C.')
   @Min(0, { message: 'The water cannot be colder than 0 °C.' })
   @Max(60, { message: 'Use water under 60 °C.' })
-  waterTemp_C!: number;
+  waterTemp_C?: number;
+
+  @Optional()
+  @IsReal('What the jug held must be a number of mL.')
+  @Min(1, { message: 'A vessel holds 1 mL or more.' })
+  @Max(VESSEL_BOUNDS.heaviest_g, { message: 'The vessel holds over a thousand litres; check it.' })
+  jug_mL?: number;
 
   @Optional()
   @Nested(() => VesselShape, 'Give the vessel its inner sizes.')
@@ -113,9 +136,8 @@ export class TakeUpFillings {
 /** A filling as it was kept; one that counts no more says why. */
 export interface FillingRow {
   readonly id: string;
-  readonly empty_g: number;
-  readonly full_g: number;
-  readonly waterTemp_C: number;
+  /** On the scale; absent where a jug measured it. */
+  readonly scale?: { readonly empty_g: number; readonly full_g: number; readonly waterTemp_C: number };
   readonly volume_mL: number;
   readonly keptAt: string;
   readonly by: string;
@@ -132,4 +154,17 @@ export interface VesselRow {
   /** By water, else from its inner dimensions; absent where neither is known. */
   readonly volume_mL?: number;
   readonly fillings: number;
+  /** Put away: it is offered no more. */
+  readonly archived?: true;
+}
+
+/** A vessel gets another name, or is put away: it is offered no more, and what was measured in it stays. */
+export class EditVessel {
+  @Optional()
+  @IsWords(60, 'Give it a name of 1 to 60 letters.')
+  name?: string;
+
+  @Optional()
+  @IsBoolean({ message: 'A vessel is put away or not.' })
+  archived?: boolean;
 }

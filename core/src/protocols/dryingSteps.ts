@@ -21,7 +21,7 @@ export const DRYING_STEPS: readonly Step[] = [
   }),
   read('weigh', {
     key: 'partWet',
-    label: 'Only a part fits: the part, wet, on its tray',
+    label: 'Wet subsample on its tray',
     say: 'Mix the drained medium, put a part on the tray, weigh it wet. Leave empty if all of it goes in.',
     why: 'What the part loses, the whole would lose.',
     picture: 'tray',

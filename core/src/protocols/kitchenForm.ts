@@ -4,7 +4,7 @@ import { byMethod, volumeOfReplicate_mL, type Protocol, type Shipped } from '../
 
 const PROTOCOL: Protocol = {
   key: 'kitchen-form',
-  version: 2,
+  version: 3,
   label: 'Kitchen form',
   plain: 'Water in, water out: the air exactly, the water as a lower bound; with a dried cup, as an estimate.',
   takes: 'a vessel of known volume and a jug, an afternoon',
@@ -28,11 +28,12 @@ const PROTOCOL: Protocol = {
       kind: 'time',
       unit: 's',
       label: 'Let it stand full',
-      say: 'Keep the water level with the surface. Add to the note above what you top up.',
+      say: 'Keep the water level with the surface. What you pour after it counts: top up under the sheet.',
       why: 'Dry media take their time.',
       bounds: [0, 1e11],
       picture: 'soak',
       hold: { name: 'soaking', setting: 'soak_min' },
+      topsUp: 'added',
     },
     {
       key: 'drain',

@@ -4,7 +4,7 @@ import { reducePorosity } from './porositySheet';
 
 const PROTOCOL: Protocol = {
   key: 'saturate-drain-dry',
-  version: 2,
+  version: 3,
   label: 'Saturate, drain, dry',
   plain: 'Soak it, let it drip, dry it: pores, water and air by weight.',
   takes: 'three vessels, a scale, an oven, one to two days',
@@ -72,7 +72,7 @@ const PROTOCOL: Protocol = {
       key: 'soakedDepth',
       kind: 'depth',
       unit: 'cm',
-      label: 'Soaked, it stands at',
+      label: 'Height after soaking',
       say: 'Measure from the base to the surface of the medium.',
       why: 'It settles when it is wetted.',
       bounds: [0.1, 200],
@@ -115,7 +115,7 @@ const PROTOCOL: Protocol = {
       key: 'drainedDepth',
       kind: 'depth',
       unit: 'cm',
-      label: 'Drained, it stands at',
+      label: 'Height after draining',
       say: 'Measure from the base to the surface of the medium.',
       why: 'Every fraction is of this volume.',
       bounds: [0.1, 200],

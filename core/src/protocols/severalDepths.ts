@@ -5,7 +5,7 @@ import { SATURATE_DRAIN_DRY } from './saturateDrainDry';
 export const SEVERAL_DEPTHS: Protocol = {
   ...SATURATE_DRAIN_DRY.protocol,
   key: 'several-depths',
-  version: 1,
+  version: 2,
   label: 'Vessels of several depths',
   plain: 'The same medium drained in straight vessels of two or more depths: its water curve, without a table.',
   takes: 'straight vessels of different depths, say 5, 10, 20 and 40 cm, a scale, an oven, two days',

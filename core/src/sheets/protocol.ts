@@ -67,6 +67,8 @@ export interface Step {
   readonly ofMethod?: true;
   /** For kind `time`: what runs from here, and how long: by a setting of the run, or as the protocol says. */
   readonly hold?: Hold;
+  /** While it runs water is poured after it: the step that counts it. */
+  readonly topsUp?: string;
   /** For kind `class`: the classes by name, in order; the reading is the place in it, from 0. */
   readonly classes?: readonly string[];
   readonly caution?: CautionKey;

@@ -1,4 +1,4 @@
-import { geometricVolume_mL, vesselVolume_mL, type Container, type WaterFilling } from '../vessel';
+import { geometricVolume_mL, vesselVolume_mL, type Container, type Filling } from '../vessel';
 import type { Protocol } from './protocol';
 import type { Reading } from './reading';
 import type { SamplePlan } from './samplePlan';
@@ -7,7 +7,7 @@ import type { SamplePlan } from './samplePlan';
 export interface RunVessel extends Container {
   readonly id: string;
   readonly name: string;
-  readonly fillings: readonly WaterFilling[];
+  readonly fillings: readonly Filling[];
 }
 
 /** A replicate taken out of the result, in sight, with its reason. */

@@ -1,5 +1,5 @@
 import { geometricVolume_mL, type Container } from './container';
-import { fillVolume_mL, vesselVolume_mL, type WaterFilling } from './fillVolume';
+import { fillVolume_mL, vesselVolume_mL, type Filling } from './fillVolume';
 
 /** How far a filling may lie from what is known of the vessel before it is asked about, as a share of that. */
 export const FILLING_DOUBT = Object.freeze({
@@ -19,8 +19,8 @@ const mL = (volume_mL: number): string => `${volume_mL.toFixed(0)} mL`;
  * Example: 1050 mL before, now 1 g of water: "1 mL by this filling, 1050 mL by the 2 before."
  */
 export function fillingDoubt(
-  filling: WaterFilling,
-  before: readonly WaterFilling[],
+  filling: Filling,
+  before: readonly Filling[],
   shape: Container | undefined,
 ): string | undefined {
   const volume = fillVolume_mL(filling);

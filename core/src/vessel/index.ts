@@ -12,5 +12,12 @@ export {
   shareBelow,
   type Container,
 } from './container';
-export { fillVolume_mL, vesselVolume_mL, type WaterFilling } from './fillVolume';
+export {
+  fillVolume_mL,
+  knownTare_g,
+  vesselVolume_mL,
+  type Filling,
+  type JugFilling,
+  type WaterFilling,
+} from './fillVolume';
 export { fillingDoubt, FILLING_DOUBT } from './fillingDoubt';

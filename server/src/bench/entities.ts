@@ -31,12 +31,18 @@ export class RunEntity {
   sample!: SamplePlan | null;
   @Column('uuid', { name: 'student_id', nullable: true })
   studentId!: string | null;
+  /** For whom it is, where several measure the same. */
+  @Column('text', { name: 'group_name', nullable: true })
+  groupName!: string | null;
   @Column('uuid', { name: 'started_by' })
   startedBy!: string;
   @Column('timestamptz', { name: 'started_at' })
   startedAt!: Date;
   @Column('timestamptz', { name: 'finished_at', nullable: true })
   finishedAt!: Date | null;
+  /** Put away as a mistake: it counts nowhere, and is not finished. */
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt!: Date | null;
   /** One instrument of a kind at most. */
   @Column('uuid', { name: 'instrument_ids', array: true })
   instrumentIds!: string[];
@@ -109,6 +115,40 @@ export class ReopeningEntity {
   runId!: string;
   @Column('text')
   reason!: string;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}
+
+/** A run that was put away as a mistake, or came back. */
+@Entity('run_archivings')
+export class ArchivingEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'run_id' })
+  runId!: string;
+  @Column('boolean')
+  archived!: boolean;
+  @Column('text')
+  reason!: string;
+  @Column('uuid', { name: 'by_user' })
+  byUser!: string;
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt!: Date;
+}
+
+/** A reading or an exclusion that is as if it had not been. */
+@Entity('taken_back')
+export class TakenBackEntity {
+  @PrimaryColumn('uuid')
+  id!: string;
+  @Column('uuid', { name: 'run_id' })
+  runId!: string;
+  @Column('uuid', { name: 'reading_id', nullable: true })
+  readingId!: string | null;
+  @Column('uuid', { name: 'exclusion_id', nullable: true })
+  exclusionId!: string | null;
   @Column('uuid', { name: 'by_user' })
   byUser!: string;
   @Column('timestamptz', { name: 'kept_at' })

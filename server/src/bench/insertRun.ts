@@ -10,7 +10,14 @@ export async function insertRun(
   manager: EntityManager,
   run: Omit<
     RunEntity,
-    'number' | 'version' | 'readingSeq' | 'finishedAt' | 'protocolVersion' | 'instrumentIds' | keyof RunSettings
+    | 'number'
+    | 'version'
+    | 'readingSeq'
+    | 'finishedAt'
+    | 'archivedAt'
+    | 'protocolVersion'
+    | 'instrumentIds'
+    | keyof RunSettings
   >,
   protocol: Protocol,
   settings: RunSettings,
@@ -22,6 +29,7 @@ export async function insertRun(
     press_gcm2: settings.press_gcm2 ?? null,
     instrumentIds: await usualInstruments(manager, protocol),
     finishedAt: null,
+    archivedAt: null,
     readingSeq: 0,
     version: 1,
   };

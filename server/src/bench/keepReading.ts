@@ -7,8 +7,8 @@ import { stampColumns, stampReader } from '../instruments/stamps';
 import type { Principal } from '../http/principal';
 import { conflict, refused } from '../http/problems';
 import { protocolOfRun } from '../protocols/repository';
-import { toReading } from './records';
-import { holdRun } from './requireRun';
+import { toReading } from './toReading';
+import { holdRun, requireOnBench } from './requireRun';
 import { correctionOf, insertReading, readingOf } from './runRepository';
 import { keepRunRows } from './runRows';
 
@@ -71,6 +71,7 @@ export async function keepReading(
       if (sameReading(known, runId, body)) return toKept(manager, known, who);
       throw conflict('A reading with this id is kept with other content.', await toKept(manager, known));
     }
+    requireOnBench(run);
     if (run.finishedAt !== null && body.corrects === undefined) {
       throw refused('run', 'This run is finished: a reading can only be corrected, with a reason.');
     }

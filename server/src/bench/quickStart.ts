@@ -23,6 +23,7 @@ async function vesselsFor(manager: EntityManager, count: number, now: Date): Pro
       topDiameter_cm: null,
       baseDiameter_cm: null,
       createdAt: now,
+      archivedAt: null,
     } as const;
     await insertVessel(manager, { ...vessel, name: `Vessel ${String(ids.length + 1)}` });
     ids.push(id);
@@ -71,6 +72,7 @@ async function begin(manager: EntityManager, { protocol, me, body, now }: Beginn
     vesselIds: protocol.usesVessel ? await vesselsFor(manager, replicateCount, now) : [],
     sample: null,
     studentId: null,
+    groupName: null,
     startedBy: me.id,
     startedAt: now,
   };

@@ -1,8 +1,8 @@
-import type { KeptReading, RemeasuredVessel, RunSheet } from '@bent-pail/contract';
-import { runVesselVolume_mL, type CalibrationStamp, type Exclusion, type RunRecord } from '@bent-pail/core';
+import type { RemeasuredVessel, RunSheet } from '@bent-pail/contract';
+import { runVesselVolume_mL, type Exclusion, type RunRecord } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { namesOf } from '../accounts/repository';
-import type { ReadingEntity, RunEntity } from './entities';
+import type { RunEntity } from './entities';
 import type { VesselEntity } from '../vessels/entities';
 import { optional } from '../database/optional';
 import { loadInstruments } from '../instruments/loadInstruments';
@@ -10,7 +10,9 @@ import { asidesOf } from '../notes/service';
 import { classOf, lotAndMaterial } from '../shelf/lotRepository';
 import { toRunVessel, type Fillings } from '../vessels/fillings';
 import { fillingsOf, loadRunRows, protocolOf, settingsOf } from './runRecords';
-import { reopeningsOf } from './runRepository';
+import { archivingsOf, reopeningsOf } from './runRepository';
+import { loadTakenBack } from './takenBackRows';
+import { toReading } from './toReading';
 
 /** Share of a vessel's volume under which nothing that is worked out from it looks otherwise. */
 const LEAST_CHANGE = 0.0005;
@@ -34,34 +36,15 @@ function remeasured(
   });
 }
 
-/** A reading as it was kept, with the stamp of what it was read with. */
-export function toReading(
-  row: ReadingEntity,
-  names: ReadonlyMap<string, string>,
-  stamp: CalibrationStamp | undefined,
-): KeptReading {
-  return {
-    id: row.id,
-    seq: row.seq,
-    replicate: row.replicate,
-    step: row.step,
-    value: row.value,
-    ...optional('mVTemp_C', row.mVTemp_C),
-    takenAt: row.takenAt.toISOString(),
-    keptAt: row.keptAt.toISOString(),
-    ...optional('corrects', row.corrects),
-    ...optional('reason', row.reason),
-    ...optional('by', names.get(row.byUser)),
-    ...optional('stamp', stamp),
-  };
-}
-
 /** One run's sheet with everything that it rests on. */
 export async function loadSheet(manager: EntityManager, run: RunEntity): Promise<RunSheet> {
   const rows = await loadRunRows(manager, [run]);
   const { lot, material } = await lotAndMaterial(manager, run.lotId);
   const reopenings = await reopeningsOf(manager, run.id);
-  const people = [run.startedBy, ...[...rows.readings, ...rows.exclusions, ...reopenings].map(({ byUser }) => byUser)];
+  const archivings = await archivingsOf(manager, run.id);
+  const taken = await loadTakenBack(manager, run.id);
+  const signed = [...rows.readings, ...rows.exclusions, ...reopenings, ...archivings, ...taken.rows, ...taken.readings];
+  const people = [run.startedBy, ...signed.map(({ byUser }) => byUser)];
   const names = await namesOf(manager, people);
   const instruments = await loadInstruments(manager, { ids: run.instrumentIds, calibrations: 1 });
   const asides = await asidesOf(manager, run.id);
@@ -86,9 +69,22 @@ export async function loadSheet(manager: EntityManager, run: RunEntity): Promise
     })),
     instruments,
     ...asides,
+    ...optional('groupName', run.groupName),
     startedAt: run.startedAt.toISOString(),
     startedBy: names.get(run.startedBy) ?? '',
     ...optional('finishedAt', run.finishedAt?.toISOString()),
+    ...optional('archivedAt', run.archivedAt?.toISOString()),
+    archivings: archivings.map(({ archived, reason, keptAt, byUser }) => ({
+      archived,
+      reason,
+      at: keptAt.toISOString(),
+      by: names.get(byUser) ?? '',
+    })),
+    takenBack: taken.rows.map((row) => ({
+      ...taken.what(row, names),
+      at: row.keptAt.toISOString(),
+      by: names.get(row.byUser) ?? '',
+    })),
     reopened: reopenings.map(({ keptAt, byUser, reason }) => ({
       at: keptAt.toISOString(),
       by: names.get(byUser) ?? '',

@@ -3,7 +3,7 @@ import type { Context } from '../context';
 import { keepOnce } from '../database/keepOnce';
 import { refused } from '../http/problems';
 import { readSheet } from './readSheet';
-import { holdRun } from './requireRun';
+import { holdRun, requireOnBench } from './requireRun';
 import { changeRun, insertReopening } from './runRepository';
 import { forgetFigures } from './rowRepository';
 import { keepRunRows } from './runRows';
@@ -13,6 +13,7 @@ export async function reopenRun({ db, clock }: Context, me: Me, runId: string, b
   return db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'reopening', said: { ...body, runId } }, async () => {
       const run = await holdRun(manager, runId);
+      requireOnBench(run);
       if (run.finishedAt === null) throw refused('run', 'This run is open already.');
       const { id, reason } = body;
       await insertReopening(manager, { id, runId, reason, byUser: me.id, keptAt: new Date(clock.now()) });

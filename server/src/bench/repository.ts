@@ -14,14 +14,16 @@ const FROM = `
 
 const ROW = `
   r.id, r.number, r.lot_id as "lotId", m.name as "lotName", l.code as "lotCode", p.body ->> 'label' as "protocolLabel",
-  r.started_at as "startedAt", u.name as "startedBy", r.finished_at as "finishedAt"`;
+  r.group_name as "groupName", r.started_at as "startedAt", u.name as "startedBy", r.finished_at as "finishedAt"`;
 
-interface Row extends Omit<RunRow, 'startedAt' | 'finishedAt'> {
+interface Row extends Omit<RunRow, 'startedAt' | 'finishedAt' | 'groupName'> {
+  readonly groupName: string | null;
   readonly startedAt: Date;
   readonly finishedAt: Date | null;
 }
 
-function toRow({ id, number, lotId, lotName, lotCode, protocolLabel, startedAt, startedBy, finishedAt }: Row): RunRow {
+function toRow({ startedAt, finishedAt, groupName, ...row }: Row): RunRow {
+  const { id, number, lotId, lotName, lotCode, protocolLabel, startedBy } = row;
   return {
     id,
     number,
@@ -29,6 +31,7 @@ function toRow({ id, number, lotId, lotName, lotCode, protocolLabel, startedAt, 
     lotName,
     lotCode,
     protocolLabel,
+    ...optional('groupName', groupName),
     startedAt: startedAt.toISOString(),
     startedBy,
     ...optional('finishedAt', finishedAt?.toISOString()),
@@ -61,11 +64,16 @@ export async function pageOfRuns(
   const conditions = new Conditions();
   const given = givenTo(who);
   if (given !== undefined) conditions.and(`r.student_id = ${conditions.value(given)}`);
-  conditions.find(asked.find, `concat_ws(' ', m.name, l.code, p.body ->> 'label', u.name, 'run ' || r.number)`);
+  conditions.find(
+    asked.find,
+    `concat_ws(' ', m.name, l.code, p.body ->> 'label', u.name, 'run ' || r.number, r.group_name)`,
+  );
   if (asked.lot !== undefined) conditions.and(`r.lot_id = ${conditions.value(asked.lot)}`);
   if (asked.protocol !== undefined) conditions.and(`r.protocol_key = ${conditions.value(asked.protocol)}`);
   if (asked.person !== undefined) conditions.and(`r.started_by = ${conditions.value(asked.person)}`);
-  if (asked.state !== undefined) conditions.and(`r.finished_at is ${asked.state === 'open' ? '' : 'not '}null`);
+  conditions.and(`r.archived_at is ${asked.state === 'archived' ? 'not ' : ''}null`);
+  if (asked.state === 'open') conditions.and('r.finished_at is null');
+  if (asked.state === 'finished') conditions.and('r.finished_at is not null');
   conditions.days('r.started_at', asked, zone);
   const page = await readPage<Row>(manager, {
     select: ROW,
@@ -90,7 +98,7 @@ const NOTHING: RunWaits = { due: [], holds: [], next: [] };
 export async function openRuns(manager: EntityManager, who: Principal): Promise<readonly OpenRunRow[]> {
   const rows = await manager.query<(Row & { readonly waits: RunWaits | null })[]>(
     `select ${ROW}, s.waits ${FROM} left join run_states s on s.run_id = r.id
-     where r.finished_at is null and ($1::uuid is null or r.student_id = $1)
+     where r.finished_at is null and r.archived_at is null and ($1::uuid is null or r.student_id = $1)
      order by r.started_at desc, r.id desc limit ${String(MOST_OPEN)}`,
     [givenTo(who) ?? null],
   );
@@ -103,7 +111,7 @@ export async function countDue(manager: EntityManager, who: Principal, now: numb
     `select count(*)::int as due
      from runs r join run_states s on s.run_id = r.id
      cross join lateral jsonb_array_elements(s.waits -> 'holds') h
-     where r.finished_at is null and ($1::uuid is null or r.student_id = $1) and (h ->> 'deadline')::float8 <= $2`,
+     where r.finished_at is null and r.archived_at is null and ($1::uuid is null or r.student_id = $1) and (h ->> 'deadline')::float8 <= $2`,
     [givenTo(who) ?? null, now],
   );
   return counted?.due ?? 0;
@@ -122,7 +130,7 @@ export async function nextOver(
      join lots l on l.id = r.lot_id
      join materials m on m.id = l.material_id
      cross join lateral jsonb_array_elements(s.waits -> 'holds') h
-     where r.finished_at is null and ($1::uuid is null or r.student_id = $1) and (h ->> 'deadline')::float8 > $2
+     where r.finished_at is null and r.archived_at is null and ($1::uuid is null or r.student_id = $1) and (h ->> 'deadline')::float8 > $2
      order by at limit 1`,
     [givenTo(who) ?? null, now],
   );

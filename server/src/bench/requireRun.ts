@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import { givenTo, type Principal } from '../http/principal';
-import { HttpProblem, notFound } from '../http/problems';
+import { HttpProblem, notFound, refused } from '../http/problems';
 import type { RunEntity } from './entities';
 import { heldRun, runOf } from './runRepository';
 
@@ -21,4 +21,9 @@ export async function requireRun(manager: EntityManager, id: string, who?: Princ
 /** The same, held until the transaction ends. */
 export async function holdRun(manager: EntityManager, id: string, who?: Principal): Promise<RunEntity> {
   return own(await heldRun(manager, id), who);
+}
+
+/** Refuses to go on with a run that was put away. */
+export function requireOnBench({ archivedAt }: RunEntity): void {
+  if (archivedAt !== null) throw refused('run', 'This run was put away: bring it back before you go on with it.');
 }

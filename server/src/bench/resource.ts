@@ -1,7 +1,14 @@
 import { optional } from '../database/optional';
 import { givenTo } from '../http/principal';
 import type { Resource } from '../resource';
-import { RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity } from './entities';
+import {
+  ArchivingEntity,
+  ExclusionEntity,
+  ReadingEntity,
+  ReopeningEntity,
+  RunEntity,
+  TakenBackEntity,
+} from './entities';
 import { countDue, nextOver, openRuns } from './repository';
 import { benchRoutes } from './routes';
 import { countOpenRuns } from './runRepository';
@@ -9,7 +16,7 @@ import { readings, results } from './tables';
 
 export const bench: Resource = {
   name: 'bench',
-  entities: [RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity],
+  entities: [RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity, ArchivingEntity, TakenBackEntity],
   routes: benchRoutes,
   tables: [readings, results],
   waiting: async ({ db }, who) => (who.scope.runs === 'none' ? {} : { openRuns: await openRuns(db.manager, who) }),

@@ -1,19 +1,25 @@
 import {
+  ArchiveRun,
   NewExclusion,
   NewReading,
   NewRun,
   QuickStart,
   ReopenRun,
+  RestoreRun,
   RunInstruments,
   RunsAsked,
+  SeveralRuns,
+  TakeBack,
 } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { BENCH_READS, BENCH_WORKS, WORKS } from '../http/guard';
 import { keepReading } from './keepReading';
+import { archiveRun, restoreRun } from './putAway';
 import { quickStart } from './quickStart';
 import { reopenRun } from './reopen';
-import { chooseInstruments, exclude, finishRun, listRuns, sheetFor, startRun } from './service';
+import { chooseInstruments, exclude, finishRun, listRuns, sheetFor, startRun, startRuns } from './service';
+import { takeBack } from './takeBack';
 
 export const benchRoutes = (context: Context): Route[] => [
   defineRoute({
@@ -30,6 +36,14 @@ export const benchRoutes = (context: Context): Route[] => [
     body: NewRun,
     status: 201,
     answer: ({ who, body }) => startRun(context, who, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/runs/several',
+    guard: WORKS,
+    body: SeveralRuns,
+    status: 201,
+    answer: ({ who, body }) => startRuns(context, who, body),
   }),
   defineRoute({
     method: 'post',
@@ -75,6 +89,30 @@ export const benchRoutes = (context: Context): Route[] => [
     body: ReopenRun,
     status: 201,
     answer: ({ who, params, body }) => reopenRun(context, who, params.id, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/runs/:id/taken-back',
+    guard: BENCH_WORKS,
+    body: TakeBack,
+    status: 201,
+    answer: ({ who, params, body }) => takeBack(context, who, params.id, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/runs/:id/archive',
+    guard: WORKS,
+    body: ArchiveRun,
+    status: 201,
+    answer: ({ who, params, body }) => archiveRun(context, who, params.id, body),
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/runs/:id/restore',
+    guard: WORKS,
+    body: RestoreRun,
+    status: 201,
+    answer: ({ who, params, body }) => restoreRun(context, who, params.id, body),
   }),
   defineRoute({
     method: 'post',

@@ -20,11 +20,13 @@ export async function sheetNow(
   runId: string,
 ): Promise<{ readonly readings: readonly ReadingRow[]; readonly exclusions: readonly Exclusion[] }> {
   const readings = await manager.query<ReadingRow[]>(
-    `select id, replicate, step, value, taken_at as "takenAt", corrects from readings where run_id = $1 order by seq`,
+    `select id, replicate, step, value, taken_at as "takenAt", corrects from readings r where run_id = $1
+       and not exists (select 1 from taken_back t where t.reading_id = r.id) order by seq`,
     [runId],
   );
   const exclusions = await manager.query<Exclusion[]>(
-    'select replicate, reason from exclusions where run_id = $1 order by replicate',
+    `select replicate, reason from exclusions e where run_id = $1
+       and not exists (select 1 from taken_back t where t.exclusion_id = e.id) order by replicate`,
     [runId],
   );
   return { readings, exclusions };
@@ -55,6 +57,12 @@ export async function writeFigures(
   );
 }
 
+/** A run that was put away waits for nothing and came to nothing. */
+export async function forgetRows(manager: EntityManager, runId: string): Promise<void> {
+  await manager.query('delete from run_states where run_id = $1', [runId]);
+  await forgetFigures(manager, runId);
+}
+
 /** A run that is open again has come to nothing yet. */
 export async function forgetFigures(manager: EntityManager, runId: string): Promise<void> {
   await manager.query('delete from run_figures where run_id = $1', [runId]);
@@ -73,7 +81,7 @@ export async function runsLackingFigures(manager: EntityManager, lotId: string):
 /** Open runs whose waits are not kept, or were had by other methods. */
 export async function runsLackingWaits(manager: EntityManager): Promise<readonly string[]> {
   const lacking = await manager.query<{ id: string }[]>(
-    `select r.id from runs r where r.finished_at is null
+    `select r.id from runs r where r.finished_at is null and r.archived_at is null
        and not exists (select 1 from run_states s where s.run_id = r.id and s.methods = $1)`,
     [METHODS_STAMP],
   );

@@ -47,6 +47,6 @@ export async function keepMissingWaits(db: DataSource): Promise<void> {
   for (const id of await runsLackingWaits(db.manager))
     await db.transaction(async (manager) => {
       const run = await heldRun(manager, id);
-      if (run?.finishedAt === null) await keepRunRows(manager, run);
+      if (run?.finishedAt === null && run.archivedAt === null) await keepRunRows(manager, run);
     });
 }

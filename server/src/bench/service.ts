@@ -1,4 +1,14 @@
-import type { NewExclusion, NewRun, Page, RunInstruments, RunRow, RunsAsked, RunSheet } from '@bent-pail/contract';
+import type {
+  NewExclusion,
+  NewRun,
+  Page,
+  RunInstruments,
+  RunRow,
+  RunsAsked,
+  RunSheet,
+  SeveralRuns,
+} from '@bent-pail/contract';
+import type { EntityManager } from 'typeorm';
 import { inSentence, replicateName, runProgress } from '@bent-pail/core';
 import type { Context } from '../context';
 import { keepOnce } from '../database/keepOnce';
@@ -14,40 +24,58 @@ import { insertRun } from './insertRun';
 import { readSheet } from './readSheet';
 import { loadSheet, toRunRecord } from './records';
 import { pageOfRuns } from './repository';
-import { holdRun, requireRun } from './requireRun';
+import { holdRun, requireOnBench, requireRun } from './requireRun';
 import { changeRun, exclusionsOf, insertExclusion } from './runRepository';
 import { keepRunRows } from './runRows';
 
-export async function startRun({ db, clock }: Context, who: Principal, body: NewRun): Promise<RunSheet> {
-  const protocol = await requireProtocol(db.manager, body.protocol);
+/** Opens one sheet in the transaction that is given. */
+async function open(manager: EntityManager, now: number, who: Principal, body: NewRun): Promise<void> {
+  const protocol = await requireProtocol(manager, body.protocol);
   if (protocol.usesVessel && body.vesselIds.length !== body.replicates) {
     throw refused('vesselIds', `Name one vessel for each of the ${String(body.replicates)} replicates.`);
   }
+  await keepOnce(manager, { id: body.id, what: 'run', said: body }, async () => {
+    if ((await lotOf(manager, body.lotId)) === null) throw refused('lotId', 'There is no such lot.');
+    const found = await vesselsNamed(manager, body.vesselIds);
+    if (found.length !== new Set(body.vesselIds).size)
+      throw refused('vesselIds', 'One of these vessels does not exist.');
+    await insertRun(
+      manager,
+      {
+        id: body.id,
+        lotId: body.lotId,
+        protocolKey: protocol.key,
+        replicateCount: body.replicates,
+        vesselIds: protocol.usesVessel ? body.vesselIds : [],
+        sample: body.sample ?? null,
+        studentId: body.studentId ?? null,
+        groupName: body.groupName ?? null,
+        startedBy: who.id,
+        startedAt: new Date(now),
+      },
+      protocol,
+      body.settings,
+    );
+  });
+}
+
+export async function startRun({ db, clock }: Context, who: Principal, body: NewRun): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    await keepOnce(manager, { id: body.id, what: 'run', said: body }, async () => {
-      if ((await lotOf(manager, body.lotId)) === null) throw refused('lotId', 'There is no such lot.');
-      const found = await vesselsNamed(manager, body.vesselIds);
-      if (found.length !== new Set(body.vesselIds).size)
-        throw refused('vesselIds', 'One of these vessels does not exist.');
-      await insertRun(
-        manager,
-        {
-          id: body.id,
-          lotId: body.lotId,
-          protocolKey: protocol.key,
-          replicateCount: body.replicates,
-          vesselIds: protocol.usesVessel ? body.vesselIds : [],
-          sample: body.sample ?? null,
-          studentId: body.studentId ?? null,
-          startedBy: who.id,
-          startedAt: new Date(clock.now()),
-        },
-        protocol,
-        body.settings,
-      );
-    });
+    await open(manager, clock.now(), who, body);
     return readSheet(manager, body.id);
   });
+}
+
+/** Opens many sheets together, or none of them; they are numbered in the order in which they were named. */
+export async function startRuns(
+  { db, clock }: Context,
+  who: Principal,
+  { runs }: SeveralRuns,
+): Promise<{ readonly ids: readonly string[] }> {
+  await db.transaction(async (manager) => {
+    for (const run of runs) await open(manager, clock.now(), who, run);
+  });
+  return { ids: runs.map(({ id }) => id) };
 }
 
 export async function sheetFor({ db }: Context, who: Principal, id: string): Promise<RunSheet> {
@@ -59,7 +87,7 @@ export async function listRuns({ db }: Context, who: Principal, asked: RunsAsked
   return pageOfRuns(db.manager, who, asked, zone);
 }
 
-/** Takes a replicate out of the results, in sight; once given, a reason stands. */
+/** Takes a replicate out of the results, in sight, with its reason. */
 export async function exclude(
   { db, clock }: Context,
   who: Principal,
@@ -68,6 +96,7 @@ export async function exclude(
 ): Promise<RunSheet> {
   return db.transaction(async (manager) => {
     const run = await holdRun(manager, runId, who);
+    requireOnBench(run);
     if (body.replicate >= run.replicateCount)
       throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
     await keepOnce(manager, { id: body.id, what: 'exclusion', said: { ...body, runId } }, async () => {
@@ -110,6 +139,7 @@ export async function chooseInstruments(
 export async function finishRun({ db, clock }: Context, who: Principal, runId: string): Promise<RunSheet> {
   return db.transaction(async (manager) => {
     const run = await holdRun(manager, runId, who);
+    requireOnBench(run);
     const sheet = await readSheet(manager, runId);
     if (run.finishedAt !== null) return sheet;
     const progress = runProgress(toRunRecord(sheet));

@@ -19,7 +19,7 @@ export async function* runsToTell(manager: EntityManager, { run, lot }: Wanted):
   for (let after = 0; ;) {
     const query = manager
       .createQueryBuilder(RunEntity, 'run')
-      .where('run.number > :after', { after })
+      .where('run.number > :after and run.archived_at is null', { after })
       .orderBy('run.number')
       .take(AT_A_TIME.runs);
     if (run !== undefined) query.andWhere('run.id = :run', { run });

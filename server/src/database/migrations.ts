@@ -29,6 +29,7 @@ import { Selling1766600000000 } from './migrations/1766600000000-selling';
 import { LotPhotos1766700000000 } from './migrations/1766700000000-lotPhotos';
 import { Foresight1766800000000 } from './migrations/1766800000000-foresight';
 import { OpensTo1766900000000 } from './migrations/1766900000000-opensTo';
+import { TakenBack1767000000000 } from './migrations/1767000000000-takenBack';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -63,4 +64,5 @@ export const MIGRATIONS = [
   LotPhotos1766700000000,
   Foresight1766800000000,
   OpensTo1766900000000,
+  TakenBack1767000000000,
 ];

@@ -218,6 +218,9 @@ const RELEASED: Readonly<Record<string, string>> = {
   'separation@1': '3cfeede3fcc540fe',
   'sets-hard@1': 'c2f7bcaceb9bc0ba',
   'durability@1': '8b734a2c51cc7650',
+  'saturate-drain-dry@3': '108f2c9b7f477092',
+  'kitchen-form@3': 'f806df05fc07e4a4',
+  'several-depths@2': '41bf8272305afece',
 };
 
 describe('what ships under a version', () => {

@@ -15,6 +15,8 @@ export class MaterialEntity {
   classId!: string | null;
   @Column('text', { array: true })
   aliases!: string[];
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt!: Date | null;
   @Column('integer')
   version!: number;
 }
@@ -27,6 +29,8 @@ export class LotEntity {
   materialId!: string;
   @Column('text')
   code!: string;
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt!: Date | null;
   @Column('text', { nullable: true })
   source!: string | null;
   @Column('text', { nullable: true })

@@ -54,13 +54,19 @@ export async function materialIdOfBlend(manager: EntityManager, blendId: string)
 
 export async function insertMaterial(
   manager: EntityManager,
-  material: Omit<MaterialEntity, 'version' | 'aliases'> & { readonly aliases?: readonly string[] },
+  material: Omit<MaterialEntity, 'version' | 'aliases' | 'archivedAt'> & { readonly aliases?: readonly string[] },
 ): Promise<void> {
-  await manager.insert(MaterialEntity, { ...material, aliases: [...(material.aliases ?? [])], version: 1 });
+  await manager.insert(MaterialEntity, {
+    ...material,
+    aliases: [...(material.aliases ?? [])],
+    archivedAt: null,
+    version: 1,
+  });
 }
 
 /** What a new lot has unless somebody says otherwise: nothing is known of it, and it was simply there. */
 const PLAIN = Object.freeze({
+  archivedAt: null,
   source: null,
   grade: null,
   boughtOn: null,

@@ -17,14 +17,17 @@ const FROM = `
 /** The class of a lot: its own, else its material's. */
 const CLASS = 'case when l.own_class then l.class_id else m.class_id end';
 
+/** Put away by itself, or with all of its material. */
+const ARCHIVED = `case when m.archived_at is not null then 'material' when l.archived_at is not null then 'lot' end`;
+
 const ROW = `
-  l.id, l.material_id as "materialId", m.name, m.kind, l.code, m.aliases, ${CLASS} as "classId", l.own_class as "ownClass", l.parted_off as "partedOff", l.source, l.grade,
+  l.id, l.material_id as "materialId", m.name, m.kind, l.code, m.aliases, ${CLASS} as "classId", l.own_class as "ownClass", l.parted_off as "partedOff", ${ARCHIVED} as archived, l.source, l.grade,
   l.bought_on::text as "boughtOn", l.price::float8 as price, l.pack_volume_l as "packVolume_L", l.opens_to as "opensTo", l.opens_to_by as "opensToBy", l.state, l.label_ingredients as "labelIngredients", l.label_analysis as "labelAnalysis", l.version,
   m.version as "materialVersion", l.prepared_from as "fromId", source.code as "fromCode", l.prepared_how as how,
   l.preparation, version.blend_id as "blendId", blend.name as "blendName", version.n,
   (select sum(s.change_l)::float8 from stock_movements s where s.lot_id = l.id) as stock,
   (select count(*)::int from runs r where r.lot_id = l.id and r.finished_at is not null) as "finishedRuns",
-  (select count(*)::int from runs r where r.lot_id = l.id and r.finished_at is null) as "openRuns",
+  (select count(*)::int from runs r where r.lot_id = l.id and r.finished_at is null and r.archived_at is null) as "openRuns",
   c.pail, c.density, c.density_measured as "densityMeasured", c.ph, c.ph_measured as "phMeasured",
   c.price_per_l as "pricePerL", c.trouble, c.component is not null as usable, c.wanted is distinct from c.made as following`;
 
@@ -38,6 +41,7 @@ interface Row {
   readonly classId: string | null;
   readonly ownClass: boolean;
   readonly partedOff: boolean;
+  readonly archived: NonNullable<LotRow['archived']> | null;
   readonly source: string | null;
   readonly grade: string | null;
   readonly boughtOn: string | null;
@@ -89,6 +93,7 @@ function toLotRow(row: Row): LotRow {
     ...optional('classId', row.classId),
     ...(row.ownClass ? { ownClass: true as const } : {}),
     ...(row.partedOff ? { partedOff: true as const } : {}),
+    ...optional('archived', row.archived),
     ...optional('source', row.source),
     ...optional('grade', row.grade),
     ...optional('boughtOn', row.boughtOn),
@@ -133,8 +138,9 @@ const GROUPS: Readonly<Record<NonNullable<LotsAsked['group']>, GroupBy>> = {
 const IN_STATE: Readonly<Record<NonNullable<LotsAsked['state']>, string>> = {
   measured: `exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is not null)`,
   unmeasured: `not exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is not null)`,
-  open: `exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is null)`,
+  open: `exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is null and r.archived_at is null)`,
   trouble: 'c.trouble is not null',
+  archived: `${ARCHIVED} is not null`,
 };
 
 /** A lot answers to its material's name, other names, its code, its source, its grade and its class. */
@@ -152,6 +158,9 @@ function conditionsOf(asked: LotsAsked): Conditions {
   if (asked.ids !== undefined) conditions.and(`l.id = any(${conditions.value(readIds(asked.ids))}::uuid[])`);
   if (asked.classId !== undefined) conditions.and(`${CLASS} = ${conditions.value(asked.classId)}`);
   if (asked.state !== undefined) conditions.and(IN_STATE[asked.state]);
+  // What was put away is seen where somebody asks for it, or names it.
+  if (asked.state !== 'archived' && asked.ids === undefined)
+    conditions.and('l.archived_at is null and m.archived_at is null');
   if (asked.protocol !== undefined)
     conditions.and(
       `exists (select 1 from runs r where r.lot_id = l.id and r.finished_at is not null and r.protocol_key = ${conditions.value(asked.protocol)})`,
@@ -216,7 +225,7 @@ const AT_HAND = Object.freeze({ material: 60, product: 30 });
 
 const newestOf = (kind: keyof typeof AT_HAND): string =>
   `(select n.id from lots n join materials k on k.id = n.material_id join lot_cards h on h.lot_id = n.id
-    where k.kind = '${kind}' and h.component is not null
+    where k.kind = '${kind}' and h.component is not null and n.archived_at is null and k.archived_at is null
     order by n.created_at desc, n.id desc limit ${String(AT_HAND[kind])})`;
 
 type DeskRow = Row & Pick<CardColumns, 'component'>;

@@ -74,10 +74,10 @@ export async function addMaterial({ db }: Context, body: NewMaterial): Promise<{
 }
 
 /** The cards of its lots follow: there may be many. */
-export async function editMaterial({ db }: Context, id: string, body: EditMaterial): Promise<void> {
+export async function editMaterial({ db, clock }: Context, id: string, body: EditMaterial): Promise<void> {
   requireKnownClass(body.classId);
-  const { version, ...patch } = body;
-  await saveVersioned(db.manager, MaterialEntity, id, version, patch, 'material');
+  const { version, archived, ...patch } = body;
+  await saveVersioned(db.manager, MaterialEntity, id, version, { ...patch, ...putAway(archived, clock) }, 'material');
 }
 
 /** Refuses what was just written where the card that it makes cannot be shown; the transaction then takes it back. */
@@ -121,13 +121,18 @@ export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
   });
 }
 
+/** Put away now, or back again. */
+const putAway = (archived: boolean | undefined, clock: Context['clock']): { archivedAt?: Date | null } =>
+  archived === undefined ? {} : { archivedAt: archived ? new Date(clock.now()) : null };
+
 /** A lot whose card fails already may be changed all the same, or it could never be mended. */
 export async function editLot(context: Context, id: string, body: EditLot): Promise<LotRow> {
   requireKnownClass(body.classId);
-  const { version, classId, ...fields } = body;
-  const patch = { ...fields, ...ownClass(classId) };
+  const { version, classId, archived, ...fields } = body;
+  const patch = { ...fields, ...ownClass(classId), ...putAway(archived, context.clock) };
   return context.db.transaction(async (manager) => {
-    const { trouble } = await requireLot(manager, id);
+    const { trouble, materialId, code } = await requireLot(manager, id);
+    if (body.code !== undefined && body.code !== code) await requireFreeCode(manager, materialId, body.code);
     await saveVersioned(manager, LotEntity, id, version, patch, 'lot');
     if (trouble === undefined) await requireShown(context, manager, id);
     else await context.cards.makeWithin(manager, id);

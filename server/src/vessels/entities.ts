@@ -35,6 +35,9 @@ export class VesselEntity {
   baseDiameter_cm!: number | null;
   @Column('timestamptz', { name: 'created_at' })
   createdAt!: Date;
+  /** Put away: it is offered no more. */
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt!: Date | null;
 }
 
 @Entity('vessel_fillings')
@@ -43,12 +46,15 @@ export class FillingEntity {
   id!: string;
   @Column('uuid', { name: 'vessel_id' })
   vesselId!: string;
-  @Column('double precision')
-  empty_g!: number;
-  @Column('double precision')
-  full_g!: number;
-  @Column('double precision', { name: 'water_temp_c' })
-  waterTemp_C!: number;
+  /** On a scale: the three together; else `jug_mL`. */
+  @Column('double precision', { nullable: true })
+  empty_g!: number | null;
+  @Column('double precision', { nullable: true })
+  full_g!: number | null;
+  @Column('double precision', { name: 'water_temp_c', nullable: true })
+  waterTemp_C!: number | null;
+  @Column('double precision', { name: 'volume_ml', nullable: true })
+  jug_mL!: number | null;
   /** Nobody knows for fillings of before authors were kept. */
   @Column('uuid', { name: 'by_user', nullable: true })
   byUser!: string | null;

@@ -1,8 +1,20 @@
-import type { RunVessel } from '@bent-pail/core';
+import type { Filling, RunVessel } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
 import type { FillingEntity, VesselEntity } from './entities';
 import { fillingsKept } from './repository';
+
+/** A filling as the core takes it: on a scale, or by a jug. */
+export function toFilling({
+  empty_g,
+  full_g,
+  waterTemp_C,
+  jug_mL,
+}: Pick<FillingEntity, 'empty_g' | 'full_g' | 'waterTemp_C' | 'jug_mL'>): Filling {
+  if (jug_mL !== null) return { jug_mL };
+  // The database keeps the three of a scale together.
+  return { empty_g: empty_g ?? 0, full_g: full_g ?? 0, waterTemp_C: waterTemp_C ?? 20 };
+}
 
 /** A vessel as the core takes it; undefined until its depth is known. */
 export function toRunVessel(vessel: VesselEntity, fillings: readonly FillingEntity[]): RunVessel | undefined {
@@ -13,9 +25,7 @@ export function toRunVessel(vessel: VesselEntity, fillings: readonly FillingEnti
     height_cm: vessel.height_cm,
     ...optional('topDiameter_cm', vessel.topDiameter_cm),
     ...optional('baseDiameter_cm', vessel.baseDiameter_cm),
-    fillings: fillings
-      .filter((filling) => filling.vesselId === vessel.id)
-      .map(({ empty_g, full_g, waterTemp_C }) => ({ empty_g, full_g, waterTemp_C })),
+    fillings: fillings.filter((filling) => filling.vesselId === vessel.id).map(toFilling),
   };
 }
 

@@ -23,10 +23,19 @@ export async function shapeVessel(
   await manager.update(VesselEntity, { id }, shape);
 }
 
+/** Names a vessel anew, or puts it away and back. */
+export async function changeVessel(
+  manager: EntityManager,
+  id: string,
+  change: Partial<Pick<VesselEntity, 'name' | 'archivedAt'>>,
+): Promise<void> {
+  if (Object.keys(change).length > 0) await manager.update(VesselEntity, { id }, change);
+}
+
 /** Measured vessels, those known for longest first. */
 export async function measuredVessels(manager: EntityManager, most: number): Promise<readonly string[]> {
   const known = await manager.query<{ id: string }[]>(
-    `select v.id from vessels v where v.kind = 'vessel' and exists (select 1 from vessel_fillings f where f.vessel_id = v.id)
+    `select v.id from vessels v where v.kind = 'vessel' and v.archived_at is null and exists (select 1 from vessel_fillings f where f.vessel_id = v.id)
      order by v.created_at, v.id limit $1`,
     [most],
   );

@@ -1,8 +1,8 @@
-import { FillingExclusion, NewFilling, NewVessel, TakeUpFillings } from '@bent-pail/contract';
+import { EditVessel, FillingExclusion, NewFilling, NewVessel, TakeUpFillings } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { BENCH_READS, BENCH_WORKS, WORKS } from '../http/guard';
-import { addFilling, addVessel, excludeFilling, listFillings, listVessels } from './service';
+import { addFilling, addVessel, editVessel, excludeFilling, listFillings, listVessels } from './service';
 import { takeUpFillings } from './takeUp';
 
 /** Vessels and pots, which everybody at the bench shares, and the water that measures them. */
@@ -15,6 +15,13 @@ export const vesselRoutes = (context: Context): Route[] => [
     body: NewVessel,
     status: 201,
     answer: ({ body }) => addVessel(context, body),
+  }),
+  defineRoute({
+    method: 'patch',
+    address: '/vessels/:id',
+    guard: WORKS,
+    body: EditVessel,
+    answer: ({ params, body }) => editVessel(context, params.id, body),
   }),
   defineRoute({
     method: 'get',

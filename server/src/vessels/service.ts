@@ -1,15 +1,33 @@
-import type { FillingExclusion, FillingRow, NewFilling, NewVessel, VesselRow, VesselShape } from '@bent-pail/contract';
+import type {
+  EditVessel,
+  FillingExclusion,
+  FillingRow,
+  NewFilling,
+  NewVessel,
+  VesselRow,
+  VesselShape,
+} from '@bent-pail/contract';
 import { fillingDoubt, fillVolume_mL, requireContainer, runVesselVolume_mL } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { namesOf } from '../accounts/repository';
 import { openRunsOf } from '../bench/runRepository';
-import type { VesselEntity } from './entities';
+import type { FillingEntity, VesselEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { givenTo, type Principal } from '../http/principal';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
-import { loadFillings, toRunVessel } from './fillings';
-import { allVessels, heldVessel, insertFilling, insertFillingExclusion, insertVessel, shapeVessel } from './repository';
+import { loadFillings, toFilling, toRunVessel } from './fillings';
+import {
+  allVessels,
+  heldVessel,
+  insertFilling,
+  insertFillingExclusion,
+  insertVessel,
+  shapeVessel,
+  changeVessel,
+} from './repository';
+
+type Measured = Pick<FillingEntity, 'empty_g' | 'full_g' | 'waterTemp_C' | 'jug_mL'>;
 
 /** Letters that a reason has at least. */
 const LEAST_REASON = 3;
@@ -29,10 +47,30 @@ export async function addVessel({ db, clock }: Context, body: NewVessel): Promis
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'vessel', said: body }, async () => {
       const { id, name, kind, shape } = body;
-      await insertVessel(manager, { id, name, kind, ...shapeColumns(shape), createdAt: new Date(clock.now()) });
+      const createdAt = new Date(clock.now());
+      await insertVessel(manager, { id, name, kind, ...shapeColumns(shape), createdAt, archivedAt: null });
     }),
   );
   return { id: body.id };
+}
+
+/** The vessel by another name, or put away; what was measured in it stays. */
+export async function editVessel({ db, clock }: Context, id: string, body: EditVessel): Promise<VesselRow> {
+  const { name, archived } = body;
+  await db.transaction(async (manager) => {
+    await holdVessel(manager, id);
+    await changeVessel(manager, id, {
+      ...(name === undefined ? {} : { name }),
+      ...(archived === undefined ? {} : { archivedAt: archived ? new Date(clock.now()) : null }),
+    });
+  });
+  return (await listVessels({ db })).find((vessel) => vessel.id === id) as VesselRow;
+}
+
+/** What a filling says of its vessel, as it is kept: by a jug, or on a scale. */
+function saidOf({ empty_g, full_g, waterTemp_C, jug_mL }: NewFilling): Measured {
+  if (jug_mL !== undefined) return { jug_mL, empty_g: null, full_g: null, waterTemp_C: null };
+  return { jug_mL: null, empty_g: empty_g ?? null, full_g: full_g ?? null, waterTemp_C: waterTemp_C ?? null };
 }
 
 /** A vessel is everybody's: whoever is limited to given runs measures only those of an open one of them. */
@@ -67,7 +105,8 @@ export async function addFilling(
 ): Promise<VesselRow> {
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'filling', said: { ...body, vesselId } }, async () => {
-      const { id, empty_g, full_g, waterTemp_C, shape, corrects } = body;
+      const { id, shape, corrects } = body;
+      const said = saidOf(body);
       const vessel = await holdVessel(manager, vesselId);
       await requireOwnVessel(manager, who, vesselId);
       if (vessel.height_cm === null) {
@@ -82,7 +121,7 @@ export async function addFilling(
           throw refused('corrects', 'A correction must name a filling of this vessel that still counts.');
       }
       const before = counting.filter((one) => one.id !== corrects);
-      const doubt = fillingDoubt(body, before, toRunVessel(vessel, []) ?? shape);
+      const doubt = fillingDoubt(toFilling(said), before.map(toFilling), toRunVessel(vessel, []) ?? shape);
       if (doubt !== undefined && body.sure !== true)
         throw new HttpProblem(422, {
           code: 'ask',
@@ -92,9 +131,7 @@ export async function addFilling(
       await insertFilling(manager, {
         id,
         vesselId,
-        empty_g,
-        full_g,
-        waterTemp_C,
+        ...said,
         byUser: who.id,
         corrects: corrects ?? null,
         reason: body.reason?.trim() ?? null,
@@ -141,14 +178,13 @@ export async function listFillings({ db }: Context, vesselId: string): Promise<F
     all.flatMap(({ byUser }) => byUser ?? []),
   );
   return all.toReversed().map((filling) => {
-    const { id, empty_g, full_g, waterTemp_C, keptAt, byUser } = filling;
+    const { id, keptAt, byUser } = filling;
+    const measured = toFilling(filling);
     const out = whyOut(filling);
     return {
       id,
-      empty_g,
-      full_g,
-      waterTemp_C,
-      volume_mL: fillVolume_mL(filling),
+      ...('jug_mL' in measured ? {} : { scale: measured }),
+      volume_mL: fillVolume_mL(measured),
       keptAt: keptAt.toISOString(),
       by: people.get(byUser ?? '') ?? '',
       ...(out === undefined ? {} : { out }),
@@ -174,6 +210,7 @@ export async function listVessels({ db }: Pick<Context, 'db'>): Promise<VesselRo
       ...(vessel.topDiameter_cm === null ? {} : { topDiameter_cm: vessel.topDiameter_cm }),
       ...(vessel.baseDiameter_cm === null ? {} : { baseDiameter_cm: vessel.baseDiameter_cm }),
       ...(volume_mL === undefined ? {} : { volume_mL }),
+      ...(vessel.archivedAt === null ? {} : { archived: true as const }),
       fillings: counting.filter((filling) => filling.vesselId === id).length,
     };
   });

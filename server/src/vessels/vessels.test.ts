@@ -67,9 +67,9 @@ describe('a filling', () => {
     // A filling is corrected once.
     expect((await fill(tester, vessel, 1352, { corrects: wrong.id, reason: 'again' })).status).toBe(422);
     const [better, corrected, first] = await fillings(vessel);
-    expect(better).toMatchObject({ full_g: 1351, by: expect.stringContaining('tester') as string });
+    expect(better).toMatchObject({ scale: { full_g: 1351 }, by: expect.stringContaining('tester') as string });
     expect(better).not.toHaveProperty('out');
-    expect(corrected).toMatchObject({ full_g: 1500, out: 'corrected: read 1500 for 1351' });
+    expect(corrected).toMatchObject({ scale: { full_g: 1500 }, out: 'corrected: read 1500 for 1351' });
     const leaveOut = (reason: string) =>
       tester.post(`/vessels/${vessel}/fillings/${(first as FillingRow).id}/exclusion`, { id: uuidv7(), reason });
     expect((await leaveOut('x')).status).toBe(422);
@@ -163,5 +163,42 @@ describe('a finished run', () => {
     const now = (await tester.get<RunSheet>(`/runs/${run.id}`)).body;
     expect(now.vessels[0]?.fillings).toHaveLength(2);
     expect((await tester.post(`/runs/${run.id}/fillings`, { id: uuidv7(), reason: 'too early' })).status).toBe(422);
+  });
+});
+
+describe('a vessel without a scale', () => {
+  it('holds what the jug read, beside what a scale said', async () => {
+    const { vesselIds } = await putOnShelf(tester);
+    const vessel = vesselIds[0] as string;
+    const jug = await tester.post<VesselRow>(`/vessels/${vessel}/fillings`, { id: uuidv7(), jug_mL: 1040 });
+    expect(jug.status).toBe(201);
+    const [newest, oldest] = await fillings(vessel);
+    expect(newest).toMatchObject({ volume_mL: 1040 });
+    expect(newest?.scale).toBeUndefined();
+    expect(oldest?.scale).toMatchObject({ empty_g: 300 });
+    expect(jug.body.volume_mL).toBeCloseTo((1040 + (oldest?.volume_mL ?? 0)) / 2, 9);
+  });
+
+  it('is measured by the one or the other, in full', async () => {
+    const { vesselIds } = await putOnShelf(tester);
+    const half = await tester.post<{ error: { message: string } }>(`/vessels/${String(vesselIds[0])}/fillings`, {
+      id: uuidv7(),
+      empty_g: 300,
+    });
+    expect(half.status).toBe(422);
+    expect(half.body.error.message).toMatch(/full mass/);
+  });
+});
+
+describe('a vessel', () => {
+  it('gets another name and is put away: a first run takes another, and it comes back', async () => {
+    const { vesselIds } = await putOnShelf(tester);
+    const id = vesselIds[0] as string;
+    const change = (said: object) => tester.send<VesselRow>('PATCH', `/vessels/${id}`, said);
+    expect((await change({ name: 'The dented one' })).body.name).toBe('The dented one');
+    expect((await change({ archived: true })).body.archived).toBe(true);
+    expect((await change({ archived: false })).body.archived).toBeUndefined();
+    expect((await change({ name: '  ' })).status).toBe(422);
+    expect((await tester.send('PATCH', `/vessels/${uuidv7()}`, { name: 'None' })).status).toBe(404);
   });
 });

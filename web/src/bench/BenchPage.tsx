@@ -33,6 +33,13 @@ const GROUPINGS: readonly Grouping<RunRow>[] = [
   { key: 'person', words: 'person', of: ({ startedBy }) => startedBy, said: (name) => name },
 ];
 
+const STATES = [
+  { key: '', words: 'on the bench' },
+  { key: 'open', words: 'open' },
+  { key: 'finished', words: 'finished' },
+  { key: 'archived', words: 'put away' },
+] as const;
+
 const columnsOf = (zone: string): readonly Column<RunRow>[] => [
   {
     key: 'number',
@@ -46,7 +53,12 @@ const columnsOf = (zone: string): readonly Column<RunRow>[] => [
     head: 'Lot',
     place: 'name',
     sort: 'up',
-    cell: ({ id, lotName, lotCode }) => <RowName to={`/bench/runs/${id}`} name={`${lotName}, ${lotCode}`} />,
+    cell: ({ id, lotName, lotCode, groupName }) => (
+      <>
+        <RowName to={`/bench/runs/${id}`} name={`${lotName}, ${lotCode}`} />
+        {groupName !== undefined && <small className="text-ink2"> {groupName}</small>}
+      </>
+    ),
   },
   { key: 'protocol', head: 'Protocol', align: 'left', sort: 'up', cell: ({ protocolLabel }) => protocolLabel },
   {
@@ -100,7 +112,9 @@ export function BenchPage(): ReactElement {
 /** The list of runs, open ones first, by whatever somebody asks for. */
 function Runs(): ReactElement {
   const { notebook } = useSession();
-  const [asked, ask] = useAsked(['find', 'of', 'person', 'from', 'to']);
+  const works = useWorks();
+  const [ticked, setTicked] = useState<readonly string[]>([]);
+  const [asked, ask] = useAsked(['find', 'of', 'state', 'person', 'from', 'to']);
   const [view, setView] = useTableView('state');
   const { of: protocol, person, ...others } = asked;
   const wanted = {
@@ -133,6 +147,14 @@ function Runs(): ReactElement {
           options={[{ key: '', words: 'any' }, ...protocolOptions(protocols)]}
           onChange={(key) => {
             ask('of', key);
+          }}
+        />
+        <AskedAmong
+          label="Which"
+          value={asked.state ?? ''}
+          options={STATES}
+          onChange={(key) => {
+            ask('state', key);
           }}
         />
         {users.length > 1 && (
@@ -171,6 +193,20 @@ function Runs(): ReactElement {
         unsorted="newest first"
         groupings={GROUPINGS}
         nothing="No run is like that."
+        ticking={
+          works
+            ? {
+                ids: ticked,
+                onChange: setTicked,
+                label: ({ number }) => `Take run ${String(number)}`,
+                actions: (
+                  <ButtonLink to={`/bench/print?runs=${ticked.join(',')}`}>
+                    {ticked.length === 1 ? 'Its sheet' : `These ${String(ticked.length)} sheets`} on paper
+                  </ButtonLink>
+                ),
+              }
+            : undefined
+        }
       />
     </>
   );

@@ -22,6 +22,8 @@ function sheetWith(readings: readonly KeptReading[], more: Partial<RunSheet> = {
     startedBy: 'Isla Brandreth',
     readings,
     reopened: [],
+    archivings: [],
+    takenBack: [],
     ...more,
   } as RunSheet;
 }
@@ -59,5 +61,30 @@ describe('who did what', () => {
     const soak = reading('a', { step: 'soak', value: Date.UTC(2026, 10, 24, 8, 30) / 1000 });
     const done = sheetWith([soak], { finishedAt: '2026-11-25T08:00:00Z' });
     expect(said(done).slice(1)).toEqual(['Tam Oswin: Wet slowly from below, B: 08:30', ': the run was finished']);
+  });
+
+  it('tells what was taken back and by whom, and that a run was put away and came back', () => {
+    const told = said(
+      sheetWith([], {
+        takenBack: [
+          { reading: reading('r', { value: 400 }), at: '2026-11-24T08:01:00Z', by: 'Isla Brandreth' },
+          {
+            exclusion: { replicate: 2, reason: 'knocked over' },
+            at: '2026-11-24T08:02:00Z',
+            by: 'Tam Oswin',
+          },
+        ],
+        archivings: [
+          { archived: true, at: '2026-11-24T08:03:00Z', by: 'Tam Oswin', reason: 'the wrong bag' },
+          { archived: false, at: '2026-11-24T08:04:00Z', by: 'Isla Brandreth', reason: 'brought back' },
+        ],
+      }),
+    );
+    expect(told.slice(1)).toEqual([
+      'Isla Brandreth: took back Tare, vessel dry, B: 400.0 g',
+      'Tam Oswin: took C in again, which was left out: knocked over',
+      'Tam Oswin: put the run away, the wrong bag',
+      'Isla Brandreth: brought the run back',
+    ]);
   });
 });

@@ -1,5 +1,5 @@
-import type { KeptReading, RunSheet } from '@bent-pail/contract';
-import { replicateName, type Step } from '@bent-pail/core';
+import type { RunSheet } from '@bent-pail/contract';
+import { replicateName, type Reading, type Step } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { mySign } from '../shared/units/mine';
 import { clockTime, day } from '../kit/format';
@@ -14,7 +14,7 @@ export interface Deed {
   readonly what: string;
 }
 
-function deedOf(sheet: RunSheet, reading: KeptReading, zone: string): Deed {
+function deedOf(sheet: RunSheet, reading: Reading, zone: string): Deed {
   const step = sheet.protocol.steps.find((one) => one.key === reading.step) as Step;
   const where = `${step.label}, ${replicateName(reading.replicate)}`;
   const unit = reading.mVTemp_C === undefined && step.kind !== 'time' ? step.unit : '';
@@ -39,9 +39,26 @@ export function deedsOf(sheet: RunSheet, zone: string): Deed[] {
     by,
     what: `opened the finished run again, ${reason}`,
   }));
+  const archived = sheet.archivings.map(({ archived: away, at, by, reason }, i) => ({
+    key: `archived ${String(i)}`,
+    at,
+    by,
+    what: away ? `put the run away, ${reason}` : 'brought the run back',
+  }));
+  const taken = sheet.takenBack.map(({ reading, exclusion, at, by }, i) => ({
+    key: `taken ${String(i)}`,
+    at,
+    by,
+    what:
+      reading === undefined
+        ? `took ${replicateName(exclusion?.replicate ?? 0)} in again, which was left out: ${exclusion?.reason ?? ''}`
+        : `took back ${deedOf(sheet, reading, zone).what}`,
+  }));
   const times = new Map(sheet.readings.map(({ id, keptAt }) => [id, keptAt]));
   const kept = ({ key, at }: Deed): string => times.get(key) ?? at;
-  return [start, ...readings, ...reopened, ...end].sort((a, b) => kept(a).localeCompare(kept(b)));
+  return [start, ...readings, ...reopened, ...archived, ...taken, ...end].sort((a, b) =>
+    kept(a).localeCompare(kept(b)),
+  );
 }
 
 /** Who did what, when; folded until somebody asks. */

@@ -7,8 +7,14 @@ const UNITS = [
   { key: 'mV', words: 'mV' },
 ] as const;
 
-/** Under a pH cell whose pen shows mV: which of the two is typed, and how warm the extract is. */
-export function InMillivolts(): ReactElement {
+interface InMillivoltsProps {
+  /** The pen of this sheet shows mV and is calibrated. */
+  readonly takesMv: boolean;
+  readonly onEnter: () => void;
+}
+
+/** Under a pH cell: which of the two is typed, and how warm the extract is. */
+export function InMillivolts({ takesMv, onEnter }: InMillivoltsProps): ReactElement {
   const { on, temp, set } = useMillivolts();
   return (
     <div className="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 text-body">
@@ -21,7 +27,12 @@ export function InMillivolts(): ReactElement {
           set({ on: unit === 'mV' });
         }}
       />
-      {on && (
+      {on && !takesMv && (
+        <p className="text-left text-small" role="status">
+          mV take a meter that shows them and its calibration: choose or add one above. Until then type pH.
+        </p>
+      )}
+      {on && takesMv && (
         <label className="flex min-h-11 items-center gap-1.5">
           at
           <input
@@ -31,6 +42,11 @@ export function InMillivolts(): ReactElement {
             value={temp}
             onChange={(event) => {
               set({ temp: event.target.value });
+            }}
+            onKeyDown={(event) => {
+              if (event.key !== 'Enter') return;
+              event.preventDefault();
+              onEnter();
             }}
           />
           °C

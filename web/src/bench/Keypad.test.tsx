@@ -22,7 +22,9 @@ function show(signed = false): { readonly kept: () => number } {
       giveReason: () => undefined,
       isSlip: false,
       doubt: undefined,
+      offered: undefined,
       mayBeMv: signed,
+      takesMv: signed,
       inMv: signed,
       keep: () => {
         kept += 1;

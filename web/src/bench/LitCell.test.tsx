@@ -10,6 +10,7 @@ import { useDrafts } from './draftStore';
 import { Keypad } from './Keypad';
 import { LitCell } from './LitCell';
 import { useMillivolts } from './millivolts';
+import type { Offered } from './offered';
 import { useCellEntry } from './useCellEntry';
 
 const called = (key: string): Protocol => PROTOCOLS.find((one) => one.key === key) as Protocol;
@@ -19,6 +20,7 @@ interface Lit {
   readonly step?: string;
   readonly readings?: readonly Reading[];
   readonly takesMv?: boolean;
+  readonly offered?: Offered;
   /** With the keypad under the sheet. */
   readonly keypad?: boolean;
 }
@@ -29,6 +31,7 @@ function light({
   step: stepKey = 'tare',
   readings = [],
   takesMv = false,
+  offered,
   keypad = false,
 }: Lit) {
   const protocol = called(key);
@@ -45,6 +48,7 @@ function light({
       replicate: 1,
       standing: cell.standing[0],
       takesMv,
+      offered,
       contradicts: () => undefined,
       onKeep,
       onSkip: () => skipped.push(true),
@@ -162,6 +166,16 @@ describe('the cell to fill', () => {
     expect(kept).toMatchObject([{ value: 321, corrects: 'old', reason: 'figures swapped' }]);
   });
 
+  it('takes what is known of it by one press, and no more once something is typed', async () => {
+    const offered = { value: 312.4, from: 'as V2 weighed when it was measured' };
+    const { kept } = light({ offered });
+    await userEvent.type(screen.getByRole('textbox'), '3');
+    expect(screen.queryByRole('button', { name: /as V2 weighed/ })).toBeNull();
+    await userEvent.clear(screen.getByRole('textbox'));
+    await userEvent.click(screen.getByRole('button', { name: /312.4 g as V2 weighed/ }));
+    expect(kept).toMatchObject([{ step: 'tare', value: 312.4 }]);
+  });
+
   it('starts a timer by one press', async () => {
     const { kept } = light({ step: 'soak' });
     await userEvent.click(screen.getByRole('button', { name: 'Start soaking' }));
@@ -170,9 +184,22 @@ describe('the cell to fill', () => {
 });
 
 describe('a pH cell', () => {
-  it('asks for nothing but the pH where the pen shows no mV', () => {
-    light({ protocol: 'ph-1to5', step: 'pH' });
-    expect(screen.queryByRole('radio')).toBeNull();
+  it('shows pH or mV from the start, and says what mV take where the pen shows none', async () => {
+    const { kept } = light({ protocol: 'ph-1to5', step: 'pH' });
+    await userEvent.click(screen.getByRole('radio', { name: 'mV' }));
+    expect(screen.getByRole('status').textContent).toMatch(/choose or add one above. Until then type pH/);
+    await userEvent.type(screen.getByRole('textbox'), '6.2{Enter}');
+    expect(kept).toMatchObject([{ value: 6.2 }]);
+    expect(kept[0]).not.toHaveProperty('mVTemp_C');
+  });
+
+  it('never takes a temperature for granted, and keeps by Enter in its field too', async () => {
+    const { kept } = light({ protocol: 'ph-1to5', step: 'pH', takesMv: true });
+    useMillivolts.setState({ on: true, temp: '' });
+    await userEvent.type(screen.getByRole('textbox', { name: /^pH/ }), '100{Enter}');
+    expect(kept).toEqual([]);
+    await userEvent.type(screen.getByRole('textbox', { name: /Temperature/ }), '19{Enter}');
+    expect(kept).toMatchObject([{ value: 100, mVTemp_C: 19 }]);
   });
 
   it('takes mV with the temperature of the extract', async () => {
@@ -188,7 +215,7 @@ describe('a pH cell', () => {
     const { kept } = light({ protocol: 'ph-1to5', step: 'pH', takesMv: true });
     useMillivolts.setState({ on: true, temp: 'cold' });
     await userEvent.type(screen.getByRole('textbox', { name: /^pH/ }), '100{Enter}');
-    expect(screen.getByText(/temperature of the extract/)).toBeDefined();
+    expect(screen.getByText(/Say how warm the extract is/)).toBeDefined();
     expect(kept).toEqual([]);
   });
 });

@@ -2,7 +2,7 @@ import { replicateName, type Step } from '@bent-pail/core';
 import { useEffect, useRef, type KeyboardEvent, type ReactElement } from 'react';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
-import { inMine, mySign, understood, told } from '../shared/units/mine';
+import { amount, inMine, mySign, understood, told } from '../shared/units/mine';
 import { ClassCell } from './ClassCell';
 import { InMillivolts } from './InMillivolts';
 import type { FilledProps, LitCellProps } from './litCellProps';
@@ -37,7 +37,7 @@ export function LitCell(props: LitCellProps): ReactElement {
 }
 
 function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: FilledProps): ReactElement {
-  const { text, type, inMv, mayBeMv, reason, giveReason, keep } = entry;
+  const { text, type, inMv, mayBeMv, takesMv, reason, giveReason, keep } = entry;
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
@@ -75,7 +75,18 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
         />
         <span className="figure ml-2 text-lead leading-none font-medium">{inMv ? 'mV' : mySign(step.unit)}</span>
       </span>
-      {mayBeMv && mayWrite && <InMillivolts />}
+      {mayBeMv && mayWrite && <InMillivolts takesMv={takesMv} onEnter={keep} />}
+      {entry.offered !== undefined && mayWrite && (
+        <Button
+          look="small"
+          className="mt-1.5 w-full text-left"
+          onClick={() => {
+            if (entry.offered !== undefined) entry.keepValue(entry.offered.value);
+          }}
+        >
+          <b className="figure">{amount(entry.offered.value, step.unit, 1)}</b> {entry.offered.from}
+        </Button>
+      )}
       {step.kind === 'seconds' && mayWrite && (
         <Stopwatch
           replicate={replicate}

@@ -1,5 +1,5 @@
 import type { RunSheet } from '@bent-pail/contract';
-import type { ReactElement } from 'react';
+import { useEffect, useState, type ReactElement } from 'react';
 import { FillingFields, ItIsRight } from '../shared/filling/FillingFields';
 import { useFillingForm } from '../shared/filling/useFillingForm';
 import { BodyForm } from '../shared/forms/BodyForm';
@@ -10,17 +10,28 @@ import { Button } from '../kit/Button';
 export function MeasureVessels({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
   const unmeasured = sheet.vesselNames.filter((_, i) => (sheet.vessels[i] ?? undefined) === undefined);
   const one = unmeasured[0];
+  const noScale = !sheet.protocol.steps.some(({ kind, optional }) => kind === 'weigh' && optional !== true);
+  const [begun] = useState(one?.id);
+  const isDone = one === undefined;
+  useEffect(() => {
+    // Whoever measured the last vessel goes on with the first cell.
+    if (isDone && begun !== undefined) document.querySelector<HTMLElement>('[data-lit] :is(input, button)')?.focus();
+  }, [isDone, begun]);
   if (one === undefined) return null;
-  return <MeasureOne key={one.id} vessel={one} left={unmeasured.length} />;
+  return <MeasureOne key={one.id} vessel={one} left={unmeasured.length} noScale={noScale} begins={one.id !== begun} />;
 }
 
 interface MeasureOneProps {
   readonly vessel: { readonly id: string; readonly name: string };
   readonly left: number;
+  readonly noScale: boolean;
+  /** The one before was kept just now. */
+  readonly begins: boolean;
 }
 
-function MeasureOne({ vessel, left }: MeasureOneProps): ReactElement {
-  const { form, beSure } = useFillingForm({ vesselId: vessel.id, asksDepth: true });
+function MeasureOne({ vessel, left, noScale, begins }: MeasureOneProps): ReactElement {
+  const { form, beSure } = useFillingForm({ vesselId: vessel.id, asksDepth: true, noScale });
+  const way = form.fields.watch('way');
   return (
     <BodyForm
       form={form}
@@ -31,11 +42,11 @@ function MeasureOne({ vessel, left }: MeasureOneProps): ReactElement {
       <div className="max-w-[30ch] self-center">
         <h2>How much does {vessel.name} hold?</h2>
         <p className="text-ink2 text-small">
-          Bungs in, fill it with water to its fill line, and weigh it.{' '}
+          Bungs in, fill it with water to its fill line, and {way === 'jug' ? 'note how much went in' : 'weigh it'}.{' '}
           {left > 1 ? `${String(left - 1)} more after this.` : 'The last one.'}
         </p>
       </div>
-      <FillingFields asksDepth />
+      <FillingFields asksDepth begins={begins} />
       <Button type="submit" look="slab" disabled={form.isBusy}>
         Keep the vessel
       </Button>

@@ -1,198 +1,76 @@
-import type { KeptReading, RunSheet } from '@bent-pail/contract';
-import {
-  cellReplicate,
-  packingWords,
-  property,
-  reduceRun,
-  replicateName,
-  sampleWords,
-  Sheet,
-  stepsShown,
-  type RunProperty,
-  type Step,
-} from '@bent-pail/core';
-import { useQuery } from '@tanstack/react-query';
+import { useQueries, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { useParams } from 'react-router';
-import { mySign, told } from '../shared/units/mine';
-import { Await } from '../shared/Await';
-import { CAUTIONS } from '../shared/cautions';
-import { clockTime, day, figure } from '../kit/format';
-import { OnPaper } from '../shared/OnPaper';
-import { Qr } from '../shared/Qr';
-import { runQuery } from '../shared/resources/runs';
-import { toRecord } from '../shared/toRecord';
-import { Trouble } from '../shared/Trouble';
-import { useSession } from '../shared/useSession';
-import { runSentence } from './runSentence';
-import { shownReading } from './shownReading';
+import { useParams, useSearchParams } from 'react-router';
 import { Button } from '../kit/Button';
+import { counted } from '../kit/format';
+import { Sorry } from '../kit/Sorry';
+import { sentenceOf } from '../shared/api';
+import { Await } from '../shared/Await';
+import { OnPaper } from '../shared/OnPaper';
+import { runQuery } from '../shared/resources/runs';
+import { RunPaper } from './RunPaper';
 
 /** A run on paper: empty, to write on where no screen should get wet, or as it was filled. */
 export function PrintRunPage(): ReactElement {
   const { id = '' } = useParams();
   const query = useQuery(runQuery(id));
-  return <Await query={query}>{(sheet) => <Paper sheet={sheet} />}</Await>;
+  const [asked, setEmpty] = useState<boolean>();
+  return (
+    <Await query={query}>
+      {(sheet) => {
+        const empty = asked ?? sheet.readings.length === 0;
+        return (
+          <OnPaper
+            back={`/bench/runs/${sheet.id}`}
+            backWords="Back to the sheet"
+            label={`Run ${String(sheet.number)} on paper`}
+            choices={<EmptyOrFilled empty={empty} onChange={setEmpty} />}
+          >
+            <RunPaper sheet={sheet} empty={empty} />
+          </OnPaper>
+        );
+      }}
+    </Await>
+  );
 }
 
-function Paper({ sheet }: { readonly sheet: RunSheet }): ReactElement {
-  const { notebook } = useSession();
-  const [empty, setEmpty] = useState(sheet.readings.length === 0);
+/** Many sheets as one print, each on a page of its own. */
+export function PrintRunsPage(): ReactElement {
+  const [params] = useSearchParams();
+  const ids = [...new Set((params.get('runs') ?? '').split(',').filter((id) => id !== ''))];
+  const queries = useQueries({ queries: ids.map((id) => runQuery(id)) });
+  const [empty, setEmpty] = useState(true);
+  const trouble = queries.find(({ error }) => error !== null)?.error;
+  const sheets = queries.flatMap(({ data }) => data ?? []);
+  if (trouble !== undefined && sheets.length === 0) return <Sorry className="m-5">{sentenceOf(trouble)}</Sorry>;
   return (
     <OnPaper
-      back={`/bench/runs/${sheet.id}`}
-      backWords="Back to the sheet"
-      label={`Run ${String(sheet.number)} on paper`}
-      choices={
-        <Button
-          onClick={() => {
-            setEmpty(!empty);
-          }}
-        >
-          {empty ? 'With its readings' : 'Empty, to write on'}
-        </Button>
-      }
+      back="/bench"
+      backWords="Back to the bench"
+      label={`${counted(sheets.length, 'sheet', 'sheets')} on paper`}
+      choices={<EmptyOrFilled empty={empty} onChange={setEmpty} />}
     >
-      <header>
-        <div>
-          <h1>{sheet.protocol.label}</h1>
-          <p>
-            Run {sheet.number}, {sheet.lot.name}, {sheet.lot.code}. {notebook.place},{' '}
-            {day(sheet.startedAt, notebook.zone)}. Method version {sheet.protocol.version}
-            {sheet.protocol.usesVessel ? `, ${packingWords(sheet.settings)}` : ''}.
-          </p>
-          <p>{sheet.protocol.plain}</p>
-          {sheet.sample !== undefined && <p>Sample: {sampleWords(sheet.sample)}.</p>}
-        </div>
-        <Qr page={`/bench/runs/${sheet.id}`} size={96} />
-      </header>
-      <PaperTable sheet={sheet} empty={empty} zone={notebook.zone} />
-      {empty ? (
-        <p className="write-on">
-          Measured by __________________ on __________ with pen ______________ calibrated ____________
-        </p>
-      ) : (
-        <Outcome sheet={sheet} />
-      )}
+      {sheets.map((sheet) => (
+        <section key={sheet.id} className="own-page" aria-label={`Run ${String(sheet.number)}`}>
+          <RunPaper sheet={sheet} empty={empty} />
+        </section>
+      ))}
+      {trouble !== undefined && <Sorry>{sentenceOf(trouble)}</Sorry>}
     </OnPaper>
   );
 }
 
-interface PaperTableProps {
-  readonly sheet: RunSheet;
+interface EmptyOrFilledProps {
   readonly empty: boolean;
-  readonly zone: string;
+  readonly onChange: (empty: boolean) => void;
 }
 
-function PaperTable({ sheet, empty, zone }: PaperTableProps): ReactElement {
-  const replicates = Array.from({ length: sheet.replicateCount }, (_, i) => i);
-  const cells = new Sheet(sheet.readings);
-  const said = (step: Step, replicate: number): string => {
-    const reading = cells.reading(cellReplicate(step, replicate), step.key);
-    return empty || reading === undefined ? '' : shownReading(reading, step, zone);
-  };
-  return (
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Step</th>
-          {replicates.map((i) => (
-            <th key={i} scope="col">
-              {replicateName(i)}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {stepsShown(sheet.protocol, cells, sheet.replicateCount).map((step, row) => (
-          <tr key={step.key}>
-            <th scope="row">
-              <b>
-                {row + 1}. {told(step.label)}
-                {step.unit === '' || step.kind === 'time' ? '' : `, ${mySign(step.unit)}`}
-              </b>
-              <small>
-                {told(step.say)} {step.classes === undefined ? '' : `One of: ${step.classes.join(', ')}.`}
-              </small>
-              {step.caution !== undefined && (
-                <small className="paper-caution">
-                  {CAUTIONS[step.caution].title}: {told(CAUTIONS[step.caution].short)}
-                </small>
-              )}
-            </th>
-            {(step.once === true ? [0] : replicates).map((i) => (
-              <td key={i} className="figure" colSpan={step.once === true ? sheet.replicateCount : 1}>
-                {said(step, i)}
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
-function Outcome({ sheet }: { readonly sheet: RunSheet }): ReactElement {
-  const result = reduceRun(toRecord(sheet, []));
-  const corrected = sheet.readings.filter((reading) => reading.corrects !== undefined);
-  return (
-    <>
-      {sheet.finishedAt !== undefined && <p className="sentence">{runSentence(result)}</p>}
-      <ul>
-        {result.properties.map((one) => (
-          <li key={one.property}>
-            <ResultLine one={one} />
-          </li>
-        ))}
-      </ul>
-      {result.checks.map((check) => (
-        <p key={`${check.code}${String(check.replicate)}`}>{told(check.message)}</p>
-      ))}
-      {sheet.exclusions.map((exclusion) => (
-        <p key={exclusion.replicate}>
-          {replicateName(exclusion.replicate)} is left out by {exclusion.by}: {exclusion.reason}.
-        </p>
-      ))}
-      {sheet.notes.map((note) => (
-        <p key={note.id}>
-          {note.text} ({note.by})
-        </p>
-      ))}
-      {corrected.map((reading) => (
-        <Correction key={reading.id} sheet={sheet} reading={reading} />
-      ))}
-    </>
-  );
-}
-
-function ResultLine({ one }: { readonly one: RunProperty }): ReactElement | null {
-  const { label, digits, unit } = property(one.property);
-  if (one.summary === undefined) return null;
-  const shown = figure(one.summary.mean, digits, one.summary.sd);
-  return (
-    <>
-      {label}: <b className="figure">{one.words ?? shown.value}</b>
-      {one.words === undefined && (
-        <span className="figure">
-          {shown.spread === undefined ? '' : ` ± ${shown.spread}`}
-          {unit === '' ? '' : ` ${mySign(unit)}`}, n {one.summary.n}
-        </span>
-      )}
-      <Trouble trouble={one.trouble} />
-    </>
-  );
-}
-
-function Correction({ sheet, reading }: { readonly sheet: RunSheet; readonly reading: KeptReading }): ReactElement {
-  const { notebook } = useSession();
-  const step = sheet.protocol.steps.find((one) => one.key === reading.step) as Step;
-  const old = sheet.readings.find((one) => one.id === reading.corrects);
-  return (
-    <p>
-      {told(step.label)}, {replicateName(reading.replicate)}:{' '}
-      {old === undefined ? '' : shownReading(old, step, notebook.zone)} was corrected to{' '}
-      {shownReading(reading, step, notebook.zone)} by {reading.by} at{' '}
-      {clockTime(Date.parse(reading.takenAt), notebook.zone)}: {reading.reason}.
-    </p>
-  );
-}
+const EmptyOrFilled = ({ empty, onChange }: EmptyOrFilledProps): ReactElement => (
+  <Button
+    onClick={() => {
+      onChange(!empty);
+    }}
+  >
+    {empty ? 'With its readings' : 'Empty, to write on'}
+  </Button>
+);

@@ -15,6 +15,7 @@ import { TitleBlock } from '../shared/TitleBlock';
 import { toRecord } from '../shared/toRecord';
 import { useMe, useSession } from '../shared/useSession';
 import { DeviceStrip } from './DeviceStrip';
+import { offeredFor } from './offered';
 import { Keypad } from './Keypad';
 import { isTyped } from './cursor';
 import { LitCell } from './LitCell';
@@ -142,6 +143,7 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
     replicate: task.replicate,
     standing: cell.standing[0],
     takesMv: takesMillivolts(sheet),
+    offered: offeredFor({ record, cells, sheet }, { replicate: task.replicate, step: task.step.key }),
     contradicts: (reading) => contradicts(record, reading),
     onKeep: keep,
     onSkip: () => undefined,

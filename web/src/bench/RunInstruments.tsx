@@ -2,12 +2,13 @@ import type { InstrumentRow, RunSheet } from '@bent-pail/contract';
 import { KIND_OF_STEP, stampOf, type InstrumentKind } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
-import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { queryClient } from '../shared/resources/client';
 import { instrumentsQuery } from '../shared/resources/instruments';
 import { runQuery } from '../shared/resources/runs';
 import { useServerNow } from '../shared/serverClock';
+import { useWorks } from '../shared/useSession';
+import { AddInstrument, CalibrateHere } from './AddInstrument';
 import { Choice } from '../kit/Choice';
 import { Sorry } from '../kit/Sorry';
 
@@ -22,6 +23,7 @@ function kindsOf({ protocol }: RunSheet): InstrumentKind[] {
 /** What this sheet is read with from now on, and whether it can be trusted, before the reading is taken. */
 export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
   const kinds = kindsOf(sheet);
+  const works = useWorks();
   const all = useQuery({ ...instrumentsQuery, enabled: kinds.length > 0 });
   const choose = useMutation({
     mutationFn: (instrumentIds: readonly string[]) =>
@@ -52,7 +54,19 @@ export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactEl
                 choose.mutate(id === '' ? others : [...others, id]);
               }}
             />
-            {chosen !== undefined && <Worth row={rows.find((row) => row.id === chosen.id) ?? chosen} />}
+            {chosen === undefined ? (
+              works && (
+                <AddInstrument
+                  kind={kind}
+                  noun={NOUN[kind]}
+                  onAdded={({ id }) => {
+                    choose.mutate([...sheet.instruments.filter((one) => one.kind !== kind).map((one) => one.id), id]);
+                  }}
+                />
+              )
+            ) : (
+              <Worth row={rows.find((row) => row.id === chosen.id) ?? chosen} />
+            )}
           </div>
         );
       })}
@@ -62,6 +76,7 @@ export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactEl
 }
 
 function Worth({ row }: { readonly row: InstrumentRow }): ReactElement {
+  const works = useWorks();
   const now = useServerNow(NOW_EVERY_MS);
   const takenAt = new Date(now).toISOString();
   const { state, sentence } = stampOf({
@@ -73,7 +88,7 @@ function Worth({ row }: { readonly row: InstrumentRow }): ReactElement {
   if (state === 'good') return <small className="text-ink2">calibration good</small>;
   return (
     <small>
-      {sentence} <Link to="/bench/instruments">Calibrate</Link>
+      {sentence} {works && <CalibrateHere row={row} />}
     </small>
   );
 }

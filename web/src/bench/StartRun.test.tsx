@@ -29,6 +29,7 @@ const open = (protocolKey?: string, lotId = idOf('pumice')) =>
       '/vessels': vessels,
       '/protocols': protocols,
       '/users': [],
+      '/runs/several': {},
       '/runs': sheetOf('heft', { tare: [1], full: [2] }),
     },
   });
@@ -75,6 +76,43 @@ describe('starting a run', () => {
     expect(told[0]?.body).toMatchObject({
       settings: { packingHabit: 'pressed', press_gcm2: 25 },
       sample: { from: 'bag', increments: 9, combined: 'quartered' },
+    });
+  });
+
+  it('opens a sheet for each group in one step, without names of pupils', async () => {
+    const told = open('kitchen-form');
+    await userEvent.click(await screen.findByText('For several lots or groups'));
+    await userEvent.type(screen.getByLabelText('Replicates'), '1');
+    await userEvent.type(screen.getByLabelText('Groups that measure each'), '3');
+    await press();
+    await waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
+    expect(told[0]?.address).toBe('/runs/several');
+    const runs = told[0]?.body.runs as { readonly groupName: string; readonly vesselIds: readonly string[] }[];
+    expect(runs.map(({ groupName, vesselIds }) => [groupName, ...vesselIds])).toEqual([
+      ['Group 1', idOf('v1')],
+      ['Group 2', idOf('v2')],
+      ['Group 3', idOf('v3')],
+    ]);
+  });
+
+  it('makes the vessels that are lacking, and takes those that are ticked', async () => {
+    const told = open();
+    await userEvent.type(await screen.findByLabelText('Replicates'), '7');
+    await userEvent.click(screen.getByRole('button', { name: 'Add V6 to V7' }));
+    await waitFor(() => {
+      expect(told.map(({ body }) => body.name)).toEqual(['V6', 'V7']);
+    });
+    await userEvent.clear(screen.getByLabelText('Replicates'));
+    await userEvent.type(screen.getByLabelText('Replicates'), '2');
+    await userEvent.click(screen.getByRole('button', { name: 'Vessels of this run' }));
+    await userEvent.click(screen.getByRole('checkbox', { name: /V1/ }));
+    await userEvent.click(screen.getByRole('checkbox', { name: /V5/ }));
+    await userEvent.keyboard('{Escape}');
+    await press();
+    await waitFor(() => {
+      expect(told.at(-1)?.body.vesselIds).toEqual([idOf('v2'), idOf('v5')]);
     });
   });
 

@@ -1,9 +1,8 @@
-import type { LotRow, NewRun, ProtocolRow, RunSheet, UserRow, VesselRow } from '@bent-pail/contract';
+import type { LotRow, NewRun, ProtocolRow, RunSheet, SeveralRuns, UserRow, VesselRow } from '@bent-pail/contract';
 import { defaultSettings, findMediaClass, type PackingHabit, type Protocol } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
-import { decimalsOf } from '../kit/format';
 import { amount } from '../shared/units/mine';
 import { Await } from '../shared/Await';
 import { api } from '../shared/api';
@@ -20,7 +19,11 @@ import { activeUsersQuery } from '../shared/resources/people';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { vesselsQuery } from '../shared/resources/vessels';
 import { waitsBy } from '../shared/waitsBy';
+import { ForSeveral } from './ForSeveral';
+import { RunVessels } from './RunVessels';
 import { NO_SAMPLE, SampleFields } from './SampleFields';
+import { sheetsToOpen } from './sheetsToOpen';
+import { runListsKey } from '../shared/resources/runs';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
 
@@ -44,7 +47,7 @@ export function StartRun(props: StartRunProps): ReactElement {
             <StartForm
               protocolKey={props.protocolKey}
               firstLot={first}
-              vessels={allVessels.filter((vessel) => vessel.kind === 'vessel')}
+              vessels={allVessels.filter(({ kind, archived }) => kind === 'vessel' && archived !== true)}
               protocols={allProtocols}
               students={(users.data ?? []).filter((user) => user.role === 'student')}
             />
@@ -78,6 +81,8 @@ const START = {
   /** Empty for as many as the protocol usually takes. */
   replicates: '',
   /** Times are empty for those that are usual. */
+  /** Empty for one: nobody shares the work. */
+  groups: '',
   settings: { packingHabit: 'tapped' as PackingHabit, press_gcm2: '10', soak_min: '', drain_min: '' },
   sample: NO_SAMPLE,
   studentId: '',
@@ -93,15 +98,21 @@ interface StartFormProps extends Pick<StartRunProps, 'protocolKey'> {
 function StartForm({ protocolKey, firstLot, vessels, protocols, students }: StartFormProps): ReactElement {
   const navigate = useNavigate();
   const [lot, setLot] = useState(firstLot);
+  const [others, setOthers] = useState<readonly LotRow[]>([]);
   const [first, setFirst] = useState<string>();
+  /** Vessels that somebody ticked; without any they are taken in their order. */
+  const [picked, setPicked] = useState<readonly string[]>();
   const chosen = (key: string): Protocol =>
     ((protocols.find(({ protocol }) => protocol.key === key) ?? protocols[0]) as ProtocolRow).protocol;
   const classId = lot?.classId;
   const mediaClass = classId === undefined ? undefined : findMediaClass(classId);
-  const vesselsFor = (protocol: Protocol, count: string): readonly VesselRow[] => {
+  const vesselsFrom = (protocol: Protocol): readonly VesselRow[] => {
+    if (picked !== undefined) return picked.flatMap((id) => vessels.find((vessel) => vessel.id === id) ?? []);
     const from = vessels.findIndex(({ id }) => id === (first ?? firstVessel(vessels, protocol)));
-    return vessels.slice(Math.max(0, from), Math.max(0, from) + (Number(count) || 0));
+    return vessels.slice(Math.max(0, from));
   };
+  const vesselsFor = (protocol: Protocol, count: string): readonly VesselRow[] =>
+    picked === undefined ? vesselsFrom(protocol).slice(0, Number(count) || 0) : vesselsFrom(protocol);
   const form = useBodyForm({
     body: 'NewRun',
     start: { ...START, protocol: protocolKey ?? 'saturate-drain-dry' },
@@ -110,9 +121,11 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
       settings: { packingHabit, press_gcm2, soak_min, drain_min },
       sample,
       studentId,
+      groups,
       ...typed
     }): Omit<NewRun, 'id'> => {
       const protocol = chosen(typed.protocol);
+      typedNumber(groups.trim() === '' ? '1' : groups, 'groups');
       const count = replicates.trim() === '' ? String(protocol.replicates.usual) : replicates;
       return {
         lotId: lot?.id ?? '',
@@ -138,10 +151,20 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
         ...(studentId === '' ? {} : { studentId }),
       };
     },
-    send: (said) => once(['run', said], (id) => api.post<RunSheet>('/runs', { id: id(), ...said })),
-    onKept: async (sheet) => {
+    send: (said, { groups }) => {
+      const lotIds = [said.lotId, ...others.map(({ id }) => id).filter((id) => id !== said.lotId)];
+      const sheets = sheetsToOpen({
+        one: said,
+        lotIds,
+        groups: groups.trim() === '' ? 1 : typedNumber(groups, 'groups'),
+        vessels: vesselsFrom(chosen(said.protocol)),
+      });
+      return openSheets(sheets);
+    },
+    onKept: async (ids) => {
       await queryClient.invalidateQueries({ queryKey: todayKey });
-      void navigate(`/bench/runs/${sheet.id}`);
+      await queryClient.invalidateQueries({ queryKey: runListsKey });
+      void navigate(ids.length === 1 ? `/bench/runs/${String(ids[0])}` : `/bench/print?runs=${ids.join(',')}`);
     },
   });
   const [key, typedCount, habit, studentId] = form.fields.watch([
@@ -174,7 +197,16 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
           {habit === 'pressed' && (
             <TextField name="settings.press_gcm2" label="Load, g/cm²" mode="decimal" className="w-28" />
           )}
-          <VesselChoice vessels={vessels} chosen={used[0]?.id ?? ''} onChoose={setFirst} />
+          <RunVessels
+            vessels={vessels}
+            used={used}
+            wanted={Number(typedCount.trim() === '' ? protocol.replicates.usual : typedCount) || 0}
+            onFirst={(id) => {
+              setPicked(undefined);
+              setFirst(id);
+            }}
+            onPick={setPicked}
+          />
           {TIMES.filter(({ setting }) => waitsBy(protocol, setting)).map(({ setting, label }) => (
             <TextField
               key={setting}
@@ -201,6 +233,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
       <Button type="submit" look="act" disabled={form.isBusy || lot === undefined}>
         Open the sheet
       </Button>
+      <ForSeveral others={others} onOthers={setOthers} />
       <SampleFields />
       <p className="text-ink2 basis-full text-small">
         {mediaClass?.moistenFirst === true && protocol.usesVessel && (
@@ -215,25 +248,15 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
   );
 }
 
-interface VesselChoiceProps {
-  readonly vessels: readonly VesselRow[];
-  readonly chosen: string;
-  readonly onChoose: (id: string) => void;
-}
-
-function VesselChoice({ vessels, chosen, onChoose }: VesselChoiceProps): ReactElement {
-  return (
-    <FindAmong
-      label="Vessels, from"
-      value={chosen}
-      placeholder="name, depth"
-      options={vessels.map(({ id, name, height_cm }) => ({
-        key: id,
-        words: height_cm === undefined ? name : `${name}, ${amount(height_cm, 'cm', decimalsOf(height_cm))}`,
-      }))}
-      onChange={onChoose}
-    />
-  );
+/** Opens the sheets, one by itself or many together, and tells their ids. */
+function openSheets(sheets: readonly Omit<NewRun, 'id'>[]): Promise<readonly string[]> {
+  return once(['runs', sheets], async (id) => {
+    const runs = sheets.map((sheet): NewRun => ({ id: id(), ...sheet }));
+    const [only] = runs;
+    if (only !== undefined && runs.length === 1) await api.post<RunSheet>('/runs', only);
+    else await api.post('/runs/several', { runs } satisfies SeveralRuns);
+    return runs.map((run) => run.id);
+  });
 }
 
 function inVessels(used: readonly VesselRow[]): string {

@@ -187,9 +187,20 @@ describe('what a sheet is read with', () => {
     });
     const choice = await screen.findByLabelText(/^pH pen/);
     expect(await choicesOf(choice, user)).toEqual(['none on record', 'Red pen']);
-    expect(screen.getByRole('link', { name: 'Calibrate' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Calibrate' })).toBeTruthy();
     await choose(choice, 'none on record', user);
     expect(told[0]).toEqual({ method: 'PUT', address: '/runs/run/instruments', body: { instrumentIds: [] } });
+  });
+
+  it('has a pen added and calibrated where there is none, without leaving the sheet', async () => {
+    const rows = [pen];
+    const told = openPage(<RunInstruments sheet={openSheetOf('ph-1to5', { pH: [6, 6.1] })} />, {
+      answers: { '/instruments': rows },
+    });
+    await user.click(await screen.findByRole('button', { name: 'Add a pH pen' }));
+    await user.type(screen.getByLabelText(/^Name/), 'Blue pen');
+    await user.click(screen.getByRole('button', { name: 'Put it on the bench' }));
+    expect(told[0]).toMatchObject({ address: '/instruments', body: { name: 'Blue pen', kind: 'pH', showsMv: true } });
   });
 });
 

@@ -7,7 +7,11 @@ import { lotsKey } from '../shared/resources/lots';
 import { runListsKey, runQuery } from '../shared/resources/runs';
 import { todayKey } from '../shared/resources/today';
 
-/** A run that was finished or opened again changes its sheet, its lot's card and every list. */
+/** Whether readings are still taken on a sheet. */
+export const isOpen = ({ finishedAt, archivedAt }: Pick<RunSheet, 'finishedAt' | 'archivedAt'>): boolean =>
+  finishedAt === undefined && archivedAt === undefined;
+
+/** A run that was finished, put away or opened again changes its sheet, its lot's card and every list. */
 export async function tookRun(next: RunSheet): Promise<void> {
   queryClient.setQueryData(runQuery(next.id).queryKey, next);
   await queryClient.invalidateQueries({ queryKey: lotsKey });

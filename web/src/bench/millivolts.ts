@@ -10,17 +10,18 @@ interface MillivoltState {
   set: (patch: { readonly on?: boolean; readonly temp?: string }) => void;
 }
 
-/** How pH cells are typed stays as it was chosen, from cell to cell and over a reload. */
+/** How pH cells are typed stays as it was chosen, over a reload too; the temperature only from cell to cell. */
 export const useMillivolts = create<MillivoltState>()(
   persist(
     (set) => ({
       on: false,
-      temp: '20',
+      temp: '',
       set: (patch) => {
         set(patch);
       },
     }),
-    { name: 'bent-pail-millivolts', version: 1 },
+    // The extract of another day has another temperature: it is asked for anew.
+    { name: 'bent-pail-millivolts', version: 2, partialize: ({ on }) => ({ on }) },
   ),
 );
 

@@ -6,6 +6,7 @@ import { readTyped } from '../shared/units/mine';
 import { draftKey, useDrafts } from './draftStore';
 import { useMillivolts } from './millivolts';
 import { newReading } from './newReading';
+import type { Offered } from './offered';
 import { reasonKept, reasonRefusal } from './ReasonField';
 
 interface CellEntryOptions {
@@ -18,6 +19,8 @@ interface CellEntryOptions {
   readonly standing: Reading | undefined;
   /** The pen in use shows mV and has a calibration: a pH may be typed in mV. */
   readonly takesMv: boolean;
+  /** What is known of the cell already. */
+  readonly offered: Offered | undefined;
   /** Why a reading cannot be true beside the others; undefined where it can. */
   readonly contradicts: (reading: NewReading) => string | undefined;
   readonly onKeep: (reading: NewReading) => void;
@@ -35,12 +38,16 @@ export type Doubt =
 export interface CellEntry {
   readonly text: string;
   readonly type: (text: string) => void;
+  /** What is known of the cell already; one press takes it. */
+  readonly offered: Offered | undefined;
   /** What stands was typed just now: to correct it needs no reason. */
   readonly isSlip: boolean;
   readonly reason: string;
   readonly giveReason: (reason: string) => void;
   readonly doubt: Doubt | undefined;
   readonly mayBeMv: boolean;
+  /** The pen in use shows mV and has a calibration. */
+  readonly takesMv: boolean;
   readonly inMv: boolean;
   /** Reads what is typed and keeps it, or says what stands in the way. */
   readonly keep: () => void;
@@ -71,14 +78,15 @@ export function useCellEntry({
   replicate,
   standing,
   takesMv,
+  offered,
   contradicts,
   onKeep,
   onSkip,
 }: CellEntryOptions): CellEntry {
   const isSlip = useSlip(standing);
   const mv = useMillivolts();
-  const mayBeMv = takesMv && step?.kind === 'pH';
-  const inMv = mayBeMv && mv.on;
+  const mayBeMv = step?.kind === 'pH';
+  const inMv = mayBeMv && takesMv && mv.on;
   const cell = draftKey(runId, replicate, step?.key ?? '');
   const text = useDrafts((state) => state.texts[cell] ?? '');
   const type = useDrafts((state) => state.type);
@@ -93,7 +101,7 @@ export function useCellEntry({
     if (step === undefined) return;
     const temp = inMv ? parseNumber(mv.temp) : undefined;
     if (temp !== undefined && temp.kind !== 'number') {
-      say('Type the temperature of the extract in °C, as 20.5.');
+      say('Say how warm the extract is, in °C, as 20.5: the same mV is another pH in a colder one.');
       return;
     }
     const asMv = temp === undefined ? {} : { mVTemp_C: temp.value };
@@ -123,6 +131,7 @@ export function useCellEntry({
       type(cell, next);
       setAside({ cell, reason: aside.reason });
     },
+    offered: text === '' && !inMv ? offered : undefined,
     isSlip,
     reason: aside.reason,
     giveReason: (reason) => {
@@ -130,6 +139,7 @@ export function useCellEntry({
     },
     doubt: aside.doubt,
     mayBeMv,
+    takesMv,
     inMv,
     keep: () => {
       if (text.trim() === '' && step?.optional === true && standing === undefined) {

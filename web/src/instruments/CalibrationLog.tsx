@@ -8,7 +8,7 @@ import { clockTime, day } from '../kit/format';
 import { More, rowsOf } from '../shared/lists/More';
 import { calibrationPagesQuery } from '../shared/resources/instruments';
 import { useSession } from '../shared/useSession';
-import { SlopeBar } from './SlopeBar';
+import { SlopeBar } from '../shared/instruments/SlopeBar';
 import { Rows } from '../kit/Rows';
 
 const WORD = { good: 'good', caution: 'so so', failed: 'failed' } as const;

@@ -8,9 +8,9 @@ import { instrumentsQuery } from '../shared/resources/instruments';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useWorks } from '../shared/useSession';
-import { Calibrate } from './Calibrate';
+import { Calibrate } from '../shared/instruments/Calibrate';
 import { CalibrationLog } from './CalibrationLog';
-import { NewInstrument } from './NewInstrument';
+import { NewInstrument } from '../shared/instruments/NewInstrument';
 import { ButtonLink, Button } from '../kit/Button';
 
 const KIND: Readonly<Record<InstrumentKind, string>> = { pH: 'pH pen', ec: 'EC meter', scale: 'scale' };
@@ -45,6 +45,7 @@ export function InstrumentsPage(): ReactElement {
       </TitleBlock>
       {adding && (
         <NewInstrument
+          className="border-b-[3px] border-ink bg-paper px-5 py-4"
           onDone={() => {
             setAdding(false);
           }}

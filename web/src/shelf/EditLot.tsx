@@ -4,6 +4,7 @@ import { inField } from '../shared/units/mine';
 import { Dialog, DialogClose } from '../kit/Dialog';
 import { api, ApiProblem } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
+import { TextField } from '../shared/forms/fields';
 import { useBodyForm } from '../shared/forms/useBodyForm';
 import { queryClient } from '../shared/resources/client';
 import { useSession } from '../shared/useSession';
@@ -54,8 +55,13 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
   const { notebook } = useSession();
   const form = useBodyForm({
     body: 'EditLot',
-    start: fieldsOf(lot),
-    read: (typed) => ({ version: lot.version, ...ownClass(lot, typed), ...changedBody(typed) }),
+    start: { code: lot.code, ...fieldsOf(lot) },
+    read: ({ code, ...typed }) => ({
+      version: lot.version,
+      ...(code === lot.code ? {} : { code }),
+      ...ownClass(lot, typed),
+      ...changedBody(typed),
+    }),
     send: (said) => api.patch<LotRow>(`/lots/${lot.id}`, said),
     onKept: async () => {
       await queryClient.invalidateQueries({ queryKey: lotsKey });
@@ -64,6 +70,7 @@ function LotForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () =>
   });
   return (
     <BodyForm form={form} label="What is known" className="grid gap-4 md:grid-cols-2">
+      <TextField name="code" label="Code of the lot" />
       <LotFields currency={notebook.currency} />
       <span className="flex gap-4 md:col-span-2">
         <Button type="submit" look="slab" disabled={form.isBusy}>

@@ -15,6 +15,7 @@ import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
 import { EditLot } from './EditLot';
 import { IntoBlend } from './IntoBlend';
 import { Names } from './Names';
+import { LotWasPutAway, PutLotAway } from './PutLotAway';
 import { FirmingLine } from './FirmingLine';
 import { Likeness } from './Likeness';
 import { LotFood } from './LotFood';
@@ -73,6 +74,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
       >
         {works && <NextAct page={page} />}
       </TitleBlock>
+      <LotWasPutAway lot={lot} />
       {lot.following === true && (
         <Notice className="mx-5 mt-4 p-2" role="status">
           Something that this card rests on has changed: it is being worked out again, and shows the figures of before.
@@ -102,6 +104,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
             <p className="mt-3 flex flex-wrap gap-3">
               <EditLot lot={lot} />
               <Names lot={lot} />
+              <PutLotAway lot={lot} />
               {(lot.classId === undefined || isLikeness(lot.classId)) && <Likeness lot={lot} />}
             </p>
           )}

@@ -28,6 +28,7 @@ const STATE_WORDS: Readonly<Record<(typeof LOT_STATES)[number], string>> = {
   unmeasured: 'not measured yet',
   open: 'on the bench now',
   trouble: 'with trouble on the card',
+  archived: 'put away',
 };
 
 const GROUPINGS: readonly Grouping<LotRow>[] = [

@@ -65,6 +65,8 @@ export function sheetOf(
     notes: [],
     photos: [],
     reopened: [],
+    archivings: [],
+    takenBack: [],
     startedAt: '2026-11-22T08:00:00Z',
     startedBy: 'Isla Brandreth',
     finishedAt: '2026-11-23T10:00:00Z',

@@ -32,6 +32,8 @@ function sheet(readings: readonly (readonly [string, number, number])[], id = 'r
     notes: [],
     photos: [],
     reopened: [],
+    archivings: [],
+    takenBack: [],
     startedAt: at(0),
     startedBy: 'T',
     version: 1,

@@ -23,7 +23,7 @@ export function FillAgain({ vessel, corrected, onDone }: FillAgainProps): ReactE
       className="mt-3 flex flex-wrap items-end gap-4"
       label={`${corrected === undefined ? 'Measure' : 'Correct a filling of'} ${vessel.name}`}
     >
-      <FillingFields asksDepth={asksDepth} />
+      <FillingFields asksDepth={asksDepth} begins />
       {corrected !== undefined && <TextField name="reason" label="Why it is corrected" className="w-64" />}
       <Button type="submit" look="slab" disabled={form.isBusy}>
         Keep

@@ -81,9 +81,9 @@ interface LineProps {
 
 function Line({ filling, works, onDo }: LineProps): ReactElement {
   const { notebook } = useSession();
-  const { keptAt, by, empty_g, full_g, waterTemp_C, volume_mL, out } = filling;
-  const figure = (value: number, kept: string): ReactElement => {
-    const said = inMine(value, kept, 1);
+  const { keptAt, by, scale, volume_mL, out } = filling;
+  const figure = (value: number | undefined, kept: string): ReactElement => {
+    const said = value === undefined ? 'jug' : inMine(value, kept, 1);
     return <td className="figure">{out === undefined ? said : <s>{said}</s>}</td>;
   };
   return (
@@ -95,9 +95,9 @@ function Line({ filling, works, onDo }: LineProps): ReactElement {
           {out === undefined ? '' : ` · counts no more, ${out}`}
         </small>
       </th>
-      {figure(empty_g, 'g')}
-      {figure(full_g, 'g')}
-      {figure(waterTemp_C, '°C')}
+      {figure(scale?.empty_g, 'g')}
+      {figure(scale?.full_g, 'g')}
+      {figure(scale?.waterTemp_C, '°C')}
       {figure(volume_mL, 'mL')}
       <td>
         {works && out === undefined && (

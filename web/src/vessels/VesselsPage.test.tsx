@@ -21,12 +21,10 @@ const VESSELS: readonly VesselRow[] = [
 ];
 const at = '2026-11-24T08:00:00Z';
 const FILLINGS: readonly FillingRow[] = [
-  { id: idOf('f2'), empty_g: 300, full_g: 1351, waterTemp_C: 20, volume_mL: 1052.9, keptAt: at, by: 'Tam' },
+  { id: idOf('f2'), scale: { empty_g: 300, full_g: 1351, waterTemp_C: 20 }, volume_mL: 1052.9, keptAt: at, by: 'Tam' },
   {
     id: 'f1',
-    empty_g: 300,
-    full_g: 301,
-    waterTemp_C: 20,
+    scale: { empty_g: 300, full_g: 301, waterTemp_C: 20 },
     volume_mL: 1,
     keptAt: at,
     by: 'Group K',

@@ -8,26 +8,64 @@ import { vesselsQuery } from '../shared/resources/vessels';
 import { TitleBlock } from '../shared/TitleBlock';
 import { FillingLog } from './FillingLog';
 import { Button } from '../kit/Button';
+import { useWorks } from '../shared/useSession';
+import { NewVesselForm } from './NewVesselForm';
+import { VesselName } from './VesselName';
 
 /** Vessels and pots that the whole bench shares, each with the fillings that say how much it holds. */
 export function VesselsPage(): ReactElement {
+  const works = useWorks();
   const query = useQuery(vesselsQuery);
+  const [adding, setAdding] = useState(false);
+  const [away, setAway] = useState(false);
   return (
     <main>
       <TitleBlock
         title="Vessels"
         line="A vessel holds what the water in it weighs. A finished run stands on what its vessels held then, until somebody takes newer fillings up."
-      />
+      >
+        {works && !adding && (
+          <Button
+            onClick={() => {
+              setAdding(true);
+            }}
+          >
+            Another vessel
+          </Button>
+        )}
+      </TitleBlock>
+      {adding && (
+        <NewVesselForm
+          onDone={() => {
+            setAdding(false);
+          }}
+        />
+      )}
       <Await query={query}>
         {(vessels) =>
           vessels.length === 0 ? (
             <EmptyPail question="There is no vessel yet. The first run makes them, and asks how much they hold." />
           ) : (
-            <ul className="gap-x-10 px-5 py-2 xl:columns-2">
-              {vessels.map((vessel) => (
-                <Vessel key={vessel.id} vessel={vessel} />
-              ))}
-            </ul>
+            <>
+              <ul className="gap-x-10 px-5 py-2 xl:columns-2">
+                {vessels
+                  .filter(({ archived }) => away || archived !== true)
+                  .map((vessel) => (
+                    <Vessel key={vessel.id} vessel={vessel} />
+                  ))}
+              </ul>
+              {vessels.some(({ archived }) => archived === true) && (
+                <Button
+                  look="tie"
+                  className="mx-5 min-h-11"
+                  onClick={() => {
+                    setAway(!away);
+                  }}
+                >
+                  {away ? 'Without those that are put away' : 'With those that are put away'}
+                </Button>
+              )}
+            </>
           )
         }
       </Await>
@@ -43,6 +81,7 @@ function sizeOf({ height_cm, topDiameter_cm, baseDiameter_cm }: VesselRow): stri
 }
 
 function Vessel({ vessel }: { readonly vessel: VesselRow }): ReactElement {
+  const works = useWorks();
   const [open, setOpen] = useState(false);
   const { name, kind, volume_mL, fillings } = vessel;
   const basis =
@@ -55,6 +94,7 @@ function Vessel({ vessel }: { readonly vessel: VesselRow }): ReactElement {
         <span className="text-ink2 text-small">
           {volume_mL === undefined ? 'not measured yet' : basis} · {kind === 'pot' ? 'pot' : 'test vessel'},{' '}
           {sizeOf(vessel)}
+          {vessel.archived === true ? ' · put away' : ''}
         </span>
         <Button
           look="tie"
@@ -67,6 +107,7 @@ function Vessel({ vessel }: { readonly vessel: VesselRow }): ReactElement {
           {open ? 'Close' : 'Fillings'}
         </Button>
       </div>
+      {open && works && <VesselName vessel={vessel} />}
       {open && <FillingLog vessel={vessel} />}
     </li>
   );

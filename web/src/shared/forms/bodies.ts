@@ -2,12 +2,14 @@
 // oxlint-disable-next-line no-restricted-imports -- This file alone is fetched apart from the page's first script.
 export {
   AgreedValue,
+  ArchiveRun,
   ChangedVerdict,
   ChangePassword,
   EditLot,
   EditMaterial,
   EditNotebook,
   EditUser,
+  EditVessel,
   ExcuseRater,
   FillingExclusion,
   FirstLead,
@@ -34,6 +36,7 @@ export {
   NewSitting,
   NewSupplier,
   NewUser,
+  NewVessel,
   OverrideSaid,
   OwnPlant,
   OwnProfile,

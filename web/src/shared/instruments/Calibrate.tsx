@@ -1,21 +1,21 @@
 import type { InstrumentRow, NewCalibration } from '@bent-pail/contract';
 import { judgeCalibration, type InstrumentKind, type JudgedCalibration } from '@bent-pail/core';
 import type { ReactElement } from 'react';
-import { api } from '../shared/api';
-import { once } from '../shared/once';
-import { CautionStrip } from '../shared/CautionStrip';
-import { BodyForm } from '../shared/forms/BodyForm';
-import { TextField } from '../shared/forms/fields';
-import { typedNumber } from '../shared/forms/Mistyped';
-import { useBodyForm } from '../shared/forms/useBodyForm';
-import { queryClient } from '../shared/resources/client';
-import { instrumentsQuery } from '../shared/resources/instruments';
-import { serverNow } from '../shared/serverClock';
+import { api } from '../api';
+import { once } from '../once';
+import { CautionStrip } from '../CautionStrip';
+import { BodyForm } from '../forms/BodyForm';
+import { TextField } from '../forms/fields';
+import { typedNumber } from '../forms/Mistyped';
+import { useBodyForm } from '../forms/useBodyForm';
+import { queryClient } from '../resources/client';
+import { instrumentsQuery } from '../resources/instruments';
+import { serverNow } from '../serverClock';
 import { SlopeBar } from './SlopeBar';
-import { Button } from '../kit/Button';
-import { todayKey } from '../shared/resources/today';
-import { runsKey } from '../shared/resources/runs';
-import { inField, told } from '../shared/units/mine';
+import { Button } from '../../kit/Button';
+import { todayKey } from '../resources/today';
+import { runsKey } from '../resources/runs';
+import { inField, told } from '../units/mine';
 
 interface TypedPoint {
   readonly nominal: string;
