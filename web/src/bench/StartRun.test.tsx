@@ -81,8 +81,7 @@ describe('starting a run', () => {
 
   it('opens a sheet for each group in one step, without names of pupils', async () => {
     const told = open('kitchen-form');
-    await userEvent.click(await screen.findByText('For several lots or groups'));
-    await userEvent.type(screen.getByLabelText('Replicates'), '1');
+    await userEvent.type(await screen.findByLabelText('Replicates'), '1');
     await userEvent.type(screen.getByLabelText('Groups that measure each'), '3');
     await press();
     await waitFor(() => {

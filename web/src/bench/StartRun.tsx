@@ -11,17 +11,15 @@ import { ChoiceField, TextField } from '../shared/forms/fields';
 import { typedNumber } from '../shared/forms/Mistyped';
 import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
-import { FindAmong } from '../kit/FindAmong';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { protocolOptions } from '../shared/protocolOptions';
 import { queryClient } from '../shared/resources/client';
 import { activeUsersQuery } from '../shared/resources/people';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { vesselsQuery } from '../shared/resources/vessels';
-import { waitsBy } from '../shared/waitsBy';
-import { ForSeveral } from './ForSeveral';
 import { RunVessels } from './RunVessels';
-import { NO_SAMPLE, SampleFields } from './SampleFields';
+import { NO_SAMPLE } from './SampleFields';
+import { StartDetails } from './StartDetails';
 import { sheetsToOpen } from './sheetsToOpen';
 import { runListsKey } from '../shared/resources/runs';
 import { Button } from '../kit/Button';
@@ -66,16 +64,10 @@ function firstVessel(vessels: readonly VesselRow[], protocol: Protocol): string 
 
 const HABITS = [
   { key: 'loose', words: 'loose' },
-  { key: 'tapped', words: 'tapped: dropped three times from 5 cm' },
+  { key: 'tapped', words: 'tapped three times' },
   { key: 'firmed', words: 'firmed' },
   { key: 'pressed', words: 'pressed with a load' },
 ] as const satisfies readonly { key: PackingHabit; words: string }[];
-
-/** Waits that a run may have of its own, as for a lesson. */
-const TIMES = [
-  { setting: 'soak_min', label: 'Soak, min' },
-  { setting: 'drain_min', label: 'Drain, min' },
-] as const;
 
 const START = {
   /** Empty for as many as the protocol usually takes. */
@@ -167,12 +159,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
       void navigate(ids.length === 1 ? `/bench/runs/${String(ids[0])}` : `/bench/print?runs=${ids.join(',')}`);
     },
   });
-  const [key, typedCount, habit, studentId] = form.fields.watch([
-    'protocol',
-    'replicates',
-    'settings.packingHabit',
-    'studentId',
-  ]);
+  const [key, typedCount, habit] = form.fields.watch(['protocol', 'replicates', 'settings.packingHabit']);
   const protocol = chosen(key);
   const usual = defaultSettings(mediaClass, protocol);
   const used = vesselsFor(protocol, typedCount.trim() === '' ? String(protocol.replicates.usual) : typedCount);
@@ -207,34 +194,11 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
             }}
             onPick={setPicked}
           />
-          {TIMES.filter(({ setting }) => waitsBy(protocol, setting)).map(({ setting, label }) => (
-            <TextField
-              key={setting}
-              name={`settings.${setting}`}
-              label={label}
-              mode="decimal"
-              placeholder={String(usual[setting])}
-              className="w-24"
-            />
-          ))}
         </>
-      )}
-      {students.length > 0 && (
-        <FindAmong
-          label="Entered by"
-          value={studentId}
-          placeholder="name"
-          options={[{ key: '', words: 'us' }, ...students.map(({ id, name }) => ({ key: id, words: name }))]}
-          onChange={(id) => {
-            form.fields.setValue('studentId', id);
-          }}
-        />
       )}
       <Button type="submit" look="act" disabled={form.isBusy || lot === undefined}>
         Open the sheet
       </Button>
-      <ForSeveral others={others} onOthers={setOthers} />
-      <SampleFields />
       <p className="text-ink2 basis-full text-small">
         {mediaClass?.moistenFirst === true && protocol.usesVessel && (
           <b className="text-ink">
@@ -244,6 +208,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
         )}
         {protocol.plain} Takes {protocol.takes}.{protocol.usesVessel && used.length > 0 ? ` ${inVessels(used)}` : ''}
       </p>
+      <StartDetails protocol={protocol} usual={usual} students={students} others={others} onOthers={setOthers} />
     </BodyForm>
   );
 }

@@ -4,7 +4,7 @@ import type { ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { ButtonLink } from '../kit/Button';
 import { Popover } from '../kit/Popover';
-import { NEW, useDrafts, type BlendDraft } from '../shared/blends/draftStore';
+import { isAlone, NEW, useDrafts, type BlendDraft } from '../shared/blends/draftStore';
 import { lotsQuery } from '../shared/resources/lots';
 
 const lotIdsOf = ({ recipe }: BlendDraft): string[] => recipe.lines.flatMap(({ lotId }) => lotId ?? []);
@@ -14,7 +14,7 @@ export function IntoBlend({ lot }: { readonly lot: LotRow }): ReactElement {
   const navigate = useNavigate();
   const drafts = useDrafts((state) => state.drafts);
   const drop = useDrafts((state) => state.drop);
-  const open = Object.entries(drafts).filter(([, { recipe }]) => recipe.lines.length > 0);
+  const open = Object.entries(drafts).filter(([key, { recipe }]) => recipe.lines.length > 0 && !isAlone(key));
   const ids = [...new Set(open.flatMap(([, draft]) => lotIdsOf(draft)))];
   const { data } = useQuery({ ...lotsQuery({ ids: ids.join(',') }), enabled: ids.length > 0 });
   const address = `/blend/desk?lot=${lot.id}`;

@@ -72,6 +72,9 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         }
         cells={cells}
       >
+        {card.component !== undefined && (
+          <ButtonLink to={`/blend/desk?alone=${lot.id}&ask=batch`}>How much for my bed</ButtonLink>
+        )}
         {works && <NextAct page={page} />}
       </TitleBlock>
       <LotWasPutAway lot={lot} />

@@ -17,25 +17,31 @@ import { DeskHead } from './DeskHead';
 import { DeskTabs } from './DeskTabs';
 import { meaningOf, type DeskView } from './deskView';
 import { DoseLine } from './DoseLine';
-import { NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
+import { aloneKey, NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
 import { PredictedPail } from './PredictedPail';
 import { RecipeColumn } from '../recipe/RecipeColumn';
 import { useLarder, type Larder } from '../larder/useLarder';
 import { useDeskPrediction } from '../thinking/useDeskPrediction';
 import { WaterInPot } from './WaterInPot';
 import { Sorry } from '../../kit/Sorry';
+import { undoable } from '../../kit/toasts';
 
 /** The blend desk: a new recipe, a kept blend, or one kept version of it. */
 export function BlendDeskPage(): ReactElement {
   const { id, n } = useParams();
   const [params] = useSearchParams();
   const hand = useHand((state) => state.hand);
-  const draft = useDrafts((state) => state.drafts[id ?? NEW]);
+  const alone = params.get('alone') ?? undefined;
+  const draft = useDrafts((state) => state.drafts[id ?? (alone === undefined ? NEW : aloneKey(alone))]);
   const page = useQuery({ ...blendQuery(id ?? ''), enabled: id !== undefined });
   const learning = useQuery(learningQuery);
   const profiles = useQuery(profilesQuery);
   const lines = [...(draft?.recipe.lines ?? []), ...(page.data?.versions.flatMap(({ recipe }) => recipe.lines) ?? [])];
-  const lotIds = [...lotsAsked(params), ...(hand?.kind === 'lot' ? [hand.id] : [])];
+  const lotIds = [
+    ...lotsAsked(params),
+    ...(alone === undefined ? [] : [alone]),
+    ...(hand?.kind === 'lot' ? [hand.id] : []),
+  ];
   const { larder, error } = useLarder({ lines, lotIds });
   if (error !== null && larder === undefined)
     return (
@@ -46,6 +52,7 @@ export function BlendDeskPage(): ReactElement {
   // A figure that jumps as the bench's teaching, a lot or the use's windows arrive would be read too early.
   if (learning.isPending || profiles.isPending || larder === undefined)
     return <p className="text-ink2 p-5">One moment.</p>;
+  if (id === undefined && alone !== undefined) return <LotAlone key={alone} lotId={alone} larder={larder} />;
   return id === undefined ? (
     <NewDesk larder={larder} />
   ) : (
@@ -106,6 +113,19 @@ function NewDesk({ larder }: { readonly larder: Larder }): ReactElement {
   return <Desk draftKey={NEW} start={started} larder={larder} page={undefined} />;
 }
 
+/** One lot by itself, as it is: how much of it fills a bed or so many pots. */
+function LotAlone({ lotId, larder }: { readonly lotId: string; readonly larder: Larder }): ReactElement {
+  const shape = useLastPot((state) => state.shape);
+  const start = useMemo((): BlendDraft => {
+    const lines = [{ lotId, parts: 1 }];
+    return {
+      name: '',
+      recipe: { lines, potName: keptPotName(shape), pot: { ...shape }, model: 'packing', lime_meqPerL: 0 },
+    };
+  }, [lotId, shape]);
+  return <Desk draftKey={aloneKey(lotId)} start={start} larder={larder} page={undefined} />;
+}
+
 function KeptDesk({
   id,
   n,
@@ -158,6 +178,7 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
   const navigate = useNavigate();
   const kept = useDrafts((state) => state.drafts[draftKey]);
   const change = useDrafts((state) => state.change);
+  const drop = useDrafts((state) => state.drop);
   const draft = shown === undefined ? (kept ?? start) : start;
   const { recipe } = draft;
   const [asked, setAsked] = useState<PropertyKey>('air');
@@ -197,6 +218,10 @@ function Desk({ draftKey, start, larder, page, shown }: DeskProps): ReactElement
           setRecipe,
           setLines: (lines: readonly RecipeLine[]) => {
             setRecipe({ ...recipe, lines: fillRest(lines, recipe.whole) });
+            undoable('Another recipe is on the desk.', () => {
+              if (kept === undefined) drop(draftKey);
+              else change(draftKey, kept);
+            });
           },
         };
   return (

@@ -11,7 +11,7 @@ import { queryClient } from '../../shared/resources/client';
 import { Button } from '../../kit/Button';
 import { todayKey } from '../../shared/resources/today';
 import { blendsKey } from '../../shared/resources/blends';
-import { NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
+import { useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
 
 interface KeepVersionProps {
   readonly draft: BlendDraft;
@@ -24,6 +24,7 @@ interface KeepVersionProps {
 export function KeepVersion({ draft, draftKey, page, onName }: KeepVersionProps): ReactElement {
   const navigate = useNavigate();
   const drop = useDrafts((state) => state.drop);
+  const keptAs = useDrafts((state) => state.keptAs);
   // A new blend is the same one however often, and however changed, it is sent.
   const [newId] = useState(() => uuidv7());
   const next = (page?.versions[0]?.n ?? 0) + 1;
@@ -31,7 +32,7 @@ export function KeepVersion({ draft, draftKey, page, onName }: KeepVersionProps)
     body: 'NewBlendVersion',
     start: { name: draft.name, reason: '' },
     read: ({ name, reason }): Omit<NewBlendVersion, 'id'> => ({
-      blendId: draftKey === NEW ? newId : draftKey,
+      blendId: page === undefined ? newId : draftKey,
       name: name.trim(),
       recipe: { ...draft.recipe, lines: draft.recipe.lines.filter((line) => line.parts > 0) },
       ...(reason.trim() === '' ? {} : { reason: reason.trim() }),
@@ -42,6 +43,7 @@ export function KeepVersion({ draft, draftKey, page, onName }: KeepVersionProps)
       await queryClient.invalidateQueries({ queryKey: todayKey });
       form.fields.setValue('reason', '');
       // Dropped before the kept blend stands there, an empty desk would show its figures for a moment.
+      if (page === undefined) keptAs(draftKey, kept.id);
       if (page === undefined) await navigate(`/blend/${kept.id}`, { replace: true, flushSync: true });
       drop(draftKey);
     },

@@ -24,7 +24,12 @@ export function VersionLine({ page, shown, changed, result, draftKey }: VersionL
   const draft = useDrafts((state) => state.drafts[NEW]);
   const latest = page?.versions[0];
   if (page === undefined || latest === undefined)
-    return <>Predicted, not weighed yet. Not kept yet. {draft !== undefined && <EmptyDesk draft={draft} />}</>;
+    return (
+      <>
+        Predicted, not weighed yet. Not kept yet.{' '}
+        {draftKey === NEW && draft !== undefined && <EmptyDesk draft={draft} />}
+      </>
+    );
   const version = page.versions.find((one) => one.n === shown) ?? latest;
   const moved = changed || result === undefined ? undefined : movedOn(version, result);
   return (

@@ -1,6 +1,6 @@
 import type { BlendVersion } from '@bent-pail/contract';
 import { CoreError, geometricVolume_mL, settlingOf, type DeskBatch, spoken } from '@bent-pail/core';
-import { useMemo, useState, type ReactElement } from 'react';
+import { useMemo, type ReactElement } from 'react';
 import { MeasureField } from '../../shared/units/MeasureField';
 import { amount, inField } from '../../shared/units/mine';
 import { CautionStrip } from '../../shared/CautionStrip';
@@ -11,7 +11,8 @@ import type { DeskView } from '../desk/deskView';
 import { MakeBatch } from './MakeBatch';
 import { MakeOrBuy } from './MakeOrBuy';
 import { TakeTable } from './TakeTable';
-import { batchOf, firstWant, wantParams, WANTS, type Want } from './want';
+import { batchOf, firstWant, wantFrom, wantParams, WANTS, type Want } from './want';
+import { useDrafts } from '../../shared/blends/draftStore';
 import { WorkPlan } from './WorkPlan';
 import { Sorry } from '../../kit/Sorry';
 import { ButtonLink } from '../../kit/Button';
@@ -27,22 +28,31 @@ interface BatchPanelProps {
 /** For so many pots, a bed, a volume or all the stock: what to take and buy, what to do when, and the mixing itself. */
 export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactElement {
   const potVolume = geometricVolume_mL(view.input.container);
-  const [want, setWant] = useState<Want>({
+  const typed = useDrafts((state) => state.wants[blendId]);
+  const keepWant = useDrafts((state) => state.want);
+  const want: Want = {
     ...firstWant(),
     ...(potVolume === undefined ? {} : { potVolume_L: inField(Math.round(potVolume / 100) / 10, 'L') }),
     settling: (100 * settlingOf(view.used)).toFixed(0),
-  });
+    ...typed,
+  };
+  const wanted = wantParams(want);
   const { batch, problem } = useMemo((): { batch?: DeskBatch | undefined; problem?: string } => {
     try {
-      return { batch: batchOf(view, want) };
+      return { batch: batchOf(view, wantFrom(new URLSearchParams(wanted))) };
     } catch (error) {
       if (error instanceof CoreError) return { problem: spoken(error) };
       throw error;
     }
-  }, [view, want]);
+  }, [view, wanted]);
   return (
     <div>
-      <WantFields want={want} onWant={setWant} />
+      <WantFields
+        want={want}
+        onWant={(key, value) => {
+          keepWant(blendId, { ...typed, [key]: value });
+        }}
+      />
       {problem !== undefined && <Sorry className="mx-5 mt-2">{problem}</Sorry>}
       {batch === undefined ? (
         problem === undefined && <p className="text-ink2 px-5 py-2">Fill in how much, and the sheet appears.</p>
@@ -58,7 +68,7 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
             <CautionStrip caution="dust" before="Before mixing" />
             {version !== undefined && (
               <p className="mt-3">
-                <ButtonLink to={`/blend/${blendId}/versions/${String(version.n)}/sheet?${wantParams(want)}`}>
+                <ButtonLink to={`/blend/${blendId}/versions/${String(version.n)}/sheet?${wanted}`}>
                   The sheet on paper
                 </ButtonLink>
               </p>
@@ -77,9 +87,14 @@ export function BatchPanel({ view, blendId, version }: BatchPanelProps): ReactEl
 
 type Measured = Exclude<keyof Want, 'kind' | 'pots' | 'settling'>;
 
-function WantFields({ want, onWant }: { readonly want: Want; readonly onWant: (want: Want) => void }): ReactElement {
+interface WantFieldsProps {
+  readonly want: Want;
+  readonly onWant: (key: keyof Want, value: string) => void;
+}
+
+function WantFields({ want, onWant }: WantFieldsProps): ReactElement {
   const change = (key: keyof Want) => (value: string) => {
-    onWant({ ...want, [key]: value });
+    onWant(key, value);
   };
   const bare = (key: 'pots' | 'settling', label: string): ReactElement => (
     <Field label={label} mode="decimal" value={want[key]} onChange={change(key)} className="w-32" />
@@ -94,7 +109,7 @@ function WantFields({ want, onWant }: { readonly want: Want; readonly onWant: (w
         value={want.kind}
         options={WANTS}
         onChange={(kind) => {
-          onWant({ ...want, kind });
+          onWant('kind', kind);
         }}
       />
       {want.kind === 'pots' && bare('pots', 'Pots')}

@@ -1,6 +1,7 @@
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { useDrafts } from '../../shared/blends/draftStore';
 import { blendRow, classRow, deskViewOf, profileCalled, SHELF, thinkHere } from '../../testing/desk';
 import { openPage } from '../../testing/page';
 import { BatchPanel } from './BatchPanel';
@@ -19,6 +20,10 @@ const lines = [
   { lotId: 'bark-graded', parts: 3 },
   { lotId: 'coir-pith', parts: 1 },
 ];
+beforeEach(() => {
+  // What was wanted of a blend stays with it; each test begins with nothing wanted.
+  useDrafts.setState({ wants: {} });
+});
 const row = (name: RegExp) => screen.findByRole('row', { name }, { timeout: 3000 });
 
 describe('what each line does', () => {
@@ -211,6 +216,27 @@ describe('a batch', () => {
     expect(within(work).getByRole('button', { name: 'Put it into Today' })).toBeTruthy();
     await user.click(within(work).getByRole('button', { name: 'Mix it' }));
     expect(told.map(({ address }) => address)).toEqual(['/jobs', '/blends/b/versions/1/batches']);
+  });
+
+  it('keeps how much is wanted with the blend, and follows its pot until somebody says how much one holds', async () => {
+    const user = userEvent.setup();
+    const view = deskViewOf(lines);
+    openPage(<BatchPanel view={view} blendId="b" version={version} />);
+    await user.clear(screen.getByLabelText('Pots'));
+    await user.type(screen.getByLabelText('Pots'), '45');
+    cleanup();
+    const wider = {
+      ...view,
+      input: { ...view.input, container: { height_cm: 20, topDiameter_cm: 20, baseDiameter_cm: 20 } },
+    };
+    openPage(<BatchPanel view={wider} blendId="b" version={version} />);
+    expect(screen.getByLabelText<HTMLInputElement>('Pots').value).toBe('45');
+    expect(screen.getByLabelText<HTMLInputElement>(/^Each holds/).value).toBe('6.3');
+    cleanup();
+    openPage(<BatchPanel view={view} blendId="another" version={version} />);
+    expect(screen.getByLabelText<HTMLInputElement>('Pots').value).toBe('12');
+    useDrafts.getState().keptAs('b', 'kept');
+    expect(useDrafts.getState().wants).toEqual({ kept: { pots: '45' } });
   });
 
   it('is only planned while the recipe is not kept', () => {

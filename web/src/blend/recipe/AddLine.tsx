@@ -1,6 +1,7 @@
 import type { DeskBlend, DeskLot, RecipeLine } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
 import { Find, type Found } from '../../kit/Find';
 import { foundLot } from '../../shared/lots/foundLot';
 import { plantsQuery } from '../../shared/resources/guides';
@@ -26,6 +27,7 @@ export function AddLine({ lots, used, blends, onAdd }: AddLineProps): ReactEleme
   const [text, setText] = useState('');
   const find = useSettled(text.trim());
   const asked = useQuery({ ...lotsQuery({ find, limit: SHOWN }), enabled: find !== '' });
+  const unknown = (asked.data?.rows ?? []).filter(({ usable }) => !usable);
   const among = find === '' ? lots : (asked.data?.rows ?? []).filter(({ id, usable }) => usable && !used.includes(id));
   const named = (name: string): boolean => name.toLowerCase().includes(find.toLowerCase());
   const found: Found[] = [
@@ -42,19 +44,35 @@ export function AddLine({ lots, used, blends, onAdd }: AddLineProps): ReactEleme
       })),
   ];
   return (
-    <Find
-      label="Add a lot"
-      className="border-t border-zinc3 pt-2"
-      chosen={undefined}
-      unchosen="choose from the shelf"
-      found={found}
-      text={text}
-      placeholder="name, code, source"
-      onText={setText}
-      onChoose={(key) => {
-        const blend = blends.find(({ id }) => id === key);
-        onAdd(blend === undefined ? { lotId: key } : { blend: { id: blend.id, n: blend.latest.n } });
-      }}
-    />
+    <>
+      <Find
+        label="Add a lot"
+        className="border-t border-zinc3 pt-2"
+        chosen={undefined}
+        unchosen="choose from the shelf"
+        found={found}
+        text={text}
+        placeholder="name, code, source"
+        onText={setText}
+        onChoose={(key) => {
+          const blend = blends.find(({ id }) => id === key);
+          onAdd(blend === undefined ? { lotId: key } : { blend: { id: blend.id, n: blend.latest.n } });
+        }}
+      />
+      {find !== '' && unknown.length > 0 && (
+        <p className="text-ink2 text-small">
+          Not offered, for nothing is known of {unknown.length === 1 ? 'it' : 'them'} to predict from:{' '}
+          {unknown.map(({ id, name, code }, i) => (
+            <span key={id}>
+              {i > 0 && ', '}
+              <Link to={`/shelf/lots/${id}`}>
+                {name}, {code}
+              </Link>
+            </span>
+          ))}
+          . Say what kind of stuff it is, or measure it.
+        </p>
+      )}
+    </>
   );
 }

@@ -84,7 +84,11 @@ export function RecipeColumn({ draft, draftKey, larder, result, onRecipe }: Reci
       <PasteRecipe
         blends={blends.filter(({ id }) => id !== draftKey)}
         onTake={(taken) => {
+          const before = recipe;
           onRecipe({ ...recipe, ...taken });
+          undoable('The written recipe is on the desk.', () => {
+            onRecipe(before);
+          });
         }}
       />
       <Additives recipe={recipe} onRecipe={onRecipe} />

@@ -8,20 +8,42 @@ export interface BlendDraft {
   readonly recipe: Recipe;
 }
 
+type Typed = Readonly<Record<string, string>>;
+
 interface DraftState {
   /** By blend, or `NEW` for one that was never kept. */
   readonly drafts: Readonly<Record<string, BlendDraft>>;
+  /** How much is wanted of a blend, as somebody typed it; fields that nobody typed are as usual. */
+  readonly wants: Readonly<Record<string, Typed>>;
   change: (key: string, draft: BlendDraft) => void;
+  want: (key: string, typed: Typed) => void;
+  /** A new blend was kept: what is wanted of it goes with it. */
+  keptAs: (key: string, blendId: string) => void;
   drop: (key: string) => void;
 }
 
 export const NEW = 'new';
+
+/** The desk of one lot by itself: how much of it, for what. */
+const ALONE = 'alone:';
+export const aloneKey = (lotId: string): string => `${ALONE}${lotId}`;
+export const isAlone = (key: string): boolean => key.startsWith(ALONE);
 
 /** A recipe in the making survives a reload; it is dropped when it is kept as a version. */
 export const useDrafts = create<DraftState>()(
   persist(
     (set) => ({
       drafts: {},
+      wants: {},
+      want: (key, typed) => {
+        set(({ wants }) => ({ wants: { ...wants, [key]: typed } }));
+      },
+      keptAs: (key, blendId) => {
+        set(({ wants }) => {
+          const { [key]: moved, ...others } = wants;
+          return { wants: moved === undefined ? others : { ...others, [blendId]: moved } };
+        });
+      },
       change: (key, draft) => {
         set(({ drafts }) => ({ drafts: { ...drafts, [key]: draft } }));
       },
@@ -32,6 +54,10 @@ export const useDrafts = create<DraftState>()(
         });
       },
     }),
-    { name: 'bent-pail-blends', version: 1, migrate: () => ({ drafts: {} }) },
+    {
+      name: 'bent-pail-blends',
+      version: 2,
+      migrate: (kept, version) => (version === 1 ? { ...(kept as object), wants: {} } : { drafts: {}, wants: {} }),
+    },
   ),
 );
