@@ -28,7 +28,7 @@ describe('tables for a spreadsheet', () => {
     await fillSheet(server, tester, run);
     const rows = await table(`/exports/readings.csv?run=${run.id}`);
     const tare = rows.find((row) => row.step === 'Tare, vessel dry' && row.replicate === 'A');
-    expect(tare).toMatchObject({ value: '312.4', unit: 'g', protocol: 'saturate-drain-dry@2', lot: 'PM-3' });
+    expect(tare).toMatchObject({ value: '312.4', unit: 'g', protocol: 'saturate-drain-dry@3', lot: 'PM-3' });
     await tester.post(`/runs/${run.id}/finish`);
     const results = await table(`/exports/results.csv?run=${run.id}`);
     const air = results.find((row) => row.property === 'Air space');
@@ -123,4 +123,12 @@ describe('the bench as a calendar', () => {
     expect(body).toContain(`DTSTART:${due}`);
     expect(body).toContain('SUMMARY:Water level with the surface');
   });
+});
+
+it('a spreadsheet takes the file for what it is: its accents stay', async () => {
+  const { lotId } = await putOnShelf(tester, { name: 'Écorce de hêtre, grün' });
+  const stream = await tester.stream(`/exports/cards.csv?lot=${lotId}`, AbortSignal.timeout(10000));
+  const bytes = Buffer.from(await new Response(stream).arrayBuffer());
+  expect([...bytes.subarray(0, 3)]).toEqual([0xef, 0xbb, 0xbf]);
+  expect(bytes.toString('utf8')).toContain('Écorce de hêtre, grün');
 });

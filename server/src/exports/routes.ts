@@ -12,6 +12,9 @@ import type { Row, Table } from './table';
 /** Text that a spreadsheet would take for a formula, whatever stands before it or in the lines after: made harmless. */
 const FORMULA = /^\s*[=+\-@\t\r]|^[\t\r\n]/;
 
+/** Without this mark in front spreadsheets take the file for one without accents. */
+const UTF8 = '\uFEFF';
+
 const asUuid = (value: unknown): string | undefined =>
   typeof value === 'string' && /^[0-9a-f-]{36}$/i.test(value) ? value : undefined;
 
@@ -32,7 +35,7 @@ async function send(
   const first = await parts.next();
   response.setHeader('Content-Disposition', `attachment; filename="bent-pail-${name}.csv"`);
   response.type('text/csv');
-  response.write(Papa.unparse([columns], { newline: '\r\n' }));
+  response.write(`${UTF8}${Papa.unparse([columns], { newline: '\r\n' })}`);
   for (let part = first; part.done !== true; part = await parts.next()) {
     if (response.destroyed) return;
     if (part.value.length === 0) continue;

@@ -6,6 +6,7 @@ import { amount, inMine, mySign, understood, told } from '../shared/units/mine';
 import { ClassCell } from './ClassCell';
 import { InMillivolts } from './InMillivolts';
 import type { FilledProps, LitCellProps } from './litCellProps';
+import { readBlock } from './pasteBlock';
 import { readingAlone } from './shownReading';
 import { Stopwatch } from './Stopwatch';
 import { ReasonField } from './ReasonField';
@@ -36,7 +37,7 @@ export function LitCell(props: LitCellProps): ReactElement {
   );
 }
 
-function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: FilledProps): ReactElement {
+function TypedCell({ step, replicate, standing, mayWrite, entry, onMove, onPaste }: FilledProps): ReactElement {
   const { text, type, inMv, mayBeMv, takesMv, reason, giveReason, keep } = entry;
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -72,6 +73,12 @@ function TypedCell({ step, replicate, standing, mayWrite, entry, onMove }: Fille
             type(event.target.value);
           }}
           onKeyDown={onKeyDown}
+          onPaste={(event) => {
+            const block = readBlock(event.clipboardData.getData('text/plain'));
+            if (block === undefined || onPaste === undefined) return;
+            event.preventDefault();
+            onPaste(block);
+          }}
         />
         <span className="figure ml-2 text-lead leading-none font-medium">{inMv ? 'mV' : mySign(step.unit)}</span>
       </span>

@@ -30,6 +30,7 @@ import { Sorry } from '../kit/Sorry';
 import { useOthersReadings } from './useOthersReadings';
 import { isOpen } from './finishing';
 import { offeredFor } from './offered';
+import { PastePreview } from './PastePreview';
 import { PutAway, WasPutAway } from './PutAway';
 import { SheetHead } from './SheetHead';
 import { TakeBack } from './TakeBack';
@@ -101,6 +102,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
     setAt(cell === undefined ? undefined : { ...cell, byHand });
   };
 
+  const [block, setBlock] = useState<readonly (readonly string[])[]>();
   const [last, setLast] = useState<NewReading>();
   const keep = (reading: NewReading): void => {
     const after = new Sheet([...run.record.readings, reading]);
@@ -142,10 +144,26 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
               if (mayWrite) go(cell, true);
             }}
             onKeep={keep}
+            onPaste={setBlock}
             onMove={(key) => {
               if (lit !== undefined) go(moved(shape, run.cells, lit, key) ?? lit, true);
             }}
           />
+          {block !== undefined && lit !== undefined && (
+            <PastePreview
+              record={run.record}
+              at={lit}
+              block={block}
+              onLeave={() => {
+                setBlock(undefined);
+              }}
+              onKeep={(readings) => {
+                setBlock(undefined);
+                for (const reading of readings) keeping.keep(sheet.id, reading);
+                go(nextEmpty(shape, new Sheet([...run.record.readings, ...readings]), lit), false);
+              }}
+            />
+          )}
           {mayWrite && open && (
             <div className="flex flex-wrap gap-x-6 px-5">
               <TakeBack
@@ -171,6 +189,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           <History sheet={sheet} />
           <div className="flex flex-wrap gap-x-6 px-5 py-2 text-small">
             <Link to={`/bench/runs/${sheet.id}/print`}>On paper</Link>
+            <Link to={`/bench/runs/${sheet.id}/result`}>What it found, to show</Link>
             <Reopen sheet={sheet} />
             <PutAway sheet={sheet} isEmpty={run.record.readings.length === 0} />
             {me.role !== 'student' && (

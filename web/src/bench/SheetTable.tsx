@@ -30,6 +30,7 @@ interface SheetTableProps {
   readonly onLight: (cell: CellAt) => void;
   readonly onKeep: (reading: NewReading) => void;
   readonly onMove: (key: string) => void;
+  readonly onPaste: (block: readonly (readonly string[])[]) => void;
 }
 
 /** The lit row comes to rest above the keypad. */
@@ -176,7 +177,7 @@ function StepRow(props: SheetTableProps & { readonly step: Step; readonly row: n
 function SheetCell(
   props: SheetTableProps & { readonly step: Step; readonly replicate: number; readonly isLit: boolean },
 ): ReactElement {
-  const { run, lit, step, replicate, isLit, entry, zone, mayWrite, onLight, onKeep, onMove } = props;
+  const { run, lit, step, replicate, isLit, entry, zone, mayWrite, onLight, onKeep, onMove, onPaste } = props;
   const at = cellReplicate(step, replicate);
   const cell = run.cells.cell(at, step.key);
   const standing = cell.standing[0];
@@ -194,6 +195,7 @@ function SheetCell(
           entry={entry}
           onKeep={onKeep}
           onMove={onMove}
+          onPaste={onPaste}
         />
       </td>
     );

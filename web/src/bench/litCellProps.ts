@@ -11,6 +11,8 @@ export interface LitCellProps {
   readonly mayWrite: boolean;
   readonly onKeep: (reading: NewReading) => void;
   readonly onMove: (key: string) => void;
+  /** Several cells were pasted from a spreadsheet; without it they cannot be. */
+  readonly onPaste?: (block: readonly (readonly string[])[]) => void;
 }
 
 export interface FilledProps extends LitCellProps {

@@ -12,6 +12,7 @@ export const bench: View = {
     { path: '/bench', load: async () => (await import('./BenchPage')).BenchPage },
     { path: '/bench/round', load: async () => (await import('./RoundPage')).RoundPage },
     { path: '/bench/runs/:id', load: async () => (await import('./RunPage')).RunPage },
+    { path: '/bench/runs/:id/result', load: async () => (await import('./RunResultPage')).RunResultPage },
     { path: '/bench/print', load: async () => (await import('./PrintRunPage')).PrintRunsPage },
     { path: '/bench/runs/:id/print', load: async () => (await import('./PrintRunPage')).PrintRunPage },
   ],
@@ -24,6 +25,7 @@ export const bench: View = {
       '/bench/round',
       `/bench/runs/${open.id}`,
       `/bench/runs/${finished.id}`,
+      `/bench/runs/${finished.id}/result`,
       `/bench/runs/${finished.id}/print`,
       `/bench/print?runs=${open.id},${finished.id}`,
     ];
