@@ -1,11 +1,19 @@
 import type { SessionState } from '@bent-pail/contract';
-import type { ReactElement } from 'react';
+import { useEffect, type ReactElement } from 'react';
+import type { FieldValues, Path, UseFormReturn } from 'react-hook-form';
 import { api } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
 import { TextField } from '../shared/forms/fields';
 import { useBodyForm } from '../shared/forms/useBodyForm';
 import { Button } from '../kit/Button';
 import { comeIn } from './comeIn';
+
+/** A page that only asks has the cursor in its first field. */
+function useBegins<T extends FieldValues>({ setFocus }: UseFormReturn<T>, name: Path<T>): void {
+  useEffect(() => {
+    setFocus(name);
+  }, [setFocus, name]);
+}
 
 /** Name and password of somebody who is known here. */
 export function SignIn({ place }: { readonly place: string }): ReactElement {
@@ -16,6 +24,7 @@ export function SignIn({ place }: { readonly place: string }): ReactElement {
     send: (said) => api.post<SessionState>('/session', said),
     onKept: comeIn,
   });
+  useBegins(form.fields, 'name');
   return (
     <BodyForm form={form} label={`Sign in to ${place}`} className="flex flex-col gap-4">
       <h2 className="text-lead">Sign in to {place}</h2>
@@ -37,6 +46,7 @@ export function FirstLead(): ReactElement {
     send: (said) => api.post<SessionState>('/first-lead', said),
     onKept: comeIn,
   });
+  useBegins(form.fields, 'place');
   return (
     <BodyForm form={form} label="An empty notebook" className="flex flex-col gap-4">
       <h2 className="text-lead">An empty notebook</h2>

@@ -37,13 +37,23 @@ export function LitCell(props: LitCellProps): ReactElement {
   );
 }
 
-function TypedCell({ step, replicate, standing, mayWrite, entry, onMove, onPaste }: FilledProps): ReactElement {
+function TypedCell({
+  step,
+  replicate,
+  standing,
+  mayWrite,
+  waits = false,
+  entry,
+  onMove,
+  onPaste,
+}: FilledProps): ReactElement {
   const { text, type, inMv, mayBeMv, takesMv, reason, giveReason, keep } = entry;
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => {
+    if (waits) return;
     input.current?.focus({ preventScroll: true });
     input.current?.closest('tr')?.scrollIntoView({ block: 'nearest' });
-  }, []);
+  }, [waits]);
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Enter') {
       event.preventDefault();

@@ -1,5 +1,5 @@
 import type { RunSheet } from '@bent-pail/contract';
-import { useEffect, useState, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { FillingFields, ItIsRight } from '../shared/filling/FillingFields';
 import { useFillingForm } from '../shared/filling/useFillingForm';
 import { BodyForm } from '../shared/forms/BodyForm';
@@ -11,25 +11,17 @@ export function MeasureVessels({ sheet }: { readonly sheet: RunSheet }): ReactEl
   const unmeasured = sheet.vesselNames.filter((_, i) => (sheet.vessels[i] ?? undefined) === undefined);
   const one = unmeasured[0];
   const noScale = !sheet.protocol.steps.some(({ kind, optional }) => kind === 'weigh' && optional !== true);
-  const [begun] = useState(one?.id);
-  const isDone = one === undefined;
-  useEffect(() => {
-    // Whoever measured the last vessel goes on with the first cell.
-    if (isDone && begun !== undefined) document.querySelector<HTMLElement>('[data-lit] :is(input, button)')?.focus();
-  }, [isDone, begun]);
   if (one === undefined) return null;
-  return <MeasureOne key={one.id} vessel={one} left={unmeasured.length} noScale={noScale} begins={one.id !== begun} />;
+  return <MeasureOne key={one.id} vessel={one} left={unmeasured.length} noScale={noScale} />;
 }
 
 interface MeasureOneProps {
   readonly vessel: { readonly id: string; readonly name: string };
   readonly left: number;
   readonly noScale: boolean;
-  /** The one before was kept just now. */
-  readonly begins: boolean;
 }
 
-function MeasureOne({ vessel, left, noScale, begins }: MeasureOneProps): ReactElement {
+function MeasureOne({ vessel, left, noScale }: MeasureOneProps): ReactElement {
   const { form, beSure } = useFillingForm({ vesselId: vessel.id, asksDepth: true, noScale });
   const way = form.fields.watch('way');
   return (
@@ -46,7 +38,7 @@ function MeasureOne({ vessel, left, noScale, begins }: MeasureOneProps): ReactEl
           {left > 1 ? `${String(left - 1)} more after this.` : 'The last one.'}
         </p>
       </div>
-      <FillingFields asksDepth begins={begins} />
+      <FillingFields asksDepth begins />
       <Button type="submit" look="slab" disabled={form.isBusy}>
         Keep the vessel
       </Button>

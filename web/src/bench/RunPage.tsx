@@ -126,7 +126,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
   });
   return (
     <main>
-      <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} />
+      <SheetHead run={run} away={away} zone={notebook.zone} mayWrite={mayWrite} isFull={lit === undefined} />
       <WasPutAway sheet={sheet} />
       {mayWrite && <MeasureVessels sheet={sheet} />}
       <Remeasured sheet={sheet} />

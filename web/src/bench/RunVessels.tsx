@@ -14,12 +14,17 @@ import { vesselsQuery } from '../shared/resources/vessels';
 import { amount } from '../shared/units/mine';
 import { nextNames } from './sheetsToOpen';
 
+/** Vessels that are made by one press at most: a class of groups, each with its own. */
+const MOST_MADE = 48;
+
 interface RunVesselsProps {
   /** Test vessels that are in use. */
   readonly vessels: readonly VesselRow[];
   /** Those that this run takes, in the order of its replicates. */
   readonly used: readonly VesselRow[];
   readonly wanted: number;
+  /** How many sheets are opened together. */
+  readonly sheets: number;
   /** From which vessel on they are taken. */
   readonly onFirst: (id: string) => void;
   /** Exactly these. */
@@ -27,7 +32,7 @@ interface RunVesselsProps {
 }
 
 /** In which vessels a run is made: the next ones from one on, or any that are ticked; lacking ones are made here. */
-export function RunVessels({ vessels, used, wanted, onFirst, onPick }: RunVesselsProps): ReactElement {
+export function RunVessels({ vessels, used, wanted, sheets, onFirst, onPick }: RunVesselsProps): ReactElement {
   const ids = used.map(({ id }) => id);
   const make = useMutation({
     mutationFn: async (names: readonly string[]) => {
@@ -41,6 +46,10 @@ export function RunVessels({ vessels, used, wanted, onFirst, onPick }: RunVessel
   const lacking = nextNames(
     vessels.map(({ name }) => name),
     Math.max(0, Math.min(12, wanted) - used.length),
+  );
+  const forEach = nextNames(
+    vessels.map(({ name }) => name),
+    sheets > 1 ? Math.max(0, Math.min(MOST_MADE, wanted * sheets) - vessels.length) : 0,
   );
   return (
     <>
@@ -70,17 +79,42 @@ export function RunVessels({ vessels, used, wanted, onFirst, onPick }: RunVessel
           ))}
         </Popover>
       )}
-      {lacking.length > 0 && (
-        <Button
-          disabled={make.isPending}
-          onClick={() => {
-            make.mutate(lacking);
+      <Add
+        names={lacking}
+        isBusy={make.isPending}
+        onAdd={() => {
+          make.mutate(lacking);
+        }}
+      />
+      {forEach.length > lacking.length && (
+        <Add
+          names={forEach}
+          why=": each group its own"
+          isBusy={make.isPending}
+          onAdd={() => {
+            make.mutate(forEach);
           }}
-        >
-          Add {lacking.length === 1 ? lacking[0] : `${String(lacking[0])} to ${String(lacking.at(-1))}`}
-        </Button>
+        />
       )}
       {make.error !== null && <Sorry>{sentenceOf(make.error)}</Sorry>}
     </>
+  );
+}
+
+interface AddProps {
+  readonly names: readonly string[];
+  readonly why?: string;
+  readonly isBusy: boolean;
+  readonly onAdd: () => void;
+}
+
+function Add({ names, why = '', isBusy, onAdd }: AddProps): ReactElement | null {
+  const [first] = names;
+  if (first === undefined) return null;
+  return (
+    <Button disabled={isBusy} onClick={onAdd}>
+      Add {names.length === 1 ? first : `${first} to ${String(names.at(-1))}`}
+      {why}
+    </Button>
   );
 }

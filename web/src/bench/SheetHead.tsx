@@ -1,7 +1,7 @@
 import type { RunSheet } from '@bent-pail/contract';
 import { packingWords, sampleWords } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
-import { useState, type ReactElement } from 'react';
+import { useEffect, useRef, useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { clockTime, counted } from '../kit/format';
@@ -19,10 +19,12 @@ interface SheetHeadProps {
   readonly away: boolean;
   readonly zone: string;
   readonly mayWrite: boolean;
+  /** No cell is left to fill: what comes next is to finish. */
+  readonly isFull: boolean;
 }
 
 /** What a run is, of what and by which method; once its sheet is full it is finished here. */
-export function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactElement {
+export function SheetHead({ run, away, zone, mayWrite, isFull }: SheetHeadProps): ReactElement {
   const { sheet, progress, waiting } = run;
   const works = useWorks();
   const me = useMe();
@@ -67,7 +69,11 @@ export function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactE
     last === undefined ? 'nothing read yet' : `kept on the bench computer, ${clockTime(Date.parse(last.keptAt), zone)}`;
   const state =
     waiting.length > 0 ? `${counted(waiting.length, 'reading waits', 'readings wait')} in this browser` : kept;
+  const finishing = useRef<HTMLButtonElement>(null);
   const canFinish = mayWrite && isOpen(sheet) && progress.complete && waiting.length === 0;
+  useEffect(() => {
+    if (isFull && canFinish) finishing.current?.focus();
+  }, [isFull, canFinish]);
   return (
     <>
       <TitleBlock
@@ -88,6 +94,7 @@ export function SheetHead({ run, away, zone, mayWrite }: SheetHeadProps): ReactE
       >
         {canFinish ? (
           <Button
+            ref={finishing}
             look="act"
             disabled={finish.isPending}
             onClick={() => {

@@ -192,6 +192,7 @@ function SheetCell(
           replicate={at}
           cell={cell}
           mayWrite={mayWrite}
+          waits={run.sheet.vessels.some((vessel) => vessel === undefined || vessel === null)}
           entry={entry}
           onKeep={onKeep}
           onMove={onMove}

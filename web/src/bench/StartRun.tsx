@@ -159,7 +159,12 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
       void navigate(ids.length === 1 ? `/bench/runs/${String(ids[0])}` : `/bench/print?runs=${ids.join(',')}`);
     },
   });
-  const [key, typedCount, habit] = form.fields.watch(['protocol', 'replicates', 'settings.packingHabit']);
+  const [key, typedCount, habit, typedGroups] = form.fields.watch([
+    'protocol',
+    'replicates',
+    'settings.packingHabit',
+    'groups',
+  ]);
   const protocol = chosen(key);
   const usual = defaultSettings(mediaClass, protocol);
   const used = vesselsFor(protocol, typedCount.trim() === '' ? String(protocol.replicates.usual) : typedCount);
@@ -188,6 +193,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
             vessels={vessels}
             used={used}
             wanted={Number(typedCount.trim() === '' ? protocol.replicates.usual : typedCount) || 0}
+            sheets={(others.length + 1) * Math.max(1, Number(typedGroups) || 1)}
             onFirst={(id) => {
               setPicked(undefined);
               setFirst(id);

@@ -9,6 +9,8 @@ export interface LitCellProps {
   readonly cell: Cell;
   readonly entry: CellEntry;
   readonly mayWrite: boolean;
+  /** Something before the sheet has the cursor: its vessels are not measured yet. */
+  readonly waits?: boolean;
   readonly onKeep: (reading: NewReading) => void;
   readonly onMove: (key: string) => void;
   /** Several cells were pasted from a spreadsheet; without it they cannot be. */

@@ -1,7 +1,7 @@
 import type { RunSheet } from '@bent-pail/contract';
 import { findMediaClass, readName } from '@bent-pail/core';
-import { useMemo, type ReactElement } from 'react';
-import { useController } from 'react-hook-form';
+import { useEffect, useMemo, type ReactElement } from 'react';
+import { useController, useFormContext } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
 import { api } from '../shared/api';
@@ -84,6 +84,11 @@ export function WhatIsInThePail(): ReactElement {
 
 function NameOfIt(): ReactElement {
   const { field } = useController<{ name: string }>({ name: 'name' });
+  const { setFocus } = useFormContext<{ name: string }>();
+  useEffect(() => {
+    // The one thing that an empty notebook asks.
+    setFocus('name');
+  }, [setFocus]);
   return (
     <input
       {...field}
