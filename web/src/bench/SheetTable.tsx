@@ -192,7 +192,7 @@ function SheetCell(
           replicate={at}
           cell={cell}
           mayWrite={mayWrite}
-          waits={run.sheet.vessels.some((vessel) => vessel === undefined || vessel === null)}
+          waits={run.sheet.vessels.some((vessel) => (vessel ?? undefined) === undefined)}
           entry={entry}
           onKeep={onKeep}
           onMove={onMove}

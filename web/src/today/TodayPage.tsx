@@ -8,7 +8,7 @@ import { EmptyPail } from '../shared/EmptyPail';
 import { dueTime, overTime, counted, weekday } from '../kit/format';
 import { queryClient } from '../shared/resources/client';
 import { instrumentsQuery } from '../shared/resources/instruments';
-import { todayQuery, todayKey } from '../shared/resources/today';
+import { countsQuery, todayQuery, todayKey } from '../shared/resources/today';
 import { useServerNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession, useWorks } from '../shared/useSession';
@@ -36,6 +36,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   const { openRuns: runs, labRequests: reports, planned } = today;
   const jobs = jobsOf({ runs, instruments: instruments.data ?? [], reports, planned }, now);
   const on = today.openRuns.length;
+  const counts = useQuery(countsQuery).data;
   return (
     <main className="flex min-h-[calc(100vh-72px)] flex-col">
       <TitleBlock
@@ -60,7 +61,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
         <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} />
         {works ? (
           <div className="bg-paper">
-            <WhatIsInThePail />
+            <WhatIsInThePail begins={counts?.lots === 0} />
             <NotMeasured />
           </div>
         ) : (

@@ -16,8 +16,13 @@ import { Sorry } from '../kit/Sorry';
 import { lotsKey } from '../shared/resources/lots';
 import { todayKey } from '../shared/resources/today';
 
+interface BeginsProps {
+  /** It is the one thing that an empty notebook asks: the cursor stands in it. */
+  readonly begins: boolean;
+}
+
 /** One name, and material, lot, vessels and run come into being; the sheet opens. */
-export function WhatIsInThePail(): ReactElement {
+export function WhatIsInThePail({ begins = false }: Partial<BeginsProps>): ReactElement {
   const navigate = useNavigate();
   const form = useBodyForm({
     body: 'QuickStart',
@@ -55,7 +60,7 @@ export function WhatIsInThePail(): ReactElement {
       <BodyForm form={form} label="A first run">
         <h2 className="text-key leading-none tracking-[-0.015em] max-[560px]:text-title">What is in the pail?</h2>
         <div className="mt-3.5 flex h-[70px] border-[3px] border-ink">
-          <NameOfIt />
+          <NameOfIt begins={begins} />
           <Button
             type="submit"
             look="act"
@@ -82,13 +87,12 @@ export function WhatIsInThePail(): ReactElement {
   );
 }
 
-function NameOfIt(): ReactElement {
+function NameOfIt({ begins }: BeginsProps): ReactElement {
   const { field } = useController<{ name: string }>({ name: 'name' });
   const { setFocus } = useFormContext<{ name: string }>();
   useEffect(() => {
-    // The one thing that an empty notebook asks.
-    setFocus('name');
-  }, [setFocus]);
+    if (begins) setFocus('name');
+  }, [begins, setFocus]);
   return (
     <input
       {...field}
