@@ -78,3 +78,44 @@ test.describe('from an empty notebook', () => {
     expect(await presses.made).toBeLessThan(25);
   });
 });
+
+test('a bag with its price, what it really holds and two marks on a phone, under 25 taps', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Tam Oswin', {
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+  });
+  const { page } = me;
+  const presses = await Presses.count(page);
+  await me.go('/shelf');
+  await page.getByRole('link', { name: 'Put a lot on the shelf' }).tap();
+  await page.getByLabel('Name', { exact: true }).tap();
+  await presses.type('Sallow Hill');
+  await page.getByLabel('A bought, bagged product to be judged').tap();
+  await page.getByLabel(/^Paid for one pack/).tap();
+  await presses.type(8);
+  await page.getByLabel(/^Pack on the label/).tap();
+  await presses.type(50);
+  await page.getByRole('button', { name: 'Put it on the shelf' }).tap();
+  await page.getByRole('link', { name: 'What it really holds' }).tap();
+  await page.getByRole('button', { name: 'Open the sheet' }).tap();
+  await me.cell.waitFor();
+  await presses.type(49.4);
+  await page.getByRole('button', { name: 'Keep 49.4' }).tap();
+  await page.getByRole('button', { name: 'Finish the run' }).tap();
+  await page.getByRole('link', { name: 'Open the card' }).tap();
+  // 8 for the litres that come out, not for those on the label.
+  await expect(page.getByText('0.16').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Judge it' }).tap();
+  await page.getByRole('checkbox', { name: 'Tam Oswin' }).tap();
+  await page.getByRole('button', { name: 'Open the sitting' }).tap();
+  await page.getByRole('link', { name: 'Your sheets' }).tap();
+  for (const next of ['Feel', 'Smell']) {
+    await page.getByRole('slider').tap();
+    await page.getByRole('button', { name: /^Keep, next/ }).tap();
+    await expect(page.getByRole('heading', { level: 2 }).first()).not.toHaveText(next === 'Feel' ? 'Look' : 'Feel');
+  }
+  expect(await presses.made).toBeLessThan(25);
+});

@@ -64,7 +64,11 @@ export function RunVessels({ vessels, used, wanted, sheets, onFirst, onPick }: R
         onChange={onFirst}
       />
       {vessels.length > 1 && (
-        <Popover opener="Which ones" label="Vessels of this run" className="max-h-[60vh] w-72 overflow-auto p-4">
+        <Popover
+          opener="Which ones"
+          label="Which ones: vessels of this run"
+          className="max-h-[60vh] w-72 overflow-auto p-4"
+        >
           <p className="text-small text-ink2">In the order in which they are ticked: A, B, C…</p>
           {vessels.map(({ id, name, volume_mL }) => (
             <Check

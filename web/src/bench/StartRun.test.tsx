@@ -105,7 +105,7 @@ describe('starting a run', () => {
     });
     await userEvent.clear(screen.getByLabelText('Replicates'));
     await userEvent.type(screen.getByLabelText('Replicates'), '2');
-    await userEvent.click(screen.getByRole('button', { name: 'Vessels of this run' }));
+    await userEvent.click(screen.getByRole('button', { name: /^Which ones/ }));
     await userEvent.click(screen.getByRole('checkbox', { name: /V1/ }));
     await userEvent.click(screen.getByRole('checkbox', { name: /V5/ }));
     await userEvent.keyboard('{Escape}');

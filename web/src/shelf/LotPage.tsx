@@ -132,10 +132,14 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
 function NextAct({ page }: { readonly page: LotCardPage }): ReactElement {
   const { lot, card } = page;
   if (lot.kind === 'product') {
+    const isPoured = card.figures.some(({ property }) => property === 'bagVolume_L');
     return (
-      <ButtonLink look="act" to={`/score?lot=${lot.id}`}>
-        Judge it
-      </ButtonLink>
+      <>
+        {!isPoured && <ButtonLink to={`/bench?lot=${lot.id}&protocol=bag-volume`}>What it really holds</ButtonLink>}
+        <ButtonLink look="act" to={`/score?lot=${lot.id}`}>
+          Judge it
+        </ButtonLink>
+      </>
     );
   }
   if (card.component === undefined) {
