@@ -45,8 +45,8 @@ export function SheetTable(props: SheetTableProps): ReactElement {
   const { run, lit, now, zone } = props;
   const air = run.result.properties.find((property) => property.property === 'airSpace');
   return (
-    <div className="max-[560px]:overflow-x-auto">
-      <table className="w-full table-fixed border-collapse max-[560px]:min-w-[620px]">
+    <div className="max-[700px]:overflow-x-auto">
+      <table className="w-full table-fixed border-collapse max-[700px]:min-w-[620px]">
         <colgroup>
           <col className="w-[290px] max-[900px]:w-[236px]" />
           {replicatesOf(run).map((i) => (
@@ -56,9 +56,12 @@ export function SheetTable(props: SheetTableProps): ReactElement {
         {/* Timers stay in view while the sheet scrolls under them. */}
         <thead className="sticky top-0 z-4 bg-enamel shadow-[0_1.5px_0_var(--zinc-3)]">
           <tr>
-            <td className="pt-2.5 pr-3 pb-1.5 pl-5 align-bottom text-head leading-[1.4]">
+            <th
+              scope="col"
+              className="pt-2.5 pr-3 pb-1.5 pl-5 text-left align-bottom text-head leading-[1.4] font-normal"
+            >
               <NowThen run={run} zone={zone} now={now} />
-            </td>
+            </th>
             {replicatesOf(run).map((i) => (
               <ColumnHead
                 key={i}

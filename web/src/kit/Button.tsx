@@ -14,7 +14,7 @@ export const BUTTON = {
   slab: `${BORDERED} min-h-11 bg-slab text-inverse`,
   tie: `${LINE} min-h-8 text-body max-lg:min-h-11`,
   // The name of a figure, in a table of them: dotted until it is pressed.
-  word: 'text-left leading-[1.1] font-semibold underline decoration-dotted decoration-1 underline-offset-3',
+  word: '-my-[5px] py-[5px] text-left leading-[1.1] font-semibold underline decoration-dotted decoration-1 underline-offset-3',
   small: `${LINE} min-h-8 text-small max-lg:min-h-11`,
 } as const;
 

@@ -13,7 +13,7 @@ interface EmptyPailProps {
 export function EmptyPail({ question, whole = false, children }: EmptyPailProps): ReactElement {
   const Heading = whole ? 'h1' : 'h2';
   return (
-    <div className="flex items-end gap-6 p-8">
+    <div className="flex items-end gap-6 p-8 max-[560px]:flex-wrap max-[560px]:p-5">
       <PailMark
         shape={shapeOf({ height_cm: 12 }, 'vessel')}
         fill={{ kind: 'empty' }}

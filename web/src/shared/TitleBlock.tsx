@@ -41,7 +41,7 @@ export function TitleBlock({ title, tab = title, line, cells = [], children }: T
               className="flex flex-col justify-between border-l border-zinc3 px-3.5 pt-2.5 pb-1.5 max-[900px]:flex-1 max-[900px]:pt-1.5 max-[900px]:first:border-l-0 max-[900px]:first:pl-5"
             >
               <dt className="text-note whitespace-nowrap text-ink2">{cell.term}</dt>
-              <dd className="text-body font-semibold whitespace-nowrap">{cell.value}</dd>
+              <dd className="text-body font-semibold min-[480px]:whitespace-nowrap">{cell.value}</dd>
             </div>
           ))}
         </dl>

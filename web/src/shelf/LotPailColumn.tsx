@@ -1,3 +1,4 @@
+import { useMedia } from '../kit/useMedia';
 import type { LotCardPage } from '@bent-pail/contract';
 import { lotInPot, type Band, type LotCard, type LotInPot, type MissingFigure } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
@@ -23,6 +24,8 @@ interface ColumnProps {
 
 /** Height of the large pail without its bail, px. */
 const LARGE = 168;
+/** On the smallest phones its figures need their room too. */
+const SMALL = 134;
 
 /** Left of the card: the pail large, one plain sentence, the same stuff in my pot, what is not known yet. */
 export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
@@ -61,6 +64,7 @@ export function LotPailColumn({ page, pot, onPot }: ColumnProps): ReactElement {
 }
 
 function Measured({ card }: { readonly card: LotCard }): ReactElement {
+  const isNarrow = useMedia('(max-width: 359px)');
   const pail = card.pail as NonNullable<LotCard['pail']>;
   const shape = shapeOf({ height_cm: pail.height_cm }, 'vessel');
   const find = (key: 'airSpace' | 'containerCapacity' | 'totalPorosity') =>
@@ -113,7 +117,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
         shape={shape}
         fill={{ kind: 'parted', solid: pail.solid, water: pail.water, air: pail.air }}
         state={STATE[pail.kind]}
-        k={LARGE / pail.height_cm}
+        k={(isNarrow ? SMALL : LARGE) / pail.height_cm}
         readings={readings}
       />
       <p className="text-ink2 mt-2 text-small">{pailSource(card)}</p>

@@ -10,7 +10,7 @@ it('offers four lots that nobody has measured, each a press from its first run',
   openPage(<NotMeasured />, { answers: lists({ lots }) });
   const list = within(await screen.findByRole('region', { name: 'On the shelf, not measured' }));
   expect(list.getAllByRole('listitem')).toHaveLength(4);
-  expect(list.getByRole('link', { name: 'Measure Coir A, A' }).getAttribute('href')).toBe(
+  expect(list.getByRole('link', { name: 'measure it: Coir A, A' }).getAttribute('href')).toBe(
     '/bench?lot=A&protocol=saturate-drain-dry',
   );
   expect(list.queryByText('Coir E')).toBeNull();

@@ -31,7 +31,7 @@ export function NotMeasured(): ReactElement | null {
             <Link
               className="flex min-h-11 items-center text-small whitespace-nowrap"
               to={`/bench?lot=${id}&protocol=saturate-drain-dry`}
-              aria-label={`Measure ${name}, ${code}`}
+              aria-label={`measure it: ${name}, ${code}`}
             >
               measure it
             </Link>

@@ -1,3 +1,4 @@
+import { Sideways } from '../../kit/Sideways';
 import {
   differences,
   property,
@@ -44,7 +45,7 @@ const letter = (place: number): string => String.fromCharCode(65 + place);
 export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps): ReactElement {
   const shape = shapeOf(pot.shape, 'pot');
   return (
-    <section className="overflow-x-auto px-5 py-4" aria-label="Side by side">
+    <Sideways label="Side by side" className="px-5 py-4">
       <Rows className="[&_tbody_td]:pl-4.5 [&_tbody_td]:align-top [&_tbody_th]:align-top [&_thead_th]:pl-4.5 [&_thead_th]:align-bottom">
         <thead>
           <tr>
@@ -92,7 +93,7 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
           ))}
         </tbody>
       </Rows>
-    </section>
+    </Sideways>
   );
 }
 

@@ -27,7 +27,11 @@ export function WideTable<Row>({ model, lines, columns }: WideProps<Row>): React
           {columns.map((column) => (
             <Head key={column.key} column={column} model={model} />
           ))}
-          {ticking !== undefined && <td className="w-12" />}
+          {ticking !== undefined && (
+            <th scope="col" className="w-12">
+              <span className="sr-only">Taken</span>
+            </th>
+          )}
         </tr>
       </thead>
       <tbody ref={place}>

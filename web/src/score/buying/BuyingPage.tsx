@@ -201,9 +201,9 @@ function Says({ read, plan, figure }: SaysProps): ReactElement {
   const next = plan.steps[said.bags];
   return (
     <>
-      <p className="text-title leading-tight font-semibold">
+      <h2 className="text-title leading-tight font-semibold">
         {said.bags === 0 ? 'Test the first bag.' : WORDS[said.decision]}
-      </p>
+      </h2>
       {said.mean !== undefined && (
         <p className="text-small">
           The mean of {said.bags === 1 ? 'one bag' : `${String(said.bags)} bags`} is {shown(said.mean)}.

@@ -1,3 +1,4 @@
+import { Sideways } from '../../kit/Sideways';
 import type { PanelPage } from '@bent-pail/contract';
 import { meanOf } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
@@ -40,7 +41,7 @@ export function Series({ page }: { readonly page: PanelPage }): ReactElement | n
           onChange={setCriterion}
         />
       </div>
-      <div className="overflow-x-auto">
+      <Sideways label="Marks from sitting to sitting">
         <svg
           width={width}
           height={HEIGHT}
@@ -81,7 +82,7 @@ export function Series({ page }: { readonly page: PanelPage }): ReactElement | n
             );
           })}
         </svg>
-      </div>
+      </Sideways>
       <ul className="flex flex-wrap gap-x-5 text-small" aria-label="Signs">
         {raters.map(({ id, name }) => (
           <li key={id} className="flex items-center gap-1.5">

@@ -1,3 +1,4 @@
+import { Sideways } from '../../kit/Sideways';
 import type { PriceNote } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
@@ -75,7 +76,7 @@ function Notes({ notes, currency, paid }: NotesProps): ReactElement {
       </p>
     );
   return (
-    <div className="overflow-x-auto px-5 py-3">
+    <Sideways label="Prices" className="px-5 py-3">
       <Rows>
         <thead>
           <tr>
@@ -113,6 +114,6 @@ function Notes({ notes, currency, paid }: NotesProps): ReactElement {
           ))}
         </tbody>
       </Rows>
-    </div>
+    </Sideways>
   );
 }

@@ -1,3 +1,4 @@
+import { Sideways } from '../../kit/Sideways';
 import type { PriceBoardPage } from '@bent-pail/contract';
 import { alikeGroups, CoreError, priceBoard, spoken, type PriceBoardResult } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
@@ -85,7 +86,7 @@ function Board({ page }: { readonly page: PriceBoardPage }): ReactElement {
   return (
     <>
       <NeedFields need={need} onNeed={setNeed} hour={hour} onHour={setHour} currency={page.currency} />
-      <div className="overflow-x-auto px-5 py-3">
+      <Sideways label="Prices" className="px-5 py-3">
         {typeof board === 'string' ? (
           <Sorry>{board}</Sorry>
         ) : (
@@ -112,7 +113,7 @@ function Board({ page }: { readonly page: PriceBoardPage }): ReactElement {
             </p>
           </>
         )}
-      </div>
+      </Sideways>
     </>
   );
 }

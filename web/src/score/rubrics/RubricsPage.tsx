@@ -95,7 +95,7 @@ function FromFile({ onRead }: { readonly onRead: (body: RubricBody) => void }): 
 function RubricLine({ row: { rubric, own, cards } }: { readonly row: RubricRow }): ReactElement {
   const { notebook } = useSession();
   return (
-    <li className="grid items-center gap-x-6 gap-y-2 border-b border-zinc3 py-3 min-[900px]:grid-cols-[280px_minmax(0,1fr)]">
+    <li className="grid grid-cols-[minmax(0,1fr)] items-center gap-x-6 gap-y-2 border-b border-zinc3 py-3 min-[900px]:grid-cols-[280px_minmax(0,1fr)]">
       <span>
         <Link to={`/score/rubrics/${rubric.key}`} className="text-head font-semibold">
           {rubric.label}

@@ -93,7 +93,11 @@ function Sitting({ sitting }: { readonly sitting: Page }): ReactElement {
                   </th>
                 ))}
                 <th scope="col">marked</th>
-                {works && !revealed && <th scope="col" aria-label="What to do" />}
+                {works && !revealed && (
+                  <th scope="col">
+                    <span className="sr-only">What to do</span>
+                  </th>
+                )}
               </tr>
             </thead>
             <tbody>

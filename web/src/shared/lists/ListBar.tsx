@@ -33,11 +33,11 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
   }, [isSent]);
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 pt-3" role="search">
-      <label className="flex items-center gap-3 text-small">
+      <label className="flex max-w-full items-center gap-3 text-small">
         Find
         <input
           ref={field}
-          className={`${BOX} w-72`}
+          className={`${BOX} w-72 max-w-full`}
           type="search"
           value={text}
           placeholder={placeholder}
