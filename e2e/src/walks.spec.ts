@@ -62,6 +62,8 @@ test.describe('from an empty notebook', () => {
     await presses.type('a pail of grey water', 'Enter');
     await page.getByLabel('What is in the pail?').waitFor();
     await page.getByRole('link', { name: /^Bench/ }).click();
+    // Today has a button of that name too.
+    await page.getByRole('heading', { name: 'Bench' }).waitFor();
     await page.getByRole('button', { name: 'Start a run' }).click();
     await page.getByLabel('Lot', { exact: true }).click();
     await presses.type('Compost');

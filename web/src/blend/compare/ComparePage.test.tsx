@@ -46,7 +46,7 @@ it('puts another one beside, and takes one away', async () => {
   await screen.findByRole('link', { name: 'Scree' });
   await choose(screen.getByLabelText('Put another one beside'), 'Wet mix', user);
   expect(await screen.findByRole('link', { name: 'Wet mix' })).toBeTruthy();
-  await user.click(screen.getByRole('button', { name: 'Take Scree away' }));
+  await user.click(screen.getByRole('button', { name: 'take away Scree' }));
   expect(screen.queryByRole('link', { name: 'Scree' })).toBeNull();
 });
 

@@ -69,7 +69,7 @@ export function CompareTable({ all, answers, pot, onRemove }: CompareTableProps)
                   <small>{small}</small>{' '}
                   <Button
                     look="small"
-                    aria-label={`Take ${name} away`}
+                    aria-label={`take away ${name}`}
                     onClick={() => {
                       onRemove(key);
                     }}

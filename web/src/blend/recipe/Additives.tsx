@@ -48,7 +48,7 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
             </span>
             <Button
               look="small"
-              aria-label={`Take ${one.name} out`}
+              aria-label={`take out ${one.name}`}
               onClick={() => {
                 set(additives.filter((_, at) => at !== i));
               }}

@@ -118,7 +118,7 @@ describe('a powder by weight', () => {
     expect(screen.getByText(/draws dogs.*At most: 1.0 g\/L for seedlings/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Add it' }));
     expect(kept().additives).toEqual([{ name: 'bone meal', gPerL: 2.5, classId: 'bone-meal', n_percent: 4 }]);
-    await user.click(screen.getByRole('button', { name: 'Take bone meal out' }));
+    await user.click(screen.getByRole('button', { name: 'take out bone meal' }));
     expect(kept().additives).toEqual([]);
   });
 });
@@ -139,7 +139,7 @@ describe('a handful by weight', () => {
       expect(kept().additives).toEqual([{ name: 'wood ash', gPerL: 3.75, gPerL_se: 0.625, classId: 'wood-ash' }]);
     });
     expect(screen.getByText(/3.75 g\/L of wood ash is more than the 2 g\/L/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Take wood ash out' }));
+    await user.click(screen.getByRole('button', { name: 'take out wood ash' }));
     await add('0.1 handful', '31');
     await waitFor(() => {
       expect(kept().additives).toEqual([{ name: 'wood ash', gPerL: 3.1, classId: 'wood-ash' }]);

@@ -84,7 +84,7 @@ export function RecipeRow(props: RecipeRowProps): ReactElement {
         >
           {open ? 'less' : 'more'}
         </Button>
-        <Button look="small" onClick={onRemove} aria-label={`Take ${name} out`}>
+        <Button look="small" onClick={onRemove} aria-label={`take out ${name}`}>
           take out
         </Button>
       </span>

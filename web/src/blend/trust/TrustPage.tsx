@@ -57,9 +57,9 @@ function Found({ proof, batches }: FoundProps): ReactElement {
   return (
     <div className="grid border-ink *:min-w-0 min-[861px]:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
       <section aria-label="In all" className="border-ink px-5 py-3.5 min-[861px]:border-r-[3px]">
-        <p className="text-head leading-tight font-semibold">
+        <h2 className="leading-tight">
           {fixed(held, 0)} of {counted(values, 'value', 'values')} within the band.
-        </p>
+        </h2>
         {values < FEW && (
           <p className="text-ink2">So few say little yet: with ten, any from 8 to 10 inside would be no surprise.</p>
         )}

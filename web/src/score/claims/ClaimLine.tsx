@@ -190,7 +190,7 @@ function ClaimFields({ claim, lotId, card, pack_L, onClaim, onRemove }: ClaimFie
           className="min-w-48 flex-1"
         />
         {works && (
-          <Button look="small" aria-label={`Take out: ${claim.text}`} onClick={onRemove}>
+          <Button look="small" aria-label={`take out: ${claim.text}`} onClick={onRemove}>
             take out
           </Button>
         )}

@@ -89,7 +89,7 @@ export function CriterionFields({ criterion, onCriterion, onRemove }: CriterionF
             className="flex-1"
           />
           <span className="figure w-8 text-right">{weight}</span>
-          <Button look="small" aria-label={`Take ${label} out`} onClick={onRemove}>
+          <Button look="small" aria-label={`take out ${label}`} onClick={onRemove}>
             take out
           </Button>
         </span>

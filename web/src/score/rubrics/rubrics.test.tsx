@@ -113,7 +113,7 @@ describe('rubrics', () => {
     const at10 = screen.getAllByLabelText('Scores 10 at /L')[0] as HTMLElement;
     await user.clear(at10);
     await user.type(at10, '0.05');
-    await user.click(screen.getByRole('button', { name: 'Take Smell out' }));
+    await user.click(screen.getByRole('button', { name: 'take out Smell' }));
     await user.click(screen.getByRole('button', { name: /Keep it as a rubric of our own/ }));
     await waitFor(() => {
       expect(told).toHaveLength(1);
