@@ -143,19 +143,27 @@ export function spreadChecks(figures: readonly PorosityFigures[]): Check[] {
   if (figures.length === 1) {
     return [{ code: 'no-spread', severity: 'note', message: 'One replicate has no spread; measure at least three.' }];
   }
-  const checks: Check[] = [];
-  const judge = (key: 'totalPorosity' | 'containerCapacity' | 'airSpace', label: string): void => {
-    const values = figures.map((f) => f[key]);
-    const sd = sdOf(values);
-    const relative = key === 'airSpace' ? POROSITY_LIMITS.airSdShare * meanOf(values) : 0;
-    const allowed = Math.max(POROSITY_LIMITS.replicateSd, relative);
-    if (sd > allowed) {
-      const message = `${label} differs between replicates by SD ${sd.toFixed(3)}, allowed ${allowed.toFixed(3)}. Were they filled alike?`;
-      checks.push({ code: 'replicate-spread', severity: 'caution', message });
-    }
-  };
-  judge('totalPorosity', 'Total porosity');
-  judge('containerCapacity', 'Container capacity');
-  judge('airSpace', 'Air space');
-  return checks;
+  return [
+    ...spreadCheck(
+      'Total porosity',
+      figures.map(({ totalPorosity }) => totalPorosity),
+    ),
+    ...spreadCheck(
+      'Container capacity',
+      figures.map(({ containerCapacity }) => containerCapacity),
+    ),
+    ...airSpreadCheck(figures.map(({ airSpace }) => airSpace)),
+  ];
 }
+
+function spreadCheck(label: string, values: readonly number[], allowedBeside = 0): Check[] {
+  const sd = sdOf(values);
+  const allowed = Math.max(POROSITY_LIMITS.replicateSd, allowedBeside);
+  if (sd <= allowed) return [];
+  const message = `${label} differs between replicates by SD ${sd.toFixed(3)}, allowed ${allowed.toFixed(3)}. Were they filled alike?`;
+  return [{ code: 'replicate-spread', severity: 'caution', message }];
+}
+
+/** Air of two or more replicates, v/v, too far apart: seen before the oven, when they can still be filled again. */
+export const airSpreadCheck = (values: readonly number[]): Check[] =>
+  spreadCheck('Air space', values, POROSITY_LIMITS.airSdShare * meanOf(values));

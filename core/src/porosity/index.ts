@@ -3,7 +3,14 @@
  * Total porosity is container capacity plus air space by construction; the jug is the independent check.
  * Everything is stated for the medium's own volume as it stood after draining.
  */
-export { drainageCheck, expectedPorosity, POROSITY_LIMITS, replicateChecks, spreadChecks } from './checks';
+export {
+  drainageCheck,
+  expectedPorosity,
+  POROSITY_LIMITS,
+  replicateChecks,
+  airSpreadCheck,
+  spreadChecks,
+} from './checks';
 export {
   contextOf,
   porosity,

@@ -1,5 +1,6 @@
 import type { Check } from '../errors';
 import {
+  airSpreadCheck,
   contextOf,
   porosity,
   porosityMethod,
@@ -56,6 +57,8 @@ export const reducePorosity: Reducer = (run, sheet) => {
     byProperty.set(key, [...(byProperty.get(key) ?? []), value]);
   };
   const counted: PorosityFigures[] = [];
+  /** Air of every replicate that counts, before the oven or after it. */
+  const airs: number[] = [];
   for (const replicate of replicateIndices(run)) {
     const excluded = run.exclusions.some((one) => one.replicate === replicate);
     checks.push(...sheetChecks(run, sheet, replicate));
@@ -63,6 +66,7 @@ export const reducePorosity: Reducer = (run, sheet) => {
     const input = porosityInputOf(run, sheet, replicate);
     if (input === undefined) {
       if (early !== undefined) add('airSpace', { replicate, value: early });
+      if (early !== undefined && !excluded) airs.push(early);
       const jug = earlyDrainageCheck(sheet, replicate);
       if (jug !== undefined) checks.push(jug);
       continue;
@@ -72,6 +76,7 @@ export const reducePorosity: Reducer = (run, sheet) => {
     const figures = result.replicates[0] as PorosityFigures;
     if (!excluded) {
       counted.push(figures);
+      airs.push(figures.airSpace);
       // Each replicate is reduced alone, but its checks speak of it by its letter on the sheet.
       checks.push(
         ...replicateChecks(
@@ -92,6 +97,7 @@ export const reducePorosity: Reducer = (run, sheet) => {
   if (several) checks.push(SEVERAL_DEPTHS_NOTE);
   else if (counted.length > 1 || (counted.length === 1 && run.finishedAt !== undefined))
     checks.push(...spreadChecks(counted));
+  else if (airs.length > 1) checks.push(...airSpreadCheck(airs));
   const properties = [...byProperty].map(([key, values]) => summarised(run, key, values));
   return {
     properties: several
