@@ -7,3 +7,4 @@ export { CoreError, invariant, refuse, spoken, type CoreErrorCode } from './core
 export { requireNotNegative, requirePositive, requireWithin } from './require';
 export { type Check } from './check';
 export { fitEnded } from './fitEnded';
+export { said } from './said';

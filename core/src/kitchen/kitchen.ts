@@ -1,4 +1,4 @@
-import { refuse, requireNotNegative, requirePositive, type Check } from '../errors';
+import { refuse, requireNotNegative, requirePositive, type Check, said } from '../errors';
 import { defineMethod, maybe, number, object, type InputOf } from '../method';
 
 const INPUT = object({
@@ -43,7 +43,7 @@ function broughtAlong({ cup_mL, cupWet_g, cupDry_g }: KitchenInput): number | un
   requirePositive('cup_mL', cup_mL, 'mL');
   requireNotNegative('cupDry_g', cupDry_g, 'g');
   if (cupWet_g < cupDry_g)
-    refuse('cupDry_g', `${String(cupDry_g)} g dry is more than the ${String(cupWet_g)} g that it weighed`);
+    refuse('cupDry_g', `${said(cupDry_g)} g dry is more than the ${said(cupWet_g)} g that it weighed`);
   const water = (cupWet_g - cupDry_g) / cup_mL;
   if (water > 1) refuse('cup_mL', `${String(cup_mL)} mL cannot have held so much water; check the cup`);
   return water;

@@ -1,3 +1,4 @@
+import { said } from '../errors';
 import type { MediaClass } from '../classes';
 import type { Check } from '../errors';
 import { meanOf, methodSpread, sdOf, studentT } from '../statistics';
@@ -45,13 +46,13 @@ export function replicateChecks(
     say(
       'porosity-high',
       'caution',
-      `${who} has ${figures.totalPorosity.toFixed(3)} pores, above ${String(porosity.hi)}. Was water standing on it?`,
+      `${who} has ${figures.totalPorosity.toFixed(3)} pores, above ${said(porosity.hi)}. Was water standing on it?`,
     );
   } else if (figures.totalPorosity < porosity.lo) {
     say(
       'porosity-low',
       'caution',
-      `${who} has ${figures.totalPorosity.toFixed(3)} pores, under ${String(porosity.lo)}. Was it soaked through?`,
+      `${who} has ${figures.totalPorosity.toFixed(3)} pores, under ${said(porosity.lo)}. Was it soaked through?`,
     );
   }
   particleDensityCheck(who, figures, context.mediaClass, say);
@@ -111,7 +112,7 @@ function particleDensityCheck(
   say(
     'particle-density',
     mediaClass === undefined ? 'note' : 'caution',
-    `${who}: apparent particle density ${density.toFixed(2)} g/mL lies outside ${String(lo)} to ${String(hi)} for ${mediaClass?.label ?? 'any medium'}. Check tare, volume and dry mass.`,
+    `${who}: apparent particle density ${density.toFixed(2)} g/mL lies outside ${said(lo)} to ${said(hi)} for ${mediaClass?.label ?? 'any medium'}. Check tare, volume and dry mass.`,
   );
 }
 

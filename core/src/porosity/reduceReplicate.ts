@@ -1,4 +1,4 @@
-import { refuse, requireNotNegative, requirePositive } from '../errors';
+import { refuse, requireNotNegative, requirePositive, said } from '../errors';
 import { maybe, number, object, type InputOf } from '../method';
 import { CONTAINER, shareBelow } from '../vessel';
 
@@ -41,14 +41,14 @@ export function requireMasses(r: PorosityReplicate, index: number, vesselHeight_
     if (!(r[field] >= 0 && r[field] < Infinity)) requireNotNegative(at(field), r[field], 'g');
   }
   if (r.saturated_g <= r.tare_g) {
-    refuse(at('saturated_g'), `${String(r.saturated_g)} g must be above the tare of ${String(r.tare_g)} g`);
+    refuse(at('saturated_g'), `${said(r.saturated_g)} g must be above the tare of ${said(r.tare_g)} g`);
   }
   if (r.drained_g > r.saturated_g) {
-    const sentence = `${String(r.drained_g)} g drained cannot be above ${String(r.saturated_g)} g saturated; weigh both again`;
+    const sentence = `${said(r.drained_g)} g drained cannot be above ${said(r.saturated_g)} g saturated; weigh both again`;
     refuse(at('drained_g'), sentence);
   }
   if (r.dry_g <= r.dryTray_g) {
-    refuse(at('dry_g'), `${String(r.dry_g)} g must be above its tray's ${String(r.dryTray_g)} g`);
+    refuse(at('dry_g'), `${said(r.dry_g)} g must be above its tray's ${said(r.dryTray_g)} g`);
   }
   const wet_g = r.drained_g - r.tare_g;
   const dry_g = r.dry_g - r.dryTray_g;
@@ -57,7 +57,7 @@ export function requireMasses(r: PorosityReplicate, index: number, vesselHeight_
     refuse(at('dry_g'), sentence);
   }
   if (r.filled_g !== undefined && !(r.filled_g > r.tare_g)) {
-    refuse(at('filled_g'), `${String(r.filled_g)} g must be above the tare of ${String(r.tare_g)} g`);
+    refuse(at('filled_g'), `${said(r.filled_g)} g must be above the tare of ${said(r.tare_g)} g`);
   }
   if (r.drained_mL !== undefined && !(r.drained_mL >= 0)) requireNotNegative(at('drained_mL'), r.drained_mL, 'mL');
   const depth = r.settledDepth_cm;

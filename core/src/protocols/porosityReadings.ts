@@ -1,3 +1,4 @@
+import { said } from '../errors';
 import { isLikeness } from '../classes';
 import type { Check } from '../errors';
 import {
@@ -119,14 +120,14 @@ export function sheetChecks(run: RunRecord, sheet: Sheet, replicate: number): Ch
     say(
       'mass-order',
       'fault',
-      `${who} weighs ${String(drained)} g drained but ${String(saturated)} g saturated. Weigh both again.`,
+      `${who} weighs ${said(drained)} g drained but ${said(saturated)} g saturated. Weigh both again.`,
     );
   }
   if (tare !== undefined && saturated !== undefined && saturated <= tare) {
     say(
       'mass-order',
       'fault',
-      `${who} weighs ${String(saturated)} g saturated, not more than its tare of ${String(tare)} g.`,
+      `${who} weighs ${said(saturated)} g saturated, not more than its tare of ${said(tare)} g.`,
     );
   }
   const [tray, partWet, dry] = [read('dryTray'), read('partWet'), read('dry')];

@@ -1,4 +1,4 @@
-import { fitEnded, refuse, requirePositive, type Check } from '../errors';
+import { fitEnded, refuse, requirePositive, type Check, said } from '../errors';
 import { list, maybe, number, object, type InputOf } from '../method';
 import { invertSymmetric, leastSquares, normal, type Bounds, type LeastSquaresFit } from '../numeric';
 import { addCurve, RETENTION_ORDER } from './curveSlopes';
@@ -153,7 +153,7 @@ export function fitRetention(input: RetentionFitInput): RetentionFitResult {
 function requireFix(fix: Partial<Retention>): void {
   const within = (name: RetentionParameter, isGood: (value: number) => boolean, words: string): void => {
     const value = fix[name];
-    if (value !== undefined && !isGood(value)) refuse(`fix.${name}`, `${String(value)} must ${words}`);
+    if (value !== undefined && !isGood(value)) refuse(`fix.${name}`, `${said(value)} must ${words}`);
   };
   within('thetaR', (v) => v >= 0 && v < 1, 'lie between 0 and 1');
   within('thetaS', (v) => v > 0 && v <= 1, 'lie above 0 and not over 1');

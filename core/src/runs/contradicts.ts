@@ -1,3 +1,4 @@
+import { said } from '../errors';
 import type { Check } from '../errors';
 import { replicateName, volumeOfReplicate_mL, type Reading, type RunRecord } from '../sheets';
 import { reduceRun } from './reduceRun';
@@ -12,7 +13,7 @@ function overVessel(run: RunRecord, { replicate, step: key, value }: Reading): s
   if (!run.protocol.usesVessel || step?.kind !== 'volume' || step.unit !== 'mL') return undefined;
   const volume_mL = volumeOfReplicate_mL(run, replicate);
   if (volume_mL === undefined || value <= volume_mL) return undefined;
-  return `${String(value)} mL is more than the whole of ${replicateName(replicate)}, ${String(Math.round(volume_mL))} mL.`;
+  return `${said(value)} mL is more than the whole of ${replicateName(replicate)}, ${String(Math.round(volume_mL))} mL.`;
 }
 
 /**

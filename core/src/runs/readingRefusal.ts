@@ -1,3 +1,4 @@
+import { said } from '../errors';
 import type { Protocol, Reading, Step } from '../sheets';
 
 /** What a pen in order can show, mV, and temperatures that water is read at, °C. */
@@ -7,7 +8,7 @@ function millivoltRefusal(step: Step, mV: number, temp_C: number): string | unde
   const { lo, hi, coldest_C, warmest_C } = MILLIVOLTS;
   if (step.kind !== 'pH') return `${step.label} is not read in mV.`;
   if (!(mV >= lo && mV <= hi))
-    return `${step.label}: ${String(mV)} mV must lie between ${String(lo)} and ${String(hi)} mV.`;
+    return `${step.label}: ${String(mV)} mV must lie between ${said(lo)} and ${said(hi)} mV.`;
   if (!(temp_C >= coldest_C && temp_C <= warmest_C))
     return `${step.label}: the temperature must lie between ${String(coldest_C)} and ${String(warmest_C)} °C.`;
   return undefined;
@@ -29,5 +30,5 @@ export function readingRefusal(
     return `${step.label}: choose one of ${step.classes.join(', ')}.`;
   const [lo, hi] = step.bounds;
   if (value >= lo && value <= hi) return undefined;
-  return `${step.label}: ${String(value)} ${step.unit} must lie between ${String(lo)} and ${String(hi)} ${step.unit}.`;
+  return `${step.label}: ${said(value)} ${step.unit} must lie between ${said(lo)} and ${said(hi)} ${step.unit}.`;
 }

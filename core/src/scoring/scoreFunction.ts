@@ -1,4 +1,4 @@
-import { refuse } from '../errors';
+import { refuse, said } from '../errors';
 import { fixed, forms, list, maybe, number, object, range, type InputOf } from '../method';
 
 /** An interval; an open side is null. */
@@ -76,7 +76,7 @@ export function scoreOf(fn: ScoreFunction, value: number, path = 'value'): numbe
     case 'window':
       return HIGHEST_SCORE * (1 - Math.min(1, windowMiss(fn.ideal, fn.limits, value)));
     case 'direct':
-      if (!(value >= 0 && value <= HIGHEST_SCORE)) refuse(path, `${String(value)} must lie between 0 and 10`);
+      if (!(value >= 0 && value <= HIGHEST_SCORE)) refuse(path, `${said(value)} must lie between 0 and 10`);
       return value;
   }
 }

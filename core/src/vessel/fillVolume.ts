@@ -1,4 +1,4 @@
-import { refuse, requireNotNegative, requirePositive } from '../errors';
+import { refuse, requireNotNegative, requirePositive, said } from '../errors';
 import { waterDensity } from '../water';
 
 /** One filling of a vessel with water to its fill line, on a scale. */
@@ -30,7 +30,7 @@ export function fillVolume_mL(filling: Filling): number {
   requireNotNegative('empty_g', filling.empty_g, 'g');
   const water_g = filling.full_g - filling.empty_g;
   if (!(water_g > 0)) {
-    refuse('full_g', `${String(filling.full_g)} g must be above the empty vessel's ${String(filling.empty_g)} g`);
+    refuse('full_g', `${said(filling.full_g)} g must be above the empty vessel's ${said(filling.empty_g)} g`);
   }
   return water_g / waterDensity(filling.waterTemp_C);
 }

@@ -1,4 +1,4 @@
-import { refuse, requireNotNegative, requirePositive } from '../errors';
+import { refuse, requireNotNegative, requirePositive, said } from '../errors';
 import { defineMethod, number, object, type InputOf } from '../method';
 
 const INPUT = object({
@@ -26,7 +26,7 @@ export function matUptake({ before_g, after_g, volume_mL, time_min }: MatUptakeI
   if (time_min > MAT_UPTAKE.longest_min)
     refuse('time_min', `${String(time_min)} min is over a day; an hour tells how fast it draws`);
   if (after_g < before_g)
-    refuse('after_g', `${String(after_g)} g is under the ${String(before_g)} g before: it lost water on the mat`);
+    refuse('after_g', `${said(after_g)} g is under the ${said(before_g)} g before: it lost water on the mat`);
   return { uptake_gLh: (after_g - before_g) / (volume_mL / 1000) / (time_min / 60) };
 }
 

@@ -52,7 +52,7 @@ export function TopUp({ run, onKeep }: TopUpProps): ReactElement | null {
       return;
     }
     onKeep({
-      ...newReading(replicate, step.key, sofar.value + typed.value),
+      ...newReading(replicate, step.key, Number((sofar.value + typed.value).toPrecision(12))),
       corrects: sofar.id,
       reason: `topped up by ${amount(typed.value, step.unit, 0)}`,
     });
