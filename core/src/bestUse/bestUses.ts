@@ -1,3 +1,4 @@
+import { said } from '../errors';
 import { foodOfLot, nutrients } from '../feeding';
 import { inPot, type LotCard } from '../lots';
 import { foundOnCard, verdictsFor, type Grade, type VerdictLine } from '../verdicts';
@@ -52,7 +53,7 @@ function physical(place: Place, card: LotCard): { readonly reasons: FitReason[];
   if (card.curve === undefined || card.curve.kind === 'class')
     return { reasons: [], wanting: ['how much air and water it holds'] };
   const pot = inPot(card.curve, { height_cm });
-  const where = `${String(height_cm)} cm`;
+  const where = `${said(height_cm)} cm`;
   const reasons = [
     ...(air === undefined ? [] : [judgedShare('Air', pot.air, air, where, pot.air < air[0] ? 'coarse' : undefined)]),
     ...(water === undefined ? [] : [judgedShare('Water', pot.water, water, where, undefined)]),

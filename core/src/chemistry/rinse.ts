@@ -1,4 +1,4 @@
-import { fitEnded, refuse, requireNotNegative, type Check } from '../errors';
+import { fitEnded, refuse, requireNotNegative, type Check, said } from '../errors';
 import { defineMethod, list, number, object, type InputOf } from '../method';
 import { fitApproach, LEAST_OF_APPROACH } from '../numeric';
 
@@ -44,7 +44,7 @@ export function rinse(input: RinseInput): RinseResult {
   const ended = fitEnded(status, 'readings_dSm');
   const needed = rinsesNeeded({ ecInf_dSm, drop, r, target_dSm });
   if (needed !== undefined) return { ecInf_dSm, r, rinsesToTarget: needed, checks: ended };
-  const message = `Rinsing alone will not reach ${String(target_dSm)} dS/m: it levels out at ${ecInf_dSm.toFixed(2)}. A calcium soak may free what is held.`;
+  const message = `Rinsing alone will not reach ${said(target_dSm)} dS/m: it levels out at ${ecInf_dSm.toFixed(2)}. A calcium soak may free what is held.`;
   return { ecInf_dSm, r, checks: [...ended, { code: 'never', severity: 'caution', message }] };
 }
 

@@ -1,3 +1,4 @@
+import { said } from '../errors';
 import type { LotCard, LotFigure } from '../lots';
 import type { PropertyKey } from '../properties';
 import type { Claim, ClaimVerdict, Evidence } from './claim';
@@ -54,10 +55,10 @@ const RULES: readonly Rule[] = [
       const short = 1 - litres / pack_L;
       return litres < (1 - SHORT_BY) * pack_L
         ? {
-            sentence: `Short by ${percent(short)}: it gave ${litres.toFixed(1)} L of ${String(pack_L)} L.`,
+            sentence: `Short by ${percent(short)}: it gave ${litres.toFixed(1)} L of ${said(pack_L)} L.`,
             verdict: 'notSupported',
           }
-        : { sentence: `Poured out it gave ${litres.toFixed(1)} L of ${String(pack_L)} L.`, verdict: 'supported' };
+        : { sentence: `Poured out it gave ${litres.toFixed(1)} L of ${said(pack_L)} L.`, verdict: 'supported' };
     },
   },
   {

@@ -1,4 +1,4 @@
-import { fitEnded, refuse, requireNotNegative, type Check } from '../errors';
+import { fitEnded, refuse, requireNotNegative, type Check, said } from '../errors';
 import { defineMethod, list, number, object, type InputOf } from '../method';
 import { leastSquares, type Residuals } from '../numeric';
 
@@ -46,11 +46,11 @@ function requireReadings(readings: readonly DrainReading[]): void {
     const before = readings[i - 1];
     if (before === undefined) return;
     if (t_s <= before.t_s)
-      refuse(`${at}.t_s`, `${String(t_s)} s must be after the reading before, ${String(before.t_s)} s`);
+      refuse(`${at}.t_s`, `${said(t_s)} s must be after the reading before, ${said(before.t_s)} s`);
     if (drained_mL < before.drained_mL) {
       refuse(
         `${at}.drained_mL`,
-        `${String(drained_mL)} mL is less than the ${String(before.drained_mL)} mL before: give what drained in all`,
+        `${said(drained_mL)} mL is less than the ${said(before.drained_mL)} mL before: give what drained in all`,
       );
     }
   });

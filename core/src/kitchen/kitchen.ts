@@ -45,7 +45,7 @@ function broughtAlong({ cup_mL, cupWet_g, cupDry_g }: KitchenInput): number | un
   if (cupWet_g < cupDry_g)
     refuse('cupDry_g', `${said(cupDry_g)} g dry is more than the ${said(cupWet_g)} g that it weighed`);
   const water = (cupWet_g - cupDry_g) / cup_mL;
-  if (water > 1) refuse('cup_mL', `${String(cup_mL)} mL cannot have held so much water; check the cup`);
+  if (water > 1) refuse('cup_mL', `${said(cup_mL)} mL cannot have held so much water; check the cup`);
   return water;
 }
 

@@ -80,7 +80,7 @@ export function drainageCheck(index: number, lost_mL: number, drained_mL: number
   return {
     code: 'drainage-differs',
     severity: 'caution',
-    message: `The jug holds ${String(drained_mL)} mL, but ${name(index)} lost ${lost_mL.toFixed(1)} mL: ${off.toFixed(1)} apart, allowed ${allowed.toFixed(1)}. Did some miss the jug?`,
+    message: `The jug holds ${said(drained_mL)} mL, but ${name(index)} lost ${lost_mL.toFixed(1)} mL: ${off.toFixed(1)} apart, allowed ${allowed.toFixed(1)}. Did some miss the jug?`,
     replicate: index,
   };
 }

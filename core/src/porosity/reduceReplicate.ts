@@ -64,7 +64,7 @@ export function requireMasses(r: PorosityReplicate, index: number, vesselHeight_
   if (depth === undefined) return;
   if (!(depth > 0)) requirePositive(at('settledDepth_cm'), depth, 'cm');
   if (depth > vesselHeight_cm) {
-    refuse(at('settledDepth_cm'), `${String(depth)} cm is above the vessel's ${String(vesselHeight_cm)} cm`);
+    refuse(at('settledDepth_cm'), `${said(depth)} cm is above the vessel's ${said(vesselHeight_cm)} cm`);
   }
 }
 

@@ -1,3 +1,4 @@
+import { said } from '../errors';
 /** What is known of a batch or, before one is measured, of the recipe. */
 export interface LabelFacts {
   readonly name: string;
@@ -35,14 +36,14 @@ export function labelText(facts: LabelFacts): string[] {
   ].filter((one) => one !== undefined);
   return [
     name,
-    `${String(pack_L)} L, poured out loose`,
+    `${said(pack_L)} L, poured out loose`,
     ...(whole > 0
       ? [`By volume: ${inOrder.map((one) => `${one.name} ${percent(one.parts / whole)}`).join(', ')}`]
       : []),
     ...(figures.length === 0
       ? []
       : [
-          `In a pot of ${String(height_cm)} cm, drained: ${figures.join(', ')}${isMeasured ? '' : ' (worked out from its parts)'}`,
+          `In a pot of ${said(height_cm)} cm, drained: ${figures.join(', ')}${isMeasured ? '' : ' (worked out from its parts)'}`,
         ]),
     ...(pH === undefined
       ? []

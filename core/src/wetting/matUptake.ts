@@ -24,7 +24,7 @@ export function matUptake({ before_g, after_g, volume_mL, time_min }: MatUptakeI
   requirePositive('volume_mL', volume_mL, 'mL');
   requirePositive('time_min', time_min, 'min');
   if (time_min > MAT_UPTAKE.longest_min)
-    refuse('time_min', `${String(time_min)} min is over a day; an hour tells how fast it draws`);
+    refuse('time_min', `${said(time_min)} min is over a day; an hour tells how fast it draws`);
   if (after_g < before_g)
     refuse('after_g', `${said(after_g)} g is under the ${said(before_g)} g before: it lost water on the mat`);
   return { uptake_gLh: (after_g - before_g) / (volume_mL / 1000) / (time_min / 60) };
