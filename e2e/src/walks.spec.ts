@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, test } from './notebook';
 import { Person } from './person';
 import { Presses } from './presses';
@@ -124,4 +125,72 @@ test('a bag with its price, what it really holds and two marks on a phone, under
     await expect(page.getByRole('heading', { level: 2 }).first()).not.toHaveText(next === 'Feel' ? 'Look' : 'Feel');
   }
   expect(await presses.made).toBeLessThan(25);
+});
+
+test('a lot, a blend and a score sheet are done by keyboard alone', async ({ browser, notebook }) => {
+  const tam = await Person.enter(browser, notebook, 'Tam Oswin');
+  const { page } = tam;
+  /** Goes on with Tab until what is meant has the focus; somebody without a mouse has no other way. */
+  const reach = async (at: Locator, most = 90): Promise<void> => {
+    await at.first().waitFor();
+    for (let i = 0; i < most; i += 1) {
+      if (await at.first().evaluate((element) => element === document.activeElement)) return;
+      await page.keyboard.press('Tab');
+    }
+    expect(await page.evaluate(() => document.activeElement?.textContent)).toBe('what was looked for');
+  };
+  const press = async (name: string | RegExp, role: 'button' | 'link' | 'checkbox' = 'button'): Promise<void> => {
+    await reach(page.getByRole(role, { name }));
+    await page.keyboard.press(role === 'checkbox' ? 'Space' : 'Enter');
+  };
+
+  // A lot, from the stations' digits to its card, whose heading has the focus.
+  await tam.go('/');
+  await page.locator('body').press('1');
+  await press('Put a lot on the shelf', 'link');
+  await reach(page.getByLabel('Name', { exact: true }));
+  await page.keyboard.type('Clay granules');
+  await press('Put it on the shelf');
+  await expect(page.getByRole('heading', { name: /^Clay granules, lot/ })).toBeFocused();
+
+  // A blend: a lot is found by typing, taken by Enter; its parts go up by an arrow; it is named and kept.
+  await page.keyboard.press('3');
+  await press('Compose a blend', 'link');
+  for (const word of ['Bark', 'Pumice']) {
+    await reach(page.getByLabel('Add a lot'));
+    await page.keyboard.press('Enter');
+    await page.keyboard.type(word);
+    await expect(page.getByRole('option', { name: new RegExp(word) }).first()).toBeVisible();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+  }
+  await reach(page.getByRole('textbox', { name: 'Name of the blend' }));
+  await page.keyboard.type('By keys');
+  await press('Keep it');
+  await expect(page.getByRole('heading', { name: 'By keys' })).toBeVisible();
+
+  // A working, opened from its figure and closed again: the figure has the focus back.
+  const figure = page.locator('main [data-working]').first();
+  await reach(figure);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('complementary', { name: /orking/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(figure).toBeFocused();
+
+  // A sheet to rate.
+  const petra = await Person.enter(browser, notebook, 'Petra Lund');
+  await petra.go('/score');
+  const sheet = petra.page.getByRole('link', { name: /scored|not begun|Begin/ }).first();
+  await sheet.waitFor();
+  await sheet.focus();
+  await petra.page.keyboard.press('Enter');
+  const scale = petra.page.getByRole('slider');
+  await scale.waitFor();
+  for (let i = 0; i < 60; i += 1) {
+    if (await scale.evaluate((element) => element === document.activeElement)) break;
+    await petra.page.keyboard.press('Tab');
+  }
+  await petra.page.keyboard.press('ArrowUp');
+  const next = petra.page.getByRole('button', { name: /^(Keep, next|Hand the sheet in)/ });
+  await expect(next).toBeEnabled();
 });

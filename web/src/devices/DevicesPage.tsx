@@ -19,7 +19,7 @@ export function DevicesPage(): ReactElement {
         title="Devices"
         line="What is plugged into this computer. A reading that stands still drops into the lit cell; typing always works too."
       />
-      <div className="grid grid-cols-[repeat(auto-fill,minmax(360px,1fr))]">
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(min(360px,100%),1fr))]">
         {DEVICE_KINDS.map((kind) => (
           <DeviceCard key={kind} kind={kind} {...ABOUT[kind]} />
         ))}

@@ -58,7 +58,7 @@ export function InstrumentsPage(): ReactElement {
               <p className="text-ink2">Name your pen, meter and scale; calibrate the pen before the first reading.</p>
             </EmptyPail>
           ) : (
-            <div className="grid grid-cols-[repeat(auto-fill,minmax(380px,1fr))]">
+            <div className="grid grid-cols-[repeat(auto-fill,minmax(min(380px,100%),1fr))]">
               {inOrder(rows).map((row) => (
                 <InstrumentCard key={row.id} row={row} works={works} />
               ))}

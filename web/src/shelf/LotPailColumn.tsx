@@ -153,7 +153,7 @@ function TwoPails({
         />
         <figcaption className="text-small">
           <PotPicker pot={pot} onChange={onPot} />
-          <span className="flex gap-4">
+          <span className="mt-1.5 flex gap-4">
             <Figure
               label="Air in my pot"
               value={air.p50}

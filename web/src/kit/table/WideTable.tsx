@@ -128,7 +128,12 @@ function Head<Row>({ column, model }: { readonly column: Column<Row>; readonly m
   const isSorted = view.sort === key;
   const direction = isSorted ? (view.direction ?? sort) : undefined;
   const [Arrow, said] = direction === 'up' ? [ArrowUp, 'ascending' as const] : [ArrowDown, 'descending' as const];
-  if (place === 'mark') return <td className="w-14" />;
+  if (place === 'mark')
+    return (
+      <th scope="col" className="w-14">
+        <span className="sr-only">{head}</span>
+      </th>
+    );
   const isLeft = align === 'left' || place === 'name';
   return (
     <th

@@ -58,7 +58,7 @@ export function Skyline({ card, currency, among, onPaper = false }: SkylineProps
             className="flex min-w-0 items-baseline justify-between gap-3 max-sm:border-b max-sm:border-zinc2 sm:block sm:flex-[var(--weight)] sm:pt-1 sm:pl-1"
             style={{ '--weight': one.criterion.weight } as CSSProperties}
           >
-            <b className="block truncate max-sm:flex-1">
+            <b className="block truncate py-1.5 max-sm:flex-1">
               <Named criterion={one.criterion} />
             </b>
             {!onPaper && (

@@ -1,3 +1,4 @@
+import { Sideways } from '../../kit/Sideways';
 import type { PanelPage as Panel } from '@bent-pail/contract';
 import { agreementMethod } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
@@ -36,31 +37,33 @@ function Agreement({ page }: { readonly page: Panel }): ReactElement {
   const [all] = found;
   return (
     <>
-      <div className="grid gap-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
         <section aria-label="How far they agree">
-          <Rows className="text-body">
-            <thead>
-              <tr>
-                <th scope="col" className="text-left">
-                  What they marked
-                </th>
-                <th scope="col">samples</th>
-                <th scope="col">apart, on average</th>
-                <th scope="col" className="pl-5">
-                  ICC (2,1)
-                </th>
-                <th scope="col">95 %</th>
-                <th scope="col" className="pl-4 text-left">
-                  in a word
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {found.map((one) => (
-                <Line key={one.criterion} one={one} />
-              ))}
-            </tbody>
-          </Rows>
+          <Sideways label="How far they agree, criterion by criterion">
+            <Rows className="text-body">
+              <thead>
+                <tr>
+                  <th scope="col" className="text-left">
+                    What they marked
+                  </th>
+                  <th scope="col">samples</th>
+                  <th scope="col">apart, on average</th>
+                  <th scope="col" className="pl-5">
+                    ICC (2,1)
+                  </th>
+                  <th scope="col">95 %</th>
+                  <th scope="col" className="pl-4 text-left">
+                    in a word
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {found.map((one) => (
+                  <Line key={one.criterion} one={one} />
+                ))}
+              </tbody>
+            </Rows>
+          </Sideways>
           <p className="mt-3 max-w-[70ch] text-small text-ink2">
             {agreementMethod.outputs.icc.sentence} It may be low only because the samples are alike: read it beside how
             far apart two marks are. The word goes by the lower end of the interval, from eight samples on that all
