@@ -50,7 +50,9 @@ export function PastePreview({ record, at, block, onKeep, onLeave }: PastePrevie
           <tr>
             <th scope="col">Cell</th>
             <th scope="col">pasted</th>
-            <th scope="col">is read as</th>
+            <th scope="col" className="pl-6 text-left">
+              is read as
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -60,7 +62,7 @@ export function PastePreview({ record, at, block, onKeep, onLeave }: PastePrevie
               <tr key={`${String(i)}${text}`}>
                 <th scope="row">{step === undefined ? 'none' : `${told(step.label)}, ${replicateName(replicate)}`}</th>
                 <td className="figure">{text}</td>
-                <td className="text-left">
+                <td className="pl-6 text-left">
                   {reading !== undefined && step !== undefined && (
                     <b className="figure">{shownReading(reading, step, notebook.zone)}</b>
                   )}

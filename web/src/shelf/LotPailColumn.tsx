@@ -171,7 +171,7 @@ function TwoPails({
               working={there.workings.water}
             />
           </span>
-          <span className="figure text-ink2 text-note flex gap-4">
+          <span className="figure text-ink2 text-note mt-1 flex gap-4">
             <span>{between(air)}</span>
             <span>{between(water)}</span>
             <span>5–95 %</span>

@@ -48,6 +48,7 @@ export function Additives({ recipe, onRecipe }: AdditivesProps): ReactElement {
             </span>
             <Button
               look="small"
+              className="whitespace-nowrap"
               aria-label={`take out ${one.name}`}
               onClick={() => {
                 set(additives.filter((_, at) => at !== i));
