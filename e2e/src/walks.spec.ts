@@ -1,4 +1,5 @@
 import type { Locator } from '@playwright/test';
+import type { RunRow } from '@bent-pail/contract';
 import { expect, test } from './notebook';
 import { Person } from './person';
 import { Presses } from './presses';
@@ -194,3 +195,26 @@ test('a lot, a blend and a score sheet are done by keyboard alone', async ({ bro
   const next = petra.page.getByRole('button', { name: /^(Keep, next|Hand the sheet in)/ });
   await expect(next).toBeEnabled();
 });
+
+for (const [how, width, height] of [
+  ['a phone', 390, 844],
+  ['a phone that lies', 844, 390],
+  ['a screen at 200 %', 640, 400],
+  ['a tablet', 820, 1180],
+] as const)
+  test(`the keypad never covers the cell on ${how}`, async ({ browser, notebook }) => {
+    const tam = await Person.enter(browser, notebook, 'Tam Oswin', { viewport: { width, height }, hasTouch: true });
+    const runs = await tam.list<RunRow>('/runs');
+    const open = runs.find(({ finishedAt, protocolLabel }) => finishedAt === undefined && /dry/.test(protocolLabel));
+    await tam.go(`/bench/runs/${open?.id ?? ''}`);
+    await tam.cell.waitFor();
+    await tam.cell.scrollIntoViewIfNeeded();
+    // What lies at the cell's middle is the cell, wherever one is on the sheet.
+    const isOnTop = (): Promise<boolean> =>
+      tam.cell.evaluate((cell) => {
+        cell.closest('tr')?.scrollIntoView({ block: 'nearest' });
+        const { left, top, width: wide, height: high } = cell.getBoundingClientRect();
+        return document.elementFromPoint(left + wide / 2, top + high / 2) === cell;
+      });
+    await expect.poll(isOnTop).toBe(true);
+  });

@@ -17,6 +17,7 @@ import { KeySheet } from './KeySheet';
 import { NotSecure } from './NotSecure';
 import { OneMoment } from './OneMoment';
 import { STATIONS } from './views';
+import { useFocusBack } from './useFocusBack';
 import { useKeys } from './useKeys';
 import { Toasts } from '../kit/Toasts';
 import { SkipLink } from './SkipLink';
@@ -48,6 +49,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   const stations = useMemo(() => STATIONS.filter((station) => station.roles.includes(me.role)), [me.role]);
   useTimerToasts(pathname);
   useTabTitle();
+  useFocusBack();
   const onKeys = useCallback(() => {
     setKeys(true);
   }, []);

@@ -93,7 +93,7 @@ function FigureRow({ figure, band, target, chance, asked, onAsk }: FigureRowProp
         <Tooltip says="What to measure next for this?">
           <button
             type="button"
-            className="-my-[3px] py-[3px] text-left font-semibold decoration-[2.5px] underline-offset-4 aria-pressed:underline"
+            className="-mt-[3px] py-[3px] text-left font-semibold decoration-[2.5px] underline-offset-4 aria-pressed:underline"
             aria-pressed={asked}
             onClick={onAsk}
           >
@@ -156,7 +156,7 @@ function Taught({ figure, shown }: TaughtProps): ReactElement | null {
   const moved = untaught === undefined || shown(untaught) === shown(value) ? undefined : shown(untaught);
   if (moved === undefined && bias === undefined) return null;
   return (
-    <Link className="-my-1 block py-1 text-note leading-tight text-waterink" to="/blend/bench">
+    <Link className="block py-[5px] text-note leading-tight text-waterink" to="/blend/bench">
       {moved === undefined ? '' : `uncorrected ${moved} `}
       {bias === undefined ? '' : `measured batches say ${shown(value + bias)}`}
     </Link>

@@ -39,8 +39,8 @@ export function PredictedPail({ result, pot, children }: PredictedPailProps): Re
       <h2 className="flex items-baseline justify-between">
         The pail, in my pot <small>drained, free base</small>
       </h2>
-      <div className="mt-2 flex items-end justify-between gap-3">
-        <div className="min-w-0 flex-1">
+      <div className="mt-2 flex items-end justify-between gap-3 max-[359px]:flex-wrap">
+        <div className="min-w-0 flex-1 max-[359px]:basis-full">
           <ReadPail
             shape={shape}
             fill={{ kind: 'parted', solid: 1 - totalPorosity, water, air }}

@@ -1,3 +1,4 @@
+import { Sideways } from '../../kit/Sideways';
 import { doesItsJob, JOB_FIGURE, property, type LineEffect } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { amount } from '../../shared/units/mine';
@@ -23,44 +24,48 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
       <h2>
         What each line does <small>the blend with it, less the blend without it</small>
       </h2>
-      <Rows className="mt-1">
-        <thead>
-          <tr>
-            <th scope="col">Line</th>
-            {SHOWN.map((key) => (
-              <th key={key} scope="col">
-                {property(key).label.split(',')[0]}
+      <Sideways label="What each line does">
+        <Rows className="mt-1">
+          <thead>
+            <tr>
+              <th scope="col">Line</th>
+              {SHOWN.map((key) => (
+                <th key={key} scope="col">
+                  {property(key).label.split(',')[0]}
+                </th>
+              ))}
+              <th scope="col" className="text-left pl-4">
+                its job
               </th>
-            ))}
-            <th scope="col" className="text-left pl-4">
-              its job
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {used.map(({ lotId, lot }, i) => {
-            const effect = answers?.[i]?.effect;
-            const job = recipe.lines.find((line) => line.lotId === lotId)?.job;
-            return (
-              <tr key={lotId}>
-                <th scope="row">{lot.name}</th>
-                {SHOWN.map((key) => (
-                  <td key={key} className="figure">
-                    {effect?.[key] === undefined ? '·' : changeOf(key, effect[key], Math.min(2, property(key).digits))}
+            </tr>
+          </thead>
+          <tbody>
+            {used.map(({ lotId, lot }, i) => {
+              const effect = answers?.[i]?.effect;
+              const job = recipe.lines.find((line) => line.lotId === lotId)?.job;
+              return (
+                <tr key={lotId}>
+                  <th scope="row">{lot.name}</th>
+                  {SHOWN.map((key) => (
+                    <td key={key} className="figure">
+                      {effect?.[key] === undefined
+                        ? '·'
+                        : changeOf(key, effect[key], Math.min(2, property(key).digits))}
+                    </td>
+                  ))}
+                  <td className="text-left pl-4">
+                    {job === undefined ? (
+                      <span className="text-ink2">not said</span>
+                    ) : (
+                      <JobDone job={job} effect={effect} />
+                    )}
                   </td>
-                ))}
-                <td className="text-left pl-4">
-                  {job === undefined ? (
-                    <span className="text-ink2">not said</span>
-                  ) : (
-                    <JobDone job={job} effect={effect} />
-                  )}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </Rows>
+                </tr>
+              );
+            })}
+          </tbody>
+        </Rows>
+      </Sideways>
       <Thinking thought={thought} quiet />
       {limit !== undefined && answers !== undefined && <Salty view={view} limit={limit} answers={answers} />}
       <p className="text-ink2 mt-2 text-small">
