@@ -205,7 +205,9 @@ for (const [how, width, height] of [
   test(`the keypad never covers the cell on ${how}`, async ({ browser, notebook }) => {
     const tam = await Person.enter(browser, notebook, 'Tam Oswin', { viewport: { width, height }, hasTouch: true });
     const runs = await tam.list<RunRow>('/runs');
-    const open = runs.find(({ finishedAt, protocolLabel }) => finishedAt === undefined && /dry/.test(protocolLabel));
+    const open = runs.find(
+      ({ finishedAt, protocolLabel }) => finishedAt === undefined && protocolLabel.includes('dry'),
+    );
     await tam.go(`/bench/runs/${open?.id ?? ''}`);
     await tam.cell.waitFor();
     await tam.cell.scrollIntoViewIfNeeded();
