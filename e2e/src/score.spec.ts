@@ -86,7 +86,7 @@ test('a mark that nobody could take is there after a reload without the bench co
   await rater.go(`/score/sheets/${card}`);
   await expect(rater.page.getByRole('heading', { name: 'Smell', exact: true })).toBeVisible();
   await rater.page.context().setOffline(true);
-  await rater.page.getByRole('button', { name: 'Half a point more' }).click();
+  await rater.page.getByRole('button', { name: /half a point more/ }).click();
   await rater.page.getByLabel('In your words').fill('woodland after rain');
   await rater.page.getByRole('button', { name: /^Keep, next/ }).click();
   await expect(rater.page.getByText(/does not answer\. What you typed is kept here/)).toBeVisible();

@@ -18,9 +18,9 @@ export function MarkFields({ criterion, value, onValue, children }: MarkFieldsPr
       <div className="border-l border-zinc3 px-3.5 py-3">
         <h2>{criterion.label}</h2>
         <p className="text-ink2 text-small">{criterion.plain}</p>
-        <p className="figure text-room leading-none font-medium tracking-[-0.05em]">
+        <div className="figure text-room leading-none font-medium tracking-[-0.05em]">
           {value === undefined ? '–' : fixed(value, 1)}
-        </p>
+        </div>
         <p className="min-h-6 text-head font-semibold">
           {value === undefined ? 'slide the mark' : wordAt(criterion, value)}
         </p>
@@ -28,7 +28,7 @@ export function MarkFields({ criterion, value, onValue, children }: MarkFieldsPr
           <button
             type="button"
             className="figure w-1/2 bg-zinc1 text-lead"
-            aria-label="Half a point less"
+            aria-label="− ½: half a point less"
             onClick={() => {
               onValue(Math.max(0, (value ?? 5) - 0.5));
             }}
@@ -38,7 +38,7 @@ export function MarkFields({ criterion, value, onValue, children }: MarkFieldsPr
           <button
             type="button"
             className="figure w-1/2 border-l-[1.5px] border-ink bg-zinc1 text-lead"
-            aria-label="Half a point more"
+            aria-label="+ ½: half a point more"
             onClick={() => {
               onValue(Math.min(10, (value ?? 5) + 0.5));
             }}

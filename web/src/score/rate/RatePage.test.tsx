@@ -55,10 +55,10 @@ describe('a rater’s sheet', () => {
     const user = userEvent.setup();
     rate(sheetWith({ ratings: [rated('look', 10)] }));
     await user.click(await screen.findByRole('button', { name: 'Look ✓' }));
-    await user.click(screen.getByRole('button', { name: 'Half a point more' }));
+    await user.click(screen.getByRole('button', { name: /half a point more/ }));
     expect(screen.getByRole('slider').getAttribute('aria-valuenow')).toBe('10');
     await user.click(screen.getByRole('button', { name: /^Smell/ }));
-    await user.click(screen.getByRole('button', { name: 'Half a point less' }));
+    await user.click(screen.getByRole('button', { name: /half a point less/ }));
     expect(screen.getByRole('slider').getAttribute('aria-valuenow')).toBe('4.5');
     expect(screen.getAllByText('no smell')).not.toHaveLength(0);
   });
@@ -66,7 +66,7 @@ describe('a rater’s sheet', () => {
   it('keeps a mark with its tags and goes on to the next', async () => {
     const user = userEvent.setup();
     const told = rate(sheetWith(), sheetWith({ ratings: [rated('smell', 5.5)] }));
-    await user.click(await screen.findByRole('button', { name: 'Half a point more' }));
+    await user.click(await screen.findByRole('button', { name: /half a point more/ }));
     await user.click(screen.getByLabelText('mould'));
     await user.click(screen.getByRole('button', { name: /^Keep, next: look/ }));
     expect(told).toEqual([
@@ -79,7 +79,7 @@ describe('a rater’s sheet', () => {
   it('loses no mark that was moved and not kept while another one is looked at', async () => {
     const user = userEvent.setup();
     rate(sheetWith());
-    await user.click(await screen.findByRole('button', { name: 'Half a point more' }));
+    await user.click(await screen.findByRole('button', { name: /half a point more/ }));
     await user.click(screen.getByLabelText('sour'));
     await user.click(screen.getByRole('button', { name: 'Feel' }));
     await user.click(screen.getByRole('button', { name: 'Smell …' }));
@@ -92,9 +92,9 @@ describe('a rater’s sheet', () => {
     const all = sheetWith({ ratings: [rated('smell', 6), rated('look', 7)] });
     const told = rate(all);
     await user.click(await screen.findByRole('button', { name: 'Smell ✓' }));
-    await user.click(screen.getByRole('button', { name: 'Half a point more' }));
+    await user.click(screen.getByRole('button', { name: /half a point more/ }));
     await user.click(screen.getByRole('button', { name: 'Feel' }));
-    await user.click(screen.getByRole('button', { name: 'Half a point less' }));
+    await user.click(screen.getByRole('button', { name: /half a point less/ }));
     await user.click(screen.getByRole('button', { name: 'Hand the sheet in' }));
     expect(await screen.findByText('Handed in. Thank you.')).toBeTruthy();
     expect(screen.getByText('2 of 3 raters have handed in. Marks open once everyone has handed in.')).toBeTruthy();
@@ -113,7 +113,7 @@ describe('a rater’s sheet', () => {
   it('keeps marks that are not kept yet through a reload, for this rater and this sheet', async () => {
     const user = userEvent.setup();
     rate(sheetWith());
-    await user.click(await screen.findByRole('button', { name: 'Half a point more' }));
+    await user.click(await screen.findByRole('button', { name: /half a point more/ }));
     await user.type(screen.getByLabelText('In your words'), 'wet shed');
     cleanup();
     rate(sheetWith());
@@ -124,7 +124,7 @@ describe('a rater’s sheet', () => {
   it('says what to do with mould, and that long words are too long', async () => {
     const user = userEvent.setup();
     rate(sheetWith());
-    await user.click(await screen.findByRole('button', { name: 'Half a point more' }));
+    await user.click(await screen.findByRole('button', { name: /half a point more/ }));
     expect(screen.queryByText(/Do not smell or stir it any further/)).toBeNull();
     await user.click(screen.getByLabelText('mould'));
     expect(screen.getByText(/Do not smell or stir it any further/)).toBeTruthy();
@@ -176,7 +176,7 @@ describe('a rater’s sheet', () => {
       },
     });
     expect(await screen.findByText('B9')).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Half a point more' }));
+    await user.click(screen.getByRole('button', { name: /half a point more/ }));
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     expect(await screen.findByText('You mark lower than what is known.')).toBeTruthy();
     const row = within(screen.getByRole('row', { name: /^Smell/ }));
