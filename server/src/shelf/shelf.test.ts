@@ -1,4 +1,4 @@
-import type { LotCardPage, LotRow, VesselRow } from '@bent-pail/contract';
+import type { DeskLots, LotCardPage, LotRow, Page, VesselRow } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
@@ -135,5 +135,42 @@ describe('lots of one material', () => {
     const pH = kin.find((one) => one.property === 'pH');
     expect(pH?.lots.map((lot) => lot.code)).toEqual(codes);
     expect(pH?.spread.betweenSd).toBeCloseTo(Math.SQRT1_2, 2);
+  });
+});
+
+describe('a lot that is put away', () => {
+  it('is in no list and offered nowhere, but keeps its card and comes back', async () => {
+    const name = `Tuff ${uuidv7().slice(-6)}`;
+    const { lotId, materialId } = await putOnShelf(tester, { name });
+    const rowNow = async () => (await tester.get<LotCardPage>(`/lots/${lotId}`)).body.lot;
+    const lots = async (asked: string) =>
+      (await tester.get<Page<LotRow>>(`/lots?${asked}`)).body.rows.map(({ id }) => id);
+    const find = `find=${encodeURIComponent(name)}`;
+    expect(await lots(find)).toEqual([lotId]);
+    const { version } = await rowNow();
+    expect((await tester.send('PATCH', `/lots/${lotId}`, { version, archived: true })).status).toBe(200);
+    expect(await lots(find)).toEqual([]);
+    expect(await lots(`${find}&state=archived`)).toEqual([lotId]);
+    expect(await lots(`ids=${lotId}`)).toEqual([lotId]);
+    expect((await rowNow()).archived).toBe('lot');
+    const desk = (await tester.get<DeskLots>('/lots/desk')).body;
+    expect(desk.lots.map(({ id }) => id)).not.toContain(lotId);
+    const back = await tester.send<LotRow>('PATCH', `/lots/${lotId}`, { version: version + 1, archived: false });
+    expect(back.body.archived).toBeUndefined();
+    expect(await lots(find)).toEqual([lotId]);
+    // With all of its material.
+    const { materialVersion } = await rowNow();
+    await tester.send('PATCH', `/materials/${materialId}`, { version: materialVersion, archived: true });
+    expect(await lots(find)).toEqual([]);
+    expect((await rowNow()).archived).toBe('material');
+  });
+
+  it('takes another code, but none that its material has already', async () => {
+    const { lotId, materialId } = await putOnShelf(tester, { name: `Tuff ${uuidv7().slice(-6)}` });
+    await tester.post('/lots', { id: uuidv7(), materialId, code: 'T-2' });
+    const { version } = (await tester.get<LotCardPage>(`/lots/${lotId}`)).body.lot;
+    expect((await tester.send('PATCH', `/lots/${lotId}`, { version, code: 'T-2' })).status).toBeGreaterThanOrEqual(400);
+    const named = await tester.send<LotRow>('PATCH', `/lots/${lotId}`, { version, code: 'T-3' });
+    expect(named.body.code).toBe('T-3');
   });
 });

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { openSheetOf, PUMICE, sheetOf } from '../testing/fixtures';
 import { openPage } from '../testing/page';
-import { PrintRunPage } from './PrintRunPage';
+import { PrintRunPage, PrintRunsPage } from './PrintRunPage';
 
 const at = { at: '/bench/runs/run/print', path: '/bench/runs/:id/print' };
 
@@ -41,5 +41,28 @@ describe('a run on paper', () => {
     openPage(<PrintRunPage />, { ...at, answers: { '/runs/run': openSheetOf('saturate-drain-dry', { tare: [312] }) } });
     await screen.findByRole('row', { name: /Tare, vessel dry/ });
     expect(screen.queryByText(/Of a drained vessel/)).toBeNull();
+  });
+});
+
+describe('many sheets', () => {
+  const group = (id: string, groupName: string) => ({ ...openSheetOf('saturate-drain-dry', {}), id, groupName });
+  const answers = { '/runs/a': group('a', 'Group 1'), '/runs/b': group('b', 'Group 2') };
+  const open = (runs: string) =>
+    openPage(<PrintRunsPage />, { at: `/bench/print?runs=${runs}`, path: '/bench/print', answers });
+
+  it('are one print, each for its group, with its vessels and room for its times', async () => {
+    open('a,b');
+    expect(await screen.findByRole('article', { name: '2 sheets on paper' })).toBeTruthy();
+    const titles = screen.getAllByRole('heading', { level: 1 }).map(({ textContent }) => textContent);
+    expect(titles).toEqual(['Group 1: Saturate, drain, dry', 'Group 2: Saturate, drain, dry']);
+    expect(screen.getAllByText('in V1')).toHaveLength(2);
+    const [soak] = screen.getAllByRole('row', { name: /Wet slowly from below/ });
+    expect(soak?.textContent).toMatch(/from ____:____to ____:____/);
+  });
+
+  it('says which cannot be had, and prints the others', async () => {
+    open('a,gone');
+    expect(await screen.findByRole('heading', { name: /Group 1/ })).toBeTruthy();
+    expect(await screen.findByRole('alert')).toBeTruthy();
   });
 });

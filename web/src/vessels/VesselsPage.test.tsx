@@ -135,3 +135,60 @@ it('a filling is weighed in ounces by whoever reads ounces; the water that nobod
   expect(full_g).toBeCloseTo(1360.77711, 5);
   expect(waterTemp_C).toBeCloseTo(20, 9);
 });
+
+describe('the list of vessels', () => {
+  it('takes another one with its depth', async () => {
+    const told = open();
+    fireEvent.click(await screen.findByRole('button', { name: 'Another vessel' }));
+    const form = screen.getByRole('form', { name: 'Another vessel' });
+    fireEvent.change(within(form).getByLabelText('Name, as it is marked'), { target: { value: 'V9' } });
+    fireEvent.change(within(form).getByLabelText('Depth inside, cm'), { target: { value: '11,5' } });
+    fireEvent.submit(form);
+    await waitFor(() => {
+      expect(told[0]).toMatchObject({
+        address: '/vessels',
+        body: { name: 'V9', kind: 'vessel', shape: { height_cm: 11.5 } },
+      });
+    });
+  });
+
+  it('has one named anew, and put away', async () => {
+    const told = open({ 'PATCH /vessels/v1': VESSELS[0] });
+    const item = await logOf('V1');
+    const form = within(item).getByRole('form', { name: 'Name of V1' });
+    fireEvent.change(within(form).getByLabelText('Name'), { target: { value: 'The dented one' } });
+    fireEvent.submit(form);
+    await waitFor(() => {
+      expect(told[0]).toMatchObject({ method: 'PATCH', address: '/vessels/v1', body: { name: 'The dented one' } });
+    });
+    fireEvent.click(within(form).getByRole('button', { name: 'Put it away' }));
+    await waitFor(() => {
+      expect(told[1]?.body).toEqual({ archived: true });
+    });
+  });
+
+  it('shows those that were put away where somebody asks', async () => {
+    const away = { ...(VESSELS[0] as VesselRow), id: 'v9', name: 'Cracked', archived: true as const };
+    open({ '/vessels': [...VESSELS, away] });
+    await screen.findByText('V1');
+    expect(screen.queryByText('Cracked')).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'With those that are put away' }));
+    expect(screen.getByText('Cracked')).toBeTruthy();
+    expect(screen.getByText(/· put away/)).toBeTruthy();
+  });
+});
+
+describe('a filling without a scale', () => {
+  it('is what the jug read; the next vessel is measured the same way', async () => {
+    const told = open();
+    fireEvent.click(await within(await logOf('V1')).findByRole('button', { name: 'Measure it again' }));
+    const form = screen.getByRole('form', { name: 'Measure V1' });
+    fireEvent.click(within(form).getByRole('radio', { name: 'by a jug, mL' }));
+    fireEvent.change(within(form).getByLabelText('Water it holds, mL'), { target: { value: '1040' } });
+    fireEvent.submit(form);
+    await waitFor(() => {
+      expect(told[0]?.body).toMatchObject({ jug_mL: 1040 });
+    });
+    expect(told[0]?.body).not.toHaveProperty('empty_g');
+  });
+});

@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { blendRow, deskViewOf, SHELF } from '../../testing/desk';
 import { lists } from '../../testing/lists';
 import { openPage, type Told } from '../../testing/page';
+import { AddLine } from './AddLine';
 import { RecipeColumn } from './RecipeColumn';
 import { choose } from '../../testing/choose';
 
@@ -222,5 +223,27 @@ describe('a pasted recipe', () => {
       lines: [{ lotId: 'bark-graded', parts: 95 }],
       additives: [{ name: 'bone meal', gPerL: 3, classId: 'bone-meal' }],
     });
+  });
+});
+
+describe('a lot of which nothing is known', () => {
+  it('is not offered, and said so with the way to say what it is', async () => {
+    const grey = {
+      ...(SHELF[0] as (typeof SHELF)[number]),
+      id: 'grey',
+      name: 'The grey stuff',
+      code: 'G-1',
+      usable: false,
+    };
+    openPage(<AddLine lots={SHELF} used={[]} blends={[]} onAdd={() => undefined} />, {
+      answers: lists({ lots: [...SHELF, grey] }),
+    });
+    const user = userEvent.setup();
+    await user.click(screen.getByLabelText('Add a lot'));
+    await user.type(screen.getByPlaceholderText('name, code, source'), 'grey');
+    const link = await screen.findByRole('link', { name: 'The grey stuff, G-1', hidden: true });
+    expect(link.getAttribute('href')).toBe('/shelf/lots/grey');
+    expect(link.closest('p')?.textContent).toMatch(/nothing is known of it to predict from/);
+    expect(screen.queryByRole('option', { name: /The grey stuff/ })).toBeNull();
   });
 });
