@@ -57,7 +57,7 @@ test('a run says how its sample was taken, dries until it stands still, and take
   await tam.go(`/bench?lot=${coir}&protocol=saturate-drain-dry`);
   await expect(tam.page.getByText(/First moisten it until a squeezed handful just holds/)).toBeVisible();
   await tam.page.getByLabel('Replicates').fill('1');
-  await tam.page.getByText(/^(Its times, the|The) sample/).click();
+  await tam.page.locator('summary', { hasText: /sample, several lots/ }).click();
   await tam.choose('Taken from', /bag/);
   await tam.page.getByLabel('Increments').fill('1');
   await tam.page.getByRole('button', { name: 'Open the sheet' }).click();

@@ -14,6 +14,9 @@ import { vesselsQuery } from '../shared/resources/vessels';
 import { amount } from '../shared/units/mine';
 import { nextNames } from './sheetsToOpen';
 
+/** While vessels are made, no sheet is opened in those that are still lacking. */
+export const MAKING_VESSELS = ['vessels are made'];
+
 /** Vessels that are made by one press at most: a class of groups, each with its own. */
 const MOST_MADE = 48;
 
@@ -35,6 +38,7 @@ interface RunVesselsProps {
 export function RunVessels({ vessels, used, wanted, sheets, onFirst, onPick }: RunVesselsProps): ReactElement {
   const ids = used.map(({ id }) => id);
   const make = useMutation({
+    mutationKey: MAKING_VESSELS,
     mutationFn: async (names: readonly string[]) => {
       for (const name of names)
         await once(['vessel', name], (id) =>

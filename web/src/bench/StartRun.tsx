@@ -1,6 +1,6 @@
 import type { LotRow, NewRun, ProtocolRow, RunSheet, SeveralRuns, UserRow, VesselRow } from '@bent-pail/contract';
 import { defaultSettings, findMediaClass, type PackingHabit, type Protocol } from '@bent-pail/core';
-import { useQuery } from '@tanstack/react-query';
+import { useIsMutating, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { amount } from '../shared/units/mine';
@@ -17,7 +17,7 @@ import { queryClient } from '../shared/resources/client';
 import { activeUsersQuery } from '../shared/resources/people';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { vesselsQuery } from '../shared/resources/vessels';
-import { RunVessels } from './RunVessels';
+import { MAKING_VESSELS, RunVessels } from './RunVessels';
 import { NO_SAMPLE } from './SampleFields';
 import { StartDetails } from './StartDetails';
 import { sheetsToOpen } from './sheetsToOpen';
@@ -90,6 +90,7 @@ interface StartFormProps extends Pick<StartRunProps, 'protocolKey'> {
 function StartForm({ protocolKey, firstLot, vessels, protocols, students }: StartFormProps): ReactElement {
   const navigate = useNavigate();
   const [lot, setLot] = useState(firstLot);
+  const isMaking = useIsMutating({ mutationKey: MAKING_VESSELS }) > 0;
   const [others, setOthers] = useState<readonly LotRow[]>([]);
   const [first, setFirst] = useState<string>();
   /** Vessels that somebody ticked; without any they are taken in their order. */
@@ -202,7 +203,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
           />
         </>
       )}
-      <Button type="submit" look="act" disabled={form.isBusy || lot === undefined}>
+      <Button type="submit" look="act" disabled={form.isBusy || isMaking || lot === undefined}>
         Open the sheet
       </Button>
       <p className="text-ink2 basis-full text-small">
