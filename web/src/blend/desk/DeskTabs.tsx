@@ -1,6 +1,6 @@
 import type { BlendPage, BlendVersion } from '@bent-pail/contract';
 import type { PropertyKey } from '@bent-pail/core';
-import type { ReactElement } from 'react';
+import { useEffect, useRef, type ReactElement } from 'react';
 import { useSearchParams } from 'react-router';
 import type { DeskView } from './deskView';
 import { BatchPanel } from '../panels/BatchPanel';
@@ -79,20 +79,28 @@ export function DeskTabs({ view, asked, blendId, page, version }: DeskTabsProps)
   ];
   const asking = params.get('ask');
   const open = panels.some(({ key }) => key === asking) ? (asking ?? 'search') : 'search';
+  // Whoever asks how much of one lot fills a bed came for that, not for its recipe.
+  const isAlone = params.has('alone');
+  const here = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (isAlone) here.current?.scrollIntoView({ block: 'start' });
+  }, [isAlone]);
   return (
-    <Tabs
-      label="Ask of this blend"
-      tabs={panels}
-      open={open}
-      onOpen={(key) => {
-        setParams(
-          (before) => {
-            before.set('ask', key);
-            return before;
-          },
-          { replace: true, preventScrollReset: true },
-        );
-      }}
-    />
+    <div ref={here}>
+      <Tabs
+        label="Ask of this blend"
+        tabs={panels}
+        open={open}
+        onOpen={(key) => {
+          setParams(
+            (before) => {
+              before.set('ask', key);
+              return before;
+            },
+            { replace: true, preventScrollReset: true },
+          );
+        }}
+      />
+    </div>
   );
 }

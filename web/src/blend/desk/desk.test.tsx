@@ -129,6 +129,16 @@ describe('a new blend', () => {
     expect(useDrafts.getState().drafts.new).toMatchObject({ name: '', recipe: { lines: [] } });
   });
 
+  it('shows one lot by itself for a bed, beside what is being composed, which stays as it is', async () => {
+    const composed = { name: 'Half done', recipe: deskViewOf(lines).recipe };
+    useDrafts.getState().change('new', composed);
+    open('?alone=perlite-coarse&ask=batch');
+    expect((await partsOf('Perlite')).value).toBe('1');
+    expect(screen.queryByLabelText('Parts of Bark, typed')).toBeNull();
+    expect(await screen.findByRole('region', { name: 'How much' })).toBeTruthy();
+    expect(useDrafts.getState().drafts.new).toEqual(composed);
+  });
+
   it('never begins with a product in hand', async () => {
     useHand.getState().take({ kind: 'lot', id: 'nothing', name: 'gone' });
     open();

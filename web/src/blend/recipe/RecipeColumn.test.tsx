@@ -9,6 +9,7 @@ import { openPage, type Told } from '../../testing/page';
 import { AddLine } from './AddLine';
 import { RecipeColumn } from './RecipeColumn';
 import { choose } from '../../testing/choose';
+import { useToasts } from '../../kit/toasts';
 
 const start: Recipe = {
   ...deskViewOf([
@@ -166,6 +167,17 @@ describe('a pasted recipe', () => {
     await user.type(screen.getByLabelText('A recipe, as it is written'), text);
   };
   const take = (name: RegExp) => userEvent.setup().click(screen.getByRole('button', { name }));
+
+  it('is taken back by one press where it was not meant', async () => {
+    const { kept } = column();
+    await paste('2 parts bark, 1 part coir');
+    await take(/^Take these 2 lines/);
+    expect(kept()).not.toEqual(start);
+    useToasts.getState().toasts.at(-1)?.undo?.();
+    await waitFor(() => {
+      expect(kept()).toEqual(start);
+    });
+  });
 
   it('asks how large each measure is, and takes it once a part has a size', async () => {
     const { kept } = column();
