@@ -46,7 +46,10 @@ test.describe('from an empty notebook', () => {
     for (const drained of [1157.5, 1153.1, 1161.4]) await presses.type(drained, 'Enter');
     await pass(6);
     for (const dry of [20, 20, 20, 530.2, 527.4, 533]) await presses.type(dry, 'Enter');
-    await pass(3);
+    for (const name of ['A', 'B', 'C']) {
+      await expect(page.locator('[data-who]')).toHaveText(`Second weighing, 2 h later, ${name}`);
+      await page.keyboard.press('Enter');
+    }
     await expect(page.getByRole('button', { name: 'Finish the run' })).toBeFocused();
     await page.keyboard.press('Enter');
     await expect(page.getByText(/Of a drained vessel \d+ % is water and \d+ % is air/)).toBeVisible();

@@ -1,3 +1,4 @@
+import { useMedia } from '../../kit/useMedia';
 import type { DeskFigure, DeskResult, PropertyKey } from '@bent-pail/core';
 import type { ReactElement, ReactNode } from 'react';
 import { Figure } from '../../shared/Figure';
@@ -17,12 +18,15 @@ interface PredictedPailProps {
 
 /** Height of the large pail, px. */
 const LARGE = 158;
+/** On the smallest phones its figures need their room too. */
+const SMALL = 118;
 
 /** The predicted pail in my pot, the plain average beside it, and every figure with its working. */
 export function PredictedPail({ result, pot, children }: PredictedPailProps): ReactElement {
   const { air, water, totalPorosity } = result.result;
   const find = (key: PropertyKey): DeskFigure | undefined => result.figures.find((figure) => figure.property === key);
   const shape = shapeOf(pot.shape, 'pot');
+  const isNarrow = useMedia('(max-width: 359px)');
   const wide = Math.max(shape.topDiameter_cm, shape.height_cm);
   const read = (part: 'air' | 'water') => (
     <Figure
@@ -45,7 +49,7 @@ export function PredictedPail({ result, pot, children }: PredictedPailProps): Re
             shape={shape}
             fill={{ kind: 'parted', solid: 1 - totalPorosity, water, air }}
             state="predicted"
-            k={LARGE / wide}
+            k={(isNarrow ? SMALL : LARGE) / wide}
             readings={[
               { part: 'air', figure: read('air') },
               { part: 'water', figure: read('water') },

@@ -24,7 +24,7 @@ export function LinesPanel({ view }: { readonly view: DeskView }): ReactElement 
       <h2>
         What each line does <small>the blend with it, less the blend without it</small>
       </h2>
-      <Sideways label="What each line does">
+      <Sideways label="Each line with its job">
         <Rows className="mt-1">
           <thead>
             <tr>
