@@ -120,12 +120,16 @@ test('a bag with its price, what it really holds and two marks on a phone, under
   await page.getByRole('button', { name: 'Open the sitting' }).tap();
   await page.getByRole('link', { name: 'Your sheets' }).tap();
   for (const next of ['Feel', 'Smell']) {
-    // Somewhere on the scale, not on the mark that stands there already.
-    await page
-      .locator('[data-orientation="vertical"]')
-      .first()
-      .tap({ position: { x: 10, y: 40 } });
-    await page.getByRole('button', { name: /^Keep, next/ }).tap();
+    const keep = page.getByRole('button', { name: /^Keep, next/ });
+    // Somewhere on the scale, not on the mark that stands there already; again where the page was still moving.
+    await expect(async () => {
+      await page
+        .locator('[data-orientation="vertical"]')
+        .first()
+        .tap({ position: { x: 10, y: 40 } });
+      await expect(keep).toBeEnabled({ timeout: 1500 });
+    }).toPass();
+    await keep.tap();
     await expect(page.getByRole('heading', { level: 2 }).first()).not.toHaveText(next === 'Feel' ? 'Look' : 'Feel');
   }
   expect(await presses.made).toBeLessThan(25);
@@ -165,8 +169,12 @@ test('a lot, a blend and a score sheet are done by keyboard alone', async ({ bro
     await page.keyboard.press('Enter');
     await page.keyboard.type(word);
     await expect(page.getByRole('option', { name: new RegExp(word) }).first()).toBeVisible();
-    await page.keyboard.press('ArrowDown');
-    await page.keyboard.press('Enter');
+    // What the shelf answers may come while one chooses; then one chooses again.
+    await expect(async () => {
+      await page.keyboard.press('ArrowDown');
+      await page.keyboard.press('Enter');
+      await expect(page.getByRole('option')).toHaveCount(0, { timeout: 1500 });
+    }).toPass();
   }
   await reach(page.getByRole('textbox', { name: 'Name of the blend' }));
   await page.keyboard.type('By keys');
