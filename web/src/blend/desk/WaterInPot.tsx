@@ -44,7 +44,10 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
       <h2 className="flex items-baseline justify-between">
         Where the water sits <small>dotted: plain average</small>
       </h2>
-      <div className="relative mt-2 flex" style={{ width: BOX.width + ROOM.left + ROOM.right }}>
+      <div
+        className="relative mt-2 flex max-w-full max-[359px]:overflow-x-auto"
+        style={{ width: BOX.width + ROOM.left + ROOM.right }}
+      >
         <Slider.Root
           className="absolute right-0 z-1 w-[30px] touch-none"
           orientation="vertical"
