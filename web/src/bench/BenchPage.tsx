@@ -21,12 +21,13 @@ import { useSession, useWorks } from '../shared/useSession';
 import { StartRun } from './StartRun';
 import { ButtonLink, Button } from '../kit/Button';
 
-const GROUPINGS: readonly Grouping<RunRow>[] = [
+/** Runs that were put away are neither open nor finished. */
+const groupingsOf = (isAway: boolean): readonly Grouping<RunRow>[] => [
   {
     key: 'state',
     words: 'open and finished',
     of: ({ finishedAt }) => (finishedAt === undefined ? 'open' : 'finished'),
-    said: (state) => (state === 'open' ? 'Open on the bench' : 'Finished'),
+    said: (state) => (isAway ? 'Put away' : state === 'open' ? 'Open on the bench' : 'Finished'),
   },
   { key: 'protocol', words: 'protocol', of: ({ protocolLabel }) => protocolLabel, said: (label) => label },
   { key: 'lot', words: 'lot', of: ({ lotName, lotCode }) => `${lotName}, ${lotCode}`, said: (lot) => lot },
@@ -40,7 +41,7 @@ const STATES = [
   { key: 'archived', words: 'put away' },
 ] as const;
 
-const columnsOf = (zone: string): readonly Column<RunRow>[] => [
+const columnsOf = (zone: string, isAway: boolean): readonly Column<RunRow>[] => [
   {
     key: 'number',
     head: 'Run',
@@ -71,7 +72,7 @@ const columnsOf = (zone: string): readonly Column<RunRow>[] => [
     key: 'finished',
     head: 'Finished',
     cell: ({ finishedAt }) => (
-      <span className="figure">{finishedAt === undefined ? 'open' : day(finishedAt, zone)}</span>
+      <span className="figure">{isAway ? 'put away' : finishedAt === undefined ? 'open' : day(finishedAt, zone)}</span>
     ),
   },
   { key: 'person', head: 'By', sort: 'up', cell: ({ startedBy }) => startedBy },
@@ -115,6 +116,7 @@ function Runs(): ReactElement {
   const works = useWorks();
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const [asked, ask] = useAsked(['find', 'of', 'state', 'person', 'from', 'to']);
+  const isAway = asked.state === 'archived';
   const [view, setView] = useTableView('state');
   const { of: protocol, person, ...others } = asked;
   const wanted = {
@@ -186,12 +188,12 @@ function Runs(): ReactElement {
         query={query}
         label="Runs"
         what={['run', 'runs']}
-        columns={columnsOf(notebook.zone)}
+        columns={columnsOf(notebook.zone, isAway)}
         keyOf={({ id }) => id}
         view={view}
         onView={setView}
         unsorted="newest first"
-        groupings={GROUPINGS}
+        groupings={groupingsOf(isAway)}
         nothing="No run is like that."
         ticking={
           works

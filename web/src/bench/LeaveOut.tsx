@@ -24,17 +24,14 @@ const takeIn = (runId: string, replicate: number): Promise<RunSheet> => {
   return api.post<RunSheet>(`/runs/${runId}/taken-back`, { id, replicate });
 };
 
-/** Replicates that are left out, each with the way back. */
+/** The way back for each replicate that is left out; why it is stands beside the results. */
 export function LeftOut({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
   const back = useMutation({ mutationFn: (replicate: number) => takeIn(sheet.id, replicate), onSuccess: took });
   if (sheet.exclusions.length === 0) return null;
   return (
     <ul className="text-small">
-      {sheet.exclusions.map(({ replicate, reason, by }) => (
+      {sheet.exclusions.map(({ replicate }) => (
         <li key={replicate} className="flex flex-wrap items-center gap-x-3">
-          <span>
-            {replicateName(replicate)} is left out by {by}: {reason}.
-          </span>
           <Button
             look="tie"
             className="min-h-11"

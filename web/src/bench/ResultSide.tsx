@@ -1,7 +1,6 @@
 import { findMediaClass, foundInRun, property, type Check, type RunProperty } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { Figure } from '../shared/Figure';
 import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
 import { useMe } from '../shared/useSession';
 import { PailMark } from '../shared/pail/PailMark';
@@ -9,6 +8,7 @@ import { shapeOf } from '../shared/pail/pailGeometry';
 import { replicateName } from '@bent-pail/core';
 import { amount, told } from '../shared/units/mine';
 import { ClassPail } from './ClassPail';
+import { RunFigure } from './RunFigure';
 import { runSentence } from './runSentence';
 import type { LiveRun } from './useRunSheet';
 import { Rows } from '../kit/Rows';
@@ -65,7 +65,7 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
 }
 
 function Headline({ run, lead }: { readonly run: LiveRun; readonly lead: RunProperty }): ReactElement {
-  const { label, plain, digits, unit } = property(lead.property);
+  const { label, plain } = property(lead.property);
   const counted = lead.values.filter((value) => value.excluded === undefined).length;
   const total = run.sheet.replicateCount - run.record.exclusions.length;
   const unkept = run.waiting.length;
@@ -74,17 +74,7 @@ function Headline({ run, lead }: { readonly run: LiveRun; readonly lead: RunProp
       <h2>{run.sheet.finishedAt === undefined ? `${label}, so far` : label}</h2>
       {lead.summary !== undefined && (
         <p className="mt-1 flex flex-wrap items-baseline gap-x-3">
-          <Figure
-            label={label}
-            value={lead.summary.mean}
-            digits={digits}
-            sd={lead.summary.sd}
-            unit={unit}
-            origin="measured"
-            working={lead.working}
-            words={lead.words}
-            className={lead.words === undefined ? 'text-key' : 'text-title'}
-          />
+          <RunFigure one={lead} className={lead.words === undefined ? 'text-key' : 'text-title'} />
           <span className="text-ink2 text-body">
             {counted} of {total}
             {lead.summary.sd === undefined && lead.words === undefined ? ', single value' : ''}
@@ -148,22 +138,12 @@ function Others({ properties }: { readonly properties: readonly RunProperty[] })
     <Rows className="mt-3">
       <tbody>
         {properties.map((one) => {
-          const { label, digits, unit } = property(one.property);
           return (
             one.summary !== undefined && (
               <tr key={one.property}>
-                <th scope="row">{label}</th>
+                <th scope="row">{property(one.property).label}</th>
                 <td>
-                  <Figure
-                    label={label}
-                    value={one.summary.mean}
-                    digits={digits}
-                    sd={one.summary.sd}
-                    unit={unit}
-                    origin="measured"
-                    working={one.working}
-                    words={one.words}
-                  />
+                  <RunFigure one={one} />
                 </td>
               </tr>
             )

@@ -5,13 +5,13 @@ import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { Figure } from '../shared/Figure';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { runQuery } from '../shared/resources/runs';
 import { TitleBlock } from '../shared/TitleBlock';
 import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
 import { ButtonLink } from '../kit/Button';
+import { RunFigure } from './RunFigure';
 import { runSentence } from './runSentence';
 import { useLiveRun } from './useRunSheet';
 
@@ -86,26 +86,15 @@ function Pail({
   );
 }
 
-function Line({ one }: { readonly one: RunProperty }): ReactElement | null {
-  const { label, plain, digits, unit } = property(one.property);
-  if (one.summary === undefined) return null;
+function Line({ one }: { readonly one: RunProperty }): ReactElement {
+  const { label, plain } = property(one.property);
   return (
     <li className="flex flex-wrap items-baseline justify-between gap-x-4 border-t border-zinc2 py-2">
       <span>
         <b>{label}</b>
         <small className="text-ink2 block">{plain}.</small>
       </span>
-      <Figure
-        label={label}
-        value={one.summary.mean}
-        digits={digits}
-        sd={one.summary.sd}
-        unit={unit}
-        origin="measured"
-        working={one.working}
-        words={one.words}
-        className="text-lead"
-      />
+      <RunFigure one={one} className="text-lead" />
     </li>
   );
 }

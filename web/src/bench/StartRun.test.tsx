@@ -96,6 +96,14 @@ describe('starting a run', () => {
     ]);
   });
 
+  it('opens no part of a group', async () => {
+    const told = open('heft');
+    await userEvent.type(await screen.findByLabelText('Groups that measure each'), '2.5');
+    await press();
+    expect((await screen.findByRole('alert')).textContent).toBe('Groups are a whole number from 1 to 48.');
+    expect(told).toEqual([]);
+  });
+
   it('makes the vessels that are lacking, and takes those that are ticked', async () => {
     const told = open();
     await userEvent.type(await screen.findByLabelText('Replicates'), '7');

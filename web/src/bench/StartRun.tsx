@@ -8,7 +8,7 @@ import { Await } from '../shared/Await';
 import { api } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
 import { ChoiceField, TextField } from '../shared/forms/fields';
-import { typedNumber } from '../shared/forms/Mistyped';
+import { Mistyped, typedNumber } from '../shared/forms/Mistyped';
 import { useBodyForm } from '../shared/forms/useBodyForm';
 import { once } from '../shared/once';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
@@ -69,6 +69,8 @@ const HABITS = [
   { key: 'pressed', words: 'pressed with a load' },
 ] as const satisfies readonly { key: PackingHabit; words: string }[];
 
+const MOST_GROUPS = 48;
+
 const START = {
   /** Empty for as many as the protocol usually takes. */
   replicates: '',
@@ -118,7 +120,9 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
       ...typed
     }): Omit<NewRun, 'id'> => {
       const protocol = chosen(typed.protocol);
-      typedNumber(groups.trim() === '' ? '1' : groups, 'groups');
+      const many = typedNumber(groups.trim() === '' ? '1' : groups, 'groups');
+      if (!Number.isInteger(many) || many < 1 || many > MOST_GROUPS)
+        throw new Mistyped('groups', `Groups are a whole number from 1 to ${String(MOST_GROUPS)}.`);
       const count = replicates.trim() === '' ? String(protocol.replicates.usual) : replicates;
       return {
         lotId: lot?.id ?? '',

@@ -1,6 +1,6 @@
 import type { NewReading } from '@bent-pail/contract';
 import { replicateName, type Reading, type Step } from '@bent-pail/core';
-import { useState, type ReactElement } from 'react';
+import { useEffect, useRef, useState, type ReactElement } from 'react';
 import { BOX } from '../kit/box';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
@@ -43,6 +43,11 @@ export function TopUp({ run, onKeep }: TopUpProps): ReactElement | null {
   const [open, setOpen] = useState<number>();
   const [text, setText] = useState('');
   const [sorry, setSorry] = useState<string>();
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    // Whoever asks for the field types into it next.
+    if (open !== undefined) field.current?.focus();
+  }, [open]);
   const one = soaking.find(({ replicate }) => replicate === open);
   if (soaking.length === 0) return null;
   const add = ({ replicate, step, sofar }: Soaking): void => {
@@ -86,9 +91,7 @@ export function TopUp({ run, onKeep }: TopUpProps): ReactElement | null {
           <label className="flex min-h-11 items-center gap-2">
             {replicateName(one.replicate)}, poured after it
             <input
-              // The button that opened it asked for this field.
-              // eslint-disable-next-line jsx-a11y/no-autofocus
-              autoFocus
+              ref={field}
               className={`${BOX} figure w-20`}
               inputMode="decimal"
               value={text}
