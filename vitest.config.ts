@@ -16,6 +16,7 @@ export default defineConfig({
     projects: [
       { test: { name: 'core', include: ['core/src/**/*.test.ts'], env, isolate, testTimeout: MINUTE_MS } },
       { test: { name: 'contract', include: ['contract/src/**/*.test.ts'], env, isolate, testTimeout: MINUTE_MS } },
+      { test: { name: 'scripts', include: ['scripts/**/*.test.ts'], env, isolate } },
       { test: { name: 'demo', include: ['demo/src/**/*.test.ts'], env, isolate } },
       {
         test: {

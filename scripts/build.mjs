@@ -3,16 +3,25 @@ import fs from 'node:fs';
 import { isBuiltin } from 'node:module';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { SOURCE } from './texts/catalogue.mjs';
+import { inLanguage, language } from './texts/plugin.mjs';
+import { ROOT } from './root.mjs';
 
-export const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+export { ROOT };
 /** Where notebooks, backups and certificates are kept. */
 export const DATA = path.resolve(process.env.BENT_PAIL_DATA ?? path.join(ROOT, '.data'));
 
-const SERVER_OUT = path.join(ROOT, 'server/dist');
-const WEB_OUT = path.join(ROOT, 'web/dist');
+/** Where a language is built; the source's own in the folder itself. */
+const distOf = (what, spoken) => path.join(ROOT, what, 'dist', spoken === SOURCE ? '' : spoken);
+const SERVER_OUT = distOf('server', language());
+const WEB_OUT = distOf('web', language());
+/** A program of the server as it was built, in the language that is asked for if none is given. */
+export const builtProgram = (name, spoken = language()) => path.join(distOf('server', spoken), `${name}.js`);
+/** The interface as it was built. */
+export const BUILT_WEB = WEB_OUT;
 const SOURCES = {
-  server: ['core/src', 'contract/src', 'server/src', 'demo/src', 'package-lock.json'],
-  web: ['core/src', 'contract/src', 'web', 'package-lock.json'],
+  server: ['core/src', 'contract/src', 'server/src', 'demo/src', 'texts', 'package-lock.json'],
+  web: ['core/src', 'contract/src', 'web', 'texts', 'package-lock.json'],
 };
 
 /** Newest change below a file or folder, leaving out what a build writes. */
@@ -51,6 +60,7 @@ export async function bundle(input, dir, { packages = 'outside' } = {}) {
   const built = await rolldown({
     input,
     platform: 'node',
+    plugins: inLanguage(),
     tsconfig: path.join(ROOT, 'tsconfig.base.json'),
     external: (id) => isPackage(id) && (packages === 'outside' || cannotBeBuiltIn(id)),
   });
@@ -75,7 +85,7 @@ function buildServer() {
 
 async function buildWeb() {
   const { build: viteBuild } = await import('vite');
-  await viteBuild({ configFile: path.join(ROOT, 'web/vite.config.ts'), logLevel: 'warn' });
+  await viteBuild({ configFile: path.join(ROOT, 'web/vite.config.ts'), logLevel: 'warn', build: { outDir: WEB_OUT } });
 }
 
 export async function build({ ifStale = false } = {}) {
@@ -83,4 +93,4 @@ export async function build({ ifStale = false } = {}) {
   if (!ifStale || isStale('web', path.join(WEB_OUT, 'index.html'))) await buildWeb();
 }
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) await build();
+if (process.argv[1] === fileURLToPath(import.meta.url)) await build({ ifStale: process.argv.includes('--if-stale') });

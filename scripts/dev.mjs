@@ -7,7 +7,7 @@ installPackages();
 const { told } = await import('./advice.mjs');
 const { cluster } = await import('./postgres.mjs');
 const { freePort } = await import('./ports.mjs');
-const { build, DATA, ROOT } = await import('./build.mjs');
+const { build, builtProgram, DATA, ROOT } = await import('./build.mjs');
 
 const own = process.env.DATABASE_URL ? undefined : cluster(DATA, 'notebook');
 const DATABASE_URL =
@@ -28,7 +28,7 @@ const env = {
 };
 await build({ ifStale: true });
 await new Promise((resolve) =>
-  spawn(process.execPath, [path.join(ROOT, 'server/dist/demo.js')], { env, stdio: 'inherit' }).once('exit', resolve),
+  spawn(process.execPath, [builtProgram('demo')], { env, stdio: 'inherit' }).once('exit', resolve),
 );
 
 const children = [

@@ -1,6 +1,41 @@
 // Formulas of the core that `npm run mutate` breaks one after the other, at least one of each method.
 export const MUTATIONS = [
   {
+    method: 'column',
+    formula: 'water falls through a face by its conductivity',
+    file: 'column/seekHeads.ts',
+    from: 'const fall = (face_cm2[i] as number) * (faceK[i] as number);',
+    to: 'const fall = 0.9 * (face_cm2[i] as number) * (faceK[i] as number);',
+  },
+  {
+    method: 'column',
+    formula: 'conductivity by Mualem',
+    file: 'column/hydraulics.ts',
+    from: 'out.k = ks * Math.sqrt((out.theta - thetaR) / (thetaS - thetaR)) * bracket * bracket;',
+    to: 'out.k = ks * Math.sqrt((out.theta - thetaR) / (thetaS - thetaR)) * bracket;',
+  },
+  {
+    method: 'pot-rhythm',
+    formula: 'a watering is what was used, and a share more',
+    file: 'rhythm/rhythm.ts',
+    from: '(use_mLPerD * every_d) / (1 -',
+    to: '(use_mLPerD * every_d) / (1 +',
+  },
+  {
+    method: 'dry-down',
+    formula: 'the stand weighs against the scale by its factor',
+    file: 'drydown/dryDown.ts',
+    from: 'sd: Math.log(expected.factor ?? DRY_DOWN_DEFAULTS.factor)',
+    to: 'sd: 0.1 * Math.log(expected.factor ?? DRY_DOWN_DEFAULTS.factor)',
+  },
+  {
+    method: 'settling',
+    formula: 'what was topped up is taken off again',
+    file: 'settling/settling.ts',
+    from: '(shareAt(depth_cm) - addedBefore(t_d)) / filled',
+    to: 'shareAt(depth_cm) / filled',
+  },
+  {
     method: 'porosity',
     formula: 'density of water by temperature',
     file: 'water/waterDensity.ts',

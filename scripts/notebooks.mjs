@@ -1,8 +1,7 @@
 // The notebooks of a folder, for the commands that take, restore and rebuild them.
 import { spawnSync } from 'node:child_process';
-import path from 'node:path';
 import { Advice } from './advice.mjs';
-import { build, DATA, ROOT } from './build.mjs';
+import { build, builtProgram, DATA } from './build.mjs';
 import { takeLock } from './lock.mjs';
 import { cluster } from './postgres.mjs';
 
@@ -15,15 +14,11 @@ export const NOTEBOOKS = {
 /** Runs one of the server's programs on a notebook; its sentence is the one that is told. */
 async function program(name, args, url) {
   await build({ ifStale: true });
-  const done = spawnSync(
-    process.execPath,
-    ['--enable-source-maps', path.join(ROOT, `server/dist/${name}.js`), ...args],
-    {
-      env: { ...process.env, DATABASE_URL: url },
-      encoding: 'utf8',
-      maxBuffer: 64 * 1024 * 1024,
-    },
-  );
+  const done = spawnSync(process.execPath, ['--enable-source-maps', builtProgram(name), ...args], {
+    env: { ...process.env, DATABASE_URL: url },
+    encoding: 'utf8',
+    maxBuffer: 64 * 1024 * 1024,
+  });
   if (done.status !== 0) throw new Advice(done.stderr.trim());
   return JSON.parse(done.stdout);
 }

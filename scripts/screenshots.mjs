@@ -52,16 +52,6 @@ const VIEWS = [
     as: 'Isla Brandreth',
     path: async (api) => `/shelf/lots/${byName(await api('/lots'), 'Old Sluice').id}/intake`,
   },
-  {
-    name: 'laboratory',
-    size: DESK,
-    as: 'Isla Brandreth',
-    path: () => '/bench/laboratory',
-    act: (page) =>
-      page
-        .getByLabel('The report')
-        .fill('Nitrate N;62;mg/L\nAmmonium N;4;mg/L\nK 180 mg/L\nMagnesium: 24 mg/l\nP2O5;31;mg/L\nZinc;0.2;mg/kg'),
-  },
   { name: 'round', size: DESK, as: 'Tam Oswin', path: () => '/bench/round' },
   {
     name: 'blend',
@@ -75,6 +65,14 @@ const VIEWS = [
     dark: true,
     as: 'Isla Brandreth',
     path: async (api) => `/blend/${byName(await api('/blends'), 'Alpine').id}`,
+  },
+  {
+    name: 'pot',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) =>
+      `/pot?with=blend:${byName(await api('/blends'), 'Camellia').id}&vs=depths&stand=glass&water=every:7`,
+    act: (page) => page.getByText('Drained since it was soaked').waitFor({ timeout: 60_000 }),
   },
   { name: 'trust', size: DESK, as: 'Isla Brandreth', path: () => '/blend/trust' },
   {

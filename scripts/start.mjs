@@ -26,7 +26,7 @@ try {
 }
 installPackages();
 const { cluster } = await import('./postgres.mjs');
-const { build, DATA, ROOT } = await import('./build.mjs');
+const { build, BUILT_WEB, builtProgram, DATA, ROOT } = await import('./build.mjs');
 const { end, guarded } = await import('./guarded.mjs');
 const { patience } = await import('./keepRunning.mjs');
 const { networkDoor, showNetwork } = await import('./network.mjs');
@@ -81,7 +81,7 @@ async function startDatabase() {
 /** The server, open once its promise is kept; started again whenever it ends by itself after that. */
 function startServer(env) {
   return new Promise((resolve, reject) => {
-    serving = guarded(process.execPath, ['--enable-source-maps', path.join(ROOT, 'server/dist/main.js')], {
+    serving = guarded(process.execPath, ['--enable-source-maps', builtProgram('main')], {
       lastSignal: 'TERM',
       env,
       stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
@@ -122,7 +122,7 @@ async function serverAgain(env, how) {
 
 /** Fills an empty database with the demo notebook, through the real code; does nothing where something is kept. */
 function loadDemo(env) {
-  const program = path.join(ROOT, 'server/dist/demo.js');
+  const program = builtProgram('demo');
   if (!fs.existsSync(program)) throw new Advice('The demo loader was not built; run npm run build.');
   loading = guarded(
     process.execPath,
@@ -165,7 +165,7 @@ try {
     ...process.env,
     NODE_ENV: 'production',
     DATABASE_URL: databaseUrl,
-    BENT_PAIL_WEB: path.join(ROOT, 'web/dist'),
+    BENT_PAIL_WEB: BUILT_WEB,
     BENT_PAIL_BACKUPS: path.join(DATA, 'backups'),
     BENT_PAIL_DEMO: options.empty ? '0' : '1',
     LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',

@@ -3,10 +3,11 @@ import { spawnSync } from 'node:child_process';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import pg from 'pg';
-import { ROOT } from './build.mjs';
+import { builtProgram, ROOT } from './build.mjs';
 import { cluster } from './postgres.mjs';
+import { PSEUDO, SOURCE } from './texts/catalogue.mjs';
 
-export const TEMPLATES = { demo: 'template_demo', empty: 'template_empty' };
+export const TEMPLATES = { demo: 'template_demo', empty: 'template_empty', nobodys: 'template_nobodys' };
 
 /** The PostgreSQL of the journeys. */
 export const journeys = () => cluster(path.join(ROOT, '.data'), 'e2e', { forTests: true });
@@ -20,12 +21,17 @@ export async function makeTemplates(own) {
     await admin.query(`create database ${name}`);
   }
   await admin.end();
-  const loaded = spawnSync(process.execPath, [path.join(ROOT, 'server/dist/demo.js')], {
-    env: {
-      ...process.env,
-      DATABASE_URL: own.url(TEMPLATES.demo),
-      BENT_PAIL_DEMO_FILES: path.join(ROOT, 'demo/notebook'),
-    },
+  loadDemo(own.url(TEMPLATES.demo), SOURCE);
+  // The language that nobody speaks is built for the one journey that looks for what it does not reach.
+  const env = { ...process.env, BENT_PAIL_LANGUAGE: PSEUDO };
+  spawnSync(process.execPath, [path.join(ROOT, 'scripts/build.mjs'), '--if-stale'], { env, stdio: 'inherit' });
+  loadDemo(own.url(TEMPLATES.nobodys), PSEUDO);
+}
+
+/** Loads the demo by the programs of a language. */
+function loadDemo(url, language) {
+  const loaded = spawnSync(process.execPath, [builtProgram('demo', language)], {
+    env: { ...process.env, DATABASE_URL: url, BENT_PAIL_DEMO_FILES: path.join(ROOT, 'demo/notebook') },
     encoding: 'utf8',
   });
   if (loaded.status !== 0) throw new Error(`the demo could not be loaded\n${loaded.stderr}`);

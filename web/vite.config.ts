@@ -2,19 +2,19 @@ import tailwindcss from '@tailwindcss/vite';
 import path from 'node:path';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { inLanguage } from '../scripts/texts/plugin.mjs';
 
 const api = process.env.BENT_PAIL_API ?? 'http://127.0.0.1:4310';
 
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [react(), tailwindcss()],
+  plugins: [inLanguage(), react(), tailwindcss()],
   html: { cspNonce: '__CSP_NONCE__' },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: inLanguage },
   build: {
     manifest: true,
     // From the first that know a colour by day and by night.
     cssTarget: ['chrome123', 'firefox120', 'safari17.5'],
-    outDir: 'dist',
     emptyOutDir: true,
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 900,

@@ -3,9 +3,7 @@ import { IsBoolean, IsIn, IsString, IsUUID, Length } from 'class-validator';
 import { IsWords, Nested, Optional } from './decorators';
 import { IsNewPassword } from './passwords';
 import type { NotebookInfo } from './notebook';
-
-export const ROLES = ['lead', 'tester', 'panellist', 'student', 'reader'] as const;
-export type Role = (typeof ROLES)[number];
+import { ROLES, type Role } from './roles';
 
 export class SignIn {
   @IsWords(80, 'Type your name.')

@@ -21,6 +21,7 @@ const CLEARABLE = new Set([
     'boughtOn',
     'price',
     'packVolume_L',
+    'packWeight_kg',
     'opensTo',
     'opensToBy',
     'state',

@@ -2,6 +2,8 @@
  * Values that pages offer and the server takes: apart from the classes that check them, so that a page that only offers
  * them need not load these.
  */
+export { DEMO_PEOPLE } from './demoPeople';
+export { ROLE_NAMES } from './roles';
 
 export const MATERIAL_KINDS = ['material', 'product'] as const;
 
@@ -41,6 +43,23 @@ export const PHOTO_LIMIT = 12_000_000;
 
 /** Where the words of a claims sheet stand. */
 export const CLAIM_SOURCES = ['label', 'page', 'leaflet', 'said'] as const;
+
+/** What may be in a filled pot, and what its diary tells of. */
+export const POT_MEDIA = ['blend', 'lot'] as const;
+export const POT_ENTRY_KINDS = [
+  'watered',
+  'weighed',
+  'depth',
+  'topped-up',
+  'top-dressed',
+  'fed',
+  'poured',
+  'moved',
+  'set-up',
+  'seen',
+  'repotted',
+  'emptied',
+] as const;
 
 /** Whom something comes from: a trader, somebody who gives it away, oneself. */
 export const SUPPLIER_KINDS = ['trade', 'free', 'own'] as const;

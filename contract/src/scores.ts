@@ -123,6 +123,7 @@ export interface ScorecardRow {
   readonly overall?: number;
   /** Part of the rubric's weight that the overall rests on. */
   readonly weightIn: number;
+  /** What is not in yet, by its labels. */
   readonly missing: readonly string[];
 }
 

@@ -104,6 +104,13 @@ class LotFields {
   @Max(PACK_BOUNDS.most_L, { message: 'The pack’s volume is over a million litres; check it.' })
   packVolume_L?: number | null;
 
+  /** What one pack weighs, for what is sold by weight. */
+  @IsOptional()
+  @IsReal('The pack’s weight must be a number of kilograms.')
+  @Min(0.001, { message: 'The pack’s weight must be a gram or more.' })
+  @Max(1e5, { message: 'The pack weighs over a hundred tonnes; check it.' })
+  packWeight_kg?: number | null;
+
   /** Loose litres to a litre on the label, for what swells or is fluffed up, where somebody says so. */
   @IsOptional()
   @IsReal('How many times it opens must be a number.')
@@ -235,6 +242,7 @@ export interface LotRow {
   readonly boughtOn?: string;
   readonly price?: number;
   readonly packVolume_L?: number;
+  readonly packWeight_kg?: number;
   readonly opensTo?: number;
   readonly opensToBy?: string;
   readonly state?: string;

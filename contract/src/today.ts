@@ -1,4 +1,5 @@
 import type { OpenRunRow } from './bench';
+import type { PotJobRow } from './filledPots';
 import type { PlannedJobRow } from './jobs';
 import type { LabRequestRow } from './laboratory';
 
@@ -23,4 +24,6 @@ export interface TodayPage {
   readonly labRequests: readonly LabRequestRow[];
   /** Work with a date that is not done. */
   readonly planned: readonly PlannedJobRow[];
+  /** What filled pots ask for within a week: the soonest first. */
+  readonly pots: readonly PotJobRow[];
 }

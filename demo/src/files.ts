@@ -1,3 +1,5 @@
+import type { PlaceFile, PotFile } from './potFiles';
+import type { SittingMark } from './tagWords';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 
@@ -127,7 +129,7 @@ export interface SittingFile {
   readonly raters: readonly {
     readonly name: string;
     readonly warmUp?: Readonly<Record<string, number>>;
-    readonly marks: Readonly<Record<string, Readonly<Record<string, object>>>>;
+    readonly marks: Readonly<Record<string, Readonly<Record<string, SittingMark>>>>;
     readonly handedIn: readonly string[];
   }[];
   readonly agreed: readonly {
@@ -221,6 +223,8 @@ export interface NotebookFiles {
   readonly prices: readonly PriceFile[];
   readonly claims: readonly ClaimsFile[];
   readonly suppliers: readonly SupplierFile[];
+  readonly places: readonly PlaceFile[];
+  readonly pots: readonly PotFile[];
 }
 
 const NAMES = [
@@ -235,6 +239,8 @@ const NAMES = [
   'prices',
   'claims',
   'suppliers',
+  'places',
+  'pots',
 ] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */

@@ -17,6 +17,7 @@ import { SetClock, type Loading } from './loading';
 import { priceHappenings } from './prices';
 import { runHappenings } from './runs';
 import { sittingHappenings } from './sittings';
+import { potHappenings } from './pots';
 import { supplierHappenings } from './suppliers';
 import { shelfHappenings, vesselHappenings } from './shelf';
 
@@ -83,6 +84,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...priceHappenings(loading),
     ...claimsHappenings(loading),
     ...supplierHappenings(loading),
+    ...potHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

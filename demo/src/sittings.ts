@@ -6,6 +6,7 @@ import { handIn, rate, rateWarmUp } from '@bent-pail/server/sittings/sheets';
 import { v7 as uuidv7 } from 'uuid';
 import type { SittingFile } from './files';
 import { daysBefore, named, type Happening, type Loading } from './loading';
+import { tagged } from './tagWords';
 
 /** Products judged by a panel: one sitting is through, one still waits for a rater. */
 export function sittingHappenings(loading: Loading): Happening[] {
@@ -43,7 +44,7 @@ async function sit({ context, lots, people }: Loading, sitting: SittingFile): Pr
     for (const [code, marks] of Object.entries(rater.marks)) {
       const card = named(cards, code, 'sample');
       for (const [criterion, rating] of Object.entries(marks))
-        await rate(context, me, card, criterion, readBody(RatingBody, rating));
+        await rate(context, me, card, criterion, readBody(RatingBody, tagged(rating)));
       if (rater.handedIn.includes(code)) await handIn(context, me, card);
     }
   }

@@ -74,7 +74,7 @@ const PARTS = [
   ['bench', 'score'],
   ['verdicts', 'words', 'shop'],
   ['protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
-  ['blend'],
+  ['blend', 'pot'],
 ] as const;
 
 look('every view is looked at', () => {

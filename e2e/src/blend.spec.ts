@@ -38,7 +38,9 @@ test('composes a blend, sees it settle as a slider moves, changes the pot, keeps
   await me.page.getByRole('button', { name: 'Keep it' }).click();
   await me.page.waitForURL(/\/blend\/[0-9a-f-]{36}$/);
   const blends = await me.list<BlendRow>('/blends');
-  expect(blends.find((blend) => blend.name === 'Scree')?.latest.result.air).toBeCloseTo(await air(), 9);
+  const kept = blends.find((blend) => blend.name === 'Scree')?.latest.result.air ?? Number.NaN;
+  // The page draws the bands first, which takes a busy machine a while.
+  await expect.poll(async () => Math.abs((await air()) - kept)).toBeLessThan(1e-9);
 });
 
 test('10 g more in one demo reading change card, blend and score, and the kept blend says so', async ({

@@ -36,4 +36,4 @@ export async function scripts(): Promise<Scripts> {
   return { ...templates, ...ports, ...scratch };
 }
 
-export type TemplateName = 'demo' | 'empty';
+export type TemplateName = 'demo' | 'empty' | 'nobodys';

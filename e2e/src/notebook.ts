@@ -43,12 +43,13 @@ export class Notebook {
   }
 
   async start(): Promise<void> {
-    this.server = spawn(process.execPath, [path.join(ROOT, 'server/dist/main.js')], {
+    const built = (what: string): string => path.join(ROOT, what, 'dist', this.env.BENT_PAIL_LANGUAGE ?? '');
+    this.server = spawn(process.execPath, [path.join(built('server'), 'main.js')], {
       env: {
         ...process.env,
         DATABASE_URL: this.databaseUrl,
         PORT: String(this.port),
-        BENT_PAIL_WEB: path.join(ROOT, 'web/dist'),
+        BENT_PAIL_WEB: built('web'),
         BENT_PAIL_CLOCK_FILE: this.clockFile,
         LOG_LEVEL: 'error',
         ...this.env,

@@ -2,11 +2,11 @@ import { expect, look, test } from './notebook';
 import { Person, PH } from './person';
 
 const STATIONS: Readonly<Record<string, readonly string[]>> = {
-  'Isla Brandreth': ['Shelf', 'Bench', 'Blend', 'Score'],
-  'Tam Oswin': ['Shelf', 'Bench', 'Blend', 'Score'],
+  'Isla Brandreth': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score'],
+  'Tam Oswin': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score'],
   'Wyn Harker': [],
   'Group K': ['Bench'],
-  Visitor: ['Shelf', 'Bench', 'Blend', 'Score'],
+  Visitor: ['Shelf', 'Bench', 'Blend', 'Pot', 'Score'],
 };
 
 for (const [name, words] of Object.entries(STATIONS)) {
@@ -15,7 +15,7 @@ for (const [name, words] of Object.entries(STATIONS)) {
     await me.go('/');
     await expect(me.page.locator('[data-station]')).toHaveText([...words]);
     const numbers = await me.page.locator('[data-number]').allInnerTexts();
-    expect(numbers).toEqual(words.map((word) => ({ Shelf: '1', Bench: '2', Blend: '3', Score: '5' })[word]));
+    expect(numbers).toEqual(words.map((word) => ({ Shelf: '1', Bench: '2', Blend: '3', Pot: '4', Score: '5' })[word]));
   });
 }
 

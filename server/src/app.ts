@@ -13,6 +13,7 @@ import { Calculator } from './calc/calculator';
 import { CardMaker } from './cards/cardMaker';
 import { threadWorkshop, type Workshop } from './cards/workshop';
 import type { Context, Ground } from './context';
+import { followPots } from './filledPots/followPots';
 import { DiskWatch } from './health/diskWatch';
 import { NEEDS_NO_SESSION } from './health/routes';
 import { Hub } from './live/hub';
@@ -65,9 +66,11 @@ const unless =
 /** The whole HTTP face: what guards every request, then the resources, then the pages. */
 export function createApp(options: AppOptions): App {
   const { ground, logger } = options;
-  const cards = new CardMaker(ground.db, options.workshop ?? threadWorkshop(), (error) => {
+  const workshop = options.workshop ?? threadWorkshop();
+  const warn = (error: unknown): void => {
     logger.warn({ err: error }, 'cards wait for the database');
-  });
+  };
+  const cards = new CardMaker(ground.db, workshop, warn, followPots(ground, workshop));
   const context: Context = { ...ground, cards };
   const app = express();
   app.disable('x-powered-by');

@@ -5,6 +5,7 @@ import { calc } from './calc/resource';
 import { claims } from './claims/resource';
 import { counts } from './counts/resource';
 import { exports } from './exports/resource';
+import { filledPots } from './filledPots/resource';
 import { guides } from './guides/resource';
 import { health } from './health/resource';
 import { instruments } from './instruments/resource';
@@ -15,6 +16,8 @@ import { live } from './live/resource';
 import { lotPhotos } from './lotPhotos/resource';
 import { notebook } from './notebook/resource';
 import { notes } from './notes/resource';
+import { places } from './places/resource';
+import { potResults } from './potResults/resource';
 import { prices } from './prices/resource';
 import { protocols } from './protocols/resource';
 import { scores } from './scores/resource';
@@ -41,6 +44,9 @@ export const RESOURCES: readonly Resource[] = [
   suppliers,
   blends,
   selling,
+  places,
+  potResults,
+  filledPots,
   guides,
   verdicts,
   jobs,

@@ -3,7 +3,13 @@ import type { Context } from './context';
 import type { Principal } from './http/principal';
 import { RESOURCES } from './resources';
 
-const NOTHING_WAITS: TodayPage = Object.freeze({ openRuns: [], sheetsToRate: 0, labRequests: [], planned: [] });
+const NOTHING_WAITS: TodayPage = Object.freeze({
+  openRuns: [],
+  sheetsToRate: 0,
+  labRequests: [],
+  planned: [],
+  pots: [],
+});
 const NOTHING_COUNTED: Counts = Object.freeze({ lots: 0, openRuns: 0, blends: 0, scorecards: 0, sheetsToRate: 0 });
 
 /** What waits for somebody, put together from what each resource has for them. */

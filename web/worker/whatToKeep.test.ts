@@ -10,6 +10,8 @@ describe('what is kept for a reload while the server is away', () => {
     [{ method: 'GET', mode: 'cors', pathname: '/assets/index-a1.js' }, 'asset'],
     [{ method: 'GET', mode: 'cors', pathname: `/api/runs/${id}` }, 'open-run'],
     [{ method: 'GET', mode: 'cors', pathname: `/api/sheets/${id}` }, 'open-run'],
+    [{ method: 'GET', mode: 'cors', pathname: `/api/pots/${id}` }, 'open-run'],
+    [{ method: 'POST', mode: 'cors', pathname: `/api/pots/${id}/diary` }, 'pass'],
     [{ method: 'GET', mode: 'cors', pathname: '/api/session' }, 'open-run'],
     [{ method: 'PUT', mode: 'cors', pathname: `/api/sheets/${id}/ratings/smell` }, 'pass'],
     [{ method: 'POST', mode: 'cors', pathname: `/api/runs/${id}/readings` }, 'pass'],

@@ -4,12 +4,12 @@ export type Keeping =
   | 'page'
   /** Built files never change under their name: kept ones first. */
   | 'asset'
-  /** What an open run needs: fresh if possible, else as it last was. */
+  /** What an open run, sheet or diary needs: fresh if possible, else as it last was. */
   | 'open-run'
   /** Not ours to keep. */
   | 'pass';
 
-const KEPT_ANSWERS = /^\/api\/(session|today|(runs|sheets)\/[0-9a-f-]{36})$/;
+const KEPT_ANSWERS = /^\/api\/(session|today|(runs|sheets|pots)\/[0-9a-f-]{36})$/;
 
 /** What to do with a request, by method, kind and address. Nothing that writes is ever touched. */
 export function whatToKeep(request: {

@@ -52,7 +52,7 @@ function spoilt(random: Random, input: object): unknown {
     const at = holder as Record<string, unknown>;
     const was = at[key];
     const how = random();
-    if (how < 0.5) at[key] = pick(random, ODD);
+    if (how < 0.5) at[key] = structuredClone(pick(random, ODD));
     else if (how < 0.7 && typeof was === 'number') at[key] = was * 10 ** (8 * (random() - 0.5));
     else if (how < 0.8) Reflect.deleteProperty(at, key);
     else if (Array.isArray(holder)) holder.push(structuredClone(was));

@@ -1,19 +1,10 @@
-import {
-  BLEND_HEADS,
-  evaluateBlend,
-  physicsOf,
-  prepareBlend,
-  type BlendComponent,
-  type BlendScalars,
-  type BlendSettings,
-} from '../blend';
+import { BLEND_HEADS, evaluateBlend, physicsOf, prepareBlend, type BlendScalars } from '../blend';
 import { refuse } from '../errors';
 import { finished, type Steps } from '../numeric';
-import { containerRule, QUICK_QUADRATURE, type Retention } from '../retention';
+import { containerRule, QUICK_QUADRATURE } from '../retention';
 import { seededRandom, type Range } from '../scoring';
-import { BANDS_DEFAULTS, requireBands, type BandsInput, type UncertainComponent } from './bandsInput';
-import { drawnBody, type Mutable } from './drawnComponent';
-import { drawnAlone, drawnSettings } from './drawnValue';
+import { BANDS_DEFAULTS, requireBands, type BandsInput } from './bandsInput';
+import { DrawnBlend } from './drawnBlend';
 import { driversOf, type DrawnInput, type Driver } from './drivers';
 
 export interface Band {
@@ -32,16 +23,7 @@ export type BandsResult = Readonly<Partial<Record<BandProperty, Band>>> & {
 /** Draws in a step. */
 const STEP = 50;
 
-const plainCurve = ({ thetaR, thetaS, alpha_percm, n }: Retention): Retention => ({ thetaR, thetaS, alpha_percm, n });
-
-function plainComponent(given: UncertainComponent): BlendComponent {
-  const entries = Object.entries(given).filter(
-    ([key]) => !key.endsWith('_se') && key !== 'retention_cov' && key !== 'readings',
-  );
-  return { ...(Object.fromEntries(entries) as unknown as BlendComponent), retention: plainCurve(given.retention) };
-}
-
-function quantile(sorted: Float64Array, share: number): number {
+export function quantile(sorted: Float64Array, share: number): number {
   const at = share * (sorted.length - 1);
   const below = Math.floor(at);
   const low = sorted[below] as number;
@@ -71,50 +53,23 @@ export function* bandsSteps(input: BandsInput): Steps<BandsResult> {
   requireBands(input);
   const draws = input.draws ?? BANDS_DEFAULTS.draws;
   const random = seededRandom(input.seed ?? BANDS_DEFAULTS.seed);
-  const mutables = input.components.map((given): Mutable => ({
-    volume: given.volume,
-    component: plainComponent(given),
-  }));
-  const settings: { -readonly [K in keyof BlendSettings]: BlendSettings[K] } = {
-    model: input.model,
-    ...(input.physics === undefined ? {} : { physics: input.physics }),
-    ...(input.kappa === undefined ? {} : { kappa: input.kappa }),
-    ...(input.shrink === undefined ? {} : { shrink: input.shrink }),
-    ...(input.lime_meqPerL === undefined ? {} : { lime_meqPerL: input.lime_meqPerL }),
-    ...(input.salt_dSm === undefined ? {} : { salt_dSm: input.salt_dSm }),
-    ...(input.dosed_pricePerL === undefined ? {} : { dosed_pricePerL: input.dosed_pricePerL }),
-  };
+  const drawn = new DrawnBlend(input, draws);
   const physics = physicsOf(input);
-  const drawn = [
-    ...input.components.flatMap((given, i) => {
-      const [at, mutable] = [`components[${String(i)}]`, mutables[i] as Mutable];
-      return [...drawnBody(given, at, draws, mutable), ...drawnAlone(given, at, draws, mutable)];
-    }),
-    ...drawnSettings(input, draws, settings),
-  ];
   const rule = containerRule(input.container, [BLEND_HEADS.drained], QUICK_QUADRATURE);
   const outputs = new Map<BandProperty, Float64Array>();
   for (let at = 0; at < draws; at += 1) {
     if (at % STEP === 0) yield at / draws;
-    for (const one of drawn) one.draw(random, at);
-    const components = mutables.map(({ component }) => possible(component));
-    const volumes = mutables.map(({ volume }) => volume);
-    const { scalars } = evaluateBlend(prepareBlend(components, input.container, physics, rule), volumes, settings);
+    const { components, volumes } = drawn.draw(random, at);
+    const { scalars } = evaluateBlend(
+      prepareBlend(components, input.container, physics, rule),
+      volumes,
+      drawn.settings,
+    );
     // Which figures a blend has does not change from draw to draw.
     if (at === 0) for (const key of Object.keys(scalars) as BandProperty[]) outputs.set(key, new Float64Array(draws));
     for (const [key, column] of outputs) column[at] = scalars[key] as number;
   }
-  return summarised(
-    input,
-    outputs,
-    drawn.flatMap((one) => one.inputs),
-  );
-}
-
-/** A drawn void never exceeds the drawn porosity. */
-function possible(component: BlendComponent): BlendComponent {
-  const { thetaS } = component.retention;
-  return component.interparticleVoid <= thetaS ? component : { ...component, interparticleVoid: thetaS };
+  return summarised(input, outputs, drawn.inputs);
 }
 
 function summarised(

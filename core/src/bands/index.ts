@@ -3,7 +3,7 @@
  * Draws are seeded, so the same question has the same answer; a curve is drawn as a whole.
  * What drives the spread says which measurement would narrow it.
  */
-export { bands, bandsSteps, type Band, type BandProperty, type BandsResult } from './bands';
+export { bands, bandsSteps, quantile, type Band, type BandProperty, type BandsResult } from './bands';
 export { bandsMethod } from './bandsMethod';
 export {
   BANDS_DEFAULTS,
@@ -15,3 +15,4 @@ export {
   type Window,
 } from './bandsInput';
 export { type Driver } from './drivers';
+export { drawnCurves } from './drawnBlend';

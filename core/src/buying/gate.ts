@@ -4,6 +4,20 @@ export type GateSmell = (typeof GATE_SMELLS)[number];
 export const GATE_MOISTURES = ['dust dry', 'just moist', 'moist', 'dripping'] as const;
 export type GateMoisture = (typeof GATE_MOISTURES)[number];
 
+export const GATE_SMELL_WORDS: Readonly<Record<GateSmell, string>> = Object.freeze({
+  earthy: 'earthy',
+  none: 'none',
+  sour: 'sour',
+  ammonia: 'ammonia',
+  chemical: 'chemical',
+});
+export const GATE_MOISTURE_WORDS: Readonly<Record<GateMoisture, string>> = Object.freeze({
+  'dust dry': 'dust dry',
+  'just moist': 'just moist',
+  moist: 'moist',
+  dripping: 'dripping',
+});
+
 /** What was seen at the gate; what was not looked at is left out. */
 export interface GateSeen {
   /** Pieces of creeping root or weeds in a bucket of 10 L. */

@@ -14,7 +14,9 @@ export {
 export {
   GATE_DECISIONS,
   GATE_LIMITS,
+  GATE_MOISTURE_WORDS,
   GATE_MOISTURES,
+  GATE_SMELL_WORDS,
   GATE_SMELLS,
   judgeAtGate,
   type GateDecision,

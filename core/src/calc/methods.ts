@@ -2,8 +2,10 @@ import * as bands from '../bands';
 import * as blend from '../blend';
 import * as buying from '../buying';
 import * as chemistry from '../chemistry';
+import * as column from '../column';
 import * as doses from '../doses';
 import * as drainage from '../drainage';
+import * as drydown from '../drydown';
 import * as feeding from '../feeding';
 import * as instruments from '../instruments';
 import * as kitchen from '../kitchen';
@@ -14,8 +16,10 @@ import * as particles from '../particles';
 import * as porosity from '../porosity';
 import * as quantity from '../quantity';
 import * as retention from '../retention';
+import * as rhythm from '../rhythm';
 import * as prices from '../prices';
 import * as scoring from '../scoring';
+import * as settling from '../settling';
 import * as search from '../search';
 import * as shares from '../shares';
 import * as statistics from '../statistics';
@@ -27,8 +31,11 @@ const CONCEPTS = {
   ...kitchen,
   ...statistics,
   ...retention,
+  ...rhythm,
   ...knowledge,
   ...drainage,
+  ...drydown,
+  ...column,
   ...chemistry,
   ...instruments,
   ...particles,
@@ -44,6 +51,7 @@ const CONCEPTS = {
   ...prices,
   ...buying,
   ...scoring,
+  ...settling,
 };
 
 /** Whatever a concept's index exports as a method; what of it is read is the same for all. */

@@ -7,6 +7,17 @@ import { deskBlendInput, type DeskInput } from './predict';
 export const JOBS = ['water', 'air', 'food', 'nutrient store', 'weight', 'structure', 'acidity', 'look'] as const;
 export type Job = (typeof JOBS)[number];
 
+export const JOB_WORDS: Readonly<Record<Job, string>> = Object.freeze({
+  water: 'water',
+  air: 'air',
+  food: 'food',
+  'nutrient store': 'nutrient store',
+  weight: 'weight',
+  structure: 'structure',
+  acidity: 'acidity',
+  look: 'look',
+});
+
 /** What leaving a line out would change, as blend with it less blend without. */
 export interface LineEffect {
   readonly water: number;

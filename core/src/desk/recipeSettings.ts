@@ -43,6 +43,15 @@ export function recipeSettings(recipe: RecipeSettings): Omit<DeskInput, 'lines' 
   };
 }
 
+/**
+ * Nitrogen of powders whose salt is not known by their class, mg to a litre made: a percent by weight is 10 mg in a
+ * gram.
+ */
+export const plainNitrogen = ({ additives = [] }: Pick<RecipeSettings, 'additives'>): number =>
+  additives
+    .filter(({ classId }) => classId === undefined)
+    .reduce((sum, { gPerL, n_percent }) => sum + gPerL * 10 * (n_percent ?? 0), 0);
+
 /** What is dosed to a recipe does to a litre made, held against how far plants of its use are. */
 export const deskDoses = (
   recipe: Pick<RecipeSettings, 'additives'>,

@@ -26,7 +26,7 @@ export interface CalibrationTrouble {
 export const CALIBRATION_AGE = Object.freeze({ hours: 24, readings: 40, checkDays: 30 });
 
 const HOUR_MS = 3600000;
-const NOUN: Readonly<Record<InstrumentKind, string>> = { pH: 'calibration', ec: 'check', scale: 'check weight' };
+const NOUN_WORDS: Readonly<Record<InstrumentKind, string>> = { pH: 'calibration', ec: 'check', scale: 'check weight' };
 
 interface StampInput {
   readonly instrument: Instrument;
@@ -48,7 +48,7 @@ function lineOf(showsMv: boolean, { points, temp_C }: CalibrationRecord): Pick<C
 /** What a reading rests on, judged at the moment that it was taken. */
 export function stampOf({ instrument, calibration, takenAt, readings }: StampInput): CalibrationStamp {
   const { name, kind, showsMv } = instrument;
-  const noun = NOUN[kind];
+  const noun = NOUN_WORDS[kind];
   if (calibration === undefined) {
     return { instrument: name, state: 'missing', sentence: `${name} had no ${noun} on record.` };
   }

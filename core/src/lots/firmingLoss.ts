@@ -1,6 +1,9 @@
+import { canonicalText } from '../content';
 import type { Working } from '../method';
 import { ratioMethod } from '../shares';
+import { packingWords, type PackingHabit } from '../sheets';
 import type { LotFigure } from './lotFigures';
+import { methodKeyIn, vesselWords } from './methodKey';
 
 /** Air that firming took, seen by a pair of runs in one vessel. */
 export interface FirmingLoss {
@@ -11,16 +14,31 @@ export interface FirmingLoss {
   readonly working: Working;
 }
 
-/** Habits from loose to hard; the method's words begin with one of them. */
-const ORDER = ['loose', 'tapped', 'firmed', 'pressed'] as const;
+/** Habits from loose to hard. */
+const ORDER: readonly PackingHabit[] = ['loose', 'tapped', 'firmed', 'pressed'];
 
-/** A method parted into its vessel, its packing and the rest, as `12 cm vessel`, `tapped`, `drained 60 min`. */
-function packingOf({ method }: LotFigure): { readonly depth: string; readonly habit: string; readonly rest: string } {
-  const [depth = '', habit = '', ...rest] = method.split(', ');
-  return { depth, habit, rest: rest.join(', ') };
+interface Packed {
+  readonly depth: string;
+  readonly habit: string;
+  /** Its place from loose to hard; −1 where packing is no part of the method. */
+  readonly rank: number;
+  /** The method but for its packing, to be compared. */
+  readonly rest: string;
 }
 
-const rank = (habit: string): number => ORDER.findIndex((one) => habit.startsWith(one));
+/** A method parted into its vessel, its packing and the rest. */
+function packingOf({ methodKey }: LotFigure): Packed {
+  const { packing, press_gcm2, ...rest } = methodKeyIn(methodKey);
+  return {
+    depth: rest.depths_cm === undefined ? '' : vesselWords(rest.depths_cm),
+    habit:
+      packing === undefined
+        ? ''
+        : packingWords({ packingHabit: packing, ...(press_gcm2 === undefined ? {} : { press_gcm2 }) }),
+    rank: packing === undefined ? -1 : ORDER.indexOf(packing),
+    rest: canonicalText(rest),
+  };
+}
 
 /**
  * What firming costs: the newest pair of measured air spaces in the same vessel, drained the same time and packed
@@ -32,7 +50,7 @@ export function firmingLoss(figures: readonly LotFigure[]): FirmingLoss | undefi
     const a = packingOf(one);
     const other = airs.find((figure) => {
       const b = packingOf(figure);
-      return b.depth === a.depth && b.rest === a.rest && rank(b.habit) > rank(a.habit) && rank(a.habit) >= 0;
+      return b.rest === a.rest && b.rank > a.rank && a.rank >= 0;
     });
     if (other === undefined) continue;
     const b = packingOf(other);

@@ -35,7 +35,7 @@ export interface LotCard {
 }
 
 /** How a card is put together from its runs; a change of what it says takes another version. */
-export const CARD_METHOD = 'card@6';
+export const CARD_METHOD = 'card@7';
 
 /** Depth at which a class's pail is drawn, cm. */
 export const CLASS_PAIL_HEIGHT_CM = 10;
@@ -115,6 +115,12 @@ export function pailOfClass(classId: string): PailFigures | undefined {
   };
 }
 
+/** What is known of a pack's volume instead: a kilogram was opened and the pack's weight would do, or its label. */
+function said(opened: boolean, label_L: number | undefined): { classSays?: string } {
+  if (opened) return { classSays: 'a kilogram was opened: note what the pack weighs' };
+  return label_L === undefined ? {} : { classSays: `label says ${String(label_L)} L` };
+}
+
 function missingOf(lot: LotRecord, figures: readonly LotFigure[]): MissingFigure[] {
   const mediaClass = lot.materialClass === undefined ? undefined : findMediaClass(lot.materialClass);
   const has = (key: LotFigure['property']): boolean => figures.some((figure) => figure.property === key);
@@ -131,9 +137,8 @@ function missingOf(lot: LotRecord, figures: readonly LotFigure[]): MissingFigure
   if (!has('pH')) missing.push({ what: 'pH 1:5', protocol: 'ph-1to5', ...says(mediaClass?.pH_1to5_water.range, '') });
   if (!has('ec_dSm'))
     missing.push({ what: 'EC 1:2', protocol: 'ec-1to2', ...says(mediaClass?.ec_1to2_dSm.range, ' dS/m') });
-  if (lot.price !== undefined && !has('bagVolume_L')) {
-    const label = lot.packVolume_L === undefined ? {} : { classSays: `label says ${String(lot.packVolume_L)} L` };
-    missing.push({ what: 'True volume', protocol: 'bag-volume', ...label });
-  }
+  const opened = has('expansion_LperKg');
+  if (lot.price !== undefined && !has('bagVolume_L') && !(opened && lot.packWeight_kg !== undefined))
+    missing.push({ what: 'True volume', protocol: 'bag-volume', ...said(opened, lot.packVolume_L) });
   return missing;
 }

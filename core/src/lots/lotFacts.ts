@@ -1,7 +1,7 @@
 import { findMediaClass, type Drawdown } from '../classes';
 import { LAB_PROPERTIES, type LabProperty } from '../feeding';
 import type { PROPERTIES } from '../properties';
-import { packLoose_L, type LotFigure } from './lotFigures';
+import { openedPack_L, type LotFigure } from './lotFigures';
 import type { LotRecord } from './lotRecord';
 
 /** What is known of a lot besides its physics: food, where it is from, how it is prepared. */
@@ -68,7 +68,7 @@ export function lotFacts(lot: LotRecord, figures: readonly LotFigure[]): LotFact
       'asItLies_gcc',
       asItLies(measured('heft_gcc'), measured('bulkDensity_gcc'), measured('asReceivedMoisture')),
     ),
-    ...known('bag_L', measured('bagVolume_L') ?? (lot.opensTo === undefined ? undefined : packLoose_L(lot, figures))),
+    ...known('bag_L', openedPack_L(lot, figures)),
     ...known('sieveYield', measured('sieveYield')),
     ...known('expansion_LperKg', measured('expansion_LperKg')),
     ...known('prepWater_L', measured('prepWater_L')),

@@ -126,17 +126,44 @@ function figureOf(
   };
 }
 
-/** Loose litres of a pack, and where they are from: poured out, by its label and how far that opens, by its label. */
+const among = (figures: readonly LotFigure[], key: string): LotFigure | undefined =>
+  figures.find(({ property: mine }) => mine === key);
+
+/**
+ * Loose litres of a pack, and where they are from: poured out, by its weight and what a kilogram was seen to open to,
+ * by its label and how far that is said to open, by its label.
+ */
 function packOf(
-  { packVolume_L, opensTo, opensToBy }: LotRecord,
-  poured: LotFigure | undefined,
-): { readonly loose_L: number; readonly method: string; readonly from: readonly Source[] } | undefined {
+  { packVolume_L, packWeight_kg, opensTo, opensToBy }: LotRecord,
+  figures: readonly LotFigure[],
+):
+  | {
+      readonly loose_L: number;
+      readonly method: string;
+      readonly from: readonly Source[];
+      readonly measured?: LotFigure;
+    }
+  | undefined {
+  const [poured, opened] = [among(figures, 'bagVolume_L'), among(figures, 'expansion_LperKg')];
   if (poured !== undefined) {
     const { mean } = poured.summary;
     return {
       loose_L: mean,
       method: 'true volume',
       from: [{ label: 'true volume', value: mean, unit: 'L', working: poured.working }],
+      measured: poured,
+    };
+  }
+  if (opened !== undefined && packWeight_kg !== undefined) {
+    const { mean } = opened.summary;
+    return {
+      loose_L: mean * packWeight_kg,
+      method: 'opened here, by weight',
+      from: [
+        { label: 'the pack weighs', value: packWeight_kg, unit: 'kg' },
+        { label: 'a kilogram opens to', value: mean, unit: 'L/kg', working: opened.working },
+      ],
+      measured: opened,
     };
   }
   if (packVolume_L === undefined) return undefined;
@@ -150,25 +177,23 @@ function packOf(
   };
 }
 
-/** Loose litres that a pack gives; undefined where neither a run nor its label says. */
-export const packLoose_L = (lot: LotRecord, figures: readonly LotFigure[]): number | undefined =>
-  packOf(
-    lot,
-    figures.find(({ property: key }) => key === 'bagVolume_L'),
-  )?.loose_L;
+/** Loose litres that a pack was seen or is said to open to; undefined where there is but the label's own volume. */
+export function openedPack_L(lot: LotRecord, figures: readonly LotFigure[]): number | undefined {
+  const pack = packOf(lot, figures);
+  return pack?.measured === undefined && lot.opensTo === undefined ? undefined : pack?.loose_L;
+}
 
 function priceFigure(lot: LotRecord, figures: readonly LotFigure[]): LotFigure | undefined {
-  const measured = figures.find((figure) => figure.property === 'bagVolume_L');
-  const pack = packOf(lot, measured);
+  const pack = packOf(lot, figures);
   if (lot.price === undefined || pack === undefined || pack.loose_L <= 0) return undefined;
   const input = { values: [lot.price / pack.loose_L] };
   return {
     property: 'pricePerL',
     summary: replicates(input).summary,
-    origin: measured === undefined ? 'label' : 'worked-out',
+    origin: pack.measured === undefined ? 'label' : 'worked-out',
     method: pack.method,
     methodKey: 'price',
-    runs: measured?.runs ?? [],
+    runs: pack.measured?.runs ?? [],
     working: replicatesMethod.working('price', input, {
       from: [{ label: 'price of the pack', value: lot.price, unit: '' }, ...pack.from],
     }),

@@ -13,6 +13,8 @@ export interface LotRecord {
   readonly price?: number;
   /** Volume of one pack as the label states it, L. */
   readonly packVolume_L?: number;
+  /** What one pack weighs, kg: with what a kilogram opens to, its loose litres. */
+  readonly packWeight_kg?: number;
   /** Loose litres to a litre on the label, where somebody says so, and who says it. */
   readonly opensTo?: number;
   readonly opensToBy?: string;

@@ -152,6 +152,21 @@ describe('the price of a litre', () => {
     expect(poured).toMatchObject({ method: 'true volume', summary: { mean: 9.1 / (bag?.summary.mean as number) } });
   });
 
+  it('goes by what a kilogram of it opened to here where the pack’s weight is known', () => {
+    const runs = [runOf('expansion', { dry: [2], water: [12], loose: [26] })];
+    const opened = priced({ runs, packWeight_kg: 5, opensTo: 1.82 });
+    expect(opened).toMatchObject({ origin: 'worked-out', method: 'opened here, by weight' });
+    expect(opened?.summary.mean).toBeCloseTo(9.1 / (5 * 13), 9);
+    expect(opened?.working.from?.map(({ label }) => label)).toEqual([
+      'price of the pack',
+      'the pack weighs',
+      'a kilogram opens to',
+    ]);
+    expect(priced({ runs })?.method).toBe('label’s volume');
+    const { packVolume_L: _, ...sold } = { ...pumiceLot(runs), price: 9.1, packWeight_kg: 5 };
+    expect(lotCard(sold).component?.facts.bag_L).toBeCloseTo(65, 9);
+  });
+
   it('counts whole packs by what they open to', () => {
     const lot = { ...pumiceLot([]), packVolume_L: 50, opensTo: 1.82 };
     expect(lotCard(lot).component?.facts.bag_L).toBeCloseTo(91, 9);

@@ -57,8 +57,11 @@ export function methodKeyOf(run: RunRecord): MethodKey {
 /** One method as one text, to be compared and never shown. */
 export const methodKeyText = (run: RunRecord): string => canonicalText(methodKeyOf(run));
 
+/** The method that such a text tells of. */
+export const methodKeyIn = (text: string): MethodKey => JSON.parse(text) as MethodKey;
+
 /** One depth, or the range of several. */
-function vesselWords([least, most]: readonly [number, number]): string {
+export function vesselWords([least, most]: readonly [number, number]): string {
   return least === most ? `${String(least)} cm vessel` : `vessels of ${String(least)} to ${String(most)} cm`;
 }
 

@@ -23,6 +23,8 @@ export {
   number,
   numberOrNull,
   object,
+  either,
+  pair,
   range,
   text,
   whole,

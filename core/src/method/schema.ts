@@ -52,6 +52,18 @@ export function forms<const F extends readonly Schema[]>(by: string, of: F): T.T
   });
 }
 
+/** One of several shapes that nothing but their own fields tells apart. */
+export const either = <const F extends readonly Schema[]>(...of: F): T.TUnsafe<InputOf<F[number]>> =>
+  T.Unsafe<InputOf<F[number]>>({ anyOf: [...of] });
+
+/** Two numbers in their order. */
+export const pair = T.Unsafe<[number, number]>({
+  type: 'array',
+  items: { type: 'number' },
+  minItems: 2,
+  maxItems: 2,
+});
+
 /** A number, or null where it is missing in its place. */
 export const numberOrNull = T.Unsafe<number | null>({ type: ['number', 'null'] });
 

@@ -5,6 +5,7 @@ export {
   LABEL_SPREAD,
   PACK_FORMS,
   PRICE_KINDS,
+  PRICE_WORDS,
   priceBoard,
   priceBoardMethod,
   USUAL_FACTOR,

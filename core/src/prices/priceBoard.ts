@@ -2,6 +2,15 @@ import { refuse, requireNotNegative, requirePositive, type Check } from '../erro
 import { choice, defineMethod, list, maybe, number, object, text, type InputOf } from '../method';
 
 export const PRICE_KINDS = ['paid', 'list', 'offer', 'delivered', 'made'] as const;
+
+/** How a price came about. */
+export const PRICE_WORDS: Readonly<Record<(typeof PRICE_KINDS)[number], string>> = Object.freeze({
+  paid: 'paid',
+  list: 'list price',
+  offer: 'on offer',
+  delivered: 'delivered',
+  made: 'made',
+});
 export const PACK_FORMS = ['loose', 'compressed', 'block', 'byWeight'] as const;
 
 const PACK = object({

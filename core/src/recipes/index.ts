@@ -10,4 +10,5 @@ export type { Doubt, ReadLine, ReadRecipe } from './asRead';
 export { readRecipe } from './readRecipe';
 export { readAmount } from './readAmount';
 export { fillRest, litresOf, SHOWN_UNITS, shownIn, USUAL_MEASURES_L, type ShownUnit, type Sizes } from './shownIn';
-export { LITRES_OF, UNIT_WORDS, type RecipeUnit } from './units';
+export { LITRES_OF, type RecipeUnit } from './units';
+export { UNIT_WORDS } from './unitWords';

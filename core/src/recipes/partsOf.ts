@@ -3,7 +3,8 @@ import { readName } from '../names';
 import { meanOf } from '../statistics';
 import type { Doubt, ReadLine } from './asRead';
 import { litresOf, type Sizes } from './shownIn';
-import { LITRES_OF, UNIT_WORDS, type RecipeUnit } from './units';
+import { LITRES_OF, type RecipeUnit } from './units';
+import { UNIT_WORDS } from './unitWords';
 
 export interface PartsLine {
   readonly line: ReadLine;

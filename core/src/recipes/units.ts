@@ -32,28 +32,6 @@ export const LITRES_OF: Readonly<Partial<Record<RecipeUnit, number>>> = Object.f
   cup: 0.2365882365,
 });
 
-/** How a unit is said of more than one. */
-export const UNIT_WORDS: Readonly<Record<RecipeUnit, string>> = Object.freeze({
-  part: 'parts',
-  percent: '% by volume',
-  L: 'L',
-  mL: 'mL',
-  m3: 'm³',
-  gal: 'gal',
-  qt: 'qt',
-  cuft: 'cu ft',
-  cuyd: 'cu yd',
-  cup: 'cups',
-  scoop: 'scoops',
-  bucket: 'buckets',
-  barrow: 'barrows',
-  bag: 'bags',
-  handful: 'handfuls',
-  spoon: 'spoons',
-  gPerL: 'g/L',
-  rest: 'the rest',
-});
-
 /** Spellings of units; the longer ones first, so that "parts" is not read as "p" and "arts". */
 export const UNIT_SPELLINGS: readonly (readonly [RegExp, RecipeUnit])[] = [
   // "g a L" needs its spaces, or every gallon would be grams to the litre.

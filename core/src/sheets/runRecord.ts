@@ -60,9 +60,15 @@ export function runVesselVolume_mL(vessel: RunVessel): number | undefined {
 }
 
 /** How a run was packed, in words that are part of its method. */
-export function packingWords({ packingHabit, press_gcm2 }: RunSettings): string {
-  return packingHabit === 'pressed' ? `pressed with ${String(press_gcm2 ?? '?')} g/cm²` : packingHabit;
+export function packingWords({ packingHabit, press_gcm2 }: Pick<RunSettings, 'packingHabit' | 'press_gcm2'>): string {
+  return packingHabit === 'pressed' ? `pressed with ${String(press_gcm2 ?? '?')} g/cm²` : PACKING_WORDS[packingHabit];
 }
+
+const PACKING_WORDS: Readonly<Record<Exclude<PackingHabit, 'pressed'>, string>> = {
+  loose: 'loose',
+  tapped: 'tapped',
+  firmed: 'firmed',
+};
 
 /** Volume of a replicate's vessel, mL; undefined while it is not known or none is used. */
 export function volumeOfReplicate_mL(run: RunRecord, replicate: number): number | undefined {

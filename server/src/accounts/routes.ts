@@ -1,9 +1,18 @@
-import { ChangePassword, DemoSignIn, EditMe, EditUser, FirstLead, NewUser, SignIn } from '@bent-pail/contract';
+import {
+  ChangePassword,
+  DEMO_PEOPLE,
+  DemoSignIn,
+  EditMe,
+  EditUser,
+  FirstLead,
+  NewUser,
+  SignIn,
+} from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, PUBLIC, READS, SIGNED_IN } from '../http/guard';
 import { addUser, changePassword, editUser, endSessions, listUsers } from './people';
-import { DEMO_PEOPLE, demoSignIn, editMe, firstLead, sessionState, signIn } from './service';
+import { demoSignIn, editMe, firstLead, sessionState, signIn } from './service';
 import { beginSession, endSession } from './session';
 
 /** Coming in and going out, and the people of the notebook. */
@@ -30,7 +39,7 @@ export const accountRoutes = (context: Context): Route[] => [
     guard: PUBLIC,
     body: DemoSignIn,
     answer: async ({ request, body }) => {
-      await beginSession(request, await demoSignIn(context, body.name ?? DEMO_PEOPLE.lead), context.clock.now());
+      await beginSession(request, await demoSignIn(context, body.name ?? DEMO_PEOPLE[0].name), context.clock.now());
       return sessionState(context, request.who);
     },
   }),

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import type { EditMe, FirstLead, Me, SessionState } from '@bent-pail/contract';
+import { DEMO_PEOPLE, DEMO_PLACE, type EditMe, type FirstLead, type Me, type SessionState } from '@bent-pail/contract';
 import type { DataSource } from 'typeorm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Context } from '../context';
@@ -15,19 +15,6 @@ import { changeUser, countUsers, holdPeople, insertUser, userCalled } from './re
 /** What a notebook is called until its first lead names it. */
 const UNNAMED = Object.freeze({ place: 'This bench', currency: '£', zone: 'Europe/London' });
 
-/** People of the demo notebook; the lead opens with one click. */
-export const DEMO_PEOPLE = Object.freeze({
-  place: 'Tollgarth',
-  lead: 'Isla Brandreth',
-  others: [
-    { name: 'Tam Oswin', role: 'tester' },
-    { name: 'Wyn Harker', role: 'panellist' },
-    { name: 'Petra Lund', role: 'panellist' },
-    { name: 'Group K', role: 'student' },
-    { name: 'Visitor', role: 'reader' },
-  ],
-} as const);
-
 /** The notebook's own row, made on the first start; with `demo` also the demo people, with passwords nobody knows. */
 export async function openNotebook(db: DataSource, demo: boolean): Promise<NotebookRow> {
   const known = await knownNotebook(db.manager);
@@ -35,7 +22,7 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
   await db.transaction(async (manager) => {
     await insertNotebook(manager, {
       ...UNNAMED,
-      ...(demo ? { place: DEMO_PEOPLE.place } : {}),
+      ...(demo ? { place: DEMO_PLACE } : {}),
       measures: {},
       hours: {},
       handfuls: {},
@@ -44,8 +31,7 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
       sessionSecret: randomBytes(32).toString('base64'),
     });
     if (!demo) return;
-    const people = [{ name: DEMO_PEOPLE.lead, role: 'lead' } as const, ...DEMO_PEOPLE.others];
-    for (const { name, role } of people) {
+    for (const { name, role } of DEMO_PEOPLE) {
       const passwordHash = await hashPassword(randomBytes(24).toString('base64'));
       await insertUser(manager, { id: uuidv7(), name, role, passwordHash });
     }

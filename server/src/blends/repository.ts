@@ -4,6 +4,7 @@ import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
 import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 import { BlendEntity, BlendVersionEntity } from './entities';
+import { versionName } from './versionName';
 
 /** Blends by their newest version. */
 const LATEST = `
@@ -39,7 +40,7 @@ async function namesFor(manager: EntityManager, recipes: readonly Recipe[]): Pro
   ]);
   const names = new Map([...lots, ...blends].map(({ id, name }) => [id, name]));
   return ({ lotId, blend }) =>
-    blend === undefined ? (names.get(lotId ?? '') ?? '') : `${names.get(blend.id) ?? ''}, version ${String(blend.n)}`;
+    blend === undefined ? (names.get(lotId ?? '') ?? '') : versionName(names.get(blend.id) ?? '', blend.n);
 }
 
 function toVersion(row: VersionRow, nameOf: (line: Line) => string): BlendRow['latest'] {

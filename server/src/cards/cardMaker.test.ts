@@ -53,9 +53,11 @@ const until = async (isSo: () => boolean | Promise<boolean>): Promise<void> => {
   while (!(await isSo())) await new Promise((resolve) => setTimeout(resolve, 10));
 };
 
+const nothingElse = (): Promise<void> => Promise.resolve();
+
 /** A maker besides the server's own, which does not hear of anything by itself. */
 function maker(workshop: Workshop): CardMaker {
-  const made = new CardMaker(server.db, workshop, () => undefined);
+  const made = new CardMaker(server.db, workshop, () => undefined, nothingElse);
   makers.push(made);
   return made;
 }
@@ -144,7 +146,7 @@ it('tries again where working out failed, and tells of it', async () => {
       return failures >= 0 ? Promise.reject(new Error('the thread is gone')) : own.card(record, runIds);
     },
   };
-  const second = new CardMaker(server.db, flaky, (error) => told.push(error));
+  const second = new CardMaker(server.db, flaky, (error) => told.push(error), nothingElse);
   makers.push(second);
   await ask();
   second.wake();

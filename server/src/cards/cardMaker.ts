@@ -24,7 +24,7 @@ const FOLLOW_MS = 2000;
 
 /**
  * Lets cards follow what they rest on: one lot at a time, what was asked for meanwhile once more, then what the batches
- * teach. Whoever reads sees the card of before until the new one is whole.
+ * teach, then what pots ask for. Whoever reads sees the card of before until the new one is whole.
  */
 export class CardMaker implements Cards {
   private readonly told = new EventEmitter().setMaxListeners(0);
@@ -39,6 +39,8 @@ export class CardMaker implements Cards {
     private readonly db: DataSource,
     private readonly workshop: Workshop,
     private readonly warn: (error: unknown) => void,
+    /** What else follows, once cards do. */
+    private readonly also: (stopped: AbortSignal) => Promise<void>,
   ) {}
 
   /** Begins with all that waits, also what other methods had worked out. */
@@ -100,6 +102,7 @@ export class CardMaker implements Cards {
         this.isAsked = false;
         await this.makeCards();
         await this.makeLearning();
+        await this.also(this.stopped.signal);
       }
     } catch (error) {
       if (!this.stopped.signal.aborted) {

@@ -51,7 +51,8 @@ afterAll(async () => {
 
 const asked = ({ server, me }: Large, address: string): Promise<Asked> =>
   rowsRead(server.db, async () => {
-    expect([address, (await me.get(address)).status]).toEqual([address, 200]);
+    const { status, body } = await me.get(address);
+    expect(status, `${address}: ${JSON.stringify(body).slice(0, 200)}`).toBe(200);
   });
 
 describe('a notebook with ten times the readings', () => {

@@ -20,6 +20,7 @@ export async function loadLotRecord(manager: EntityManager, lotId: string): Prom
     ...optional('materialClass', classId),
     ...optional('price', lot.price),
     ...optional('packVolume_L', lot.packVolume_L),
+    ...optional('packWeight_kg', lot.packWeight_kg),
     ...optional('opensTo', lot.opensTo),
     ...optional('opensToBy', lot.opensToBy),
     kin: await readingsOfKin(manager, lotId),

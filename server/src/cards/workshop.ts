@@ -1,24 +1,27 @@
 import type { LotRecord } from '@bent-pail/core';
 import { Piscina } from 'piscina';
-import type { CardTask } from '../workers/makeCard';
+import type { CardAnswer, CardTask } from '../workers/makeCard';
 import { programFile } from '../workers/programFile';
 import { taughtBy, type MeasuredBatch, type Taught } from '../learning/taughtBy';
+import { watchPot, type PotAsked, type PotSaid } from '../filledPots/watchPot';
 import { workOut, type WorkedOut } from './workedOut';
 
 const THREAD = Object.freeze({ idle_ms: 30_000, heap_MB: 96, young_MB: 8, nice: 10 });
 
-/** Where cards are worked out. */
+/** Where cards are worked out, and what else follows. */
 export interface Workshop {
   /** A lot's card, and the figures of those of its runs that are named. */
   card: (record: LotRecord, runIds: readonly string[]) => Promise<WorkedOut>;
   learn: (measured: readonly MeasuredBatch[]) => Promise<Taught>;
+  /** What a pot's diary asks for next. */
+  pot: (asked: PotAsked) => Promise<PotSaid>;
   close: () => Promise<void>;
 }
 
 /** A thread of its own, which gives way to the server's. */
 export function threadWorkshop(): Workshop {
   const { file, execArgv } = programFile('makeCard');
-  const pool = new Piscina<CardTask, WorkedOut | Taught>({
+  const pool = new Piscina<CardTask, CardAnswer>({
     filename: file,
     execArgv,
     minThreads: 0,
@@ -30,6 +33,7 @@ export function threadWorkshop(): Workshop {
   return {
     card: async (record, runIds) => (await pool.run({ kind: 'card', record, runIds })) as WorkedOut,
     learn: async (measured) => (await pool.run({ kind: 'learn', measured })) as Taught,
+    pot: async (asked) => (await pool.run({ kind: 'pot', asked })) as PotSaid,
     close: () => pool.destroy(),
   };
 }
@@ -39,6 +43,7 @@ export function ownWorkshop(): Workshop {
   return {
     card: (record, runIds) => Promise.resolve(workOut(record, runIds)),
     learn: (measured) => Promise.resolve(taughtBy(measured)),
+    pot: (asked) => Promise.resolve(watchPot(asked)),
     close: () => Promise.resolve(),
   };
 }

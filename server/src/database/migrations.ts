@@ -30,6 +30,10 @@ import { LotPhotos1766700000000 } from './migrations/1766700000000-lotPhotos';
 import { Foresight1766800000000 } from './migrations/1766800000000-foresight';
 import { OpensTo1766900000000 } from './migrations/1766900000000-opensTo';
 import { TakenBack1767000000000 } from './migrations/1767000000000-takenBack';
+import { PackWeight1767100000000 } from './migrations/1767100000000-packWeight';
+import { FilledPots1767200000000 } from './migrations/1767200000000-filledPots';
+import { PotWatches1767300000000 } from './migrations/1767300000000-potWatches';
+import { Places1767400000000 } from './migrations/1767400000000-places';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -65,4 +69,8 @@ export const MIGRATIONS = [
   Foresight1766800000000,
   OpensTo1766900000000,
   TakenBack1767000000000,
+  PackWeight1767100000000,
+  FilledPots1767200000000,
+  PotWatches1767300000000,
+  Places1767400000000,
 ];

@@ -45,7 +45,7 @@ async function send(
   response.end();
 }
 
-/** Tidy tables for spreadsheets: readings, results, cards; of all, of one run or of one lot, in the units of who asks. */
+/** Tidy tables for spreadsheets: readings, results, cards, diaries; of all, of one run, lot or pot, in the units of who asks. */
 export const exportRoutes = (server: Server): Route[] => [
   defineRoute({
     method: 'get',
@@ -54,7 +54,8 @@ export const exportRoutes = (server: Server): Route[] => [
     respond: async ({ who, params, request }, response) => {
       const table = server.tables.find(({ name }) => name === params.name.replace(/\.csv$/, ''));
       if (table === undefined) throw notFound('table');
-      const wanted = { run: asUuid(request.query.run), lot: asUuid(request.query.lot) };
+      const { run, lot, pot } = request.query;
+      const wanted = { run: asUuid(run), lot: asUuid(lot), pot: asUuid(pot) };
       if (wanted.lot !== undefined) await server.cards.follow([wanted.lot]);
       const units = request.query.units === 'metric' ? METRIC : who.units;
       await send(response, table, table.rows(server, wanted), units);

@@ -3,10 +3,11 @@ import type { Context } from '../context';
 /** One row of a tidy table; a missing value is an empty cell. */
 export type Row = Readonly<Record<string, string | number | null | undefined>>;
 
-/** All of a table, or what belongs to one run or one lot. */
+/** All of a table, or what belongs to one run, one lot or one pot. */
 export interface Wanted {
   readonly run: string | undefined;
   readonly lot: string | undefined;
+  readonly pot: string | undefined;
 }
 
 /** Rows read at a time: a whole notebook never stands in memory. */

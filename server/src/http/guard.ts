@@ -1,4 +1,4 @@
-import type { Role } from '@bent-pail/contract';
+import { ROLE_NAMES, type Role } from '@bent-pail/contract';
 import type { RequestHandler } from 'express';
 import { whoAsks } from './principal';
 import { HttpProblem } from './problems';
@@ -35,7 +35,7 @@ export function guard(access: Access): Guard {
     if (access.kind !== 'public') {
       const { role } = whoAsks(request);
       if (access.kind === 'roles' && !access.roles.includes(role)) {
-        throw new HttpProblem(403, { code: 'not-yours', message: `A ${role} may not do this.` });
+        throw new HttpProblem(403, { code: 'not-yours', message: `A ${ROLE_NAMES[role]} may not do this.` });
       }
     }
     next();

@@ -65,8 +65,8 @@ describe('prices of a product', () => {
     expect(body[0]).toMatchObject({ place: 'market day', by: tester.me.name });
     const packs = await onBoard(lotId);
     expect(packs.map(({ name, price, noted }) => [name, price, noted])).toEqual([
-      ['Scarp, B-1, list', 11, 5],
-      ['Scarp, B-1, offer', 7, 5],
+      ['Scarp, B-1, list price', 11, 5],
+      ['Scarp, B-1, on offer', 7, 5],
     ]);
   });
 
@@ -102,6 +102,24 @@ describe('prices of a product', () => {
     const [line] = priceBoard({ packs: [pack as BoardPack] }).lines;
     expect(line?.isMeasured).toBe(true);
     expect(line?.litres).toBe(pack?.true_L);
+  });
+
+  it('go by what a kilogram opened to here, times what the pack weighs', async () => {
+    const lotId = await bag('Pressed', { price: 10, packWeight_kg: 5 });
+    expect(await onBoard(lotId)).toEqual([]);
+    const run = await startRun(tester, { materialId: '', lotId, vesselIds: [] }, 'expansion');
+    const read = { dry: 2, water: 12, loose: 26 };
+    for (const i of [0, 1, 2])
+      for (const [step, value] of Object.entries(read))
+        await tester.post(`/runs/${run.id}/readings`, reading(server, i, step, value));
+    expect((await tester.post(`/runs/${run.id}/finish`)).status).toBe(200);
+    await tester.get(`/lots/${lotId}`);
+    const [pack] = await onBoard(lotId);
+    expect(pack).toMatchObject({ weight_kg: 5 });
+    expect(pack?.true_L).toBeCloseTo(65, 9);
+    await tester.post('/prices', note(lotId, { form: 'block', pack_L: 20, pack_kg: 10, price: 18 }));
+    const [heavier] = await onBoard(lotId);
+    expect(heavier?.true_L).toBeCloseTo(130, 9);
   });
 
   it('are none of a panellist’s or a student’s business: a price would tell what is behind a code', async () => {

@@ -30,6 +30,7 @@ export interface PackRow {
   readonly delivery: number | null;
   readonly minutes: number | null;
   readonly place: string | null;
+  /** Poured out of the bag, else what a kilogram of it opened to times what the pack weighs. */
   readonly true_L: number | null;
   readonly true_L_se: number | null;
   readonly density_kgL: number | null;
@@ -43,7 +44,7 @@ export interface PackRow {
 export const packsOnBoard = (manager: EntityManager): Promise<PackRow[]> =>
   manager.query<PackRow[]>(
     `with product as (
-       select l.id, m.name, l.code, l.price::float8 as price, l.pack_volume_l, l.bought_on, l.created_at
+       select l.id, m.name, l.code, l.price::float8 as price, l.pack_volume_l, l.pack_weight_kg, l.bought_on, l.created_at
        from lots l join materials m on m.id = l.material_id
        where m.kind = 'product' order by l.created_at desc limit ${String(MOST_PACKS)}),
      newest as (
@@ -53,13 +54,18 @@ export const packsOnBoard = (manager: EntityManager): Promise<PackRow[]> =>
        where seen_on >= last_seen - ${String(STALE_DAYS)} order by lot_id, kind, seen_on desc, kept_at desc)
      select p.id as "lotId", p.name, p.code, coalesce(n.kind, 'paid') as kind, coalesce(n.price, p.price) as price,
        coalesce(n.seen_on, p.bought_on)::text as "on", coalesce(n.form, 'loose') as form,
-       coalesce(n.pack_l, p.pack_volume_l) as "pack_L", n.factor, n.pack_kg, n.delivery, n.minutes, n.place,
-       bag.mean as "true_L", bag.se as "true_L_se", heft.mean as "density_kgL",
+       coalesce(n.pack_l, p.pack_volume_l) as "pack_L", n.factor,
+       coalesce(n.pack_kg, p.pack_weight_kg) as pack_kg, n.delivery, n.minutes, n.place,
+       coalesce(bag.mean, opened.mean * coalesce(n.pack_kg, p.pack_weight_kg)) as "true_L",
+       case when bag.mean is null then opened.se * coalesce(n.pack_kg, p.pack_weight_kg) else bag.se end as "true_L_se",
+       heft.mean as "density_kgL",
        (select count(*)::int from prices x where x.lot_id = p.id) as noted
      from product p
      left join newest n on n.lot_id = p.id
      left join lateral (select mean, se from lot_figures f where f.lot_id = p.id and f.property = 'bagVolume_L'
        order by f.place limit 1) bag on true
+     left join lateral (select mean, se from lot_figures f where f.lot_id = p.id and f.property = 'expansion_LperKg'
+       order by f.place limit 1) opened on true
      left join lateral (select mean from lot_figures f where f.lot_id = p.id and f.property = 'heft_gcc'
        order by f.place limit 1) heft on true
      where coalesce(n.price, p.price) is not null

@@ -1,5 +1,5 @@
 import type { BoardPack, Me, NewPrice, PriceBoardPage, PriceNote } from '@bent-pail/contract';
-import { TOLD_APART_BY } from '@bent-pail/core';
+import { PRICE_WORDS, TOLD_APART_BY } from '@bent-pail/core';
 import { namesOf } from '../accounts/repository';
 import { pricesOfBlends } from '../blends/repository';
 import type { Context } from '../context';
@@ -12,7 +12,7 @@ import type { PriceEntity } from './entities';
 import { insertPrice, measuredProducts, packsOnBoard, pricesOfLot, type PackRow } from './repository';
 
 const packName = ({ name, code, kind, noted }: PackRow): string =>
-  noted === 0 || kind === 'paid' ? `${name}, ${code}` : `${name}, ${code}, ${kind}`;
+  noted === 0 || kind === 'paid' ? `${name}, ${code}` : `${name}, ${code}, ${PRICE_WORDS[kind]}`;
 
 function toPack(row: PackRow): BoardPack {
   return {

@@ -69,7 +69,9 @@ export async function judge(manager: EntityManager, card: ScorecardEntity, lot: 
       revealed,
       ...optional('overall', judged.result.overall),
       weightIn: judged.weightIn,
-      missing: judged.result.missing,
+      missing: judged.criteria
+        .filter(({ criterion }) => judged.result.missing.includes(criterion.name))
+        .map(({ criterion }) => criterion.label),
     },
     rubric,
     told,

@@ -41,6 +41,8 @@ export class LotEntity {
   price!: number | null;
   @Column('double precision', { name: 'pack_volume_l', nullable: true })
   packVolume_L!: number | null;
+  @Column('double precision', { name: 'pack_weight_kg', nullable: true })
+  packWeight_kg!: number | null;
   @Column('double precision', { name: 'opens_to', nullable: true })
   opensTo!: number | null;
   @Column('text', { name: 'opens_to_by', nullable: true })

@@ -72,6 +72,7 @@ const PLAIN = Object.freeze({
   boughtOn: null,
   price: null,
   packVolume_L: null,
+  packWeight_kg: null,
   opensTo: null,
   opensToBy: null,
   state: null,

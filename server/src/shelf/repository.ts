@@ -22,7 +22,7 @@ const ARCHIVED = `case when m.archived_at is not null then 'material' when l.arc
 
 const ROW = `
   l.id, l.material_id as "materialId", m.name, m.kind, l.code, m.aliases, ${CLASS} as "classId", l.own_class as "ownClass", l.parted_off as "partedOff", ${ARCHIVED} as archived, l.source, l.grade,
-  l.bought_on::text as "boughtOn", l.price::float8 as price, l.pack_volume_l as "packVolume_L", l.opens_to as "opensTo", l.opens_to_by as "opensToBy", l.state, l.label_ingredients as "labelIngredients", l.label_analysis as "labelAnalysis", l.version,
+  l.bought_on::text as "boughtOn", l.price::float8 as price, l.pack_volume_l as "packVolume_L", l.pack_weight_kg as "packWeight_kg", l.opens_to as "opensTo", l.opens_to_by as "opensToBy", l.state, l.label_ingredients as "labelIngredients", l.label_analysis as "labelAnalysis", l.version,
   m.version as "materialVersion", l.prepared_from as "fromId", source.code as "fromCode", l.prepared_how as how,
   l.preparation, version.blend_id as "blendId", blend.name as "blendName", version.n,
   (select sum(s.change_l)::float8 from stock_movements s where s.lot_id = l.id) as stock,
@@ -47,6 +47,7 @@ interface Row {
   readonly boughtOn: string | null;
   readonly price: number | null;
   readonly packVolume_L: number | null;
+  readonly packWeight_kg: number | null;
   readonly opensTo: number | null;
   readonly opensToBy: string | null;
   readonly state: string | null;
@@ -99,6 +100,7 @@ function toLotRow(row: Row): LotRow {
     ...optional('boughtOn', row.boughtOn),
     ...optional('price', row.price),
     ...optional('packVolume_L', row.packVolume_L),
+    ...optional('packWeight_kg', row.packWeight_kg),
     ...optional('opensTo', row.opensTo),
     ...optional('opensToBy', row.opensToBy),
     ...optional('state', row.state),

@@ -107,6 +107,7 @@ export async function addLot(context: Context, body: NewLot): Promise<LotRow> {
         boughtOn: body.boughtOn ?? null,
         price: body.price ?? null,
         packVolume_L: body.packVolume_L ?? null,
+        packWeight_kg: body.packWeight_kg ?? null,
         opensTo: body.opensTo ?? null,
         opensToBy: body.opensToBy ?? null,
         state: body.state ?? null,

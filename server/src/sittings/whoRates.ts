@@ -1,3 +1,4 @@
+import { ROLE_NAMES } from '@bent-pail/contract';
 import type { Rubric } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { usersNamed } from '../accounts/repository';
@@ -14,7 +15,7 @@ export async function requireRaters(manager: EntityManager, ids: readonly string
   const raters = await usersNamed(manager, ids);
   if (raters.length !== ids.length) throw refused(field, 'One of these raters is not in this notebook.');
   const unable = raters.find((rater) => !RATERS.includes(rater.role) || rater.archivedAt !== null);
-  if (unable !== undefined) throw refused(field, `${unable.name} is a ${unable.role} and cannot rate.`);
+  if (unable !== undefined) throw refused(field, `${unable.name} is a ${ROLE_NAMES[unable.role]} and cannot rate.`);
 }
 
 /** What of a rubric a panel marks. */

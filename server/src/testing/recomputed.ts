@@ -3,7 +3,7 @@ import { isRead, lotCard, ownReadings, type LotReadings, type LotRecord } from '
 import { toRunRecord } from '../bench/records';
 
 function recordOf(lot: LotRow, sheets: readonly RunSheet[]): LotRecord {
-  const { id, name, code, materialId, classId, price, packVolume_L, opensTo, opensToBy } = lot;
+  const { id, name, code, materialId, classId, price, packVolume_L, packWeight_kg, opensTo, opensToBy } = lot;
   return {
     id,
     name,
@@ -12,6 +12,7 @@ function recordOf(lot: LotRow, sheets: readonly RunSheet[]): LotRecord {
     ...(classId === undefined ? {} : { materialClass: classId }),
     ...(price === undefined ? {} : { price }),
     ...(packVolume_L === undefined ? {} : { packVolume_L }),
+    ...(packWeight_kg === undefined ? {} : { packWeight_kg }),
     ...(opensTo === undefined ? {} : { opensTo }),
     ...(opensToBy === undefined ? {} : { opensToBy }),
     runs: sheets

@@ -17,6 +17,8 @@ import type { createDataSource } from '../database/dataSource';
 import { UserEntity } from '../accounts/entities';
 import { openDatabase } from '../database/openDatabase';
 
+const KEPT_MS = 600_000;
+
 /** A clock that tests move by hand. */
 export class TestClock implements Clock {
   at = Date.parse('2026-11-24T08:00:00Z');
@@ -141,6 +143,8 @@ export async function startTestServer(options: TestServerOptions = {}): Promise<
     hosts: options.hosts ?? [],
   });
   const server: Server = createServer(app.express);
+  // A test on a busy machine may pause longer than a connection is kept, and would then write to one just closed.
+  server.keepAliveTimeout = KEPT_MS;
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   const base = `http://127.0.0.1:${String((server.address() as AddressInfo).port)}`;
   return {

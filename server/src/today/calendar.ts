@@ -1,4 +1,5 @@
-import type { LabRequestRow, OpenRunRow, PlannedJobRow } from '@bent-pail/contract';
+import type { LabRequestRow, OpenRunRow, PlannedJobRow, PotJobRow } from '@bent-pail/contract';
+import { giveOrTake, POT_ACT_WORDS } from '@bent-pail/core';
 import ical, { ICalAlarmType } from 'ical-generator';
 
 const MINUTES = 15;
@@ -9,6 +10,7 @@ export interface Waiting {
   readonly runs: readonly OpenRunRow[];
   readonly reports: readonly LabRequestRow[];
   readonly planned: readonly PlannedJobRow[];
+  readonly pots: readonly PotJobRow[];
   /** Where phones find the notebook, if they may: each entry then leads to its page. */
   readonly networkAddress?: string;
 }
@@ -22,7 +24,7 @@ interface Entry {
   readonly page: string;
 }
 
-function entriesOf({ runs, reports, planned }: Waiting): Entry[] {
+function entriesOf({ runs, reports, planned, pots }: Waiting): Entry[] {
   const onSheets = runs.flatMap(({ id, number, lotName, lotCode, protocolLabel, waits }) =>
     waits.due.flatMap(({ what, at }): Entry[] =>
       at === undefined
@@ -52,7 +54,22 @@ function entriesOf({ runs, reports, planned }: Waiting): Entry[] {
     description: 'Planned at the blend desk',
     page: to ?? '/',
   }));
-  return [...onSheets, ...fromLaboratory, ...ofPlans];
+  const ofPots = pots.flatMap(({ potId, pot, place, act, at, band, why }): Entry[] =>
+    at === undefined
+      ? []
+      : [
+          {
+            id: `${potId}-${act}`,
+            at: Date.parse(at),
+            summary: `${POT_ACT_WORDS[act]}: ${pot}`,
+            description: [band && giveOrTake(Date.parse(band.from), Date.parse(band.to)), place, why]
+              .filter((one) => one !== undefined)
+              .join('. '),
+            page: `/pot/diary/${potId}`,
+          },
+        ],
+  );
+  return [...onSheets, ...fromLaboratory, ...ofPlans, ...ofPots];
 }
 
 /** What waits on the bench as a calendar: every deadline that lies ahead or is over, a quarter of an hour each. */

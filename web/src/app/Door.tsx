@@ -1,4 +1,5 @@
 import type { SessionState } from '@bent-pail/contract';
+import { DEMO_PEOPLE, ROLE_NAMES } from '@bent-pail/contract/choices';
 import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, type ReactElement } from 'react';
 import { Link } from 'react-router';
@@ -11,15 +12,15 @@ import { comeIn } from './comeIn';
 
 const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 
-/** The people of the demo, and what each sees first. */
-const DEMO = [
-  { name: 'Isla Brandreth', role: 'lead', sees: 'everything' },
-  { name: 'Tam Oswin', role: 'tester', sees: 'shelf, bench, blend, score' },
-  { name: 'Wyn Harker', role: 'panellist', sees: 'own score sheets, blind' },
-  { name: 'Petra Lund', role: 'panellist', sees: 'likewise; one sheet is open' },
-  { name: 'Group K', role: 'student', sees: 'the runs given to the group' },
-  { name: 'Visitor', role: 'reader', sees: 'looks, changes nothing' },
-] as const;
+/** What each of the demo's people sees first. */
+const SEES: Readonly<Record<(typeof DEMO_PEOPLE)[number]['name'], string>> = {
+  'Isla Brandreth': 'everything',
+  'Tam Oswin': 'shelf, bench, blend, score',
+  'Wyn Harker': 'own score sheets, blind',
+  'Petra Lund': 'likewise; one sheet is open',
+  'Group K': 'the runs given to the group',
+  Visitor: 'looks, changes nothing',
+};
 
 // Whoever is signed in already, or opens the demo with a press, needs no forms yet.
 const SignIn = lazy(async () => ({ default: (await import('./DoorForms')).SignIn }));
@@ -63,7 +64,7 @@ function Demo(): ReactElement {
     mutationFn: (body: { readonly name: string }) => api.post<SessionState>('/session/demo', body),
     onSuccess: comeIn,
   });
-  const [first, ...others] = DEMO;
+  const [first, ...others] = DEMO_PEOPLE;
   return (
     <section className="flex flex-col gap-4">
       <h2 className="text-lead">The Tollgarth notebook</h2>
@@ -75,7 +76,7 @@ function Demo(): ReactElement {
           enter.mutate({ name: first.name });
         }}
       >
-        Open as {first.name}, {first.role}
+        Open as {first.name}, {ROLE_NAMES[first.role]}
       </Button>
       <ul className="border-t-[1.5px]">
         {others.map((person) => (
@@ -88,9 +89,9 @@ function Demo(): ReactElement {
               }}
             >
               <span>
-                <b>{person.name}</b>, {person.role}
+                <b>{person.name}</b>, {ROLE_NAMES[person.role]}
               </span>
-              <small>{person.sees}</small>
+              <small>{SEES[person.name]}</small>
             </button>
           </li>
         ))}

@@ -17,7 +17,7 @@ import { KeySheet } from './KeySheet';
 import { NotSecure } from './NotSecure';
 import { OneMoment } from './OneMoment';
 import { STATIONS } from './views';
-import { useFocusBack } from './useFocusBack';
+import { useFocusBack } from '../shared/useFocusBack';
 import { useKeys } from './useKeys';
 import { Toasts } from '../kit/Toasts';
 import { SkipLink } from './SkipLink';

@@ -1,6 +1,5 @@
 import type { Counts, Role } from '@bent-pail/contract';
 import { fireEvent, screen } from '@testing-library/react';
-import 'fake-indexeddb/auto';
 import type { ReactElement } from 'react';
 import { useLocation } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -33,8 +32,8 @@ describe('the bench edge', () => {
   });
 
   it.each<[Role, readonly string[]]>([
-    ['lead', ['Shelf', 'Bench', 'Blend', 'Score']],
-    ['reader', ['Shelf', 'Bench', 'Blend', 'Score']],
+    ['lead', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score']],
+    ['reader', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score']],
     ['student', ['Bench']],
     ['panellist', []],
   ])('shows a %s only where they may go', (role, words) => {
@@ -117,9 +116,9 @@ describe('single keys', () => {
     expect(screen.getByText(`at ${address}`)).toBeTruthy();
   });
 
-  it('4 goes nowhere, for there is no such station', () => {
+  it('6 goes nowhere, for there is no such station', () => {
     open();
-    press('4');
+    press('6');
     expect(screen.getByText('at /')).toBeTruthy();
   });
 

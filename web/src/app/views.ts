@@ -4,6 +4,7 @@ import { devices } from '../devices/view';
 import { instruments } from '../instruments/view';
 import { laboratory } from '../laboratory/view';
 import { people } from '../people/view';
+import { pot } from '../pot/view';
 import { protocols } from '../protocols/view';
 import { score } from '../score/view';
 import { placeOf, type Station, type View } from '../shared/view';
@@ -25,6 +26,7 @@ export const VIEWS: Readonly<Record<string, View>> = {
   laboratory,
   devices,
   blend,
+  pot,
   score,
   shop,
   verdicts,

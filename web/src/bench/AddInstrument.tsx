@@ -4,15 +4,15 @@ import { useState, type ReactElement } from 'react';
 import { Dialog } from '../kit/Dialog';
 import { Calibrate } from '../shared/instruments/Calibrate';
 import { NewInstrument } from '../shared/instruments/NewInstrument';
+import { INSTRUMENT_WORDS } from '../shared/instruments/instrumentWords';
 
 interface AddInstrumentProps {
   readonly kind: InstrumentKind;
-  readonly noun: string;
   readonly onAdded: (row: InstrumentRow) => void;
 }
 
 /** A pen, a meter or a scale put on the bench without leaving the sheet, and calibrated at once. */
-export function AddInstrument({ kind, noun, onAdded }: AddInstrumentProps): ReactElement {
+export function AddInstrument({ kind, onAdded }: AddInstrumentProps): ReactElement {
   const [open, setOpen] = useState(false);
   const [added, setAdded] = useState<InstrumentRow>();
   const close = (next: boolean): void => {
@@ -23,7 +23,7 @@ export function AddInstrument({ kind, noun, onAdded }: AddInstrumentProps): Reac
   };
   return (
     <Dialog
-      opener={`Add ${kind === 'ec' ? 'an' : 'a'} ${noun.replace('Scale', 'scale')}`}
+      opener={`Add ${kind === 'ec' ? 'an' : 'a'} ${INSTRUMENT_WORDS[kind]}`}
       title={
         added === undefined ? `What is it called here?` : `${added.name}: ${kind === 'pH' ? 'calibrate' : 'check'} it`
       }

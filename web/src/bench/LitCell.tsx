@@ -1,5 +1,6 @@
 import { replicateName, type Step } from '@bent-pail/core';
 import { useEffect, useRef, type KeyboardEvent, type ReactElement } from 'react';
+import { useParams } from 'react-router';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { amount, inMine, mySign, understood, told } from '../shared/units/mine';
@@ -8,7 +9,7 @@ import { InMillivolts } from './InMillivolts';
 import type { FilledProps, LitCellProps } from './litCellProps';
 import { readBlock } from './pasteBlock';
 import { readingAlone } from './shownReading';
-import { Stopwatch } from './Stopwatch';
+import { Stopwatch } from '../shared/watch/Stopwatch';
 import { ReasonField } from './ReasonField';
 import { StartTime } from './StartTime';
 import type { CellEntry } from './useCellEntry';
@@ -47,6 +48,7 @@ function TypedCell({
   onMove,
   onPaste,
 }: FilledProps): ReactElement {
+  const { id = '' } = useParams();
   const { text, type, inMv, mayBeMv, takesMv, reason, giveReason, keep } = entry;
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -106,7 +108,7 @@ function TypedCell({
       )}
       {step.kind === 'seconds' && mayWrite && (
         <Stopwatch
-          replicate={replicate}
+          of={`${id}:${String(replicate)}`}
           onTime={(seconds) => {
             type(String(seconds));
           }}

@@ -7,7 +7,7 @@ import { Await } from '../shared/Await';
 import { CautionStrip } from '../shared/CautionStrip';
 import { EmptyPail } from '../shared/EmptyPail';
 import { clockTime, duration, counted } from '../kit/format';
-import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
+import { useWaitingReadings, type WaitingReading } from '../shared/outbox/useOutbox';
 import { runQuery } from '../shared/resources/runs';
 import { todayQuery } from '../shared/resources/today';
 import { useServerNow } from '../shared/serverClock';
@@ -53,7 +53,7 @@ export function RoundPage(): ReactElement {
 }
 
 function OpenRuns({ runs }: { readonly runs: readonly OpenRunRow[] }): ReactElement {
-  const waiting = useOutbox();
+  const waiting = useWaitingReadings();
   const queries = useQueries({ queries: runs.map(({ id }) => runQuery(id)) });
   const sheets = queries.flatMap(({ data }) => data ?? []);
   if (waiting === undefined || sheets.length < runs.length) return <p className="text-ink2 p-5">One moment.</p>;
@@ -62,7 +62,7 @@ function OpenRuns({ runs }: { readonly runs: readonly OpenRunRow[] }): ReactElem
 
 interface RoundProps {
   readonly sheets: readonly RunSheet[];
-  readonly waiting: readonly Waiting[];
+  readonly waiting: readonly WaitingReading[];
 }
 
 function Round({ sheets, waiting }: RoundProps): ReactElement {

@@ -11,8 +11,8 @@ import { useWorks } from '../shared/useSession';
 import { AddInstrument, CalibrateHere } from './AddInstrument';
 import { Choice } from '../kit/Choice';
 import { Sorry } from '../kit/Sorry';
+import { INSTRUMENT_HEADS } from '../shared/instruments/instrumentWords';
 
-const NOUN: Readonly<Record<InstrumentKind, string>> = { pH: 'pH pen', ec: 'EC meter', scale: 'Scale' };
 const NOW_EVERY_MS = 60000;
 
 /** Kinds of instrument that a sheet is read with. */
@@ -41,7 +41,7 @@ export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactEl
         return (
           <div key={kind} className="flex flex-wrap items-center gap-3">
             <Choice
-              label={NOUN[kind]}
+              label={INSTRUMENT_HEADS[kind]}
               look="beside"
               value={chosen?.id ?? ''}
               disabled={choose.isPending}
@@ -58,7 +58,6 @@ export function RunInstruments({ sheet }: { readonly sheet: RunSheet }): ReactEl
               works && (
                 <AddInstrument
                   kind={kind}
-                  noun={NOUN[kind]}
                   onAdded={({ id }) => {
                     choose.mutate([...sheet.instruments.filter((one) => one.kind !== kind).map((one) => one.id), id]);
                   }}

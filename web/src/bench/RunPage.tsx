@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
 import { Await } from '../shared/Await';
-import { useOutbox, type Waiting } from '../shared/outbox/useOutbox';
+import { useWaitingReadings, type WaitingReading } from '../shared/outbox/useOutbox';
 import { runQuery } from '../shared/resources/runs';
 import { useServerNow } from '../shared/serverClock';
 import { useMe, useSession } from '../shared/useSession';
@@ -39,7 +39,7 @@ import { TopUp } from './TopUp';
 export function RunPage(): ReactElement {
   const { id = '' } = useParams();
   const query = useQuery(runQuery(id));
-  const waiting = useOutbox(id);
+  const waiting = useWaitingReadings(id);
   return (
     <Await query={query}>
       {(sheet) =>
@@ -66,7 +66,7 @@ interface LitAt extends CellAt {
 interface OpenSheetProps {
   readonly sheet: RunSheet;
   /** Readings that this browser has not handed over yet. */
-  readonly waiting: readonly Waiting[];
+  readonly waiting: readonly WaitingReading[];
   readonly away: boolean;
 }
 

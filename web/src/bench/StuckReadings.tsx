@@ -2,13 +2,13 @@ import { replicateName } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { AskTwice } from '../kit/AskTwice';
 import { outboxOf, sendAgain } from '../shared/outbox/store';
-import type { Waiting } from '../shared/outbox/useOutbox';
+import type { WaitingReading } from '../shared/outbox/useOutbox';
 import { useMe } from '../shared/useSession';
 import { Button } from '../kit/Button';
 import { Notice } from '../kit/Notice';
 
 /** Readings that the server would not keep: in sight, with its sentence, until a person decides. */
-export function StuckReadings({ waiting }: { readonly waiting: readonly Waiting[] }): ReactElement | null {
+export function StuckReadings({ waiting }: { readonly waiting: readonly WaitingReading[] }): ReactElement | null {
   const { id } = useMe();
   const stuck = waiting.filter((entry) => entry.problem !== undefined);
   if (stuck.length === 0) return null;
@@ -42,7 +42,7 @@ export function StuckReadings({ waiting }: { readonly waiting: readonly Waiting[
 }
 
 /** A reading that is let go is nowhere any more, so that this is asked twice. */
-function LetGo({ entry, onLetGo }: { readonly entry: Waiting; readonly onLetGo: () => void }): ReactElement {
+function LetGo({ entry, onLetGo }: { readonly entry: WaitingReading; readonly onLetGo: () => void }): ReactElement {
   const { replicate, step, value } = entry.reading;
   return (
     <AskTwice

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import type { InstrumentRow, NewReading, RunRow, RunSheet } from '@bent-pail/contract';
 import { Sheet, type Reading } from '@bent-pail/core';
 import { screen, within, waitFor } from '@testing-library/react';
@@ -6,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
 import { describe, expect, it } from 'vitest';
 import { outboxOf } from '../shared/outbox/store';
-import { useOutbox } from '../shared/outbox/useOutbox';
+import { useWaitingReadings } from '../shared/outbox/useOutbox';
 import { queryClient } from '../shared/resources/client';
 import { runQuery } from '../shared/resources/runs';
 import { openSheetOf, PUMICE, sheetOf } from '../testing/fixtures';
@@ -26,7 +25,7 @@ const user = userEvent.setup();
 
 describe('a reading that the server would not keep', () => {
   function Stuck(): ReactElement {
-    return <StuckReadings waiting={useOutbox('run') ?? []} />;
+    return <StuckReadings waiting={useWaitingReadings('run') ?? []} />;
   }
   const entries = outboxOf('the-lead').entries;
   const stick = async (): Promise<void> => {

@@ -1,10 +1,9 @@
-import 'fake-indexeddb/auto';
 import type { NewReading, RunSheet, TodayPage } from '@bent-pail/contract';
 import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Toasts } from '../kit/Toasts';
-import { outboxOf } from '../shared/outbox/store';
+import { isReading, outboxOf } from '../shared/outbox/store';
 import { openSheetOf, PUMICE, sheetOf, openRowOf } from '../testing/fixtures';
 import { openPage, type Told } from '../testing/page';
 import { useDrafts } from './draftStore';
@@ -27,7 +26,8 @@ const litField = async (): Promise<HTMLInputElement> => {
   const sheet = await screen.findByRole('region', { name: /Run sheet|Now/ });
   return sheet.querySelector('[data-lit] input') as HTMLInputElement;
 };
-const queued = async (): Promise<NewReading[]> => (await entries.orderBy('place').toArray()).map((one) => one.reading);
+const queued = async (): Promise<NewReading[]> =>
+  (await entries.orderBy('place').toArray()).filter(isReading).map((one) => one.reading);
 
 function open(sheet: RunSheet, more: { role?: 'tester' | 'reader'; answers?: object } = {}): readonly Told[] {
   return openPage(<RunPage />, {
@@ -158,6 +158,7 @@ describe('the round', () => {
       sheetsToRate: 0,
       labRequests: [],
       planned: [],
+      pots: [],
     };
     openPage(<RoundPage />, {
       role: 'tester',

@@ -1,9 +1,8 @@
-import 'fake-indexeddb/auto';
 import type { NewReading, RunSheet } from '@bent-pail/contract';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { outboxOf } from '../shared/outbox/store';
+import { isReading, outboxOf } from '../shared/outbox/store';
 import { openSheetOf } from '../testing/fixtures';
 import { NOW, openPage } from '../testing/page';
 import { useDrafts } from './draftStore';
@@ -21,7 +20,8 @@ afterEach(() => {
   vi.useRealTimers();
 });
 
-const queued = async (): Promise<NewReading[]> => (await entries.orderBy('place').toArray()).map((one) => one.reading);
+const queued = async (): Promise<NewReading[]> =>
+  (await entries.orderBy('place').toArray()).filter(isReading).map((one) => one.reading);
 
 function open(sheet: RunSheet): void {
   openPage(<RunPage />, {

@@ -1,7 +1,7 @@
 import type { NewReading } from '@bent-pail/contract';
 import { useState } from 'react';
 import { sentenceOf } from '../shared/api';
-import { keepReading } from '../shared/outbox/keepReading';
+import { keepReading } from '../shared/outbox/keep';
 import { useMe } from '../shared/useSession';
 import { draftKey, useDrafts } from './draftStore';
 

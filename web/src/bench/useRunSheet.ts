@@ -11,7 +11,7 @@ import {
   type RunResult,
 } from '@bent-pail/core';
 import { useMemo } from 'react';
-import type { Waiting } from '../shared/outbox/useOutbox';
+import type { WaitingReading } from '../shared/outbox/useOutbox';
 import { toRecord } from '../shared/toRecord';
 
 /** A sheet as the person sees it: what the server keeps, and what still waits in this browser. */
@@ -21,7 +21,7 @@ export interface LiveRun {
   readonly cells: Sheet;
   readonly result: RunResult;
   readonly progress: RunProgress;
-  readonly waiting: readonly Waiting[];
+  readonly waiting: readonly WaitingReading[];
   readonly waitingIds: ReadonlySet<string>;
 }
 
@@ -34,7 +34,7 @@ function stampAhead(sheet: RunSheet, { step, takenAt }: NewReading): { readonly 
   return { stamp: stampOf({ instrument, calibration, takenAt, readings: instrument.readings + 1 }) };
 }
 
-export function useLiveRun(sheet: RunSheet, waiting: readonly Waiting[]): LiveRun {
+export function useLiveRun(sheet: RunSheet, waiting: readonly WaitingReading[]): LiveRun {
   return useMemo(() => {
     const record = toRecord(
       sheet,

@@ -12,8 +12,8 @@ import { Calibrate } from '../shared/instruments/Calibrate';
 import { CalibrationLog } from './CalibrationLog';
 import { NewInstrument } from '../shared/instruments/NewInstrument';
 import { ButtonLink, Button } from '../kit/Button';
+import { INSTRUMENT_WORDS } from '../shared/instruments/instrumentWords';
 
-const KIND: Readonly<Record<InstrumentKind, string>> = { pH: 'pH pen', ec: 'EC meter', scale: 'scale' };
 const NOW_EVERY_MS = 60000;
 
 /** The pens first: they age by the day, the others by the month. */
@@ -97,7 +97,7 @@ function InstrumentCard({ row, works }: { readonly row: InstrumentRow; readonly 
       <header className="grid w-full grid-cols-[1fr_auto] gap-x-3">
         <h2>{row.name}</h2>
         <span className="col-start-1 text-small text-ink2">
-          {KIND[row.kind]}
+          {INSTRUMENT_WORDS[row.kind]}
           {row.kind === 'pH' && !row.showsMv ? ', shows no mV: readings are corrected' : ''}
         </span>
         <strong

@@ -1,7 +1,7 @@
 import { format, parse } from 'date-fns';
-import { enGB } from 'date-fns/locale/en-GB';
 import type { ReactElement } from 'react';
 import { DayPicker } from 'react-day-picker';
+import { LANGUAGE } from './format';
 
 interface CalendarProps {
   /** As 2026-11-24, or empty. */
@@ -12,13 +12,28 @@ interface CalendarProps {
 const DAY = 'size-11 cursor-pointer rounded-[2px] hover:bg-zinc1';
 const TURN = 'flex size-11 cursor-pointer items-center justify-center fill-ink';
 
+const named = (style: Intl.DateTimeFormatOptions): ((date: Date) => string) => {
+  const names = new Intl.DateTimeFormat(LANGUAGE, style);
+  return (date) => names.format(date);
+};
+const monthName = named({ month: 'long', year: 'numeric' });
+const weekdayName = named({ weekday: 'short' });
+const dayName = named({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+
 /** A month on a sheet, weeks from Monday, to choose a day from. */
 export function Calendar({ value, onChoose }: CalendarProps): ReactElement {
   const chosen = value === '' ? undefined : parse(value, 'yyyy-MM-dd', new Date(0));
   return (
     <DayPicker
       mode="single"
-      locale={enGB}
+      weekStartsOn={1}
+      formatters={{ formatCaption: monthName, formatWeekdayName: weekdayName }}
+      labels={{
+        labelPrevious: () => 'The month before',
+        labelNext: () => 'The month after',
+        labelGrid: monthName,
+        labelDayButton: dayName,
+      }}
       selected={chosen}
       {...(chosen === undefined ? {} : { defaultMonth: chosen })}
       onSelect={(day) => {

@@ -1,5 +1,5 @@
 import { Dialog as Primitive } from 'radix-ui';
-import type { ReactElement, ReactNode } from 'react';
+import { useRef, type ReactElement, type ReactNode } from 'react';
 import { BUTTON } from './Button';
 
 interface DialogProps {
@@ -20,12 +20,24 @@ export const SHEET =
 
 /** A sheet laid over the page: what is under it waits. */
 export function Dialog({ title, line, open, onOpenChange, opener, wide = false, children }: DialogProps): ReactElement {
+  const before = useRef<Element>(null);
   return (
     <Primitive.Root open={open} onOpenChange={onOpenChange}>
       {opener !== undefined && <Primitive.Trigger className={BUTTON.tie}>{opener}</Primitive.Trigger>}
       <Primitive.Portal>
         <Primitive.Overlay className={DIM} />
-        <Primitive.Content className={`${SHEET} ${wide ? 'w-[min(680px,94vw)]' : 'w-[min(440px,94vw)]'}`}>
+        <Primitive.Content
+          className={`${SHEET} ${wide ? 'w-[min(680px,94vw)]' : 'w-[min(440px,94vw)]'}`}
+          onOpenAutoFocus={() => {
+            before.current = document.activeElement;
+          }}
+          onCloseAutoFocus={(event) => {
+            // Opened from elsewhere it has no trigger of its own to give the focus back to.
+            if (opener !== undefined || !(before.current instanceof HTMLElement)) return;
+            event.preventDefault();
+            before.current.focus();
+          }}
+        >
           <Primitive.Title className="text-lead">{title}</Primitive.Title>
           <Primitive.Description className="mb-3 text-small text-ink2">{line}</Primitive.Description>
           {children}

@@ -44,7 +44,10 @@ export function Toasts(): ReactElement {
           </Toast.Close>
         </Toast.Root>
       ))}
-      <Toast.Viewport className="fixed right-3 bottom-[84px] z-20 flex w-[min(460px,calc(100vw-24px))] flex-col gap-2 print:hidden" />
+      <Toast.Viewport
+        label="Messages ({hotkey})"
+        className="fixed right-3 bottom-[84px] z-20 flex w-[min(460px,calc(100vw-24px))] flex-col gap-2 print:hidden"
+      />
     </Toast.Provider>
   );
 }

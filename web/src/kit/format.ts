@@ -37,13 +37,16 @@ export function decimalsOf(value: number): number {
   return 3;
 }
 
-const PLURAL = new Intl.PluralRules(PLAIN);
+/** The language of the page, for what the browser says by itself: plurals, lists, names of days and months. */
+export const LANGUAGE = (typeof document === 'undefined' ? '' : document.documentElement.lang) || PLAIN;
+
+const PLURAL = new Intl.PluralRules(LANGUAGE);
 
 /** How many of something, as `1 run`, `12 runs`. */
 export const counted = (n: number, one: string, many: string): string =>
   `${fixed(n, 0)} ${PLURAL.select(n) === 'one' ? one : many}`;
 
-const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+const LIST = new Intl.ListFormat(LANGUAGE, { type: 'conjunction' });
 
 /** Several things in a sentence: "a, b and c". */
 export const listed = (things: readonly string[]): string => LIST.format(things);

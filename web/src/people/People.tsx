@@ -1,4 +1,5 @@
 import type { EditUser, UserRow } from '@bent-pail/contract';
+import { ROLE_NAMES } from '@bent-pail/contract/choices';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
@@ -37,7 +38,7 @@ export function People(): ReactElement {
       align: 'left',
       sort: 'up',
       value: ({ role }) => role,
-      cell: ({ role, active }) => (active ? role : 'switched off'),
+      cell: ({ role, active }) => (active ? ROLE_NAMES[role] : 'switched off'),
     },
     {
       key: 'change',
@@ -123,7 +124,7 @@ function ChangePerson({ user }: { readonly user: UserRow }): ReactElement {
         value={user.role}
         options={ROLE_WORDS}
         onChange={(role) => {
-          change.mutate({ body: { role }, done: `${user.name} is a ${role} from now on.` });
+          change.mutate({ body: { role }, done: `${user.name} is a ${ROLE_NAMES[role]} from now on.` });
         }}
       />
       {user.id !== me.id && (

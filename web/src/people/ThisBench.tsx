@@ -11,6 +11,12 @@ import { useMe, useSession } from '../shared/useSession';
 import { Button } from '../kit/Button';
 
 const MEASURES: readonly (keyof Measures)[] = ['scoop', 'bucket', 'barrow', 'handful'];
+const MEASURE_WORDS: Readonly<Record<keyof Measures, string>> = {
+  scoop: 'scoop',
+  bucket: 'bucket',
+  barrow: 'barrow',
+  handful: 'handful',
+};
 
 /** What everybody here shares; the lead writes it. */
 export function ThisBench(): ReactElement {
@@ -25,7 +31,7 @@ export function ThisBench(): ReactElement {
         <ul className="border-t-[1.5px]">
           {MEASURES.map((key) => (
             <li key={key} className="flex min-h-9 items-center justify-between border-b border-zinc2">
-              a {key} <span className="figure">{amount(notebook.measures[key], 'L', 2)}</span>
+              a {MEASURE_WORDS[key]} <span className="figure">{amount(notebook.measures[key], 'L', 2)}</span>
             </li>
           ))}
         </ul>
@@ -101,7 +107,7 @@ function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElem
       <fieldset className="grid grid-cols-2 gap-3 md:col-span-2 md:grid-cols-4">
         <legend className="pb-1 font-semibold">What it measures by</legend>
         {MEASURES.map((key) => (
-          <TextField key={key} name={`measures.${key}`} label={key} mode="decimal" />
+          <TextField key={key} name={`measures.${key}`} label={MEASURE_WORDS[key]} mode="decimal" />
         ))}
       </fieldset>
       <p className="text-ink2 text-small md:col-span-2">

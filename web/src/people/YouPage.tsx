@@ -1,4 +1,5 @@
 import type { Me } from '@bent-pail/contract';
+import { ROLE_NAMES } from '@bent-pail/contract/choices';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { api, sentenceOf } from '../shared/api';
@@ -44,7 +45,7 @@ export function YouPage(): ReactElement {
   });
   return (
     <main>
-      <TitleBlock title={me.name} line={`${me.role} at ${notebook.place}`} />
+      <TitleBlock title={me.name} line={`${ROLE_NAMES[me.role]} at ${notebook.place}`} />
       <div className="grid gap-8 p-5 md:grid-cols-2">
         <section className="flex flex-col gap-4">
           <h2>This page</h2>

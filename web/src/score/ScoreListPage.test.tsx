@@ -55,7 +55,7 @@ describe('cards and sheets', () => {
     openPage(<ScoreListPage />, { answers, role: 'tester' });
     const row = within(await screen.findByRole('row', { name: /Moorland All Round/ }));
     expect(row.getByText('blind: 1 of 2 in')).toBeTruthy();
-    expect(row.getByText('smell, look')).toBeTruthy();
+    expect(row.getByText('smell and look')).toBeTruthy();
     expect(row.getByText('none yet')).toBeTruthy();
     expect(screen.getByText('1 of 3 scored')).toBeTruthy();
   });

@@ -1,11 +1,11 @@
 import type { ScorecardRow, ScorecardsAsked, SheetRow } from '@bent-pail/contract';
-import { ENOUGH_WEIGHT } from '@bent-pail/core';
+import { ENOUGH_WEIGHT, inSentence } from '@bent-pail/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { counted, fixed } from '../kit/format';
+import { counted, fixed, listed } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
 import { LotPail } from '../shared/pail/LotPail';
@@ -159,7 +159,7 @@ const COLUMNS: readonly Column<ScorecardRow>[] = [
     key: 'missing',
     head: 'not in yet',
     align: 'left',
-    cell: ({ missing }) => (missing.length === 0 ? 'nothing' : missing.join(', ')),
+    cell: ({ missing }) => (missing.length === 0 ? <>nothing</> : listed(missing.map(inSentence))),
   },
   {
     key: 'overall',

@@ -47,7 +47,7 @@ export function TitleBlock({ title, tab = title, line, cells = [], children }: T
         </dl>
       )}
       {children !== undefined && (
-        <div className="flex items-center gap-2.5 border-zinc3 px-3 py-2 max-[900px]:flex-wrap max-[900px]:px-5 min-[901px]:border-l">
+        <div className="flex items-center gap-2.5 border-zinc3 px-3 py-2 print:hidden max-[900px]:flex-wrap max-[900px]:px-5 min-[901px]:border-l">
           {children}
         </div>
       )}

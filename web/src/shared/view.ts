@@ -3,11 +3,11 @@ import type { ComponentType } from 'react';
 import { counted } from '../kit/format';
 
 /** The eight stations in the order of the work. A place on the edge is a number and a key: it stays, also while others are not built yet and not drawn. */
-export const EDGE = ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Grow', 'Class', 'Record'] as const;
-export type StationWord = (typeof EDGE)[number];
+export const STATION_WORDS = ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Grow', 'Class', 'Record'] as const;
+export type StationWord = (typeof STATION_WORDS)[number];
 
 /** Where a station stands on the bench edge; also the key that leads there. */
-export const placeOf = (word: StationWord): number => 1 + EDGE.indexOf(word);
+export const placeOf = (word: StationWord): number => 1 + STATION_WORDS.indexOf(word);
 
 /** A station that is built. */
 export interface Station {

@@ -21,6 +21,7 @@ function fieldsOf(lot: LotRow): LotFieldValues {
     boughtOn: lot.boughtOn ?? '',
     price: lot.price === undefined ? '' : String(lot.price),
     packVolume_L: lot.packVolume_L === undefined ? '' : inField(lot.packVolume_L, 'L'),
+    packWeight_kg: lot.packWeight_kg === undefined ? '' : inField(lot.packWeight_kg, 'kg'),
     opensTo: lot.opensTo === undefined ? '' : String(lot.opensTo),
     opensToBy: lot.opensToBy ?? '',
     state: lot.state ?? '',

@@ -11,6 +11,7 @@ export interface LotFieldValues {
   readonly boughtOn: string;
   readonly price: string;
   readonly packVolume_L: string;
+  readonly packWeight_kg: string;
   readonly opensTo: string;
   readonly opensToBy: string;
   readonly state: string;
@@ -32,6 +33,7 @@ export const NO_FIELDS: LotFieldValues = {
   boughtOn: '',
   price: '',
   packVolume_L: '',
+  packWeight_kg: '',
   opensTo: '',
   opensToBy: '',
   state: '',
@@ -48,6 +50,7 @@ export function LotFields({ currency }: { readonly currency: string }): ReactEle
       <DayField name="boughtOn" label="Arrived on" />
       <TextField name="price" label={`Paid for one pack, ${currency}`} mode="decimal" />
       <TextField name="packVolume_L" label="Pack on the label" mode="decimal" />
+      <TextField name="packWeight_kg" label="It weighs" mode="decimal" placeholder="5 kg, for a block or bale" />
       {pack !== '' && (
         <>
           <TextField

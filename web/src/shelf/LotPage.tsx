@@ -73,7 +73,10 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
         cells={cells}
       >
         {card.component !== undefined && (
-          <ButtonLink to={`/blend/desk?alone=${lot.id}&ask=batch`}>How much for my bed</ButtonLink>
+          <>
+            <ButtonLink to={`/pot?with=lot:${lot.id}`}>Its days in a pot</ButtonLink>
+            <ButtonLink to={`/blend/desk?alone=${lot.id}&ask=batch`}>How much for my bed</ButtonLink>
+          </>
         )}
         {works && <NextAct page={page} />}
       </TitleBlock>

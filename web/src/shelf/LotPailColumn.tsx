@@ -15,6 +15,7 @@ import { useWorks } from '../shared/useSession';
 import { LotLeft } from './LotGrid';
 import { airSentence, isMeasured, pailSource } from './pailWords';
 import { fixed } from '../kit/format';
+import { PART_WORDS } from '../shared/pail/partWords';
 
 interface ColumnProps {
   readonly page: LotCardPage;
@@ -76,7 +77,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
       part,
       figure: (
         <Figure
-          label={part}
+          label={PART_WORDS[part]}
           value={pail[part]}
           digits={measured ? 3 : 2}
           sd={figure?.summary.sd}
@@ -97,7 +98,7 @@ function Measured({ card }: { readonly card: LotCard }): ReactElement {
       part: 'solid',
       figure: (
         <Figure
-          label="solid"
+          label={PART_WORDS.solid}
           value={pail.solid}
           digits={measured ? 3 : 2}
           origin={measured ? 'measured' : 'label'}
@@ -158,7 +159,7 @@ function TwoPails({
               label="Air in my pot"
               value={air.p50}
               digits={2}
-              unit="air"
+              unit={PART_WORDS.air}
               origin="worked-out"
               working={there.workings.air}
             />
@@ -166,7 +167,7 @@ function TwoPails({
               label="Water in my pot"
               value={water.p50}
               digits={2}
-              unit="water"
+              unit={PART_WORDS.water}
               origin="worked-out"
               working={there.workings.water}
             />

@@ -1,6 +1,6 @@
 import { meanOf, thetaAt, type CurveBandPoint, type LotCurve } from '@bent-pail/core';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
-import type { ChartInk } from '../shared/chart/ink';
+import { bandSeries } from '../shared/chart/bandSeries';
 import type { Draw } from '../shared/chart/options';
 import { fixed } from '../kit/format';
 
@@ -29,7 +29,7 @@ export function curveChart(curve: LotCurve): Draw {
     }),
     tooltip: plainTooltip(ink, (h) => `${fixed(thetaAt(curve.retention, h), 2)} water at ${fixed(h, 0)} cm`),
     series: [
-      ...bandSeries(curve.band, ink),
+      ...bandSeries(shownBand(curve.band), ink),
       {
         type: 'line',
         data: points,
@@ -52,30 +52,8 @@ export function curveChart(curve: LotCurve): Draw {
   });
 }
 
-/** The band as two layers: nothing up to its lower edge, then its width. */
-function bandSeries(band: readonly CurveBandPoint[], ink: ChartInk): object[] {
-  const layer = (data: number[][], opacity: number): object => ({
-    type: 'line',
-    stack: 'band',
-    stackStrategy: 'all',
-    data,
-    symbol: 'none',
-    silent: true,
-    lineStyle: { opacity: 0 },
-    areaStyle: { color: ink.zinc4, opacity },
-  });
-  const shown = band.filter((point) => point.head_cm >= SUCTION.from);
-  return [
-    layer(
-      shown.map(({ head_cm, lo }) => [head_cm, lo]),
-      0,
-    ),
-    layer(
-      shown.map(({ head_cm, lo, hi }) => [head_cm, hi - lo]),
-      0.22,
-    ),
-  ];
-}
+const shownBand = (band: readonly CurveBandPoint[]) =>
+  band.filter(({ head_cm }) => head_cm >= SUCTION.from).map(({ head_cm, lo, hi }) => [head_cm, lo, hi] as const);
 
 /** Drained vessels and rings of a stack: each a mean over its heights, drawn from the lowest to the highest. */
 function meansOf({ readings }: LotCurve): number[][][] {

@@ -8,13 +8,24 @@ const textOf = (text: string): string | undefined => (text.trim() === '' ? undef
 const amountOf = (text: string, field: Field): number | undefined =>
   text.trim() === '' ? undefined : typedNumber(text, field);
 
-const read = ({ source, grade, boughtOn, state, price, packVolume_L, opensTo, opensToBy }: LotFieldValues): Known => ({
+const read = ({
+  source,
+  grade,
+  boughtOn,
+  state,
+  price,
+  packVolume_L,
+  packWeight_kg,
+  opensTo,
+  opensToBy,
+}: LotFieldValues): Known => ({
   source: textOf(source),
   grade: textOf(grade),
   boughtOn: textOf(boughtOn),
   state: textOf(state),
   price: amountOf(price, 'price'),
   packVolume_L: amountOf(packVolume_L, 'packVolume_L'),
+  packWeight_kg: amountOf(packWeight_kg, 'packWeight_kg'),
   opensTo: amountOf(opensTo, 'opensTo'),
   opensToBy: textOf(opensToBy),
 });

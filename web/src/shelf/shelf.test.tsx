@@ -89,6 +89,7 @@ describe('changing what is known of a lot', () => {
         state: null,
         price: null,
         packVolume_L: 40,
+        packWeight_kg: null,
         opensTo: null,
         opensToBy: null,
       },

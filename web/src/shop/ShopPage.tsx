@@ -10,6 +10,7 @@ import { Toasts } from '../kit/Toasts';
 import { sessionQuery } from '../shared/resources/client';
 import { useThemeOnPage } from '../shared/theme';
 import { TitleBlock } from '../shared/TitleBlock';
+import { useFocusBack } from '../shared/useFocusBack';
 import { MeasureField } from '../shared/units/MeasureField';
 import { BuyOneFirst } from './BuyOneFirst';
 import { PackCard } from './PackCard';
@@ -21,6 +22,7 @@ import { ToShelf } from './ToShelf';
 /** In the shop with a phone and no account: which of a few packs to take, and what to ask before. */
 export function ShopPage(): ReactElement {
   useThemeOnPage();
+  useFocusBack();
   const session = useQuery(sessionQuery);
   const { notes, note, another, anew } = useShop();
   const verdict = shopVerdict(notes);
@@ -39,7 +41,7 @@ export function ShopPage(): ReactElement {
           Begin anew
         </Button>
       </TitleBlock>
-      <div className="grid gap-8 px-5 py-4 min-[900px]:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 px-5 py-4 min-[900px]:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div className="flex flex-col gap-5">
           <div className="flex flex-wrap items-end gap-3">
             <Choice

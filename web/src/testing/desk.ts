@@ -1,7 +1,7 @@
 import type { BlendVersion, DeskBlend, DeskLot, ProfileRow, RecipeLine } from '@bent-pail/contract';
 import { lotCard, predictDesk, TARGET_PROFILES, type DeskInput } from '@bent-pail/core';
 import { meaningOf, type DeskView } from '../blend/desk/deskView';
-import { thinker, type Thinker } from '../blend/thinking/thinks';
+import { thinker, type Thinker } from '../shared/thinking/thinks';
 
 /** A lot of a class that nobody tested, as the shelf lists it; its id is its class. */
 export function classRow(classId: string, name: string, more: Partial<DeskLot> = {}): DeskLot {

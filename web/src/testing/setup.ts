@@ -1,8 +1,10 @@
+import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
 import { createElement, type ReactElement, type ReactNode } from 'react';
 import { afterEach, beforeAll, vi } from 'vitest';
 import { useDrafts } from '../shared/blends/draftStore';
 import { readClock } from '../kit/format';
+import { useHand } from '../shared/handStore';
 import { queryClient } from '../shared/resources/client';
 
 // A year is this one in every year that tests run in.
@@ -59,5 +61,6 @@ afterEach(() => {
   queryClient.clear();
   // What a page keeps in its browser is not there for the next.
   useDrafts.setState({ drafts: {} });
+  useHand.setState({ hand: undefined });
   localStorage.clear();
 });

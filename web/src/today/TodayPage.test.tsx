@@ -10,6 +10,7 @@ const today = (more: Partial<TodayData> = {}): TodayData => ({
   sheetsToRate: 0,
   labRequests: [],
   planned: [],
+  pots: [],
   ...more,
 });
 

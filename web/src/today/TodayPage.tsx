@@ -1,4 +1,5 @@
 import type { TodayPage as TodayData } from '@bent-pail/contract';
+import { ROLE_NAMES } from '@bent-pail/contract/choices';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
@@ -33,8 +34,8 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   const now = useServerNow(1000);
   const lines = benchLines(today.openRuns);
   const instruments = useQuery({ ...instrumentsQuery, enabled: works });
-  const { openRuns: runs, labRequests: reports, planned } = today;
-  const jobs = jobsOf({ runs, instruments: instruments.data ?? [], reports, planned }, now);
+  const { openRuns: runs, labRequests: reports, planned, pots } = today;
+  const jobs = jobsOf({ runs, instruments: instruments.data ?? [], reports, planned, pots }, now);
   const on = today.openRuns.length;
   const counts = useQuery(countsQuery).data;
   return (
@@ -48,7 +49,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
             term: 'Signed in',
             value: (
               <Link to="/you">
-                {me.name}, {me.role}
+                {me.name}, {ROLE_NAMES[me.role]}
               </Link>
             ),
           },

@@ -57,7 +57,7 @@ describe('what is on the bench', () => {
 
   it('makes one job of them, in order of time, with what can be done any time last', () => {
     const jobs = jobsOf(
-      { runs: [openRowOf(sheet([], 'new')), openRowOf(soaking)], instruments: [], reports: [], planned: [] },
+      { runs: [openRowOf(sheet([], 'new')), openRowOf(soaking)], instruments: [], reports: [], planned: [], pots: [] },
       0,
     );
     expect(jobs[0]).toMatchObject({ what: 'Water level with the surface, wiped, A B', at: seconds(40) * 1000 });
@@ -85,12 +85,39 @@ describe('what is on the bench', () => {
       ],
     });
     const now = Date.parse('2026-11-24T09:00:00Z');
-    expect(jobsOf({ runs: [], instruments: [pen('2026-11-24T08:00:00Z')], reports: [], planned: [] }, now)).toEqual([]);
     expect(
-      jobsOf({ runs: [], instruments: [pen('2026-11-20T08:00:00Z')], reports: [], planned: [] }, now)[0],
+      jobsOf({ runs: [], instruments: [pen('2026-11-24T08:00:00Z')], reports: [], planned: [], pots: [] }, now),
+    ).toEqual([]);
+    expect(
+      jobsOf({ runs: [], instruments: [pen('2026-11-20T08:00:00Z')], reports: [], planned: [], pots: [] }, now)[0],
     ).toMatchObject({
       what: 'Calibrate Red pen before the next reading',
       to: '/bench/instruments',
     });
+  });
+
+  it('tells what pots ask for, beside the rest by its time, and leads to their diaries', () => {
+    const pots = [
+      {
+        potId: 'p1',
+        pot: 'Camellia',
+        act: 'water' as const,
+        at: '2026-11-26T10:00:00Z',
+        place: 'north door',
+        band: { from: '2026-11-26T04:00:00Z', to: '2026-11-26T16:00:00Z' },
+      },
+      { potId: 'p2', pot: 'Fig', act: 'look' as const, why: 'It dries faster than it did.' },
+    ];
+    const planned = [{ id: 'j', at: '2026-11-25T10:00:00Z', what: 'Mix', where: 'Tub', plannedBy: 'Tam' }];
+    expect(jobsOf({ runs: [], instruments: [], reports: [], planned, pots }, 0)).toMatchObject([
+      { what: 'Mix' },
+      {
+        what: 'Water it: Camellia',
+        where: 'give or take 6 h; north door',
+        to: '/pot/diary/p1',
+        at: Date.parse('2026-11-26T10:00:00Z'),
+      },
+      { what: 'Look at it: Fig', where: 'It dries faster than it did.', to: '/pot/diary/p2' },
+    ]);
   });
 });

@@ -1,5 +1,5 @@
-import type { InstrumentRow, LabRequestRow, OpenRunRow, PlannedJobRow } from '@bent-pail/contract';
-import { replicateName, stampOf, type WaitingHold } from '@bent-pail/core';
+import type { InstrumentRow, LabRequestRow, OpenRunRow, PlannedJobRow, PotJobRow } from '@bent-pail/contract';
+import { giveOrTake, POT_ACT_WORDS, replicateName, stampOf, type WaitingHold } from '@bent-pail/core';
 
 /** Something that waits for a person at a time, or now. */
 export interface Job {
@@ -37,6 +37,7 @@ export interface Waiting {
   readonly instruments: readonly InstrumentRow[];
   readonly reports: readonly LabRequestRow[];
   readonly planned: readonly PlannedJobRow[];
+  readonly pots: readonly PotJobRow[];
 }
 
 /** Reports that the laboratory owes, and those that lie there unread. */
@@ -60,8 +61,23 @@ function plannedJobs(planned: readonly PlannedJobRow[]): Job[] {
   }));
 }
 
+/** What filled pots ask for: water when half of what they can give is gone, with the band, and whatever stands out. */
+function potJobs(pots: readonly PotJobRow[], now: number): Job[] {
+  return pots.map(({ potId, pot, place, act, at, band, why }): Job => {
+    // What is over is over, however wide its band was.
+    const isAhead = at !== undefined && Date.parse(at) > now;
+    const width = band === undefined || !isAhead ? undefined : giveOrTake(Date.parse(band.from), Date.parse(band.to));
+    return {
+      to: `/pot/diary/${potId}`,
+      what: `${POT_ACT_WORDS[act]}: ${pot}`,
+      where: why ?? [width, place].filter((one) => one !== undefined).join('; '),
+      ...(at === undefined ? {} : { at: Date.parse(at) }),
+    };
+  });
+}
+
 /** What waits, in order: what is over first, then by the clock, then what can be done at any time. */
-export function jobsOf({ runs, instruments, reports, planned }: Waiting, now: number): Job[] {
+export function jobsOf({ runs, instruments, reports, planned, pots }: Waiting, now: number): Job[] {
   const onSheets = runs.flatMap((run) =>
     run.waits.due.map(({ what, at }): Job => ({
       to: `/bench/runs/${run.id}`,
@@ -70,7 +86,13 @@ export function jobsOf({ runs, instruments, reports, planned }: Waiting, now: nu
       ...(at === undefined ? {} : { at }),
     })),
   );
-  const all = [...onSheets, ...laboratoryJobs(reports), ...plannedJobs(planned), ...calibrationJobs(instruments, now)];
+  const all = [
+    ...onSheets,
+    ...laboratoryJobs(reports),
+    ...plannedJobs(planned),
+    ...potJobs(pots, now),
+    ...calibrationJobs(instruments, now),
+  ];
   return all.sort((a, b) => (a.at ?? Infinity) - (b.at ?? Infinity));
 }
 

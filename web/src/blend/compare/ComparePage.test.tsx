@@ -7,7 +7,7 @@ import { openPage } from '../../testing/page';
 import { ComparePage } from './ComparePage';
 import { choose } from '../../testing/choose';
 
-vi.mock('../thinking/thinker', () => ({ think: thinkHere }));
+vi.mock('../../shared/thinking/thinker', () => ({ think: thinkHere }));
 
 const ID = '0190a000-0000-7000-8000-00000000000';
 const rows = [

@@ -15,8 +15,8 @@ import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { Pot } from '../../shared/pot/pots';
 import { useSession } from '../../shared/useSession';
-import type { ComparedAnswer } from '../thinking/thinks';
-import type { Compared } from './compared';
+import type { ComparedAnswer } from '../../shared/thinking/thinks';
+import type { Compared } from '../../shared/larder/compared';
 import { Rows } from '../../kit/Rows';
 import { Button } from '../../kit/Button';
 

@@ -11,7 +11,7 @@ import { blendQuery } from '../../shared/resources/blends';
 import { profilesQuery } from '../../shared/resources/guides';
 import { learningQuery } from '../../shared/resources/learning';
 import { aloneKey, NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
-import { useLarder, type Larder } from '../larder/useLarder';
+import { useLarder, type Larder } from '../../shared/larder/useLarder';
 import { Desk } from './Desk';
 
 /** The blend desk: a new recipe, a kept blend, or one kept version of it. */

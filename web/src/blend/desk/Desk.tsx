@@ -15,7 +15,7 @@ import { DoseLine } from './DoseLine';
 import { useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
 import { PredictedPail } from './PredictedPail';
 import { RecipeColumn } from '../recipe/RecipeColumn';
-import { type Larder } from '../larder/useLarder';
+import { type Larder } from '../../shared/larder/useLarder';
 import { useDeskPrediction } from '../thinking/useDeskPrediction';
 import { WaterInPot } from './WaterInPot';
 import { Sorry } from '../../kit/Sorry';

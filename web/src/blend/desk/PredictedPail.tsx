@@ -8,6 +8,7 @@ import { ReadPail } from '../../shared/pail/ReadPail';
 import type { Pot } from '../../shared/pot/pots';
 import { fixed } from '../../kit/format';
 import { told } from '../../shared/units/mine';
+import { PART_WORDS } from '../../shared/pail/partWords';
 
 interface PredictedPailProps {
   readonly result: DeskResult;
@@ -30,7 +31,7 @@ export function PredictedPail({ result, pot, children }: PredictedPailProps): Re
   const wide = Math.max(shape.topDiameter_cm, shape.height_cm);
   const read = (part: 'air' | 'water') => (
     <Figure
-      label={part}
+      label={PART_WORDS[part]}
       value={result.result[part]}
       digits={2}
       origin="worked-out"
@@ -57,7 +58,7 @@ export function PredictedPail({ result, pot, children }: PredictedPailProps): Re
                 part: 'solid',
                 figure: (
                   <Figure
-                    label="solid"
+                    label={PART_WORDS.solid}
                     value={1 - totalPorosity}
                     digits={2}
                     origin="worked-out"

@@ -26,9 +26,9 @@ const ROOM = Object.freeze({ left: 34, right: 40, top: 22, bottom: 4 });
 const MARK = 24;
 
 const SLICES = [
-  { name: 'top third', from: 2 / 3, to: 1 },
-  { name: 'middle', from: 1 / 3, to: 2 / 3 },
-  { name: 'lowest third', from: 0, to: 1 / 3 },
+  { words: 'top third', from: 2 / 3, to: 1 },
+  { words: 'middle', from: 1 / 3, to: 2 / 3 },
+  { words: 'lowest third', from: 0, to: 1 / 3 },
 ] as const;
 
 /** Where the water sits: water by height in the pot's own shape, beside what the plain average says. */
@@ -38,7 +38,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
   const [part, setPart] = useState(0.6);
   const z = part * height_cm;
   const foot = wetFoot_cm(result);
-  const slices = SLICES.map(({ name, from, to }) => ({ name, air: sliceAir(result, from, to) }));
+  const slices = SLICES.map(({ words, from, to }) => ({ words, air: sliceAir(result, from, to) }));
   return (
     <section aria-label="Where the water sits">
       <h2 className="flex items-baseline justify-between">
@@ -76,7 +76,7 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
           height_cm={height_cm}
           z_cm={z}
           foot_cm={foot}
-          says={slices.map(({ name, air }) => `${name} ${fixed(air, 2)} air`).join(', ')}
+          says={slices.map(({ words, air }) => `${words} ${fixed(air, 2)} air`).join(', ')}
         />
       </div>
       <p className="text-ink2 mt-1 text-small">
@@ -86,9 +86,9 @@ export function WaterInPot({ result, pot }: WaterInPotProps): ReactElement {
         These are draining values: a mat, or weak watering of a dry pot, leaves less.
       </p>
       <dl className="mt-2 flex border-t-[1.5px] text-small">
-        {slices.map(({ name, air }) => (
-          <div key={name} className="flex-1 border-r border-zinc3 py-1 pl-3 first:pl-0 last:border-r-0">
-            <dt className="text-ink2">{name}</dt>
+        {slices.map(({ words, air }) => (
+          <div key={words} className="flex-1 border-r border-zinc3 py-1 pl-3 first:pl-0 last:border-r-0">
+            <dt className="text-ink2">{words}</dt>
             <dd>
               <span className="figure text-head font-medium">{fixed(air, 2)}</span>{' '}
               <span className="text-ink2">air</span>
@@ -114,9 +114,9 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
   const solid = 1 - result.result.totalPorosity;
   const theta = thetaAtHeight(result.profile, z_cm);
   const parts = [
-    { name: 'solid', from: 0, share: solid },
-    { name: 'water', from: solid, share: theta },
-    { name: 'air', from: solid + theta, share: 1 - solid - theta },
+    { words: 'solid', from: 0, share: solid },
+    { words: 'water', from: solid, share: theta },
+    { words: 'air', from: solid + theta, share: 1 - solid - theta },
   ];
   return (
     <svg
@@ -165,14 +165,14 @@ function Drawing({ drawing, result, height_cm, z_cm, foot_cm, says }: DrawingPro
       <path d={`M-2 ${String(y(z_cm))}H${String(drawing.width)}`} stroke="var(--ink)" strokeWidth="1.5" />
       {parts
         .filter(({ share }) => share > 0.04)
-        .map(({ name, from, share }) => (
+        .map(({ words, from, share }) => (
           <g
-            key={name}
+            key={words}
             transform={`translate(${String(x(z_cm, from + share / 2))} ${String(Math.max(y(z_cm), 32))})`}
             textAnchor="middle"
           >
             <text y="-22" className={`${DRAWN.note} ${HALO}`}>
-              {name}
+              {words}
             </text>
             <text y="-6" className={`${DRAWN.name} ${HALO} figure`}>
               {fixed(share, 2)}

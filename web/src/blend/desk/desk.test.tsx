@@ -21,7 +21,7 @@ import { NEW, useDrafts } from '../../shared/blends/draftStore';
 import { queryClient } from '../../shared/resources/client';
 import { choose } from '../../testing/choose';
 
-vi.mock('../thinking/thinker', () => ({ think: thinkHere }));
+vi.mock('../../shared/thinking/thinker', () => ({ think: thinkHere }));
 // Predicted at once, without a worker.
 vi.mock('../thinking/usePrediction', () => ({
   usePrediction: (input: DeskInput | undefined) =>

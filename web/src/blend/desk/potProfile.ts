@@ -1,5 +1,6 @@
 import type { DeskResult } from '@bent-pail/core';
-import { BENT, type PailShape } from '../../shared/pail/pailGeometry';
+import type { PailShape } from '../../shared/pail/pailGeometry';
+import { potOutline } from '../../shared/pail/potOutline';
 
 /** Air under this share is a wet foot. */
 export const WET_FOOT_AIR = 0.1;
@@ -42,46 +43,16 @@ export interface ProfileDrawing {
   readonly x: (z_cm: number, share: number) => number;
 }
 
-/** Points of the right wall's dent: part of the height, how far in as a share of the top's width. */
-const DENT: readonly (readonly [number, number])[] = [
-  [0, 0],
-  [BENT.dent.low, 0],
-  [BENT.dent.deep, BENT.dent.depth],
-  [BENT.dent.high, BENT.dent.lip],
-  [1, 0],
-];
-
-function dentAt(part: number): number {
-  const i = Math.max(
-    1,
-    DENT.findIndex(([at]) => at >= part),
-  );
-  const [from, shallow] = DENT[i - 1] as readonly [number, number];
-  const [to, deep] = DENT[i] as readonly [number, number];
-  return shallow + ((deep - shallow) * (part - from)) / (to - from);
-}
-
 /** Draws a predicted blend in its pot: at each height solid, water and air share the width. */
 export function drawProfile(
   { profile, plainProfile, result }: DeskResult,
   shape: PailShape,
   box: { readonly width: number; readonly height: number },
 ): ProfileDrawing {
-  const { height_cm: H, topDiameter_cm: Dt, baseDiameter_cm: Db } = shape;
-  const widest = Math.max(Dt, Db);
-  const kx = (box.width - 24) / (widest * (1 + BENT.lean));
-  const ky = (box.height - 8) / H;
-  const left = (z: number): number => box.width / 2 + kx * (BENT.lean * (z - H / 2) - (Db + ((Dt - Db) * z) / H) / 2);
-  const right = (z: number): number =>
-    box.width / 2 + kx * (BENT.lean * (z - H / 2) + (Db + ((Dt - Db) * z) / H) / 2 - Dt * dentAt(z / H));
-  const y = (z: number): number => 4 + (H - z) * ky;
-  const x = (z: number, share: number): number => left(z) + share * (right(z) - left(z));
+  const { x, y, bends, line, wall } = potOutline(shape, box);
   const solid = 1 - result.totalPorosity;
   const heights = profile.map(({ z_cm }) => z_cm);
-  const dents = DENT.map(([part]) => part * H);
-  const up = [...new Set([...heights, ...dents])].sort((a, b) => a - b);
-  const line = (share: (z: number) => number, along: readonly number[]): string =>
-    along.map((z) => `${x(z, share(z)).toFixed(1)} ${y(z).toFixed(1)}`).join('L');
+  const up = [...new Set([...heights, ...bends])].sort((a, b) => a - b);
   const down = [...up].reverse();
   const water = (z: number): number => solid + thetaAtHeight(profile, z);
   const area = (from: (z: number) => number, to: (z: number) => number): string =>
@@ -90,7 +61,7 @@ export function drawProfile(
   return {
     width: box.width,
     height: box.height,
-    wall: `M${line(constant(0), down)}L${line(constant(1), up)}`,
+    wall,
     solid: area(constant(0), constant(solid)),
     water: area(constant(solid), water),
     air: area(water, constant(1)),

@@ -18,7 +18,7 @@ import type { Asked } from '../../shared/resources/paged';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { potOfRecipe, potSaid } from '../../shared/pot/pots';
 import { useSession, useWorks } from '../../shared/useSession';
-import { MOST_COMPARED } from '../compare/compared';
+import { MOST_COMPARED } from '../../shared/larder/compared';
 import { recipeText } from './recipeText';
 import { ButtonLink } from '../../kit/Button';
 import { INK } from '../../kit/ink';

@@ -7,6 +7,7 @@ import {
   feedSaltMethod,
   nutrients,
   nutrientsMethod,
+  plainNitrogen,
   type Feeder,
   type NutrientsInput,
   type NutrientsResult,
@@ -20,7 +21,6 @@ import { Figure } from '../../shared/Figure';
 import { fixed } from '../../kit/format';
 import type { DeskView } from '../desk/deskView';
 import { Feeding } from './Feeding';
-import { additivesNitrogen } from './potQuestion';
 import { typedNumber, useStand } from '../../shared/pot/standStore';
 import { Rows } from '../../kit/Rows';
 import { elementName, NutrientRows } from '../../shared/food/NutrientRows';
@@ -29,7 +29,7 @@ import { TWO_COLUMNS } from './columns';
 /** What the blend feeds, how long its nitrogen lasts, what would make it up, and a plan to feed by. */
 export function FoodPanel({ view }: { readonly view: DeskView }): ReactElement {
   const { stand, set } = useStand();
-  const fed = additivesNitrogen(view.recipe.additives ?? []);
+  const fed = plainNitrogen(view.recipe);
   const dosed = deskDoses(view.recipe, view.profile);
   const nitrogen = fed + dosed.nitrogen_mgL;
   const product = typedNumber(stand.productN_percent);

@@ -1,13 +1,13 @@
 import { Sideways } from '../../kit/Sideways';
-import { doesItsJob, JOB_FIGURE, property, type LineEffect } from '@bent-pail/core';
+import { doesItsJob, JOB_FIGURE, JOB_WORDS, property, type LineEffect } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { amount } from '../../shared/units/mine';
 import { changeOf } from '../../shared/units/ofProperty';
 import { fixed } from '../../kit/format';
 import type { DeskView } from '../desk/deskView';
-import type { LineAnswer } from '../thinking/thinks';
-import { useThought, type Question } from '../thinking/useThought';
-import { Thinking } from '../thinking/Thinking';
+import type { LineAnswer } from '../../shared/thinking/thinks';
+import { useThought, type Question } from '../../shared/thinking/useThought';
+import { Thinking } from '../../shared/thinking/Thinking';
 import { Rows } from '../../kit/Rows';
 
 const SHOWN = ['air', 'water', 'bulkDensity_gcc', 'pH', 'ec_dSm', 'pricePerL'] as const;
@@ -84,12 +84,12 @@ function JobDone({
 }): ReactElement {
   const done = effect === undefined ? undefined : doesItsJob(job, effect);
   const figure = JOB_FIGURE[job]?.property;
-  if (done === undefined) return <>{job}, which no figure here can check</>;
+  if (done === undefined) return <>{JOB_WORDS[job]}, which no figure here can check</>;
   return done ? (
-    <>{job}: it does</>
+    <>{JOB_WORDS[job]}: it does</>
   ) : (
     <b>
-      {job}: it does not; {figure === undefined ? '' : property(figure).label.toLowerCase()} hardly moves
+      {JOB_WORDS[job]}: it does not; {figure === undefined ? '' : property(figure).label.toLowerCase()} hardly moves
     </b>
   );
 }

@@ -19,7 +19,7 @@ import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
-import { useThought, type Question } from '../thinking/useThought';
+import { useThought, type Question } from '../../shared/thinking/useThought';
 import { frontChart } from './frontChart';
 import { limitsOf, type Limits } from './partLimits';
 import { SearchLimits } from './SearchLimits';

@@ -5,8 +5,8 @@ import { useSession } from '../../shared/useSession';
 import { ofProperty, unitOf } from '../../shared/units/ofProperty';
 import { fixed } from '../../kit/format';
 import { lineName, meaningOf, type DeskView } from '../desk/deskView';
-import { useThought, type Question } from '../thinking/useThought';
-import { Thinking } from '../thinking/Thinking';
+import { useThought, type Question } from '../../shared/thinking/useThought';
+import { Thinking } from '../../shared/thinking/Thinking';
 import { Rows } from '../../kit/Rows';
 
 const SHOWN = ['air', 'water', 'easilyAvailable', 'bulkDensity_gcc', 'pH', 'pricePerL'] as const;

@@ -1,8 +1,6 @@
 import {
-  deskOrigins,
   deskThroughflow,
   geometricVolume_mL,
-  minedShare,
   potOutlook,
   potOutlookMethod,
   throughflowMethod,
@@ -11,6 +9,7 @@ import {
   type UseKey,
 } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { useParams } from 'react-router';
 import { perVolume } from '../../shared/units/ofProperty';
 import { MeasureField } from '../../shared/units/MeasureField';
 import { amount, inMine, told } from '../../shared/units/mine';
@@ -21,6 +20,7 @@ import { Figure } from '../../shared/Figure';
 import { decimalsOf, fixed } from '../../kit/format';
 import { useSession } from '../../shared/useSession';
 import type { DeskView } from '../desk/deskView';
+import { Origins } from './Origins';
 import { potQuestion } from './potQuestion';
 import { useStand } from '../../shared/pot/standStore';
 import { Rows } from '../../kit/Rows';
@@ -30,6 +30,7 @@ import { TWO_COLUMNS } from './columns';
 
 /** What a filled pot weighs, costs and holds, how long that lasts where it stands, and where its parts are from. */
 export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
+  const { id } = useParams();
   const { stand, set } = useStand();
   const { notebook } = useSession();
   const input = potQuestion(view.input, view.result, stand);
@@ -124,6 +125,13 @@ export function PotPanel({ view }: { readonly view: DeskView }): ReactElement {
         <p className="text-ink2 mt-2 text-small">
           With no rain, from drained down to 50 cm of suction. A plant that is small, or large, uses less or more.
         </p>
+        {id !== undefined && (
+          <p className="mt-2">
+            <ButtonLink look="low" to={`/pot?with=blend:${id}`}>
+              Its days in a pot
+            </ButtonLink>
+          </p>
+        )}
       </section>
       <section aria-label="Load and origin">
         <Load load={pot.load_kgPerM2} />
@@ -220,43 +228,6 @@ function Load({ load }: { readonly load: number | undefined }): ReactElement {
           </p>
         )}
       </div>
-    </>
-  );
-}
-
-/** Whether it grows again, as a person would say it. */
-const RENEWS: Readonly<Record<string, string>> = {
-  yes: 'renewable',
-  'yes, slow': 'slowly renewable',
-  no: 'not renewable',
-  'mined mineral': 'quarried, not renewable',
-  'semi (centuries)': 'renews in centuries',
-  unknown: 'not known whether renewable',
-};
-
-function Origins({ view }: { readonly view: DeskView }): ReactElement {
-  const shares = deskOrigins(view.input);
-  const mined = minedShare(shares);
-  return (
-    <>
-      <h2 className="mt-5">
-        Where it is from <small>{fixed(100 * mined, 0)} % quarried</small>
-      </h2>
-      <ul className="mt-1">
-        {shares.map(({ source, renewable, share, names }) => (
-          <li
-            key={`${source}${renewable}`}
-            className="relative flex min-h-9 justify-between gap-3 border-b border-zinc2 pt-1"
-          >
-            <span className="text-body">
-              {source}, {RENEWS[renewable] ?? renewable} <small>{names.join(', ')}</small>
-            </span>
-            <span className="figure whitespace-nowrap">{fixed(100 * share, 0)} %</span>
-            <span className="absolute bottom-0 left-0 h-[3px] bg-ink" style={{ width: `${String(100 * share)}%` }} />
-          </li>
-        ))}
-      </ul>
-      <p className="text-ink2 mt-2 text-small">By loose volume, as such materials are usually obtained.</p>
     </>
   );
 }

@@ -1,12 +1,10 @@
 import {
   potOutlook,
   schoolFacts,
-  schoolVariant,
   schoolViews,
   USES,
   type DeskInput,
   type DeskResult,
-  type SchoolVariant,
   type SchoolView,
 } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
@@ -15,32 +13,12 @@ import { fixed } from '../../kit/format';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { DeskView } from '../desk/deskView';
-import { useThought, type Question } from '../thinking/useThought';
-import { Thinking } from '../thinking/Thinking';
+import { useThought, type Question } from '../../shared/thinking/useThought';
+import { Thinking } from '../../shared/thinking/Thinking';
 import { potQuestion } from './potQuestion';
 import { useStand, type Stand } from '../../shared/pot/standStore';
 import { Button } from '../../kit/Button';
-
-interface Variant {
-  readonly variant: SchoolVariant;
-  readonly input: DeskInput | undefined;
-}
-
-/** Each school's own mix of what is on the shelf, as a question for the same pot. */
-function variantsOf(views: readonly SchoolView[], view: DeskView): Variant[] {
-  const shelf = view.lots.flatMap(({ id, kind, origin, component }) =>
-    component === undefined || kind !== 'material' || origin.kind === 'batch' ? [] : [{ id, component }],
-  );
-  const used = view.used.map(({ lotId }) => lotId);
-  return views.map(({ school }) => {
-    const variant = schoolVariant(school, used, shelf);
-    const lines = variant.lines.flatMap(({ lotId, parts }) => {
-      const lot = shelf.find(({ id }) => id === lotId)?.component;
-      return lot === undefined || parts === 0 ? [] : [{ parts, lot }];
-    });
-    return { variant, input: lines.length === 0 ? undefined : { ...view.input, lines } };
-  });
-}
+import { schoolMixes, type SchoolMix } from '../../shared/larder/schoolMixes';
 
 /** What each school of thought says of the blend, number by number, and what it would mix instead in this pot. */
 export function SchoolsPanel({ view }: { readonly view: DeskView }): ReactElement {
@@ -50,7 +28,10 @@ export function SchoolsPanel({ view }: { readonly view: DeskView }): ReactElemen
     () => schoolViews(schoolFacts(view.input, view.result, use?.mmPerD ?? 1)),
     [view.input, view.result, use],
   );
-  const variants = useMemo(() => variantsOf(views, view), [views, view]);
+  const variants = useMemo(() => {
+    const used = view.used.map(({ lotId }) => lotId);
+    return schoolMixes(view.input, used, view.lots);
+  }, [view]);
   const ask = useMemo((): Question<DeskResult[]> => {
     const inputs = variants.flatMap(({ input }) => (input === undefined ? [] : [input]));
     return (thinker) => thinker.corners(inputs);
@@ -82,7 +63,7 @@ export function SchoolsPanel({ view }: { readonly view: DeskView }): ReactElemen
 
 interface SchoolCardProps {
   readonly one: SchoolView;
-  readonly variant: Variant | undefined;
+  readonly variant: SchoolMix | undefined;
   readonly result: DeskResult | undefined;
   readonly view: DeskView;
   readonly stand: Stand;
@@ -112,7 +93,7 @@ function SchoolCard({ one, variant, result, view, stand }: SchoolCardProps): Rea
 }
 
 interface VariantLineProps {
-  readonly variant: SchoolVariant;
+  readonly variant: SchoolMix['variant'];
   readonly input: DeskInput;
   readonly result: DeskResult | undefined;
   readonly view: DeskView;

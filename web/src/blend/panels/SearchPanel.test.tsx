@@ -6,7 +6,7 @@ import { openPage } from '../../testing/page';
 import { SearchPanel } from './SearchPanel';
 import { choose } from '../../testing/choose';
 
-vi.mock('../thinking/thinker', () => ({ think: thinkHere }));
+vi.mock('../../shared/thinking/thinker', () => ({ think: thinkHere }));
 
 const lines = [
   { lotId: 'bark-graded', parts: 3 },

@@ -5,8 +5,8 @@ import { ofProperty, unitOf } from '../../shared/units/ofProperty';
 import { Chart } from '../../shared/chart/Chart';
 import { fixed } from '../../kit/format';
 import type { DeskView } from '../desk/deskView';
-import { useThought, type Question } from '../thinking/useThought';
-import { Thinking } from '../thinking/Thinking';
+import { useThought, type Question } from '../../shared/thinking/useThought';
+import { Thinking } from '../../shared/thinking/Thinking';
 import { sweepChart, SWEPT, type SweptKey } from './sweepChart';
 import { Choice } from '../../kit/Choice';
 

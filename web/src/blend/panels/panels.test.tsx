@@ -14,7 +14,7 @@ import { Substitute } from './Substitute';
 import { Triangle } from './Triangle';
 import { choose } from '../../testing/choose';
 
-vi.mock('../thinking/thinker', () => ({ think: thinkHere }));
+vi.mock('../../shared/thinking/thinker', () => ({ think: thinkHere }));
 
 const lines = [
   { lotId: 'bark-graded', parts: 3 },

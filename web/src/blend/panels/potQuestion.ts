@@ -1,4 +1,3 @@
-import type { RecipeAdditive } from '@bent-pail/contract';
 import {
   deskPotInput,
   geometricVolume_mL,
@@ -9,16 +8,6 @@ import {
 } from '@bent-pail/core';
 import { typedAmount } from '../../shared/units/mine';
 import { typedNumber, type Stand } from '../../shared/pot/standStore';
-
-/**
- * Nitrogen of powders whose salt is not known by their class, mg to a litre made: a percent by weight is 10 mg in a
- * gram.
- */
-export function additivesNitrogen(additives: readonly RecipeAdditive[]): number {
-  return additives
-    .filter(({ classId }) => classId === undefined)
-    .reduce((sum, { gPerL, n_percent }) => sum + gPerL * 10 * (n_percent ?? 0), 0);
-}
 
 const optional = <K extends string>(key: K, value: number | undefined): Partial<Record<K, number>> =>
   value === undefined ? {} : ({ [key]: value } as Record<K, number>);

@@ -11,7 +11,7 @@ import { usePot } from '../../shared/pot/usePot';
 import { plantsQuery, profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
-import { useLarder, type Larder } from '../larder/useLarder';
+import { useLarder, type Larder } from '../../shared/larder/useLarder';
 import { EditPlant } from './EditPlant';
 import { Ranking } from './Ranking';
 import { ButtonLink, Button } from '../../kit/Button';

@@ -10,7 +10,7 @@ import { PlantPage } from './PlantPage';
 import { PlantsPage } from './PlantsPage';
 import { choose } from '../../testing/choose';
 
-vi.mock('../thinking/thinker', () => ({ think: thinkHere }));
+vi.mock('../../shared/thinking/thinker', () => ({ think: thinkHere }));
 
 const ID = '0190a000-0000-7000-8000-00000000000';
 const HOUSELEEK = `${ID}8`;

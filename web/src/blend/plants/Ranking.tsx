@@ -10,9 +10,9 @@ import { shapeOf } from '../../shared/pail/pailGeometry';
 import type { Pot } from '../../shared/pot/pots';
 import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
-import { comparedOf } from '../compare/compared';
-import { useThought, type Question } from '../thinking/useThought';
-import { Thinking } from '../thinking/Thinking';
+import { comparedOf } from '../../shared/larder/compared';
+import { useThought, type Question } from '../../shared/thinking/useThought';
+import { Thinking } from '../../shared/thinking/Thinking';
 import { Rows } from '../../kit/Rows';
 
 interface RankingProps {

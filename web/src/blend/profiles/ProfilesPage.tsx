@@ -11,6 +11,7 @@ import { profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { windowSaid } from './windowSaid';
 import { ButtonLink } from '../../kit/Button';
+import { PART_WORDS } from '../../shared/pail/partWords';
 
 const asks = ({ targets }: ProfileRow, property: string): Target | undefined =>
   targets.find((target) => target.property === property);
@@ -45,8 +46,8 @@ const COLUMNS: readonly Column<ProfileRow>[] = [
     value: ({ container }) => container.height_cm,
     cell: ({ container }) => <span className="figure">{inMine(container.height_cm, 'cm', 0)}</span>,
   },
-  windowOf('air', 'air', 2),
-  windowOf('water', 'water', 2),
+  windowOf('air', PART_WORDS.air, 2),
+  windowOf('water', PART_WORDS.water, 2),
   windowOf('pH', 'pH', 1),
   {
     key: 'musts',

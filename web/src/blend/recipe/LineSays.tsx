@@ -1,5 +1,5 @@
 import type { DeskLot, RecipeLine } from '@bent-pail/contract';
-import { JOBS } from '@bent-pail/core';
+import { JOB_WORDS, JOBS } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Choice } from '../../kit/Choice';
 import { FindAmong } from '../../kit/FindAmong';
@@ -25,7 +25,7 @@ export function LineSays({ line, name, lots, onLine }: LineSaysProps): ReactElem
       <Choice
         label={`What ${name} is there to do`}
         value={line.job ?? ''}
-        options={[{ key: '', words: 'not said' }, ...JOBS.map((job) => ({ key: job, words: job }))]}
+        options={[{ key: '', words: 'not said' }, ...JOBS.map((job) => ({ key: job, words: JOB_WORDS[job] }))]}
         onChange={(job) => {
           const { job: _before, ...rest } = line;
           onLine(job === '' ? rest : { ...rest, job });

@@ -10,7 +10,7 @@ import { PasteRecipe } from './PasteRecipe';
 import { RecipeRow } from './RecipeRow';
 import { Settled } from './Settled';
 import { ShownIn, shownAmounts, type Shown } from './ShownIn';
-import type { Larder } from '../larder/useLarder';
+import type { Larder } from '../../shared/larder/useLarder';
 import { undoable } from '../../kit/toasts';
 
 interface RecipeColumnProps {

@@ -1,5 +1,5 @@
 import type { DeskBlend, DeskLot, RecipeLine } from '@bent-pail/contract';
-import { UNIT_WORDS, type ShownUnit } from '@bent-pail/core';
+import { JOB_WORDS, UNIT_WORDS, type ShownUnit } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { fixed } from '../../kit/format';
@@ -124,6 +124,6 @@ function notesOf(line: RecipeLine, lots: readonly DeskLot[]): string[] {
     ...(line.rest === true ? ['the rest'] : []),
     ...(line.optional === true ? ['may be left out'] : []),
     ...(line.onTop === true ? ['on top'] : []),
-    ...(line.job === undefined ? [] : [`for ${line.job}`]),
+    ...(line.job === undefined ? [] : [`for ${JOB_WORDS[line.job]}`]),
   ].filter((note) => note !== '');
 }

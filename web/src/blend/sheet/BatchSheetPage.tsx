@@ -14,7 +14,7 @@ import { Qr } from '../../shared/Qr';
 import { blendQuery } from '../../shared/resources/blends';
 import { learningQuery } from '../../shared/resources/learning';
 import { useMeasures, useSession } from '../../shared/useSession';
-import { AwaitLarder } from '../larder/AwaitLarder';
+import { AwaitLarder } from '../../shared/larder/AwaitLarder';
 import { meaningOf } from '../desk/deskView';
 import { batchOf, wantFrom, type Mixed, type Want } from '../panels/want';
 import { recipeText } from '../list/recipeText';

@@ -98,7 +98,7 @@ export function BuyingPage(): ReactElement {
         title="A delivery"
         line="Test one bag after the other, until it is clear that the delivery is taken or sent back."
       />
-      <div className="grid gap-8 px-5 py-4 min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 px-5 py-4 min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]">
         <section aria-label="What is wanted" className="flex flex-col gap-3">
           <Choice
             label="Tested for"

@@ -66,7 +66,7 @@ export function ClaimsSheet({ page, lot }: ClaimsSheetProps): ReactElement {
   const silent = kind === undefined ? [] : silences(kind, draft.text, answered);
   return (
     <>
-      <div className="grid gap-8 px-5 py-4 min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 px-5 py-4 min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
         <section aria-label="Its words" className="flex flex-col gap-3">
           <span className="flex flex-wrap gap-3">
             <Choice

@@ -69,7 +69,7 @@ export function Silences({ silent, draft, name, onAnswers }: SilencesProps): Rea
           return (
             <li
               key={should.key}
-              className="grid gap-x-6 gap-y-2 border-t border-zinc3 py-2 min-[900px]:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]"
+              className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-2 border-t border-zinc3 py-2 min-[900px]:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]"
             >
               <span>
                 <b className="inline-block first-letter:uppercase">{should.what}</b>

@@ -1,5 +1,6 @@
 import { Sideways } from '../../kit/Sideways';
 import type { PriceNote } from '@bent-pail/contract';
+import { PRICE_WORDS } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -102,7 +103,7 @@ function Notes({ notes, currency, paid }: NotesProps): ReactElement {
               <th scope="row" className="figure">
                 {day(note.on, notebook.zone)} {note.on.slice(0, 4)}
               </th>
-              <td className="text-left">{note.kind}</td>
+              <td className="text-left">{PRICE_WORDS[note.kind]}</td>
               <td className="figure">
                 {currency}
                 {fixed(note.price, 2)}

@@ -1,4 +1,4 @@
-import { PACK_FORMS, USUAL_FACTOR } from '@bent-pail/core';
+import { PRICE_WORDS, PACK_FORMS, USUAL_FACTOR } from '@bent-pail/core';
 import type { LotRow, NewPrice, PriceNote } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
 import { useWatch } from 'react-hook-form';
@@ -15,12 +15,7 @@ import { pricesKey } from '../../shared/resources/prices';
 import { serverNow } from '../../shared/serverClock';
 import { inField } from '../../shared/units/mine';
 
-const KINDS = [
-  { key: 'paid', words: 'paid' },
-  { key: 'list', words: 'list price' },
-  { key: 'offer', words: 'on offer' },
-  { key: 'delivered', words: 'delivered' },
-] as const;
+const KINDS = (['paid', 'list', 'offer', 'delivered'] as const).map((key) => ({ key, words: PRICE_WORDS[key] }));
 
 const FORM_WORDS: Readonly<Record<NewPrice['form'], string>> = {
   loose: 'loose in a bag',

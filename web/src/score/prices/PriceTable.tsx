@@ -1,5 +1,5 @@
 import type { BoardPack } from '@bent-pail/contract';
-import { UNITS, type BoardLine } from '@bent-pail/core';
+import { PRICE_WORDS, UNITS, type BoardLine } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { day, fixed } from '../../kit/format';
@@ -11,14 +11,6 @@ import { useSession } from '../../shared/useSession';
 import { PriceStrip } from './PriceStrip';
 
 const CUBIC_FOOT_L = UNITS.find(({ sign }) => sign === 'cu ft')?.factor ?? NaN;
-
-const KIND_WORDS: Readonly<Record<NonNullable<BoardPack['kind']>, string>> = {
-  paid: 'paid',
-  list: 'list price',
-  offer: 'offer',
-  delivered: 'delivered',
-  made: 'made',
-};
 
 interface PriceTableProps {
   readonly packs: readonly BoardPack[];
@@ -93,7 +85,7 @@ function Line({ line, pack, most, currency, isWanted }: LineProps): ReactElement
         </Link>
         <small className="block">
           {[
-            made ? 'a litre of it, by its parts' : KIND_WORDS[pack?.kind ?? 'paid'],
+            made ? 'a litre of it, by its parts' : PRICE_WORDS[pack?.kind ?? 'paid'],
             pack?.on === undefined ? undefined : day(pack.on, notebook.zone),
             pack?.place,
             made ? undefined : line.isMeasured ? 'poured out' : 'by the label',

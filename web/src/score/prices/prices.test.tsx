@@ -47,7 +47,7 @@ describe('the price board', () => {
     expect(rows().map((words) => words.split(',')[0])).toEqual(['Tub mix', 'Hopwell', 'Scarp']);
     const scarp = within(screen.getByRole('row', { name: /Scarp/ }));
     expect(scarp.getByText('0.250')).toBeTruthy();
-    expect(scarp.getByText(/offer, poured out/)).toBeTruthy();
+    expect(scarp.getByText(/on offer, poured out/)).toBeTruthy();
     expect(within(screen.getByRole('row', { name: /Hopwell/ })).getByText('7.08')).toBeTruthy();
     expect(screen.getByText(/1 of 3 goes by the label alone/)).toBeTruthy();
   });

@@ -28,7 +28,7 @@ export function CriterionFields({ criterion, onCriterion, onRemove }: CriterionF
   };
   const { label, plain, weight, by, fn, tags, words } = criterion;
   return (
-    <li className="grid gap-x-6 gap-y-3 border-t-[1.5px] border-ink py-3 min-[900px]:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
+    <li className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-3 border-t-[1.5px] border-ink py-3 min-[900px]:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
       <div className="flex flex-col gap-2">
         <div className="flex flex-wrap items-end gap-3">
           <Field

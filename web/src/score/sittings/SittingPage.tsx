@@ -59,7 +59,7 @@ function Sitting({ sitting }: { readonly sitting: Page }): ReactElement {
           </ButtonLink>
         )}
       </TitleBlock>
-      <div className="grid gap-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
         <section aria-label="Samples">
           <h2>
             What is behind the codes{' '}

@@ -8,6 +8,8 @@ import { Figure } from '../Figure';
 export const elementName = (element: JudgedNutrient['element']): string =>
   element === 'nitrogen' ? 'Nitrogen' : property(element).label;
 
+const STATE_WORDS: Readonly<Record<JudgedNutrient['state'], string>> = { low: 'low', enough: 'enough', high: 'high' };
+
 /** Traces keep their figures: 0.05 mg is not 0.1. */
 const digitsOf = (mgL: number): number => (mgL < 0.1 ? 3 : mgL < 1 ? 2 : mgL < 10 ? 1 : 0);
 
@@ -49,7 +51,7 @@ export function NutrientRows({
               {lo === undefined ? 'up to' : fixed(lo, digitsOf(lo))}
               {hi === undefined ? '' : lo === undefined ? ` ${fixed(hi, 0)}` : `–${fixed(hi, hi < 10 ? 1 : 0)}`}
             </td>
-            <td className={state === 'enough' ? 'text-ink2' : 'font-semibold'}>{state}</td>
+            <td className={state === 'enough' ? 'text-ink2' : 'font-semibold'}>{STATE_WORDS[state]}</td>
           </tr>
         ))}
       </tbody>

@@ -1,11 +1,11 @@
 import { waitFor } from '@testing-library/react';
-import 'fake-indexeddb/auto';
 import type { NewReading, RunSheet } from '@bent-pail/contract';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { queryClient } from '../resources/client';
+import { filledPotQuery } from '../resources/filledPots';
 import { runQuery } from '../resources/runs';
 import { startOutbox } from './sender';
-import { outboxOf, sendAgain } from './store';
+import { isReading, outboxOf, sendAgain } from './store';
 
 const reading = (id: string): NewReading => ({ id, step: 'tare', replicate: 0, value: 312.4 }) as unknown as NewReading;
 
@@ -134,7 +134,7 @@ it('sends by itself, once somebody is signed in again, what waited only for that
   sent = [];
   stop = startOutbox(who);
   await waitFor(async () => {
-    expect((await waiting()).map((entry) => entry.reading.id)).toEqual(['b']);
+    expect((await waiting()).filter(isReading).map((entry) => entry.reading.id)).toEqual(['b']);
   });
   expect(sent).toEqual(['a']);
 });
@@ -158,4 +158,19 @@ it('keeps the queues of two people apart', async () => {
   await isEmpty();
   expect(sent).toEqual(['a']);
   expect(await outboxOf('somebody-else').entries.count()).toBe(1);
+});
+
+it('sends a line of a pot’s diary to that pot, in its turn, and shows the page as it came', async () => {
+  const asked: string[] = [];
+  vi.stubGlobal('fetch', (address: string) => {
+    asked.push(address.replace(/^.*\/api/, ''));
+    return Promise.resolve(new Response(JSON.stringify({ id: 'pot', diary: [{ id: 'l' }] }), { status: 201 }));
+  });
+  await type('a');
+  await outboxOf(who).entries.add({ potId: 'pot', line: { id: 'l', at: 'now', kind: 'watered' } });
+  expect((await waiting()).filter((entry) => !isReading(entry))).toMatchObject([{ potId: 'pot' }]);
+  stop = startOutbox(who);
+  await isEmpty();
+  expect(asked).toEqual(['/runs/run/readings', '/pots/pot/diary']);
+  expect(queryClient.getQueryData(filledPotQuery('pot').queryKey)).toMatchObject({ diary: [{ id: 'l' }] });
 });

@@ -1,22 +1,20 @@
-import type { KeptReading } from '@bent-pail/contract';
 import { liveQuery } from 'dexie';
-import { api, ApiProblem } from '../api';
+import { ApiProblem } from '../api';
 import { noticeSignedOut } from '../resources/client';
 import { inOneTab } from '../tabs/oneTab';
-import { showKept } from './showKept';
+import { sendToServer } from './keep';
 import { outboxOf, sendAgain, type OutboxDatabase, type OutboxEntry } from './store';
 
-/** Pause before an unanswered reading is sent again, ms; it grows to the longest. */
+/** Pause before one that was not answered is sent again, ms; it grows to the longest. */
 const PAUSE = Object.freeze({ first: 500, longest: 5000 });
 
-/** Answers after which a reading waits in sight for a person, instead of being sent again. */
+/** Answers after which one waits in sight for a person, instead of being sent again. */
 const NEEDS_A_PERSON = new Set([401, 403, 404, 409, 413, 422]);
 
-/** Sends one reading: kept and gone from the queue, or marked with the server's sentence. Throws if nobody answered. */
+/** Sends one: kept and gone from the queue, or marked with the server's sentence. Throws if nobody answered. */
 async function sendOne(database: OutboxDatabase, entry: OutboxEntry & { place: number }): Promise<void> {
   try {
-    const kept = await api.post<KeptReading>(`/runs/${entry.runId}/readings`, entry.reading);
-    showKept(entry.runId, kept);
+    await sendToServer(entry);
     await database.entries.delete(entry.place);
   } catch (error) {
     if (error instanceof ApiProblem && NEEDS_A_PERSON.has(error.status)) {
@@ -41,7 +39,7 @@ async function sendAll(database: OutboxDatabase, stopped: () => boolean): Promis
       await sendOne(database, entry);
       pause = PAUSE.first;
     } catch {
-      // The reading stays where it is; the same id makes sending it again harmless.
+      // It stays where it is; the same id makes sending it again harmless.
       await new Promise((resolve) => setTimeout(resolve, pause));
       pause = Math.min(2 * pause, PAUSE.longest);
     }

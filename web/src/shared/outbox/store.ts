@@ -1,18 +1,34 @@
-import type { NewReading } from '@bent-pail/contract';
+import type { NewPotEntry, NewReading } from '@bent-pail/contract';
 import { Dexie, type EntityTable } from 'dexie';
 
-/** A reading that the server has not kept yet, in the order in which it was typed. */
-export interface OutboxEntry {
+interface Queued {
   readonly place?: number;
-  readonly runId: string;
-  readonly reading: NewReading;
-  /** The server's sentence, where it would not keep the reading: it stays in sight and is not sent again by itself. */
+  /** The server's sentence, where it would not keep it: it stays in sight and is not sent again by itself. */
   readonly problem?: string;
   /** It waits only because nobody was signed in; signing in sends it again. */
   readonly signedOut?: true;
 }
 
-export type OutboxDatabase = Dexie & { readonly entries: EntityTable<OutboxEntry & { place: number }, 'place'> };
+/** A reading of a run that the server has not kept yet. */
+export interface QueuedReading extends Queued {
+  readonly runId: string;
+  readonly reading: NewReading;
+}
+
+/** A line of a pot's diary that it has not. */
+export interface QueuedLine extends Queued {
+  readonly potId: string;
+  readonly line: NewPotEntry;
+}
+
+/** What was typed and is not kept yet, in the order in which it was typed. */
+export type OutboxEntry = QueuedReading | QueuedLine;
+
+export const isReading = <T extends OutboxEntry>(entry: T): entry is T & QueuedReading => 'reading' in entry;
+
+export type OutboxDatabase = Dexie & {
+  readonly entries: EntityTable<OutboxEntry & { place: number }, 'place', OutboxEntry>;
+};
 
 const opened = new Map<string, OutboxDatabase>();
 
@@ -22,6 +38,7 @@ export function outboxOf(userId: string): OutboxDatabase {
   if (known !== undefined) return known;
   const database = new Dexie(`bent-pail-outbox-${userId}`) as OutboxDatabase;
   database.version(1).stores({ entries: '++place, runId, reading.id' });
+  database.version(2).stores({ entries: '++place, runId, reading.id, potId' });
   opened.set(userId, database);
   return database;
 }

@@ -1,26 +1,31 @@
 import { liveQuery } from 'dexie';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useMe } from '../useSession';
-import { outboxOf, type OutboxEntry } from './store';
+import {
+  isReading,
+  outboxOf,
+  type OutboxDatabase,
+  type OutboxEntry,
+  type QueuedLine,
+  type QueuedReading,
+} from './store';
 
-export type Waiting = OutboxEntry & { readonly place: number };
+type Placed<T> = T & { readonly place: number };
+export type Waiting = Placed<OutboxEntry>;
+export type WaitingReading = Placed<QueuedReading>;
+export type WaitingLine = Placed<QueuedLine>;
 
-/**
- * What waits for the server, of one run or of all; changes as readings are typed and kept, in any tab. Undefined until
- * the browser's store has answered for the first time.
- */
-export function useOutbox(runId?: string): readonly Waiting[] | undefined {
+type Ask = (database: OutboxDatabase) => Promise<Waiting[]>;
+
+/** Changes as things are typed and kept, in any tab. Undefined until the browser's store has answered for the first time. */
+function useQueue(ask: Ask): readonly Waiting[] | undefined {
   const { id } = useMe();
   const [entries, setEntries] = useState<readonly Waiting[]>();
   useEffect(() => {
     const database = outboxOf(id);
-    const subscription = liveQuery(() =>
-      runId === undefined
-        ? database.entries.orderBy('place').toArray()
-        : database.entries.where('runId').equals(runId).sortBy('place'),
-    ).subscribe({
+    const subscription = liveQuery(() => ask(database)).subscribe({
       next: setEntries,
-      // A browser that keeps nothing has nothing waiting; readings go straight to the server.
+      // A browser that keeps nothing has nothing waiting; what is typed goes straight to the server.
       error: () => {
         setEntries([]);
       },
@@ -28,6 +33,29 @@ export function useOutbox(runId?: string): readonly Waiting[] | undefined {
     return () => {
       subscription.unsubscribe();
     };
-  }, [id, runId]);
+  }, [id, ask]);
   return entries;
+}
+
+const everything: Ask = (database) => database.entries.orderBy('place').toArray();
+
+/** All that waits for the server. */
+export const useOutbox = (): readonly Waiting[] | undefined => useQueue(everything);
+
+/** Readings that wait for the server, of one run or of all. */
+export function useWaitingReadings(runId?: string): readonly WaitingReading[] | undefined {
+  const ask = useCallback<Ask>(
+    (database) =>
+      runId === undefined ? everything(database) : database.entries.where('runId').equals(runId).sortBy('place'),
+    [runId],
+  );
+  const waiting = useQueue(ask);
+  return useMemo(() => waiting?.filter(isReading), [waiting]);
+}
+
+/** Lines of a pot's diary that wait for the server. */
+export function useWaitingLines(potId: string): readonly WaitingLine[] {
+  const ask = useCallback<Ask>((database) => database.entries.where('potId').equals(potId).sortBy('place'), [potId]);
+  const waiting = useQueue(ask);
+  return useMemo(() => (waiting ?? []).filter((entry): entry is WaitingLine => !isReading(entry)), [waiting]);
 }

@@ -1,6 +1,6 @@
 import { useId, type ReactElement } from 'react';
 import { amount } from '../units/mine';
-import { drawPail, type PailDrawing, type PailShape } from './pailGeometry';
+import { drawPail, type PailDrawing, type PailKind, type PailShape } from './pailGeometry';
 import { decimalsOf, fixed } from '../../kit/format';
 
 /** What the pail is filled with; `unsplit` is solid and water together, before drying parts them. */
@@ -52,9 +52,16 @@ function layers(fill: PailFill): { readonly pattern: string; readonly from: numb
   }
 }
 
+const KIND_WORDS: Readonly<Record<PailKind, string>> = { vessel: 'vessel', pot: 'pot' };
+const INK_WORDS: Readonly<Record<PailState, string>> = {
+  measured: 'measured',
+  class: 'class figure',
+  predicted: 'predicted',
+};
+
 function altText({ fill, state, shape }: PailMarkProps): string {
-  const where = `${amount(shape.height_cm, 'cm', decimalsOf(Math.round(shape.height_cm * 10) / 10))} ${shape.kind}`;
-  const ink = state === 'class' ? 'class figure' : state;
+  const where = `${amount(shape.height_cm, 'cm', decimalsOf(Math.round(shape.height_cm * 10) / 10))} ${KIND_WORDS[shape.kind]}`;
+  const ink = INK_WORDS[state];
   if (fill.kind === 'empty') return `Empty pail, ${where}.`;
   if (fill.kind === 'unsplit')
     return `Pail: solid and water together ${fixed(1 - fill.air, 2)}, air ${fixed(fill.air, 2)}; ${where}; ${ink}.`;

@@ -4,10 +4,11 @@ import { mySign } from '../units/mine';
 import { PailMark, type PailFill, type PailState } from './PailMark';
 import { drawPail, type PailShape } from './pailGeometry';
 import { DRAWN } from '../../kit/ink';
+import { PART_WORDS, type PailPart } from './partWords';
 
 /** One part of the pail with what is written beside it. */
 export interface PailReading {
-  readonly part: 'air' | 'water' | 'solid';
+  readonly part: PailPart;
   readonly figure: ReactNode;
 }
 
@@ -51,7 +52,7 @@ export function ReadPail({ shape, fill, state, k, readings }: ReadPailProps): Re
       <div className="relative ml-3 min-w-[96px] flex-1" style={{ height: drawing.height }}>
         {readings.map(({ part, figure }, i) => (
           <div key={part} className="absolute left-0 -translate-y-1/2 leading-none" style={{ top: tops[i] }}>
-            <span className={`block text-small font-semibold ${INK[part]}`}>{part}</span>
+            <span className={`block text-small font-semibold ${INK[part]}`}>{PART_WORDS[part]}</span>
             {figure}
           </div>
         ))}

@@ -1,5 +1,13 @@
 import type { GateBody, LotRow, NewDelivery, SupplierPage } from '@bent-pail/contract';
-import { GATE_DECISIONS, GATE_MOISTURES, GATE_SMELLS, judgeAtGate, type GateSeen } from '@bent-pail/core';
+import {
+  GATE_DECISIONS,
+  GATE_MOISTURE_WORDS,
+  GATE_MOISTURES,
+  GATE_SMELL_WORDS,
+  GATE_SMELLS,
+  judgeAtGate,
+  type GateSeen,
+} from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Button } from '../../kit/Button';
 import { Check } from '../../kit/Check';
@@ -123,12 +131,12 @@ export function DeliveryForm({ supplierId, onKept, onLeave }: DeliveryFormProps)
             <ChoiceField
               name="moisture"
               label="How moist"
-              options={[NOT_SEEN, ...GATE_MOISTURES.map((key) => ({ key, words: key }))]}
+              options={[NOT_SEEN, ...GATE_MOISTURES.map((key) => ({ key, words: GATE_MOISTURE_WORDS[key] }))]}
             />
             <ChoiceField
               name="smell"
               label="Smell, wafted"
-              options={[NOT_SEEN, ...GATE_SMELLS.map((key) => ({ key, words: key }))]}
+              options={[NOT_SEEN, ...GATE_SMELLS.map((key) => ({ key, words: GATE_SMELL_WORDS[key] }))]}
             />
           </span>
           {reasons.length > 0 && (

@@ -74,7 +74,7 @@ function Supplier({ page }: { readonly page: Page }): ReactElement {
       {doing === 'change' && <SupplierForm of={page} onKept={leave} onLeave={leave} />}
       {doing === 'delivery' && <DeliveryForm supplierId={page.id} onKept={leave} onLeave={leave} />}
       <Expired page={page} />
-      <div className="grid gap-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
         <section aria-label="What came">
           <h2>What came</h2>
           {page.deliveries.length === 0 ? (

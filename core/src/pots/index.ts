@@ -1,0 +1,53 @@
+/**
+ * A pot through days: what it is set up as, where it stands, how it is watered; followed hour by hour, with what is not
+ * sure of it.
+ */
+export { POT_ACT_WORDS, POT_ACTS, potAdvice, repotCheck, REPOT_d, type PotAct, type PotAdvice } from './advice';
+export { columnOf, rhythmOf } from './columnOf';
+export { conductivityByCurve, conductivityOf, type Conductivity } from './conductivity';
+export {
+  dryDownOf,
+  depthsOf,
+  potVolume_L,
+  standNow,
+  type AskedOfWeights,
+  type DiaryLine,
+  type GivenFeed,
+} from './diary';
+export {
+  CLIMATES,
+  DRESSING_Lm2,
+  judgeTops,
+  monthOf,
+  PLACE_KIND_WORDS,
+  PLACE_KINDS,
+  placeChecks,
+  TOPS,
+  yearAt,
+  type GrowingPlace,
+  type JudgedTop,
+  type PlaceKind,
+  type PlaceMonth,
+  type TopKey,
+} from './places';
+export { filledMedium, slumpShare, type FilledMedium } from './medium';
+export { foodOf, type PotFood } from './nutrition';
+export {
+  COARSE,
+  dailyUse_mL,
+  POT_SETUP,
+  rainOf,
+  roundContainer,
+  SOILS,
+  type PotExtras,
+  type PotMedium,
+  type PotSetup,
+  type SoilKey,
+  type WateringPlan,
+} from './potSetup';
+export { MOISTURES, pourTest, type Moisture, type PouredOn, type PourSays } from './pourTest';
+export { POT_SIGN_KEYS, POT_SIGNS, type PotSign } from './signs';
+export { giveOrTake, WATCH_METHOD, watchDiary, type PotWatch, type WatchedDiary, type WateringDue } from './watch';
+export { DRYING_d, POT_DRAWS, potBandsSteps, type PotBands } from './potBands';
+export { STANDS, standOf, type StandKey, type StandWeather } from './stands';
+export { isTooDry, isTooWet, spansOf, watchPotSteps, type WatchedPot } from './watchPot';

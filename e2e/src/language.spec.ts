@@ -1,0 +1,50 @@
+import { VIEWS } from '../../web/src/app/views';
+import type { Asker } from '../../web/src/shared/view';
+import { expect, test } from './notebook';
+import { Person } from './person';
+import { settledTexts } from './shownTexts';
+import { typedWords, without } from './typedWords';
+
+// English with every letter changed: what stays plain on a page is in no catalogue, and would stay English for everybody.
+test.use({ template: 'nobodys', env: { BENT_PAIL_LANGUAGE: 'pseudo' } });
+
+/** What is the same in every language: signs, our own name, and what the browser writes by itself. */
+const EVERYWHERE =
+  /https?:\S+|\b(Bent Pail|CSV|JSON|PDF|min|meq|mol|hPa|per (L|m³|cu ft|cu yd)|dry qt|cup|gal)\b|\b(and|[A-Z][a-z]+day|Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec|January|February|March|April|August|September|October|November|December)\b/g;
+const PLAIN = /[A-Za-z]{3,}/;
+
+/** Views some to a test, so that they share the processors. */
+const PARTS = [
+  ['today', 'shelf', 'bench', 'protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
+  ['blend', 'pot', 'score', 'shop', 'verdicts', 'people', 'words'],
+] as const;
+
+test('every view is looked at', () => {
+  expect(PARTS.flat().sort()).toEqual(Object.keys(VIEWS).sort());
+});
+
+for (const part of PARTS) {
+  test(`no text escapes from the catalogue: ${part.join(', ')}`, async ({ browser, notebook }) => {
+    test.slow();
+    const me = await Person.enter(browser, notebook, 'Isla Brandreth');
+    const ask: Asker = { list: (address) => me.list(address), all: (address) => me.ask(address) };
+    const typed = await typedWords(notebook);
+    const escaped = new Map<string, string>();
+    let texts = 0;
+    for (const name of part)
+      for (const address of (await VIEWS[name]?.looks(ask)) ?? []) {
+        await me.page.goto(`${notebook.url}${address}`);
+        await me.page.locator('main h1').first().waitFor();
+        for (const text of await settledTexts(me.page)) {
+          texts += 1;
+          const isPlain = (one: string): boolean => PLAIN.test(one.replace(EVERYWHERE, ' '));
+          if (isPlain(text) && isPlain(without(typed, text))) escaped.set(text, address);
+        }
+      }
+    expect([...escaped]).toEqual([]);
+    // Pages were there to be read, and in the language that was asked for.
+    expect(texts).toBeGreaterThan(500);
+    expect(await me.page.locator('html').getAttribute('lang')).toBe('pseudo');
+    await expect(me.page.locator('main h1').first()).not.toHaveText(PLAIN);
+  });
+}

@@ -1,0 +1,116 @@
+import type { FilledPotRow, FilledPotsAsked, Page } from '@bent-pail/contract';
+import type { Feeder } from '@bent-pail/core';
+import type { EntityManager } from 'typeorm';
+import { optional } from '../database/optional';
+import { Conditions, readPage } from '../database/paging';
+import { FilledPotEntity, PotEntryEntity } from './entities';
+
+/** Lines of a diary that are shown: the newest. */
+const MOST_ENTRIES = 1000;
+
+const FROM = `from filled_pots p left join blends b on b.id = p.blend_id
+  left join lots l on l.id = p.lot_id left join materials m on m.id = l.material_id
+  left join pot_watches w on w.pot_id = p.id left join places pl on pl.id = p.place_id`;
+
+const MEDIUM = `coalesce(b.name, concat_ws(', ', m.name, l.code))`;
+
+const ROW = `p.id, p.name, p.count, p.medium_kind as "mediumKind", coalesce(p.blend_id, p.lot_id) as "mediumId",
+  ${MEDIUM} as medium, p.shape, p.plant, p.filled_on::text as "filledOn", p.fill_cm, p.stand, coalesce(p.place, pl.name) as place, p.place_id as "placeId", p.feeder,
+  (select count(*)::int from pot_entries e where e.pot_id = p.id) as entries,
+  (select max(e.at) from pot_entries e where e.pot_id = p.id) as "lastAt",
+  (select max(e.at) from pot_entries e where e.pot_id = p.id and e.kind = 'emptied') as "emptiedAt",
+  w.next_at as "nextAt", w.next_from as "nextFrom", w.next_to as "nextTo"`;
+
+type Row = Omit<
+  FilledPotRow,
+  'plant' | 'fill_cm' | 'place' | 'placeId' | 'feeder' | 'lastAt' | 'emptiedAt' | 'next'
+> & {
+  readonly plant: string | null;
+  readonly fill_cm: number | null;
+  readonly place: string | null;
+  readonly placeId: string | null;
+  readonly feeder: Feeder | null;
+  readonly lastAt: Date | null;
+  readonly emptiedAt: Date | null;
+  readonly nextAt: Date | null;
+  readonly nextFrom: Date | null;
+  readonly nextTo: Date | null;
+};
+
+const toRow = ({
+  plant,
+  fill_cm,
+  place,
+  placeId,
+  feeder,
+  lastAt,
+  emptiedAt,
+  nextAt,
+  nextFrom,
+  nextTo,
+  ...row
+}: Row): FilledPotRow => ({
+  id: row.id,
+  name: row.name,
+  count: row.count,
+  mediumKind: row.mediumKind,
+  mediumId: row.mediumId,
+  medium: row.medium,
+  shape: row.shape,
+  filledOn: row.filledOn,
+  stand: row.stand,
+  entries: row.entries,
+  ...optional('plant', plant),
+  ...optional('fill_cm', fill_cm),
+  ...optional('place', place),
+  ...optional('placeId', placeId),
+  ...optional('feeder', feeder),
+  ...optional('lastAt', lastAt?.toISOString() ?? null),
+  ...optional('emptiedAt', emptiedAt?.toISOString() ?? null),
+  ...(emptiedAt !== null || nextAt === null || nextFrom === null || nextTo === null
+    ? {}
+    : { next: { at: nextAt.toISOString(), from: nextFrom.toISOString(), to: nextTo.toISOString() } }),
+});
+
+/** One page of the filled pots, by name. */
+export async function pageOfFilledPots(
+  manager: EntityManager,
+  asked: FilledPotsAsked,
+  zone: string,
+): Promise<Page<FilledPotRow>> {
+  const conditions = new Conditions();
+  conditions.find(asked.find, `concat_ws(' ', p.name, p.plant, p.place, pl.name, ${MEDIUM})`);
+  conditions.days('p.kept_at', asked, zone);
+  const page = await readPage<Row>(manager, {
+    select: ROW,
+    from: FROM,
+    id: 'p.id',
+    conditions,
+    sort: { sql: 'lower(p.name)', type: 'text', usual: 'up' },
+    asked,
+  });
+  return { ...page, rows: page.rows.map(toRow) };
+}
+
+export async function filledPotRow(manager: EntityManager, id: string): Promise<FilledPotRow | undefined> {
+  const [row] = await manager.query<Row[]>(`select ${ROW} ${FROM} where p.id = $1`, [id]);
+  return row === undefined ? undefined : toRow(row);
+}
+
+export async function insertFilledPot(manager: EntityManager, pot: FilledPotEntity): Promise<void> {
+  await manager.insert(FilledPotEntity, pot);
+}
+
+export async function insertPotEntry(manager: EntityManager, entry: PotEntryEntity): Promise<void> {
+  await manager.insert(PotEntryEntity, entry);
+}
+
+/** The diary of a pot, oldest first; of a long one the newest lines. */
+export async function diaryOf(manager: EntityManager, potId: string): Promise<PotEntryEntity[]> {
+  const newest = await manager.find(PotEntryEntity, {
+    where: { potId },
+    order: { at: 'DESC', keptAt: 'DESC', id: 'DESC' },
+    take: MOST_ENTRIES,
+  });
+  return newest.reverse();
+}

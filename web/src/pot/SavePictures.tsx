@@ -1,0 +1,46 @@
+import type { WatchedPot } from '@bent-pail/core';
+import type { ReactElement } from 'react';
+import { Button } from '../kit/Button';
+import { svgOf, type DrawnPart } from '../shared/chart/svgOf';
+import { saveFile } from '../shared/saveFile';
+import { courseCsv } from './courseCsv';
+
+interface SavePicturesProps {
+  readonly name: string;
+  readonly pot: WatchedPot;
+  readonly parts: readonly DrawnPart[];
+}
+
+const WIDTH_px = 900;
+
+/** A pot's course to take away: hour by hour as a table, and as it is drawn. */
+export const SavePictures = ({ name, pot, parts }: SavePicturesProps): ReactElement => (
+  <span className="flex gap-4 print:hidden">
+    <Button
+      look="small"
+      onClick={() => {
+        saveFile(`${name}.csv`, courseCsv(pot), 'text/csv;charset=utf-8');
+      }}
+    >
+      Hour by hour as CSV
+    </Button>
+    <Button
+      look="small"
+      onClick={() => {
+        void svgOf(parts, WIDTH_px).then((svg) => {
+          saveFile(`${name}.svg`, svg, 'image/svg+xml');
+        });
+      }}
+    >
+      Picture as SVG
+    </Button>
+    <Button
+      look="small"
+      onClick={() => {
+        window.print();
+      }}
+    >
+      Print
+    </Button>
+  </span>
+);

@@ -1,0 +1,87 @@
+import type { FilledPotPage as Page } from '@bent-pail/contract';
+import { standNow, standOf } from '@bent-pail/core';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { useParams } from 'react-router';
+import { ButtonLink } from '../../kit/Button';
+import { counted, day } from '../../kit/format';
+import { Notice } from '../../kit/Notice';
+import { Await } from '../../shared/Await';
+import { potFor } from '../../shared/pot/pots';
+import { Qr } from '../../shared/Qr';
+import { filledPotQuery } from '../../shared/resources/filledPots';
+import { TitleBlock } from '../../shared/TitleBlock';
+import { useSession, useWorks } from '../../shared/useSession';
+import { DiaryLines } from './DiaryLines';
+import { EntryForm } from './EntryForm';
+import { PourTests } from './PourTests';
+import { Settled } from './Settled';
+import { TouchOrNot } from './TouchOrNot';
+import { useTaught } from './useTaught';
+import { Weights } from './Weights';
+
+/** A filled pot: its diary, and what its weights and depths teach. */
+export function FilledPotPage(): ReactElement {
+  const { id = '' } = useParams();
+  const query = useQuery(filledPotQuery(id));
+  return (
+    <main>
+      <Await query={query}>{(page) => <Pot page={page} />}</Await>
+    </main>
+  );
+}
+
+function Pot({ page }: { readonly page: Page }): ReactElement {
+  const works = useWorks();
+  const { notebook } = useSession();
+  const { id, name, plant, place, count, medium, mediumKind, mediumId, shape, filledOn, emptiedAt } = page;
+  const stand = standNow(page.stand, page.diary);
+  const taught = useTaught(page);
+  const about = [plant, place, standOf(stand).words, count > 1 ? counted(count, 'pot alike', 'pots alike') : undefined];
+  return (
+    <>
+      <TitleBlock
+        title={name}
+        line={about.filter(Boolean).join(', ')}
+        cells={[
+          { term: 'In it', value: medium },
+          { term: 'Pot', value: potFor(shape).name },
+          { term: 'Filled', value: day(filledOn, notebook.zone) },
+        ]}
+      >
+        <ButtonLink to={`/pot?with=${mediumKind}:${mediumId}&stand=${stand}`}>Its days ahead</ButtonLink>
+      </TitleBlock>
+      {emptiedAt !== undefined && (
+        <Notice className="mx-5 my-3 p-2">
+          It was emptied on {day(emptiedAt, notebook.zone)}; its diary is closed.
+        </Notice>
+      )}
+      {works && emptiedAt === undefined && <EntryForm pot={page} />}
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
+        <div>
+          <Weights {...taught} />
+          <TouchOrNot page={page} {...taught} />
+          <Settled page={page} />
+          {taught.medium !== undefined && <PourTests page={page} medium={taught.medium} />}
+        </div>
+        <section aria-label="Diary">
+          <h2 className="flex items-baseline justify-between gap-3">
+            Diary
+            <a
+              className="inline-flex min-h-11 items-center px-1 text-small font-normal"
+              href={`/api/exports/diaries.csv?pot=${id}`}
+              download
+            >
+              as CSV
+            </a>
+          </h2>
+          <DiaryLines potId={id} diary={page.diary} />
+          <figure className="mt-4 flex items-center gap-3">
+            <Qr page={`/pot/diary/${id}`} size={96} />
+            <figcaption className="text-small text-ink2">For the pot: a phone opens its diary.</figcaption>
+          </figure>
+        </section>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,29 @@
+import type { FilledPotPage, KeptReading, NewPotEntry, NewReading } from '@bent-pail/contract';
+import { api } from '../api';
+import { showKept, showPot } from './showKept';
+import { outboxOf, type OutboxEntry } from './store';
+
+/** Sends one to where it is kept, and shows it there. */
+export async function sendToServer(entry: OutboxEntry): Promise<void> {
+  if ('reading' in entry)
+    showKept(entry.runId, await api.post<KeptReading>(`/runs/${entry.runId}/readings`, entry.reading));
+  else showPot(await api.post<FilledPotPage>(`/pots/${entry.potId}/diary`, entry.line));
+}
+
+/**
+ * Puts something into this browser's queue. A browser that keeps nothing (a private window, a full disk) has it sent
+ * straight to the server instead. Throws where neither took it.
+ */
+async function keep(userId: string, entry: OutboxEntry): Promise<void> {
+  const isQueued = await outboxOf(userId)
+    .entries.add(entry)
+    .then(() => true)
+    .catch(() => false);
+  if (!isQueued) await sendToServer(entry);
+}
+
+export const keepReading = (userId: string, runId: string, reading: NewReading): Promise<void> =>
+  keep(userId, { runId, reading });
+
+export const keepLine = (userId: string, potId: string, line: NewPotEntry): Promise<void> =>
+  keep(userId, { potId, line });
