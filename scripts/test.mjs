@@ -15,6 +15,8 @@ const CHROMIUM = '/usr/bin/chromium';
 const bin = (name) => path.join(ROOT, 'node_modules', name);
 const scratch = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-test-'));
 const totals = { passed: 0, failed: 0 };
+/** What failed, by name: named again as the last thing, where a long report may have been cut. */
+const failures = [];
 
 function run(title, args, env = {}) {
   const began = Date.now();
@@ -40,6 +42,7 @@ function run(title, args, env = {}) {
 async function check(title, args) {
   const good = await run(title, args);
   totals[good ? 'passed' : 'failed'] += 1;
+  if (!good) failures.push(title);
 }
 
 /** Test runners say how many; one that dies without a report counts as a failure. */
@@ -48,19 +51,28 @@ async function suite(title, args, report, count, env = {}) {
   const found = fs.existsSync(report) ? count(JSON.parse(fs.readFileSync(report, 'utf8'))) : { passed: 0, failed: 0 };
   totals.passed += found.passed;
   totals.failed += good || found.failed > 0 ? found.failed : 1;
+  failures.push(...(found.names ?? []));
 }
 
-/** Titles of the journeys that failed once and then passed, each with what the first try said. */
-function secondTries({ suites }) {
+/** Titles of the journeys that ended so ('flaky': failed once, then passed), each with what their tries said. */
+function journeysThat(status, { suites }) {
   const saidOf = (test) => test.results.flatMap(({ errors }) => errors.map(({ message }) => message)).join('\n');
   const within = (suite) => [
     ...suite.specs.flatMap((spec) =>
-      spec.tests.filter((one) => one.status === 'flaky').map((one) => `${spec.title}\n${saidOf(one)}`),
+      spec.tests.filter((one) => one.status === status).map((one) => `${spec.title}\n${saidOf(one)}`),
     ),
     ...(suite.suites ?? []).flatMap(within),
   ];
   return suites.flatMap(within);
 }
+
+/** Unit tests that did not pass, each with its file and what it said first. */
+const unitFailures = ({ testResults }) =>
+  testResults.flatMap(({ name, assertionResults }) =>
+    assertionResults
+      .filter((one) => one.status !== 'passed')
+      .map((one) => `${path.relative(ROOT, name)}: ${one.fullName}\n${(one.failureMessages[0] ?? '').slice(0, 500)}`),
+  );
 
 try {
   if (!fs.existsSync(CHROMIUM)) installDebian(['chromium'], 'Chromium');
@@ -77,7 +89,7 @@ try {
       await check('format', [bin('oxfmt/bin/oxfmt'), '--check']);
       await check('types', [path.join(ROOT, 'scripts/types.mjs')]);
       await check('docs/methods.md', [path.join(ROOT, 'scripts/methods.mjs'), '--check']);
-      await check('docs/words.md', [path.join(ROOT, 'scripts/words.mjs'), '--check']);
+      await check('texts', [path.join(ROOT, 'scripts/texts.mjs'), '--check']);
       await check('arrows', [
         bin('dependency-cruiser/bin/dependency-cruise.mjs'),
         '--config',
@@ -92,6 +104,7 @@ try {
           // A skipped test is a test that was left behind: it counts as failed.
           passed: report.numPassedTests,
           failed: report.numTotalTests - report.numPassedTests,
+          names: unitFailures(report),
         }),
       );
     })(),
@@ -102,6 +115,7 @@ try {
     `${isFair ? 'ok    ' : 'FAILED'} tests are ${share.toFixed(1)} % of the lines of TypeScript (${SHARE.least} to ${SHARE.most})`,
   );
   totals[isFair ? 'passed' : 'failed'] += 1;
+  if (!isFair) failures.push('the share of tests');
   const e2e = path.join(scratch, 'e2e.json');
   await suite(
     'end-to-end tests',
@@ -109,9 +123,13 @@ try {
     e2e,
     (report) => {
       // What passed only at the second try is named, so that it is looked into, and does not stop everything else.
-      for (const title of secondTries(report)) console.log(`passed at the second try only: ${title}`);
+      for (const title of journeysThat('flaky', report)) console.log(`passed at the second try only: ${title}`);
       const { expected, flaky, unexpected, skipped } = report.stats;
-      return { passed: expected + flaky, failed: unexpected + skipped };
+      return {
+        passed: expected + flaky,
+        failed: unexpected + skipped,
+        names: journeysThat('unexpected', report),
+      };
     },
     { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e, BENT_PAIL_TEMPLATES: 'made' },
   );
@@ -123,5 +141,6 @@ fs.rmSync(scratch, { recursive: true, force: true });
 console.log(
   'Left to others: npm run trials (40 random notebooks, 400 lots and blends for each band, 2,000 benches an interval, 20,000 recipe texts, 40,000 odd calculations), npm run crash (500 kills, 20,000 odd bodies), npm run axe (every page; here a third), npm run bench, npm run mutate.',
 );
+for (const name of failures) console.log(`failed: ${name}`);
 console.log(`${totals.passed} passed, ${totals.failed} failed`);
 process.exitCode = totals.failed === 0 ? 0 : 1;

@@ -10,6 +10,7 @@ import {
   type StandKey,
 } from '@bent-pail/core';
 import { ArrayMaxSize, ArrayUnique, IsInt, IsIn, IsUUID, Max, Min } from 'class-validator';
+import type { BlendVersion } from './blends';
 import { POT_ENTRY_KINDS, POT_MEDIA } from './choices';
 import { IsDay, IsMoment, IsReal, IsWords, Nested, Optional } from './decorators';
 import { ListAsked } from './lists';
@@ -35,7 +36,7 @@ export class NewFilledPot {
   @Max(100_000, { message: 'Over a hundred thousand pots; check it.' })
   count!: number;
 
-  /** What is in it: a blend as it was last kept, or a lot. */
+  /** What is in it: a blend in the version that was kept last by then, or a lot. */
   @IsIn(POT_MEDIA, { message: `What is in it is one of ${POT_MEDIA.join(', ')}.` })
   mediumKind!: PotMediumKind;
 
@@ -182,6 +183,20 @@ export class NewPotEntry {
   @IsIn(STAND_KEYS, { message: STAND_SAYS })
   stand?: StandKey;
 
+  /** What it was repotted into, where that is another medium: a blend as it is kept now, or a lot. */
+  @Optional()
+  @IsIn(POT_MEDIA, { message: `What is in it is one of ${POT_MEDIA.join(', ')}.` })
+  mediumKind?: PotMediumKind;
+
+  @Optional()
+  @IsUUID('all', { message: 'Name the blend or lot by its id.' })
+  mediumId?: string;
+
+  /** The pot that it was repotted into, where that is another. */
+  @Optional()
+  @Nested(() => PotShape, 'Give the pot’s inner depth and, if it tapers, its diameters.')
+  shape?: PotShape;
+
   @Optional()
   @IsWords(400, 'Keep it to 400 letters.')
   words?: string;
@@ -193,9 +208,12 @@ export interface FilledPotRow {
   readonly id: string;
   readonly name: string;
   readonly count: number;
+  /** What is in it now, and in which pot: since it was repotted, if it was. */
   readonly mediumKind: PotMediumKind;
   readonly mediumId: string;
   readonly medium: string;
+  /** The version, where that is a blend. */
+  readonly mediumN?: number;
   readonly shape: PotShape;
   readonly plant?: string;
   readonly filledOn: string;
@@ -237,11 +255,16 @@ export interface PotEntryLine {
   readonly pour?: PourSeen;
   readonly signs?: readonly PotSign[];
   readonly stand?: StandKey;
+  /** What it was repotted into. */
+  readonly medium?: string;
+  readonly shape?: PotShape;
   readonly words?: string;
   readonly by: string;
 }
 
 export interface FilledPotPage extends FilledPotRow {
+  /** The version of the blend that is in it, where it is one. */
+  readonly held?: Pick<BlendVersion, 'n' | 'recipe' | 'flat'>;
   /** Oldest first. */
   readonly diary: readonly PotEntryLine[];
 }

@@ -1,4 +1,5 @@
 import { accounts } from './accounts/resource';
+import { albums } from './albums/resource';
 import { bench } from './bench/resource';
 import { blends } from './blends/resource';
 import { calc } from './calc/resource';
@@ -13,7 +14,6 @@ import { jobs } from './jobs/resource';
 import { laboratory } from './laboratory/resource';
 import { learning } from './learning/resource';
 import { live } from './live/resource';
-import { lotPhotos } from './lotPhotos/resource';
 import { notebook } from './notebook/resource';
 import { notes } from './notes/resource';
 import { places } from './places/resource';
@@ -54,7 +54,7 @@ export const RESOURCES: readonly Resource[] = [
   learning,
   prices,
   claims,
-  lotPhotos,
+  albums,
   scores,
   sittings,
   today,

@@ -15,9 +15,9 @@ export interface ColumnReport {
   readonly overflow_mL: number;
   /** Mean over the pot's volume. */
   readonly air: number;
-  /** Hours with less than a tenth of air in the root zone. */
+  /** Hours with less air in the root zone than its roots bear: a tenth for most. */
   readonly wetFeetHours: number;
-  /** Hours with more suction in the root zone than is easy, 100 cm. */
+  /** Hours with more suction in the root zone than is easy: 100 cm for most. */
   readonly dryHours: number;
 }
 
@@ -27,9 +27,11 @@ export interface RootZone {
   readonly suction_cm: number;
 }
 
-/** Under this there is too little air, over that it is held harder than is easy. */
-export const TOO_WET_AIR = 0.1;
-export const TOO_DRY_CM = 100;
+/** Under so much air it is too wet for these roots, over such suction too dry: 0.10 and 100 cm for most. */
+export const limitsOf = ({ air: [none, enough], dry_cm: [easy_cm] }: Pick<Roots, 'air' | 'dry_cm'>): RootZone => ({
+  air: (none + enough) / 2,
+  suction_cm: easy_cm,
+});
 
 /** What a step brought beside what went through the medium. */
 interface Step {
@@ -48,6 +50,7 @@ export class Account {
   private readonly begun_mL: number;
   private readonly pot_mL: number;
   private readonly pores_mL: number;
+  private readonly limits: RootZone;
 
   constructor(
     private readonly grid: Grid,
@@ -58,6 +61,7 @@ export class Account {
     this.pot_mL = grid.volume_mL.reduce((sum, one) => sum + one, 0);
     this.pores_mL = grid.volume_mL.reduce((sum, one, i) => sum + one * (media[i] as Hydraulics).thetaS, 0);
     this.begun_mL = this.held_mL();
+    this.limits = limitsOf(roots);
   }
 
   held_mL(): number {
@@ -92,8 +96,8 @@ export class Account {
     sums.used += passed.used_mL;
     sums.evaporated += passed.evaporated_mL;
     const { air, suction_cm } = this.rootZone();
-    if (air < TOO_WET_AIR) sums.wet_s += dt_s;
-    if (suction_cm > TOO_DRY_CM) sums.dry_s += dt_s;
+    if (air < this.limits.air) sums.wet_s += dt_s;
+    if (suction_cm > this.limits.suction_cm) sums.dry_s += dt_s;
   }
 
   report(t_s: number): ColumnReport {

@@ -38,7 +38,7 @@ export function column(input: ColumnInput): ColumnResult {
 
 export const columnMethod = defineMethod({
   name: 'column',
-  version: 1,
+  version: 2,
   source:
     'Richards, 1931, in the mixed form of Celia, Bouloutas and Zarba, 1990; roots by Feddes, Kowalik and Zaradny, 1978.',
   schema: COLUMN,

@@ -3,7 +3,7 @@
  * One-dimensional, from the base (z = 0) up. Heads are negative where the pores hold water back; suctions are given as
  * positive numbers. mL and mm are on the area of the top.
  */
-export { TOO_DRY_CM, TOO_WET_AIR, type ColumnReport, type RootZone } from './account';
+export { limitsOf, type ColumnReport, type RootZone } from './account';
 export { columnSteps, type ColumnEnd, type ColumnMoment, type ColumnResult } from './column';
 export {
   COLUMN_BOUNDS,

@@ -162,4 +162,12 @@ describe('a simulated device', () => {
     probe.load(18.4, 0);
     expect((fresh(run(probe, 'plain-probe', 60000))[0] as { value: number }).value).toBeCloseTo(18.4, 0);
   });
+
+  it('goes on from where it stood when the clock is set back', () => {
+    const device = scale('none');
+    device.load(0, 900_000);
+    const [line] = new LineReader().take(device.line(0)).map((one) => parseLine(marked, one));
+    expect(line).toMatchObject({ kind: 'reading', stable: false });
+    expect((line as { value: number }).value).toBeCloseTo(305.2, 0);
+  });
 });

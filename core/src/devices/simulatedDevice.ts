@@ -60,19 +60,26 @@ export class SimulatedDevice {
     return Uint8Array.from(`${text}\r\n`, (character) => character.charCodeAt(0));
   }
 
+  /** How long the load has lain there, ms; a clock that was set back does not let a swing grow. */
+  private age(now_ms: number): number {
+    return Math.max(0, now_ms - this.since_ms);
+  }
+
+  /** What is left of the swing to the load. */
+  private swing(now_ms: number): number {
+    return (this.from - this.target) * Math.exp(-this.age(now_ms) / SIMULATED[this.kind].settle_ms);
+  }
+
   private at(now_ms: number): number {
-    const { settle_ms } = SIMULATED[this.kind];
-    const swing = (this.from - this.target) * Math.exp(-(now_ms - this.since_ms) / settle_ms);
-    const drift = this.wrong === 'drift' ? (SIMULATED.drift[this.kind] * (now_ms - this.since_ms)) / 1000 : 0;
-    return this.target + swing + drift;
+    const drift = this.wrong === 'drift' ? (SIMULATED.drift[this.kind] * this.age(now_ms)) / 1000 : 0;
+    return this.target + this.swing(now_ms) + drift;
   }
 
   private text(now_ms: number): string {
-    const { noise, most, digits, settle_ms } = SIMULATED[this.kind];
+    const { noise, most, digits } = SIMULATED[this.kind];
     const value = this.at(now_ms) + noise * (2 * this.random() - 1);
     const over = this.wrong === 'overload' || value > most;
-    const swing = Math.abs(this.from - this.target) * Math.exp(-(now_ms - this.since_ms) / settle_ms);
-    const stable = swing < SETTLED * noise && this.wrong !== 'drift';
+    const stable = Math.abs(this.swing(now_ms)) < SETTLED * noise && this.wrong !== 'drift';
     if (this.kind === 'scale') {
       if (over) return 'OL,';
       return `${stable ? 'ST' : 'US'},${value < 0 ? '-' : '+'}${Math.abs(value).toFixed(digits)} g`;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { dryDown } from '../drydown';
 import { settling } from '../settling';
 import { PEAT, POT } from '../testing/sampleColumn';
-import { dryDownOf, depthsOf, type DiaryLine } from '.';
+import { dryDownOf, depthsOf, sinceRepotted, type DiaryLine } from '.';
 
 const NOW = Date.parse('2026-11-29T08:00:00Z');
 const pot = { shape: POT, medium: { retention: PEAT, ks_cms: 0.02 }, stand: 'mild' as const };
@@ -72,5 +72,40 @@ describe('a diary, asked by its depths', () => {
     expect(
       depthsOf({ shape: POT, filledOn: '2026-11-01' }, [{ at: day('02'), kind: 'depth', depth_cm: 9 }], NOW),
     ).toBeUndefined();
+  });
+});
+
+describe('a pot that was repotted', () => {
+  const life = {
+    filledOn: '2026-10-01',
+    fill_cm: 24,
+    diary: [
+      { at: day('02'), kind: 'depth', depth_cm: 22 },
+      { at: day('10'), kind: 'repotted', medium: 'Tub mix', depth_cm: 20 },
+      { at: day('12'), kind: 'depth', depth_cm: 19 },
+    ] as DiaryLine[],
+  };
+
+  it('begins anew where its medium is another', () => {
+    const since = sinceRepotted(life);
+    expect(since).toMatchObject({ filledOn: '2026-11-10', fill_cm: 20 });
+    expect(since.diary.map(({ kind }) => kind)).toEqual(['repotted', 'depth']);
+    expect(depthsOf({ shape: POT, ...since }, since.diary, NOW)?.readings).toHaveLength(1);
+  });
+
+  it('forgets how deep it was filled before, where nobody said how deep it is now', () => {
+    const diary = life.diary.map((line) => (line.kind === 'repotted' ? { ...line, depth_cm: undefined } : line));
+    const since = sinceRepotted({ ...life, diary: diary as DiaryLine[] });
+    expect(since).not.toHaveProperty('fill_cm');
+    expect(depthsOf({ shape: POT, ...since }, since.diary, NOW)).toBeUndefined();
+  });
+
+  it('goes on as it was with more of the same, and where it never was', () => {
+    const [depth, repotted, later] = life.diary as [DiaryLine, DiaryLine, DiaryLine];
+    const { medium: _other, ...same } = repotted;
+    const like = { ...life, diary: [depth, same, later] };
+    expect(sinceRepotted(like)).toBe(like);
+    const never = { ...life, diary: [depth, later] };
+    expect(sinceRepotted(never)).toBe(never);
   });
 });

@@ -24,6 +24,29 @@ export interface DiaryLine {
   readonly feed?: GivenFeed;
   readonly signs?: readonly PotSign[];
   readonly stand?: StandKey;
+  /** What it was repotted into, where that was another medium. */
+  readonly medium?: string;
+}
+
+interface Life {
+  readonly filledOn: string;
+  readonly fill_cm?: number;
+  readonly diary: readonly DiaryLine[];
+}
+
+/** A pot's life since its medium was new: a repotting into another begins it anew, as deep as was said of it then. */
+export function sinceRepotted<P extends Life>(pot: P): P {
+  const begun = lastOf(pot.diary.filter(({ kind, medium }) => kind === 'repotted' && medium !== undefined));
+  if (begun === undefined) return pot;
+  const { fill_cm: _before, ...rest } = pot;
+  const { at, depth_cm } = begun;
+  const since: Life = {
+    ...rest,
+    filledOn: at.slice(0, 10),
+    ...(depth_cm === undefined ? {} : { fill_cm: depth_cm }),
+    diary: pot.diary.filter((line) => Date.parse(line.at) >= Date.parse(at)),
+  };
+  return since as P;
 }
 
 interface Pot {

@@ -7,6 +7,7 @@ export { columnOf, rhythmOf } from './columnOf';
 export { conductivityByCurve, conductivityOf, type Conductivity } from './conductivity';
 export {
   dryDownOf,
+  sinceRepotted,
   depthsOf,
   potVolume_L,
   standNow,
@@ -31,14 +32,17 @@ export {
   type TopKey,
 } from './places';
 export { filledMedium, slumpShare, type FilledMedium } from './medium';
+export { carriedOff_mg } from './carriedOff';
 export { foodOf, type PotFood } from './nutrition';
 export {
   COARSE,
   dailyUse_mL,
+  DRESSINGS,
   POT_SETUP,
   rainOf,
   roundContainer,
   SOILS,
+  type DressingKey,
   type PotExtras,
   type PotMedium,
   type PotSetup,
@@ -50,4 +54,5 @@ export { POT_SIGN_KEYS, POT_SIGNS, type PotSign } from './signs';
 export { giveOrTake, WATCH_METHOD, watchDiary, type PotWatch, type WatchedDiary, type WateringDue } from './watch';
 export { DRYING_d, POT_DRAWS, potBandsSteps, type PotBands } from './potBands';
 export { STANDS, standOf, type StandKey, type StandWeather } from './stands';
-export { isTooDry, isTooWet, spansOf, watchPotSteps, type WatchedPot } from './watchPot';
+export { NEEDS, needsOf, type NeedsKey, type PlantNeeds } from './needs';
+export { spansOf, watchPotSteps, type WatchedPot } from './watchPot';

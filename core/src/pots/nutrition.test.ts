@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { deskOfLot } from '../desk';
 import { classLot } from '../testing/classLot';
-import { filledMedium, foodOf, slumpShare, watchDiary, type DiaryLine } from '.';
+import { carriedOff_mg, filledMedium, foodOf, slumpShare, watchDiary, type DiaryLine } from '.';
 
 const NOW = Date.parse('2026-11-29T12:00:00Z');
 const DAY_MS = 24 * 3600 * 1000;
@@ -98,4 +98,20 @@ it('a loose mix stands lower once it is watered, by what its parts settle', () =
   ];
   expect(slumpShare({ ...desk, lines })).toBeCloseTo(0.15, 12);
   expect(slumpShare({ ...desk, lines: [{ parts: 1, lot: whole }] })).toBe(0);
+});
+
+describe('what drainage carries off', () => {
+  const gone = { held_mL: 500, drained_mL: 500, volume_L: 1 };
+
+  it('is what was dissolved, thinned by each litre that runs through', () => {
+    const recipe = { additives: [{ name: 'Feed', gPerL: 1, n_percent: 10 }] };
+    const held = carriedOff_mg(medium, recipe, { ...gone, drained_mL: 1e9 }) as number;
+    expect(held).toBeGreaterThan(50);
+    expect(carriedOff_mg(medium, recipe, gone)).toBeCloseTo(held * (1 - Math.exp(-1)), 6);
+    expect(carriedOff_mg(medium, recipe, { ...gone, drained_mL: 0 })).toBe(0);
+  });
+
+  it('is not known where nothing tells of its nitrogen', () => {
+    expect(carriedOff_mg(medium, {}, gone)).toBeUndefined();
+  });
 });

@@ -70,15 +70,8 @@ function drainedOf(diary: readonly DiaryLine[], use_mLperD: number, now_ms: numb
   return { share: drained / given, mLperD: drained / span_d };
 }
 
-/**
- * Nitrogen of a pot from the day that its medium was new: what the blend brought, what was fed since, less decay, plant
- * and drainage. Undefined where nothing says what it began with and nothing was fed.
- */
-export function foodOf(
-  { shape, medium, recipe = {}, feeder, filledOn, mmPerD }: Fed,
-  diary: readonly DiaryLine[],
-  now_ms: number,
-): PotFood | undefined {
+/** Nitrogen of a medium when it is new, by the reports of its parts and by what was mixed in; and whether either tells. */
+export function begunWith(medium: FilledMedium, recipe: Pick<RecipeSettings, 'additives'>, feeder: Feeder) {
   const dosed = deskDoses(recipe, undefined);
   const mixedIn = plainNitrogen(recipe) + dosed.nitrogen_mgL;
   const found = nutrients(
@@ -88,13 +81,26 @@ export function foodOf(
       ...(mixedIn === 0 ? {} : { fed_mgL: mixedIn }),
     }),
   );
+  const isReported = found.available_mgL !== undefined && found.checks.length === 0;
+  return { found, isKnown: isReported || mixedIn > 0 };
+}
+
+/**
+ * Nitrogen of a pot from the day that its medium was new: what the blend brought, what was fed since, less decay, plant
+ * and drainage. Undefined where nothing says what it began with and nothing was fed.
+ */
+export function foodOf(
+  { shape, medium, recipe = {}, feeder, filledOn, mmPerD }: Fed,
+  diary: readonly DiaryLine[],
+  now_ms: number,
+): PotFood | undefined {
+  const { found, isKnown } = begunWith(medium, recipe, feeder);
   const { volume_L, top_cm2 } = potVolume_L(shape);
   const from_ms = Date.parse(`${filledOn}T12:00:00Z`);
   const day = (at: string): number => Math.max(0, Math.round((Date.parse(at) - from_ms) / DAY_MS));
   const feeds = feedsOf(diary, day, volume_L);
   // Parts without a report would count as none, and every pot would be hungry.
-  const isReported = found.available_mgL !== undefined && found.checks.length === 0;
-  if (!isReported && mixedIn === 0 && feeds.length === 0) return undefined;
+  if (!isKnown && feeds.length === 0) return undefined;
   const today = Math.max(0, Math.floor((now_ms - from_ms) / DAY_MS));
   if (today > LONGEST_d) return undefined;
   const drained = drainedOf(diary, (mmPerD * top_cm2) / 10, now_ms);

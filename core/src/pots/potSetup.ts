@@ -1,5 +1,6 @@
 import type { Retention } from '../retention';
 import type { Container } from '../vessel';
+import type { NeedsKey } from './needs';
 import { standOf, type StandKey } from './stands';
 
 /** A medium as a pot's column needs it. */
@@ -20,8 +21,13 @@ export type WateringPlan =
 
 /** What lies below or on top of the medium. */
 export interface PotExtras {
-  /** Depth of a coarse layer at the base, cm. */
-  readonly coarse_cm?: number;
+  /** Depth of a layer at the base, cm; of stones, unless it is of `lower`. */
+  readonly lower_cm?: number;
+  readonly lower?: PotMedium;
+  /** What the medium is dressed with, so deep, within the pot. */
+  readonly top?: { readonly key: DressingKey; readonly deep_cm: number };
+  /** A net between the layers keeps fine parts up; water does not feel it. */
+  readonly netted?: boolean;
   /** Native soil below a bed, with the water table so deep below the bed's foot. */
   readonly soil?: { readonly key: SoilKey; readonly table_cm: number };
   readonly mulched?: boolean;
@@ -40,6 +46,8 @@ export interface PotSetup extends PotExtras {
   readonly plan: WateringPlan;
   /** A second line, which may differ from the first. */
   readonly also?: WateringPlan;
+  /** What its roots bear; absent: as most. */
+  readonly needs?: NeedsKey;
   /** Part of the depth that roots reach. */
   readonly rooted?: number;
   readonly days: number;
@@ -51,6 +59,23 @@ export const COARSE: PotMedium = Object.freeze({
   retention: { thetaR: 0.02, thetaS: 0.45, alpha_percm: 3, n: 4 },
   ks_cms: 5,
 });
+
+/** Top-dressings that are layers of their own; ours, as such grains and composts usually are. */
+export const DRESSINGS = Object.freeze([
+  {
+    key: 'grit',
+    words: 'sharp grit',
+    retention: { thetaR: 0.03, thetaS: 0.42, alpha_percm: 0.4, n: 3 },
+    ks_cms: 1,
+  },
+  {
+    key: 'compost',
+    words: 'fine compost',
+    retention: { thetaR: 0.12, thetaS: 0.78, alpha_percm: 0.06, n: 1.5 },
+    ks_cms: 0.01,
+  },
+] as const);
+export type DressingKey = (typeof DRESSINGS)[number]['key'];
 
 /**
  * Native soils under a bed, by texture; means of many soils.

@@ -101,9 +101,46 @@ describe('a pot that is watched', () => {
 
   it('keeps less air above stones', () => {
     const still = { stand: 'shade' as const, plan: { kind: 'none' as const }, days: 1 };
-    const [bare, stones] = [watch(still), watch({ ...still, coarse_cm: 3 })];
+    const [bare, stones] = [watch(still), watch({ ...still, lower_cm: 3 })];
     expect(stones.air[1]).toBeLessThan((bare.air[1] as number) - 0.02);
-    expect(() => columnOf(setup({ coarse_cm: 15 }))).toThrow(/no room/);
+    expect(() => columnOf(setup({ lower_cm: 15 }))).toThrow(/no room/);
+  });
+
+  it('is dressed with grit or compost as layers of their own, and dries slower under grit', () => {
+    const { layers } = columnOf(setup({ lower_cm: 2, top: { key: 'compost', deep_cm: 3 } }));
+    expect(layers.map(({ from_cm, to_cm }) => [from_cm, to_cm])).toEqual([
+      [0, 2],
+      [2, 12],
+      [12, 15],
+    ]);
+    expect(layers[2]?.retention.thetaS).toBe(0.78);
+    const dry = { plan: { kind: 'none' as const }, days: 12, stand: 'wind' as const, cells: 30 };
+    const [bare, grit] = [watch(dry), watch({ ...dry, top: { key: 'grit', deep_cm: 2 } })];
+    const gone = (pot: typeof bare): number => (pot.stored_mL[24] as number) - last(pot.stored_mL);
+    expect(gone(grit)).toBeLessThan(0.97 * gone(bare));
+    expect(() => columnOf(setup({ lower_cm: 8, top: { key: 'grit', deep_cm: 7 } }))).toThrow(/no room/);
+  });
+
+  it('counts its hours by what its roots bear', () => {
+    const wet = { medium: { retention: { ...PEAT, alpha_percm: 0.02 }, ks_cms: 0.02 }, stand: 'shade' as const };
+    const [most, airy, bog] = [watch(wet), watch({ ...wet, needs: 'airy' }), watch({ ...wet, needs: 'bog' })];
+    expect(most.limits).toEqual({ air: 0.1, suction_cm: 100 });
+    expect(airy.limits.air).toBeCloseTo(0.2, 12);
+    expect(airy.wetHours).toBeGreaterThan(most.wetHours - 1e-9);
+    expect(bog.wetHours).toBeLessThan(most.wetHours - 10);
+    const dry = { plan: { kind: 'none' as const }, days: 12, stand: 'wind' as const };
+    expect(watch({ ...dry, needs: 'drought' }).dryHours).toBeLessThan(watch(dry).dryHours - 10);
+    expect(rhythmOf(setup({ needs: 'bog' })).roots?.air).toEqual([0, 0.04]);
+  });
+
+  it('may stand on a layer of another medium', () => {
+    const lower = { retention: { thetaR: 0.1, thetaS: 0.6, alpha_percm: 0.1, n: 2 }, ks_cms: 0.1 };
+    const [below] = columnOf(setup({ lower_cm: 5, lower })).layers;
+    expect(below).toEqual({ from_cm: 0, to_cm: 5, ...lower });
+    const soil = { key: 'clay' as const, table_cm: 60 };
+    expect(columnOf(setup({ soil, top: { key: 'grit', deep_cm: 2 } })).layers.map(({ to_cm }) => to_cm)).toEqual([
+      60, 73, 75,
+    ]);
   });
 
   it('has the air among its roots that the column ends with, ten minutes, an hour and a day after it was soaked', () => {
@@ -116,7 +153,7 @@ describe('a pot that is watched', () => {
         medium: { retention, ks_cms: 10 ** (-3 + 2 * random()) },
         plan: { kind: 'none' },
         days: 1,
-        ...(random() < 0.5 ? {} : { coarse_cm: 1 + 4 * random() }),
+        ...(random() < 0.5 ? {} : { lower_cm: 1 + 4 * random() }),
       });
       const pot = finished(watchPotSteps(columnOf(one)));
       const airs = [10, 60, 1440].map((minutes) => {

@@ -1,11 +1,12 @@
 import {
   columnSteps,
-  TOO_DRY_CM,
-  TOO_WET_AIR,
+  FEDDES,
+  limitsOf,
   type ColumnEnd,
   type ColumnInput,
   type ColumnMoment,
   type Poured,
+  type RootZone,
 } from '../column';
 import { refuse } from '../errors';
 import type { Steps } from '../numeric';
@@ -33,6 +34,8 @@ export interface WatchedPot {
   readonly wetHours: number;
   readonly dryHours: number;
   readonly lowWetHours: number;
+  /** Under so much air it is too wet, over such suction too dry for its roots. */
+  readonly limits: RootZone;
   readonly poured: readonly Poured[];
   readonly balanceError_mL: number;
 }
@@ -59,9 +62,15 @@ interface Kept {
   readonly theta: Float32Array;
 }
 
-function watched({ container }: ColumnInput, end: ColumnEnd, kept: readonly Kept[], soonAir: number): WatchedPot {
+function watched(
+  { container, roots }: ColumnInput,
+  end: ColumnEnd,
+  kept: readonly Kept[],
+  soonAir: number,
+): WatchedPot {
   if (end.kind !== 'completed')
     refuse('layers', 'the water of this pot could not be followed to the end; try it with another layer or watering');
+  const limits = limitsOf({ air: roots?.air ?? FEDDES.air, dry_cm: roots?.dry_cm ?? FEDDES.dry_cm });
   const z_cm = Float64Array.from(end.profile, (one) => one.z_cm);
   const pores = Float64Array.from(end.profile, ({ theta, air }) => theta + air);
   const third = z_cm.findIndex((z) => z > container.height_cm / 3);
@@ -94,7 +103,8 @@ function watched({ container }: ColumnInput, end: ColumnEnd, kept: readonly Kept
     soonAir,
     wetHours: last?.wetFeetHours ?? 0,
     dryHours: last?.dryHours ?? 0,
-    lowWetHours: lowAir.reduce((sum, air, i) => sum + (i > 0 && air < TOO_WET_AIR ? hours(t_d, i) : 0), 0),
+    lowWetHours: lowAir.reduce((sum, air, i) => sum + (i > 0 && air < limits.air ? hours(t_d, i) : 0), 0),
+    limits,
     poured: end.poured,
     balanceError_mL: end.balanceError_mL,
   };
@@ -113,6 +123,3 @@ export function spansOf(series: Float64Array, isOutside: (value: number) => bool
   });
   return spans;
 }
-
-export const isTooWet = (air: number): boolean => air < TOO_WET_AIR;
-export const isTooDry = (suction_cm: number): boolean => suction_cm > TOO_DRY_CM;

@@ -142,7 +142,7 @@ export function* rhythmSteps(input: RhythmInput): Steps<RhythmResult> {
 
 export const rhythmMethod = defineMethod({
   name: 'pot-rhythm',
-  version: 1,
+  version: 2,
   source: 'The water column of each spacing; Richards, 1931.',
   schema: INPUT,
   calculate: rhythm,

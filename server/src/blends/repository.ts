@@ -201,6 +201,12 @@ export const blendOf = (manager: EntityManager, id: string): Promise<BlendEntity
 export const heldBlend = (manager: EntityManager, id: string): Promise<BlendEntity | null> =>
   manager.findOne(BlendEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
 
+/** The number of a blend's newest version; undefined for what is no blend. */
+export async function newestVersionOf(manager: EntityManager, blendId: string): Promise<number | undefined> {
+  const n = await manager.maximum(BlendVersionEntity, 'n', { blendId });
+  return n ?? undefined;
+}
+
 export const versionOf = (manager: EntityManager, blendId: string, n: number): Promise<BlendVersionEntity | null> =>
   manager.findOneBy(BlendVersionEntity, { blendId, n });
 

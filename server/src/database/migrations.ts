@@ -34,6 +34,7 @@ import { PackWeight1767100000000 } from './migrations/1767100000000-packWeight';
 import { FilledPots1767200000000 } from './migrations/1767200000000-filledPots';
 import { PotWatches1767300000000 } from './migrations/1767300000000-potWatches';
 import { Places1767400000000 } from './migrations/1767400000000-places';
+import { Albums1767500000000 } from './migrations/1767500000000-albums';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -73,4 +74,5 @@ export const MIGRATIONS = [
   FilledPots1767200000000,
   PotWatches1767300000000,
   Places1767400000000,
+  Albums1767500000000,
 ];

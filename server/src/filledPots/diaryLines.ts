@@ -2,8 +2,11 @@ import type { PotEntryLine } from '@bent-pail/contract';
 import { optional } from '../database/optional';
 import type { PotEntryEntity } from './entities';
 
-/** Lines of a diary as they are told: what is empty is absent. */
-export const diaryLines = (entries: readonly PotEntryEntity[]): Omit<PotEntryLine, 'by'>[] =>
+/** Lines of a diary as they are told, with what each repotted into: what is empty is absent. */
+export const diaryLines = (
+  entries: readonly PotEntryEntity[],
+  repots: ReadonlyMap<string, string>,
+): Omit<PotEntryLine, 'by'>[] =>
   entries.map((one) => ({
     id: one.id,
     at: one.at.toISOString(),
@@ -15,5 +18,7 @@ export const diaryLines = (entries: readonly PotEntryEntity[]): Omit<PotEntryLin
     ...optional('pour', one.pour),
     ...optional('signs', one.signs),
     ...optional('stand', one.stand),
+    ...optional('medium', repots.get(one.id) ?? null),
+    ...optional('shape', one.shape),
     ...optional('words', one.words),
   }));

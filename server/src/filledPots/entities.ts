@@ -14,6 +14,9 @@ export class FilledPotEntity {
   mediumKind!: PotMediumKind;
   @Column('uuid', { name: 'blend_id', nullable: true })
   blendId!: string | null;
+  /** The version of that blend. */
+  @Column('int', { name: 'blend_n', nullable: true })
+  blendN!: number | null;
   @Column('uuid', { name: 'lot_id', nullable: true })
   lotId!: string | null;
   @Column('jsonb')
@@ -63,6 +66,15 @@ export class PotEntryEntity {
   signs!: PotSign[] | null;
   @Column('text', { nullable: true })
   stand!: StandKey | null;
+  /** What it was repotted into: a blend in a version of it, or a lot; and the pot, where that is another. */
+  @Column('uuid', { name: 'blend_id', nullable: true })
+  blendId!: string | null;
+  @Column('int', { name: 'blend_n', nullable: true })
+  blendN!: number | null;
+  @Column('uuid', { name: 'lot_id', nullable: true })
+  lotId!: string | null;
+  @Column('jsonb', { nullable: true })
+  shape!: PotShape | null;
   @Column('text', { nullable: true })
   words!: string | null;
   @Column('uuid', { name: 'by_user' })

@@ -1,4 +1,4 @@
-import type { FilledPotPage, FilledPotRow, Page } from '@bent-pail/contract';
+import type { BlendPage, FilledPotPage, FilledPotRow, Page } from '@bent-pail/contract';
 import { v7 as uuidv7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { putOnShelf } from '../testing/bench';
@@ -31,6 +31,18 @@ const fill = async (more: object = {}): Promise<FilledPotPage> => {
   const { status, body } = await tester.post<FilledPotPage>('/pots', pot(more));
   expect(status, JSON.stringify(body)).toBe(201);
   return body;
+};
+const keepVersion = async (blendId: string, parts: number): Promise<void> => {
+  const recipe = {
+    lines: [{ lotId, parts }],
+    potName: 'Tub',
+    pot: { height_cm: 20 },
+    model: 'average',
+    lime_meqPerL: 0,
+  };
+  const said = { id: uuidv7(), blendId, name: `Mix ${blendId.slice(-6)}`, recipe };
+  const { status, body } = await tester.post<BlendPage>('/blends', said);
+  expect(status, JSON.stringify(body)).toBe(201);
 };
 const line = (more: object) => ({ id: uuidv7(), at: '2026-10-05T08:00:00Z', ...more });
 
@@ -113,5 +125,46 @@ describe('its diary', () => {
     expect((await (await server.as('panellist')).get(`/pots/${id}`)).status).toBe(403);
     await expect(server.db.query('delete from pot_entries')).rejects.toThrow();
     await expect(server.db.query('update pot_entries set mass_g = 1')).rejects.toThrow();
+  });
+});
+
+describe('what fills it', () => {
+  it('is the version of its blend that was the newest then, whatever was kept since', async () => {
+    const blendId = uuidv7();
+    await keepVersion(blendId, 1);
+    const { id } = await fill({ mediumKind: 'blend', mediumId: blendId });
+    await keepVersion(blendId, 3);
+    const { body } = await tester.get<FilledPotPage>(`/pots/${id}`);
+    expect(body).toMatchObject({ mediumKind: 'blend', mediumN: 1, held: { n: 1, flat: [{ lotId, parts: 1 }] } });
+    const later = await fill({ mediumKind: 'blend', mediumId: blendId });
+    expect(later).toMatchObject({ mediumN: 2, held: { n: 2, flat: [{ lotId, parts: 3 }] } });
+  });
+
+  it('is another medium in another pot once it was repotted into them, and its older lines stay', async () => {
+    const blendId = uuidv7();
+    await keepVersion(blendId, 2);
+    const { id } = await fill();
+    const add = (more: object) => tester.post<FilledPotPage>(`/pots/${id}/diary`, line(more));
+    await add({ kind: 'watered' });
+    await add({ kind: 'repotted', mediumKind: 'blend', mediumId: blendId, at: '2026-10-20T08:00:00Z' });
+    const shape = { height_cm: 40, topDiameter_cm: 35, baseDiameter_cm: 30 };
+    const { body } = await add({ kind: 'repotted', shape, at: '2026-10-22T08:00:00Z', depth_cm: 38 });
+    expect(body).toMatchObject({ mediumKind: 'blend', mediumId: blendId, mediumN: 1, shape });
+    expect(body.diary.map((one) => one.medium)).toEqual([undefined, expect.stringMatching(/^Mix /), undefined]);
+    const { rows } = (await tester.get<Page<FilledPotRow>>(`/pots?find=${body.name}`)).body;
+    expect(rows).toMatchObject([{ id, medium: body.medium, shape }]);
+  });
+
+  it.each([
+    [{ kind: 'watered', mediumKind: 'lot', mediumId: uuidv7() }, 'mediumKind'],
+    [{ kind: 'repotted', mediumKind: 'lot' }, 'mediumId'],
+    [{ kind: 'repotted', mediumKind: 'lot', mediumId: uuidv7() }, 'mediumId'],
+    [{ kind: 'repotted', depth_cm: 26 }, 'depth_cm'],
+    [{ kind: 'seen', words: 'x', shape: { height_cm: 40 } }, 'shape'],
+  ])('is not changed by %j', async (wrong, path) => {
+    const { id } = await fill();
+    const { status, body } = await tester.post(`/pots/${id}/diary`, line(wrong));
+    expect(status).toBe(422);
+    expect(body).toMatchObject({ error: { path } });
   });
 });

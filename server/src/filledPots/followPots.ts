@@ -1,13 +1,13 @@
-import { deskOfLot, deskOfVersion, monthOf, type DeskInput } from '@bent-pail/core';
+import { deskOfLot, deskOfVersion, monthOf, sinceRepotted, type DeskInput } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
-import { blendsForDesk } from '../blends/repository';
+import { versionOf } from '../blends/repository';
 import type { Workshop } from '../cards/workshop';
 import type { Ground } from '../context';
 import { learntUse } from '../learning/service';
 import { placeOf } from '../places/repository';
 import { lotsWithCards } from '../shelf/repository';
 import { diaryLines } from './diaryLines';
-import { diaryOf, filledPotRow } from './repository';
+import { diaryOf, filledPotRow, repotsOf } from './repository';
 import { wantedWatches, wantOldWatches, writeWatch, type WantedWatch } from './watchRepository';
 import type { PotAsked, PotSaid } from './watchPot';
 
@@ -23,21 +23,20 @@ async function componentsOf(manager: EntityManager, lotIds: readonly string[]) {
 async function askedOf(manager: EntityManager, potId: string, now_ms: number): Promise<PotAsked | undefined> {
   const row = await filledPotRow(manager, potId);
   if (row === undefined || row.emptiedAt !== undefined) return undefined;
-  const { mediumKind, mediumId, shape, filledOn, fill_cm, stand, feeder, placeId } = row;
+  const { mediumId, mediumN, shape, filledOn, fill_cm, stand, feeder, placeId } = row;
   const place = placeId === undefined ? null : await placeOf(manager, placeId);
-  const [blend] = mediumKind === 'blend' ? await blendsForDesk(manager, [mediumId]) : [];
-  const find = await componentsOf(manager, blend?.latest.flat.map(({ lotId }) => lotId) ?? [mediumId]);
+  const held = mediumN === undefined ? null : await versionOf(manager, mediumId, mediumN);
+  const find = await componentsOf(manager, held?.flat.map(({ lotId }) => lotId) ?? [mediumId]);
   const alone = find(mediumId);
   const desk: DeskInput | undefined =
-    blend === undefined
-      ? alone && deskOfLot(alone, shape)
-      : deskOfVersion(blend.latest, find, shape, await learntUse(manager));
+    held === null ? alone && deskOfLot(alone, shape) : deskOfVersion(held, find, shape, await learntUse(manager));
   if (desk === undefined) return undefined;
-  const diary = diaryLines(await diaryOf(manager, potId));
-  const told = { ...(fill_cm === undefined ? {} : { fill_cm }), ...(feeder === undefined ? {} : { feeder }) };
+  const diary = diaryLines(await diaryOf(manager, potId), await repotsOf(manager, potId));
+  const told = { ...(feeder === undefined ? {} : { feeder }) };
   const there = place === null ? {} : { place_mmPerD: monthOf(place, new Date(now_ms).getUTCMonth()).mmPerD };
-  const recipe = blend === undefined ? {} : { recipe: blend.latest.recipe };
-  return { pot: { shape, filledOn, stand, diary, ...told, ...there, ...recipe }, desk, now_ms };
+  const recipe = held === null ? {} : { recipe: held.recipe };
+  const life = sinceRepotted({ filledOn, diary, ...(fill_cm === undefined ? {} : { fill_cm }) });
+  return { pot: { shape, stand, ...life, ...told, ...there, ...recipe }, desk, now_ms };
 }
 
 const NOTHING: PotSaid = { advice: [] };

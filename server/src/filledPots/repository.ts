@@ -8,14 +8,11 @@ import { FilledPotEntity, PotEntryEntity } from './entities';
 /** Lines of a diary that are shown: the newest. */
 const MOST_ENTRIES = 1000;
 
-const FROM = `from filled_pots p left join blends b on b.id = p.blend_id
-  left join lots l on l.id = p.lot_id left join materials m on m.id = l.material_id
+const FROM = `from filled_pots p join pots_now h on h.id = p.id
   left join pot_watches w on w.pot_id = p.id left join places pl on pl.id = p.place_id`;
 
-const MEDIUM = `coalesce(b.name, concat_ws(', ', m.name, l.code))`;
-
-const ROW = `p.id, p.name, p.count, p.medium_kind as "mediumKind", coalesce(p.blend_id, p.lot_id) as "mediumId",
-  ${MEDIUM} as medium, p.shape, p.plant, p.filled_on::text as "filledOn", p.fill_cm, p.stand, coalesce(p.place, pl.name) as place, p.place_id as "placeId", p.feeder,
+const ROW = `p.id, p.name, p.count, case when h.lot_id is null then 'blend' else 'lot' end as "mediumKind",
+  coalesce(h.blend_id, h.lot_id) as "mediumId", h.blend_n as "mediumN", h.medium, h.shape, p.plant, p.filled_on::text as "filledOn", p.fill_cm, p.stand, coalesce(p.place, pl.name) as place, p.place_id as "placeId", p.feeder,
   (select count(*)::int from pot_entries e where e.pot_id = p.id) as entries,
   (select max(e.at) from pot_entries e where e.pot_id = p.id) as "lastAt",
   (select max(e.at) from pot_entries e where e.pot_id = p.id and e.kind = 'emptied') as "emptiedAt",
@@ -23,8 +20,9 @@ const ROW = `p.id, p.name, p.count, p.medium_kind as "mediumKind", coalesce(p.bl
 
 type Row = Omit<
   FilledPotRow,
-  'plant' | 'fill_cm' | 'place' | 'placeId' | 'feeder' | 'lastAt' | 'emptiedAt' | 'next'
+  'mediumN' | 'plant' | 'fill_cm' | 'place' | 'placeId' | 'feeder' | 'lastAt' | 'emptiedAt' | 'next'
 > & {
+  readonly mediumN: number | null;
   readonly plant: string | null;
   readonly fill_cm: number | null;
   readonly place: string | null;
@@ -38,6 +36,7 @@ type Row = Omit<
 };
 
 const toRow = ({
+  mediumN,
   plant,
   fill_cm,
   place,
@@ -60,6 +59,7 @@ const toRow = ({
   filledOn: row.filledOn,
   stand: row.stand,
   entries: row.entries,
+  ...optional('mediumN', mediumN),
   ...optional('plant', plant),
   ...optional('fill_cm', fill_cm),
   ...optional('place', place),
@@ -79,7 +79,7 @@ export async function pageOfFilledPots(
   zone: string,
 ): Promise<Page<FilledPotRow>> {
   const conditions = new Conditions();
-  conditions.find(asked.find, `concat_ws(' ', p.name, p.plant, p.place, pl.name, ${MEDIUM})`);
+  conditions.find(asked.find, `concat_ws(' ', p.name, p.plant, p.place, pl.name, h.medium)`);
   conditions.days('p.kept_at', asked, zone);
   const page = await readPage<Row>(manager, {
     select: ROW,
@@ -113,4 +113,16 @@ export async function diaryOf(manager: EntityManager, potId: string): Promise<Po
     take: MOST_ENTRIES,
   });
   return newest.reverse();
+}
+
+/** What the repots of a pot put it into, by the id of their line. */
+export async function repotsOf(manager: EntityManager, potId: string): Promise<ReadonlyMap<string, string>> {
+  const rows = await manager.query<{ id: string; medium: string }[]>(
+    `select e.id, coalesce(b.name, concat_ws(', ', m.name, l.code)) as medium
+     from pot_entries e left join blends b on b.id = e.blend_id
+       left join lots l on l.id = e.lot_id left join materials m on m.id = l.material_id
+     where e.pot_id = $1 and e.kind = 'repotted' and num_nonnulls(e.blend_id, e.lot_id) = 1`,
+    [potId],
+  );
+  return new Map(rows.map(({ id, medium }) => [id, medium]));
 }

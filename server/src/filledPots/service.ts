@@ -7,9 +7,11 @@ import type {
   NewPotEntry,
   Page,
   PotEntryKind,
+  PotMediumKind,
 } from '@bent-pail/contract';
 import { namesOf } from '../accounts/repository';
-import { blendOf } from '../blends/repository';
+import { newestVersionOf, versionOf } from '../blends/repository';
+import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
@@ -18,11 +20,28 @@ import { placeOf } from '../places/repository';
 import { lotOf } from '../shelf/lotRepository';
 import { diaryLines } from './diaryLines';
 import type { PotEntryEntity } from './entities';
-import { diaryOf, filledPotRow, insertFilledPot, insertPotEntry, pageOfFilledPots } from './repository';
+import { diaryOf, filledPotRow, insertFilledPot, insertPotEntry, pageOfFilledPots, repotsOf } from './repository';
 
 export async function listFilledPots({ db }: Context, asked: FilledPotsAsked): Promise<Page<FilledPotRow>> {
   const { zone } = await notebookRow(db.manager);
   return pageOfFilledPots(db.manager, asked, zone);
+}
+
+interface Medium {
+  readonly mediumKind: PotMediumKind;
+  readonly mediumId: string;
+}
+const NO_MEDIUM = Object.freeze({ blendId: null, blendN: null, lotId: null });
+
+/** What something is filled with: a blend in its newest version, or a lot. Refuses what is not there. */
+async function requireMedium(manager: EntityManager, { mediumKind, mediumId }: Medium) {
+  if (mediumKind === 'lot') {
+    if ((await lotOf(manager, mediumId)) === null) throw refused('mediumId', 'There is no such lot.');
+    return { ...NO_MEDIUM, lotId: mediumId };
+  }
+  const blendN = await newestVersionOf(manager, mediumId);
+  if (blendN === undefined) throw refused('mediumId', 'There is no such blend.');
+  return { ...NO_MEDIUM, blendId: mediumId, blendN };
 }
 
 /** Keeps a pot that was filled. */
@@ -30,9 +49,7 @@ export async function addFilledPot(context: Context, me: Me, body: NewFilledPot)
   const { db, clock } = context;
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'pot', said: body }, async () => {
-      const isBlend = body.mediumKind === 'blend';
-      const medium = isBlend ? await blendOf(manager, body.mediumId) : await lotOf(manager, body.mediumId);
-      if (medium === null) throw refused('mediumId', isBlend ? 'There is no such blend.' : 'There is no such lot.');
+      const medium = await requireMedium(manager, body);
       const { id, name, count, mediumKind, shape, filledOn, stand } = body;
       if (body.fill_cm !== undefined && body.fill_cm > shape.height_cm)
         throw refused('fill_cm', 'The medium is deeper than the pot.');
@@ -43,8 +60,7 @@ export async function addFilledPot(context: Context, me: Me, body: NewFilledPot)
         name,
         count,
         mediumKind,
-        blendId: isBlend ? body.mediumId : null,
-        lotId: isBlend ? null : body.mediumId,
+        ...medium,
         shape,
         plant: body.plant ?? null,
         filledOn,
@@ -75,8 +91,16 @@ const POURED: readonly (readonly ['volume_mL' | 'pour', string])[] = [
   ['pour', 'Say how moist it was, and when it dripped.'],
 ];
 
+/** What only a repotting has. */
+const OF_REPOTTING = ['mediumKind', 'mediumId', 'shape'] as const;
+
 /** Refuses a line that lacks what makes it one of its kind. */
 function requireWhole(body: NewPotEntry): void {
+  if (body.kind !== 'repotted')
+    for (const field of OF_REPOTTING)
+      if (body[field] !== undefined) throw refused(field, 'Only what is repotted comes into another pot or medium.');
+  if ((body.mediumKind === undefined) !== (body.mediumId === undefined))
+    throw refused('mediumId', 'Say what it was repotted into by kind and id.');
   const [fields = [], sentence = ''] = NEEDS[body.kind] ?? [];
   const [first] = fields;
   if (first !== undefined && fields.every((field) => body[field] === undefined)) throw refused(first, sentence);
@@ -98,10 +122,16 @@ export async function addPotEntry(context: Context, me: Me, potId: string, body:
       const { id, kind, volume_mL = null, mass_g = null, depth_cm = null, words = null } = body;
       const { feed = null, pour = null, signs = null, stand = null } = body;
       requireWhole(body);
-      if (depth_cm !== null && depth_cm > pot.shape.height_cm)
+      const shape = body.shape ?? null;
+      if (depth_cm !== null && depth_cm > (shape ?? pot.shape).height_cm)
         throw refused('depth_cm', 'The medium is deeper than the pot.');
       const at = new Date(body.at);
       if (at.getTime() > clock.now() + AHEAD_MS) throw refused('at', 'That is still to come.');
+      const { mediumKind, mediumId } = body;
+      const medium =
+        mediumKind === undefined || mediumId === undefined
+          ? NO_MEDIUM
+          : await requireMedium(manager, { mediumKind, mediumId });
       await insertPotEntry(manager, {
         id,
         potId,
@@ -114,6 +144,8 @@ export async function addPotEntry(context: Context, me: Me, potId: string, body:
         pour,
         signs,
         stand,
+        ...medium,
+        shape,
         words,
         byUser: me.id,
         keptAt: new Date(clock.now()),
@@ -132,8 +164,13 @@ export async function filledPotPage({ db }: Context, id: string): Promise<Filled
     manager,
     diary.map(({ byUser }) => byUser),
   );
+  const held = row.mediumN === undefined ? null : await versionOf(manager, row.mediumId, row.mediumN);
   return {
     ...row,
-    diary: diaryLines(diary).map((line, i) => ({ ...line, by: names.get((diary[i] as PotEntryEntity).byUser) ?? '' })),
+    ...(held === null ? {} : { held: { n: held.n, recipe: held.recipe, flat: held.flat } }),
+    diary: diaryLines(diary, await repotsOf(manager, id)).map((line, i) => ({
+      ...line,
+      by: names.get((diary[i] as PotEntryEntity).byUser) ?? '',
+    })),
   };
 }

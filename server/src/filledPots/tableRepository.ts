@@ -3,7 +3,10 @@ import { AT_A_TIME } from '../exports/table';
 import type { PotEntryEntity } from './entities';
 
 /** A line with what is said of its pot, and who wrote it. */
-export interface LineToTell extends Omit<PotEntryEntity, 'byUser' | 'keptAt'> {
+export interface LineToTell extends Omit<
+  PotEntryEntity,
+  'byUser' | 'keptAt' | 'blendId' | 'blendN' | 'lotId' | 'shape'
+> {
   readonly pot: string;
   readonly medium: string;
   readonly plant: string | null;
@@ -20,11 +23,10 @@ export async function* linesToTell(
   for (let after: readonly [string, Date, string] = [first, new Date(0), first]; ;) {
     const rows: LineToTell[] = await manager.query<LineToTell[]>(
       `select e.id, e.pot_id as "potId", e.at, e.kind, e.volume_ml as "volume_mL", e.mass_g, e.depth_cm, e.feed, e.pour,
-         e.signs, e.stand, e.words, p.name as pot, coalesce(b.name, concat_ws(', ', m.name, l.code)) as medium, p.plant,
+         e.signs, e.stand, e.words, p.name as pot, h.medium, p.plant,
          coalesce(p.place, pl.name) as place, u.name as by
        from pot_entries e join filled_pots p on p.id = e.pot_id join users u on u.id = e.by_user
-         left join blends b on b.id = p.blend_id left join lots l on l.id = p.lot_id
-         left join materials m on m.id = l.material_id left join places pl on pl.id = p.place_id
+         join pots_now h on h.id = p.id left join places pl on pl.id = p.place_id
        where (e.pot_id, e.at, e.id) > ($1::uuid, $2::timestamptz, $3::uuid) and ($4::uuid is null or e.pot_id = $4)
        order by e.pot_id, e.at, e.id limit ${String(AT_A_TIME.figures)}`,
       [...after, potId ?? null],

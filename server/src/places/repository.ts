@@ -9,7 +9,7 @@ type Row = Omit<PlaceRow, 'soil' | 'hardness_mgL'> & {
 };
 
 /** A pot without diameters is taken as 20 cm across. */
-const TOP_M2 = `pi() / 4 * power(coalesce((p.shape->>'topDiameter_cm')::double precision, 20) / 100, 2)`;
+const TOP_M2 = `pi() / 4 * power(coalesce((h.shape->>'topDiameter_cm')::double precision, 20) / 100, 2)`;
 
 /** All places by name, each with what stands there. */
 export async function allPlaces(manager: EntityManager): Promise<PlaceRow[]> {
@@ -20,6 +20,7 @@ export async function allPlaces(manager: EntityManager): Promise<PlaceRow[]> {
      from places l
      left join filled_pots p on p.place_id = l.id
        and not exists (select from pot_entries e where e.pot_id = p.id and e.kind = 'emptied')
+     left join pots_now h on h.id = p.id
      left join pot_watches w on w.pot_id = p.id
      group by l.id order by lower(l.name)`,
   );

@@ -16,12 +16,14 @@ import type { Variant } from './variants';
 interface KeepResultProps {
   readonly variants: readonly Variant[];
   readonly pots: readonly WatchedPot[];
+  /** Sentences of what was worked out of them besides. */
+  readonly besides: readonly string[];
   /** That asks all of it again. */
   readonly address: string;
 }
 
 /** Keeps what was asked, of which versions, and what came of it. */
-export function KeepResult({ variants, pots, address }: KeepResultProps): ReactElement | null {
+export function KeepResult({ variants, pots, besides, address }: KeepResultProps): ReactElement | null {
   const works = useWorks();
   const [name, setName] = useState('');
   const keep = useMutation({
@@ -30,7 +32,10 @@ export function KeepResult({ variants, pots, address }: KeepResultProps): ReactE
         name: name.trim(),
         address,
         media: [...new Set(variants.map(({ medium }) => `${medium.name}, ${medium.small}`))],
-        said: variants.map(({ label, setup }, i) => `${label}: ${potSentence(setup, pots[i] as WatchedPot)}`),
+        said: [
+          ...variants.map(({ label, setup }, i) => `${label}: ${potSentence(setup, pots[i] as WatchedPot)}`),
+          ...besides,
+        ],
       };
       return once(['pot-result', said], (id) => api.post<PotResultRow[]>('/pot-results', { id: id(), ...said }));
     },

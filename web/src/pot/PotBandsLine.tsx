@@ -26,10 +26,18 @@ function daysToDry(band: Band): string {
   return band.p95 >= DRYING_d ? `${fixed(band.p5, 1)} to over ${String(DRYING_d)} days` : span(band, 1, 'days');
 }
 
+/** What the draws came to, where they were of this pot. */
+export const bandsOf = (variant: Variant, state: ReturnType<typeof usePotBands>['state']): PotBands | undefined =>
+  state.kind === 'done' && state.input === variant ? state.result : undefined;
+
+/** The bands in a sentence. */
+export const bandsSaid = ({ lost, wetHours, dryHours, daysToDry: dry }: PotBands): string =>
+  `In 90 % of ${String(POT_DRAWS - lost)} such pots: too wet ${span(wetHours, 0, 'h')}, dry ${span(dryHours, 0, 'h')}; soaked and left alone, easy water lasts ${daysToDry(dry)}.`;
+
 /** How far the course can be trusted: 90 % of draws of the medium and of how fast water goes through it. */
 export function PotBandsLine({ variant, bands }: PotBandsLineProps): ReactElement {
   const { state, start, cancel } = bands;
-  const known = state.kind === 'done' && state.input === variant ? state.result : undefined;
+  const known = bandsOf(variant, state);
   return (
     <section aria-label="How sure that is" className="mt-3 border-t border-zinc3 pt-2">
       <Through medium={variant.medium} conductivity={variant.medium.conductivity} />
@@ -48,12 +56,7 @@ export function PotBandsLine({ variant, bands }: PotBandsLineProps): ReactElemen
         <Progress label={`Drawing ${String(POT_DRAWS)} such pots`} share={state.share} onStop={cancel} />
       )}
       {state.kind === 'failed' && <Sorry>{state.sentence}</Sorry>}
-      {known !== undefined && (
-        <p aria-live="polite">
-          In 90 % of {POT_DRAWS - known.lost} such pots: too wet {span(known.wetHours, 0, 'h')}, dry{' '}
-          {span(known.dryHours, 0, 'h')}; soaked and left alone, easy water lasts {daysToDry(known.daysToDry)}.
-        </p>
-      )}
+      {known !== undefined && <p aria-live="polite">{bandsSaid(known)}</p>}
     </section>
   );
 }

@@ -63,7 +63,7 @@ export function PotDrawing({ setup, pot, at, label, count, part }: PotDrawingPro
     const down = edges.map((_, k) => point(to, k)).reverse();
     return `M${[...up, ...down].join('L')}Z`;
   };
-  const split = setup.coarse_cm ?? soil_cm;
+  const steps = [setup.lower_cm ?? soil_cm, setup.top === undefined ? 0 : depth_cm - setup.top.deep_cm];
   return (
     <svg
       width={box.width + RULE}
@@ -85,13 +85,17 @@ export function PotDrawing({ setup, pot, at, label, count, part }: PotDrawingPro
       <path d={area(waterAt, () => 1)} fill="url(#air)" />
       <path d={area(solidAt, waterAt)} fill="url(#water)" stroke="var(--ink)" strokeWidth="1.1" />
       <path d={area(() => 0, solidAt)} fill="url(#solid)" stroke="var(--paper)" strokeWidth="1.2" />
-      {split > 0 && (
-        <path
-          d={`M${line((_z) => 0, [split])}L${line((_z) => 1, [split])}`}
-          stroke="var(--ink)"
-          strokeWidth="1.5"
-          strokeDasharray="6 3"
-        />
+      {steps.map(
+        (cm, i) =>
+          cm > 0 && (
+            <path
+              key={cm}
+              d={`M${line((_z) => 0, [cm])}L${line((_z) => 1, [cm])}`}
+              stroke="var(--ink)"
+              strokeWidth={i === 0 && setup.netted === true ? 3 : 1.5}
+              strokeDasharray={i === 0 && setup.netted === true ? '1.5 3' : '6 3'}
+            />
+          ),
       )}
       <path
         d={wall}

@@ -96,6 +96,12 @@ describe('the station Pot', { timeout: 30_000 }, () => {
     });
     const user = userEvent.setup();
     await user.type(await screen.findByLabelText('Keep this as', undefined, WAIT), 'Daily or not');
+    await user.click(screen.getByRole('button', { name: 'How often to water it' }));
+    const rhythm = await screen.findByText(
+      /is the least work that keeps|no longer spacing keeps|No spacing keeps/,
+      undefined,
+      WAIT,
+    );
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     const list = within(await screen.findByRole('region', { name: 'Kept before' }));
     expect(told[0]).toMatchObject({
@@ -106,6 +112,7 @@ describe('the station Pot', { timeout: 30_000 }, () => {
     const params = new URL(address, 'http://x').searchParams;
     expect([params.get('with'), params.get('pot'), params.get('days')]).toEqual([`blend:${ID}`, '10-12-9', '1']);
     expect(said[0]).toMatch(/^Scree: Watered every 2 days/);
+    expect(said[1]).toBe(`Scree: ${rhythm.textContent}`);
     expect(list.getByRole('link', { name: 'Daily or not' }).getAttribute('href')).toBe('/pot?days=1');
     await user.click(list.getByRole('button', { name: 'Put Daily or not away' }));
     await waitFor(() => {

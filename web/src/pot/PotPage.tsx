@@ -141,7 +141,7 @@ function Station({ lots, blends, pot, keys }: StationProps): ReactElement {
         <EmptyPail question="Which blend or lot is in your pot?" />
       ) : (
         <>
-          <SetUp ask={ask} pot={pot} places={places} onChange={change} />
+          <SetUp ask={ask} pot={pot} places={places} second={media[1]?.name} onChange={change} />
           <PotsInTime ask={ask} variants={variants} address={addressOf(params, keys, pot)} onChange={change} />
         </>
       )}

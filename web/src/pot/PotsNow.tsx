@@ -4,7 +4,7 @@ import { fixed } from '../kit/format';
 import { Rows } from '../kit/Rows';
 import { amount } from '../shared/units/mine';
 import { boxOf, PotDrawing, RULE } from './PotDrawing';
-import { volume, weekOf } from './told';
+import { carriedOffWeek, volume, weekOf } from './told';
 import type { Variant } from './variants';
 
 interface PotsNowProps {
@@ -18,7 +18,9 @@ interface PotsNowProps {
 /** The pots side by side at one hour, and what they came to in the end. */
 export function PotsNow({ variants, pots, at, chosen, onChoose }: PotsNowProps): ReactElement {
   const depths = variants.map(({ setup }) => setup.container.height_cm + (setup.soil?.table_cm ?? 0));
+  const { limits } = pots[chosen] as WatchedPot;
   const deepest = Math.max(...depths);
+  const carried = variants.map(({ medium, setup }, i) => carriedOffWeek(medium, setup, pots[i] as WatchedPot));
   const row = (head: string, of: (pot: WatchedPot, i: number) => string): ReactElement => (
     <tr key={head}>
       <th scope="row">{head}</th>
@@ -73,10 +75,15 @@ export function PotsNow({ variants, pots, at, chosen, onChoose }: PotsNowProps):
             {row('Air among its roots, now', (pot) => fixed(pot.air[at] as number, 2))}
             {row('Suction, now', (pot) => amount(pot.suction_cm[at] as number, 'cm', 0))}
             {row('Water it holds, now', (pot) => volume(pot.stored_mL[at] as number))}
-            {row('Too wet, under 0.10 air', (pot) => amount(pot.wetHours, 'h', 0))}
-            {row('Dry, over 100 cm', (pot) => amount(pot.dryHours, 'h', 0))}
+            {row(`Too wet, under ${fixed(limits.air, 2)} air`, (pot) => amount(pot.wetHours, 'h', 0))}
+            {row(`Dry, over ${amount(limits.suction_cm, 'cm', 0)}`, (pot) => amount(pot.dryHours, 'h', 0))}
             {row('Given in a week', (pot) => volume(weekOf(pot, pot.added_mL)))}
             {row('Of it drained', (pot) => volume(weekOf(pot, pot.drained_mL)))}
+            {carried.some((mg) => mg !== undefined) &&
+              row('Nitrogen carried off in its first week', (_pot, i) => {
+                const mg = carried[i];
+                return mg === undefined ? 'not known' : amount(mg, 'mg', 0);
+              })}
           </tbody>
         </Rows>
       </div>

@@ -1,4 +1,4 @@
-import { rainOf, type PotSetup, type RhythmResult, type Schedule } from '@bent-pail/core';
+import { limitsOf, needsOf, rainOf, type PotSetup, type RhythmResult, type Schedule } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../kit/Button';
 import { counted, fixed } from '../kit/format';
@@ -6,6 +6,7 @@ import { Progress } from '../kit/Progress';
 import { Rows } from '../kit/Rows';
 import { Sorry } from '../kit/Sorry';
 import { useLongWork, type Asked } from '../shared/thinking/useLongWork';
+import { amount } from '../shared/units/mine';
 import { volume } from './told';
 import type { Variant } from './variants';
 
@@ -14,11 +15,19 @@ const ask: Asked<PotSetup, RhythmResult> = (thinker, setup, onProgress) => think
 const days = (every_d: number): string => counted(every_d, 'day', 'days');
 const percent = (share: number): string => `${fixed(100 * share, share < 0.1 && share > 0 ? 1 : 0)} %`;
 
+/** The spacings of a pot's waterings, tried at a press. */
+export const useRhythm = () => useLongWork(ask);
+
+interface RhythmProps {
+  readonly variant: Variant;
+  readonly tried: ReturnType<typeof useRhythm>;
+}
+
 /** Every spacing of waterings tried on this pot, and the least work that keeps its roots inside. */
-export function Rhythm({ variant }: { readonly variant: Variant }): ReactElement {
-  const { state, start, cancel } = useLongWork(ask);
+export function Rhythm({ variant, tried: { state, start, cancel } }: RhythmProps): ReactElement {
+  const known = triedOf(variant, state);
   return (
-    <section aria-label="Best rhythm" className={`mt-4 ${state.kind === 'done' ? '' : 'print:hidden'}`}>
+    <section aria-label="Best rhythm" className={`mt-4 ${known === undefined ? 'print:hidden' : ''}`}>
       <h2>Best rhythm</h2>
       {state.kind === 'running' ? (
         <Progress label="Trying spacings" share={state.share} onStop={cancel} />
@@ -34,12 +43,17 @@ export function Rhythm({ variant }: { readonly variant: Variant }): ReactElement
         </Button>
       )}
       {state.kind === 'failed' && <Sorry>{state.sentence}</Sorry>}
-      {state.kind === 'done' && <Tried result={state.result} rains={rainOf(variant.setup) > 0} />}
+      {known !== undefined && <Tried result={known} setup={variant.setup} />}
     </section>
   );
 }
 
-function best({ best_d, nearest_d }: RhythmResult): string {
+/** What the tries came to, where they were of this pot. */
+export const triedOf = ({ setup }: Variant, state: ReturnType<typeof useRhythm>['state']): RhythmResult | undefined =>
+  state.kind === 'done' && state.input === setup ? state.result : undefined;
+
+/** The rhythm in a sentence. */
+export function bestSaid({ best_d, nearest_d }: RhythmResult): string {
   if (best_d === undefined)
     return `No spacing keeps its roots inside; every ${days(nearest_d)} comes nearest. Another medium, depth or place would do more than the can.`;
   return best_d === 1
@@ -47,10 +61,11 @@ function best({ best_d, nearest_d }: RhythmResult): string {
     : `Every ${days(best_d)} is the least work that keeps its roots in air and easy water.`;
 }
 
-function Tried({ result, rains }: { readonly result: RhythmResult; readonly rains: boolean }): ReactElement {
+function Tried({ result, setup }: { readonly result: RhythmResult; readonly setup: PotSetup }): ReactElement {
+  const { air, suction_cm } = limitsOf(needsOf(setup.needs ?? 'most'));
   return (
     <div className="mt-2" aria-live="polite">
-      <p className="font-semibold">{best(result)}</p>
+      <p className="font-semibold">{bestSaid(result)}</p>
       <Rows className="mt-1">
         <thead>
           <tr>
@@ -67,10 +82,10 @@ function Tried({ result, rains }: { readonly result: RhythmResult; readonly rain
           ))}
         </tbody>
       </Rows>
-      {rains && <p className="text-small">Under a roof: the rain of that place is not counted here.</p>}
+      {rainOf(setup) > 0 && <p className="text-small">Under a roof: the rain of that place is not counted here.</p>}
       <p className="text-small text-ink2">
-        Each time what it used and a tenth more. Inside: under 0.10 air for at most 10 % of the time, over 100 cm of
-        suction for at most 2 %.
+        Each time what it used and a tenth more. Inside: under {fixed(air, 2)} air for at most 10 % of the time, over{' '}
+        {amount(suction_cm, 'cm', 0)} of suction for at most 2 %.
       </p>
     </div>
   );

@@ -1,6 +1,7 @@
 import type { WatchedPot } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../kit/Button';
+import { readInk } from '../shared/chart/ink';
 import { svgOf, type DrawnPart } from '../shared/chart/svgOf';
 import { saveFile } from '../shared/saveFile';
 import { courseCsv } from './courseCsv';
@@ -27,7 +28,7 @@ export const SavePictures = ({ name, pot, parts }: SavePicturesProps): ReactElem
     <Button
       look="small"
       onClick={() => {
-        void svgOf(parts, WIDTH_px).then((svg) => {
+        void svgOf(parts, WIDTH_px, readInk(document.body)).then((svg) => {
           saveFile(`${name}.svg`, svg, 'image/svg+xml');
         });
       }}

@@ -1,5 +1,5 @@
 import type { PlaceRow } from '@bent-pail/contract';
-import { SOILS, type StandKey } from '@bent-pail/core';
+import { DRESSINGS, NEEDS, SOILS, type DressingKey, type StandKey } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
@@ -15,18 +15,27 @@ interface SetUpProps {
   readonly ask: PotAsk;
   readonly pot: Pot;
   readonly places: readonly PlaceRow[];
+  /** The second in hand, by name: the first may stand on a layer of it. */
+  readonly second?: string | undefined;
   readonly onChange: (change: Partial<PotAsk>) => void;
 }
 
-const BELOW: readonly { readonly key: Below; readonly words: string }[] = [
+const belowOptions = (second: string | undefined): readonly { readonly key: Below; readonly words: string }[] => [
   { key: 'nothing', words: 'its own base' },
   { key: 'stones', words: 'a layer of stones' },
+  ...(second === undefined ? [] : [{ key: 'second' as const, words: `a layer of ${second}` }]),
   ...SOILS.map(({ key, words }) => ({ key, words: `a bed on ${words}` })),
 ];
+const TOP_OPTIONS: readonly { readonly key: DressingKey | ''; readonly words: string }[] = [
+  { key: '', words: 'the medium itself' },
+  ...DRESSINGS,
+];
+const USUAL_DEEP_CM = 2;
 
 /** What is around the medium: what lies below and on it, its wall, where it stands, how it is watered, for how long. */
-export function SetUp({ ask, pot, places, onChange }: SetUpProps): ReactElement {
-  const { below } = ask;
+export function SetUp({ ask, pot, places, second, onChange }: SetUpProps): ReactElement {
+  const { below, top } = ask;
+  const isLayer = below === 'stones' || below === 'second';
   return (
     <section
       aria-label="How it is set up"
@@ -77,7 +86,7 @@ export function SetUp({ ask, pot, places, onChange }: SetUpProps): ReactElement 
       <Choice
         label="Below it"
         value={below}
-        options={BELOW}
+        options={belowOptions(second)}
         onChange={(next) => {
           onChange({ below: next, below_cm: next === 'nothing' ? 0 : USUAL_BELOW_CM[next] });
         }}
@@ -86,14 +95,55 @@ export function SetUp({ ask, pot, places, onChange }: SetUpProps): ReactElement 
       {below !== 'nothing' && (
         <Typed
           key={below}
-          label={below === 'stones' ? 'Stones, deep' : 'Water table, below the bed'}
+          label={isLayer ? 'That layer, deep' : 'Water table, below the bed'}
           kept="cm"
           value={ask.below_cm}
-          within={below === 'stones' ? [0.5, 0.5 * pot.shape.height_cm] : [1, 300]}
+          within={isLayer ? [0.5, 0.5 * pot.shape.height_cm] : [1, 300]}
           onType={(below_cm) => {
             onChange({ below_cm });
           }}
           className="w-44"
+        />
+      )}
+      <Choice
+        label="It grows"
+        value={ask.needs}
+        options={NEEDS}
+        onChange={(needs) => {
+          onChange({ needs });
+        }}
+        className="w-52"
+      />
+      <Typed
+        label="Rooted, of the depth"
+        kept="%"
+        value={ask.rooted_percent}
+        within={[10, 100]}
+        onType={(rooted_percent) => {
+          onChange({ rooted_percent });
+        }}
+        className="w-36"
+      />
+      <Choice
+        label="On top"
+        value={top?.key ?? ''}
+        options={TOP_OPTIONS}
+        onChange={(key) => {
+          onChange({ top: key === '' ? undefined : { key, deep_cm: USUAL_DEEP_CM } });
+        }}
+        className="w-44"
+      />
+      {top !== undefined && (
+        <Typed
+          key={top.key}
+          label="That, deep"
+          kept="cm"
+          value={top.deep_cm}
+          within={[0.5, 0.3 * pot.shape.height_cm]}
+          onType={(deep_cm) => {
+            onChange({ top: { ...top, deep_cm } });
+          }}
+          className="w-32"
         />
       )}
       <Choice
@@ -106,6 +156,15 @@ export function SetUp({ ask, pot, places, onChange }: SetUpProps): ReactElement 
         className="w-32"
       />
       <span className="flex gap-x-5">
+        {isLayer && (
+          <Check
+            label="a net between, for the fines"
+            checked={ask.netted}
+            onChange={(netted) => {
+              onChange({ netted });
+            }}
+          />
+        )}
         <Check
           label="mulched"
           checked={ask.mulched}
@@ -128,7 +187,7 @@ export function SetUp({ ask, pot, places, onChange }: SetUpProps): ReactElement 
 const MONTH_OPTIONS = MONTHS.map((words, i) => ({ key: String(i), words }));
 
 /** Where it stands: one of the usual places, or one that is kept, in one of its months. */
-function Stand({ ask, places, onChange }: Omit<SetUpProps, 'pot'>): ReactElement {
+function Stand({ ask, places, onChange }: Pick<SetUpProps, 'ask' | 'places' | 'onChange'>): ReactElement {
   const { at, stand } = ask;
   const kept = places.map(({ id, name }) => ({ key: `at:${id}`, words: name, group: 'Places kept' }));
   return (

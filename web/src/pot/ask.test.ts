@@ -41,6 +41,8 @@ describe('what is asked of a pot, in an address', () => {
       compare: 'depths',
       below: 'clay',
       below_cm: 60,
+      netted: true,
+      top: { key: 'grit', deep_cm: 2 },
       mulched: true,
       clay: true,
       stand: 'wind',
@@ -48,6 +50,8 @@ describe('what is asked of a pot, in an address', () => {
       mmPerD: 3.5,
       plan: { kind: 'none' },
       also: { kind: 'weekdays', on: [6], volume_mL: 900 },
+      needs: 'bog',
+      rooted_percent: 50,
       days: 28,
     };
     expect(askOf(writeAsk(new URLSearchParams('pot=25'), ask))).toEqual(ask);
@@ -56,6 +60,8 @@ describe('what is asked of a pot, in an address', () => {
 
   it('leaves out what is as usual', () => {
     expect(writeAsk(new URLSearchParams('stand=wind&vs=wall&also=every:7'), of('')).toString()).toBe('');
-    expect(of('below=lava&vs=gravel&stand=moon&days=1e9&mm=-1&at=here:13&also=never')).toEqual(of(''));
+    expect(
+      of('below=lava&vs=gravel&stand=moon&days=1e9&mm=-1&at=here:13&also=never&top=gold:2&net=no&plant=stone&roots=0'),
+    ).toEqual(of(''));
   });
 });

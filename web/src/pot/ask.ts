@@ -1,4 +1,15 @@
-import { SOILS, STANDS, type SoilKey, type StandKey, type WateringPlan } from '@bent-pail/core';
+import {
+  DRESSINGS,
+  SOILS,
+  STANDS,
+  type DressingKey,
+  type SoilKey,
+  type StandKey,
+  type WateringPlan,
+  NEEDS,
+  POT_SETUP,
+  type NeedsKey,
+} from '@bent-pail/core';
 
 /** Two or more pots that one press sets beside each other: all alike but for one thing. */
 export const COMPARES = ['depths', 'stones', 'rhythm', 'climate', 'wall', 'mulch', 'schools'] as const;
@@ -14,7 +25,7 @@ export const COMPARE_WORDS: Readonly<Record<CompareKey, string>> = {
 };
 
 /** What lies below the medium. */
-export type Below = 'nothing' | 'stones' | SoilKey;
+export type Below = 'nothing' | 'stones' | 'second' | SoilKey;
 
 /** What is asked of the station, as it stands in the address. */
 export interface PotAsk {
@@ -22,6 +33,9 @@ export interface PotAsk {
   readonly below: Below;
   /** Depth of the stones, or of the water table below a bed, cm. */
   readonly below_cm: number;
+  /** A net between the layers. */
+  readonly netted: boolean;
+  readonly top: { readonly key: DressingKey; readonly deep_cm: number } | undefined;
   readonly mulched: boolean;
   readonly clay: boolean;
   readonly stand: StandKey;
@@ -31,11 +45,15 @@ export interface PotAsk {
   readonly plan: WateringPlan;
   /** A second line of watering. */
   readonly also: WateringPlan | undefined;
+  readonly needs: NeedsKey;
+  /** Part of the depth that roots reach, %. */
+  readonly rooted_percent: number;
   readonly days: number;
 }
 
 export const USUAL_BELOW_CM: Readonly<Record<Exclude<Below, 'nothing'>, number>> = {
   stones: 3,
+  second: 5,
   sand: 80,
   loam: 80,
   clay: 80,
@@ -46,6 +64,8 @@ const USUAL: PotAsk = {
   compare: undefined,
   below: 'nothing',
   below_cm: 0,
+  netted: false,
+  top: undefined,
   mulched: false,
   clay: false,
   stand: 'mild',
@@ -53,6 +73,8 @@ const USUAL: PotAsk = {
   mmPerD: undefined,
   plan: { kind: 'every', every_d: 2 },
   also: undefined,
+  needs: 'most',
+  rooted_percent: 100 * POT_SETUP.rooted,
   days: 14,
 };
 
@@ -127,13 +149,26 @@ function placeOf(text: string | null): PotAsk['at'] {
     : undefined;
 }
 
+/** `grit:2` is two centimetres of grit on top. */
+function topOf(text: string | null): PotAsk['top'] {
+  const [typed = '', deep] = (text ?? '').split(':');
+  const key = oneOf(
+    typed,
+    DRESSINGS.map((one) => one.key),
+  );
+  const deep_cm = number(deep, 0.5, 20);
+  return key === undefined || deep_cm === undefined ? undefined : { key, deep_cm };
+}
+
 /** What an address asks; what it does not say, or says wrongly, is as usual. */
 export function askOf(params: URLSearchParams): PotAsk {
-  const below = oneOf<Below>(params.get('below'), ['stones', ...SOILS.map(({ key }) => key)]) ?? 'nothing';
+  const below = oneOf<Below>(params.get('below'), ['stones', 'second', ...SOILS.map(({ key }) => key)]) ?? 'nothing';
   return {
     compare: oneOf(params.get('vs'), COMPARES),
     below,
     below_cm: below === 'nothing' ? 0 : (number(params.get('below_cm'), 1, 300) ?? USUAL_BELOW_CM[below]),
+    netted: params.get('net') === 'yes',
+    top: topOf(params.get('top')),
     mulched: params.get('mulch') === 'yes',
     clay: params.get('wall') === 'clay',
     stand:
@@ -145,6 +180,12 @@ export function askOf(params: URLSearchParams): PotAsk {
     mmPerD: number(params.get('mm'), 0, 20),
     plan: planOf(params.get('water')) ?? USUAL.plan,
     also: planOf(params.get('also')),
+    needs:
+      oneOf(
+        params.get('plant'),
+        NEEDS.map(({ key }) => key),
+      ) ?? USUAL.needs,
+    rooted_percent: number(params.get('roots'), 10, 100) ?? USUAL.rooted_percent,
     days: number(params.get('days'), 1, 60) ?? USUAL.days,
   };
 }
@@ -162,6 +203,8 @@ export function writeAsk(params: URLSearchParams, ask: PotAsk): URLSearchParams 
     'below_cm',
     ask.below === 'nothing' || ask.below_cm === USUAL_BELOW_CM[ask.below] ? undefined : String(ask.below_cm),
   );
+  put('net', ask.netted ? 'yes' : undefined);
+  put('top', ask.top === undefined ? undefined : `${ask.top.key}:${String(ask.top.deep_cm)}`);
   put('mulch', ask.mulched ? 'yes' : undefined);
   put('wall', ask.clay ? 'clay' : undefined);
   put('stand', ask.stand === USUAL.stand ? undefined : ask.stand);
@@ -169,6 +212,8 @@ export function writeAsk(params: URLSearchParams, ask: PotAsk): URLSearchParams 
   put('mm', ask.mmPerD === undefined ? undefined : String(ask.mmPerD));
   put('water', planText(ask.plan) === planText(USUAL.plan) ? undefined : planText(ask.plan));
   put('also', ask.also === undefined ? undefined : planText(ask.also));
+  put('plant', ask.needs === USUAL.needs ? undefined : ask.needs);
+  put('roots', ask.rooted_percent === USUAL.rooted_percent ? undefined : String(ask.rooted_percent));
   put('days', ask.days === USUAL.days ? undefined : String(ask.days));
   return next;
 }

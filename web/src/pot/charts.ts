@@ -1,13 +1,4 @@
-import {
-  isTooDry,
-  isTooWet,
-  spansOf,
-  TOO_DRY_CM,
-  TOO_WET_AIR,
-  type PotBands,
-  type PotSetup,
-  type WatchedPot,
-} from '@bent-pail/core';
+import { spansOf, type PotBands, type PotSetup, type WatchedPot } from '@bent-pail/core';
 import { fixed } from '../kit/format';
 import { plainTooltip, ruleAxis } from '../shared/chart/axes';
 import { bandSeries } from '../shared/chart/bandSeries';
@@ -177,6 +168,7 @@ export interface Strip {
 /** Strips one above the other: stored water, air and suction of the root zone, what drained. */
 export function stripsOf(all: readonly WatchedPot[], chosen: number, bands: PotBands | undefined): Strip[] {
   const pot = all[chosen] as WatchedPot;
+  const { limits } = pot;
   const others = all.map((_, i) => i).filter((i) => i !== chosen);
   const draw =
     (
@@ -230,7 +222,7 @@ export function stripsOf(all: readonly WatchedPot[], chosen: number, bands: PotB
     },
     {
       key: 'air',
-      title: 'Air among its roots; dotted: 0.10',
+      title: `Air among its roots; dotted: ${fixed(limits.air, 2)}`,
       draw: draw(
         (one) => one.air,
         Math.max(
@@ -239,8 +231,8 @@ export function stripsOf(all: readonly WatchedPot[], chosen: number, bands: PotB
         ),
         (value) => fixed(value, 1),
         {
-          limit: TOO_WET_AIR,
-          isOutside: isTooWet,
+          limit: limits.air,
+          isOutside: (air) => air < limits.air,
         },
       ),
     },
@@ -249,8 +241,8 @@ export function stripsOf(all: readonly WatchedPot[], chosen: number, bands: PotB
       title: `Suction among its roots, ${lengths}; dotted: the end of easy water`,
       draw: draw((one) => one.suction_cm, suctionTop, suction, {
         unit: lengths,
-        limit: TOO_DRY_CM,
-        isOutside: isTooDry,
+        limit: limits.suction_cm,
+        isOutside: (cm) => cm > limits.suction_cm,
       }),
     },
     {

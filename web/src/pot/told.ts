@@ -1,4 +1,14 @@
-import { inSentence, standOf, type PotSetup, type WatchedPot, type WateringPlan } from '@bent-pail/core';
+import {
+  carriedOff_mg,
+  inSentence,
+  potVolume_L,
+  standOf,
+  type FilledMedium,
+  type PotSetup,
+  type RecipeSettings,
+  type WatchedPot,
+  type WateringPlan,
+} from '@bent-pail/core';
 import { fixed } from '../kit/format';
 import { amount } from '../shared/units/mine';
 
@@ -42,6 +52,17 @@ export function weekOf(pot: WatchedPot, series: Float64Array): number {
   return (((series[last] as number) - (series[from] as number)) / days) * 7;
 }
 
+/** Nitrogen that runs off below in a week of such days, from a new medium, mg; undefined where nothing tells of it. */
+export function carriedOffWeek(
+  medium: FilledMedium & Pick<RecipeSettings, 'additives'>,
+  { container }: PotSetup,
+  pot: WatchedPot,
+): number | undefined {
+  const { volume_L } = potVolume_L(container);
+  const drained_mL = weekOf(pot, pot.drained_mL);
+  return carriedOff_mg(medium, medium, { held_mL: pot.stored_mL[0] as number, drained_mL, volume_L });
+}
+
 const perDay = (hours: number, days: number): string => fixed(hours / days, hours / days < 1 ? 1 : 0);
 
 /** Hours a day from which it is worth a word. */
@@ -52,10 +73,12 @@ export function potSentence(setup: PotSetup, pot: WatchedPot): string {
   const { days, plan } = setup;
   const says: string[] = [];
   if (pot.lowWetHours / days > WORTH_h)
-    says.push(`it stands under 10 % air for ${perDay(pot.lowWetHours, days)} h of 24 in its lowest third`);
+    says.push(
+      `it stands under ${fixed(100 * pot.limits.air, 0)} % air for ${perDay(pot.lowWetHours, days)} h of 24 in its lowest third`,
+    );
   if (pot.wetHours / days > WORTH_h) says.push(`among its roots, as a mean, for ${perDay(pot.wetHours, days)} h`);
   if (pot.dryHours > 0) {
-    const first = pot.suction_cm.findIndex((suction) => suction > 100);
+    const first = pot.suction_cm.findIndex((suction) => suction > pot.limits.suction_cm);
     says.push(
       plan.kind === 'none'
         ? `its roots lack easy water from day ${fixed(Math.ceil(pot.t_d[first] as number), 0)} on`

@@ -32,7 +32,7 @@ describe('pots side by side', () => {
 
   it.each<[CompareKey, (one: Variant) => unknown, readonly unknown[]]>([
     ['depths', ({ setup }) => setup.container.height_cm, [7.5, 15, 30]],
-    ['stones', ({ setup }) => setup.coarse_cm, [undefined, 3]],
+    ['stones', ({ setup }) => setup.lower_cm, [undefined, 3]],
     ['rhythm', ({ setup }) => setup.plan, [1, 7].map((every_d) => ({ kind: 'every', every_d }))],
     ['climate', ({ setup }) => standOf(setup.stand).words, ['wet winter, rain by day', 'terrace in wind']],
     ['wall', ({ setup }) => setup.clay, [false, true]],
@@ -52,8 +52,24 @@ describe('pots side by side', () => {
   });
 
   it('stand on stones or on soil, and never on more stones than half the pot', () => {
-    expect(of('below=stones&below_cm=30')[0]?.setup.coarse_cm).toBe(7.5);
+    expect(of('below=stones&below_cm=30')[0]?.setup.lower_cm).toBe(7.5);
     expect(of('below=loam')[0]?.setup.soil).toEqual({ key: 'loam', table_cm: 80 });
+  });
+
+  it('stand on the second in hand, which then is none of them, under a net, and are dressed', () => {
+    const pots = of('below=second&below_cm=4&net=yes&top=grit:2');
+    const [, coir] = MEDIA;
+    expect(pots.map(({ label }) => label)).toEqual(['bark-graded']);
+    expect(pots[0]?.setup).toMatchObject({
+      lower_cm: 4,
+      lower: { ks_cms: coir?.ks_cms },
+      netted: true,
+      top: { key: 'grit', deep_cm: 2 },
+    });
+    expect(of('top=compost:20')[0]?.setup.top?.deep_cm).toBe(4.5);
+    expect(of('below=second&vs=stones')[0]?.setup).not.toHaveProperty('lower');
+    const alone = variantsOf(askOf(new URLSearchParams('below=second')), MEDIA.slice(0, 1), AROUND);
+    expect(alone[0]?.setup).not.toHaveProperty('lower_cm');
   });
 
   it('stand at a place that is kept, in its month; two climates leave it, stones do not', () => {

@@ -1,5 +1,13 @@
 import type { DeskLot } from '@bent-pail/contract';
-import { filledMedium, standOf, type DeskInput, type FilledMedium, type PotSetup } from '@bent-pail/core';
+import {
+  filledMedium,
+  standOf,
+  type DeskInput,
+  type FilledMedium,
+  type PotMedium,
+  type PotSetup,
+  type RecipeSettings,
+} from '@bent-pail/core';
 import { schoolMixes } from '../shared/larder/schoolMixes';
 import type { Pot } from '../shared/pot/pots';
 import { amount } from '../shared/units/mine';
@@ -13,6 +21,8 @@ export interface PotMediumInHand extends FilledMedium {
   readonly small: string;
   readonly to: string;
   readonly lotIds: readonly string[];
+  /** What is dosed to it besides. */
+  readonly additives?: NonNullable<RecipeSettings['additives']>;
 }
 
 /** One pot of those side by side. */
@@ -33,8 +43,9 @@ export function mediumOf(one: Omit<PotMediumInHand, keyof FilledMedium> & { inpu
   return { ...named, ...filledMedium(input) };
 }
 
-function setupOf(ask: PotAsk, medium: PotMediumInHand, { pot, there }: Around): PotSetup {
-  const { below, below_cm } = ask;
+function setupOf(ask: PotAsk, medium: PotMediumInHand, { pot, there, second }: Around): PotSetup {
+  const { below, below_cm, top } = ask;
+  const own_cm = Math.min(below_cm, 0.5 * pot.shape.height_cm);
   return {
     container: pot.shape,
     medium: { retention: medium.retention, ks_cms: medium.ks_cms },
@@ -43,11 +54,19 @@ function setupOf(ask: PotAsk, medium: PotMediumInHand, { pot, there }: Around): 
     ...(ask.mmPerD === undefined ? {} : { mmPerD: ask.mmPerD }),
     plan: ask.plan,
     ...(ask.also === undefined ? {} : { also: ask.also }),
+    ...(ask.needs === 'most' ? {} : { needs: ask.needs }),
+    rooted: ask.rooted_percent / 100,
     days: ask.days,
     mulched: ask.mulched,
     clay: ask.clay,
-    ...(below === 'stones' ? { coarse_cm: Math.min(below_cm, 0.5 * pot.shape.height_cm) } : {}),
-    ...(below === 'nothing' || below === 'stones' ? {} : { soil: { key: below, table_cm: below_cm } }),
+    ...(top === undefined ? {} : { top: { ...top, deep_cm: Math.min(top.deep_cm, 0.3 * pot.shape.height_cm) } }),
+    ...(below === 'stones' ? { lower_cm: own_cm, netted: ask.netted } : {}),
+    ...(below === 'second' && second !== undefined
+      ? { lower_cm: own_cm, lower: { retention: second.retention, ks_cms: second.ks_cms }, netted: ask.netted }
+      : {}),
+    ...(below === 'nothing' || below === 'stones' || below === 'second'
+      ? {}
+      : { soil: { key: below, table_cm: below_cm } }),
   };
 }
 
@@ -58,19 +77,22 @@ export interface Around {
   readonly pot: Pot;
   readonly there: There | undefined;
   readonly lots: readonly DeskLot[];
+  /** The second in hand, where the first stands on a layer of it. */
+  readonly second?: PotMedium;
 }
 
 /** A pot without that which is compared. */
 function without(compare: PotAsk['compare'], setup: PotSetup): PotSetup {
-  const { coarse_cm, mmPerD, rain_mm, where, also, ...rest } = setup;
+  const { lower_cm, lower, netted, mmPerD, rain_mm, where, also, ...rest } = setup;
+  const layer = { ...some({ lower_cm }), ...some({ lower }), ...some({ netted }) };
   const place = { ...some({ mmPerD }), ...some({ rain_mm }), ...some({ where }) };
   switch (compare) {
     case 'stones':
       return { ...rest, ...place, ...some({ also }) };
     case 'climate':
-      return { ...rest, ...some({ coarse_cm }), ...some({ also }) };
+      return { ...rest, ...layer, ...some({ also }) };
     case 'rhythm':
-      return { ...rest, ...some({ coarse_cm }), ...place };
+      return { ...rest, ...layer, ...place };
     default:
       return setup;
   }
@@ -97,10 +119,10 @@ function changesOf(ask: PotAsk, { container }: PotSetup): readonly Change[] {
         ];
       });
     case 'stones': {
-      const coarse_cm = Math.min(ask.below === 'stones' ? ask.below_cm : 3, 0.4 * height_cm);
+      const lower_cm = Math.min(ask.below === 'stones' ? ask.below_cm : 3, 0.4 * height_cm);
       return [
         ['none', 'no stones', {}],
-        ['stones', `${amount(coarse_cm, 'cm', 1)} of stones`, { coarse_cm }],
+        ['stones', `${amount(lower_cm, 'cm', 1)} of stones`, { lower_cm }],
       ];
     }
     case 'rhythm':
@@ -127,8 +149,11 @@ function changesOf(ask: PotAsk, { container }: PotSetup): readonly Change[] {
 }
 
 /** The pots that stand side by side: one of each medium, or the first in hand as often as is compared. */
-export function variantsOf(ask: PotAsk, media: readonly PotMediumInHand[], around: Around): Variant[] {
-  const [first] = media;
+export function variantsOf(ask: PotAsk, inHand: readonly PotMediumInHand[], there: Around): Variant[] {
+  const [first, second] = inHand;
+  const stands = ask.below === 'second' && second !== undefined;
+  const around = stands ? { ...there, second } : there;
+  const media = stands ? inHand.filter((one) => one !== second) : inHand;
   if (first === undefined) return [];
   if (ask.compare === 'schools')
     return schoolMixes(first.desk, first.lotIds, around.lots).flatMap(({ school: { key, name: label }, input }) => {

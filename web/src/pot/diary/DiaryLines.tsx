@@ -8,6 +8,7 @@ import { Sorry } from '../../kit/Sorry';
 import { outboxOf, sendAgain } from '../../shared/outbox/store';
 import { useWaitingLines, type WaitingLine } from '../../shared/outbox/useOutbox';
 import { amount } from '../../shared/units/mine';
+import { potFor } from '../../shared/pot/pots';
 import { useMe, useSession } from '../../shared/useSession';
 import { seenWords } from './TouchOrNot';
 import { ENTRY_WORDS } from './words';
@@ -68,7 +69,8 @@ function Waits({ entry }: { readonly entry: WaitingLine }): ReactElement {
 type Told = Omit<PotEntryLine, 'by'>;
 
 /** What was measured, in its units. */
-function measuredOf({ kind, volume_mL, mass_g, depth_cm, feed, pour, signs, stand }: Told): string[] {
+function measuredOf({ kind, volume_mL, mass_g, depth_cm, feed, pour, signs, stand, ...more }: Told): string[] {
+  const { medium, shape } = more;
   return [
     volume_mL === undefined ? undefined : amount(volume_mL, 'mL', 0),
     mass_g === undefined ? undefined : amount(mass_g, 'g', 0),
@@ -81,6 +83,8 @@ function measuredOf({ kind, volume_mL, mass_g, depth_cm, feed, pour, signs, stan
     pour?.lastDrip_s === undefined ? undefined : `last ${fixed(pour.lastDrip_s, 0)} s`,
     signs === undefined ? undefined : seenWords({ signs }),
     stand === undefined ? undefined : standOf(stand).words,
+    medium === undefined ? undefined : `into ${medium}`,
+    shape === undefined ? undefined : potFor(shape).name,
   ].filter((one) => one !== undefined);
 }
 

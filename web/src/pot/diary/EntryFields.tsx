@@ -6,12 +6,15 @@ import { Choice } from '../../kit/Choice';
 import { Field } from '../../kit/Field';
 import { Notice } from '../../kit/Notice';
 import { serverNow } from '../../shared/serverClock';
+import { PotPicker } from '../../shared/pot/PotPicker';
+import { potFor } from '../../shared/pot/pots';
 import { MeasureField } from '../../shared/units/MeasureField';
 import { told } from '../../shared/units/mine';
 import { Stopwatch } from '../../shared/watch/Stopwatch';
 import { STAND_OPTIONS } from '../stands';
 import type { EntryDraft } from './entryDraft';
 import { FromScale } from './FromScale';
+import { MediumPicker } from './MediumPicker';
 
 const FEEDS = [
   { key: 'liquid', words: 'in its water' },
@@ -20,7 +23,7 @@ const FEEDS = [
 const MOISTURE_OPTIONS = MOISTURES.map(({ key, words }) => ({ key, words }));
 
 interface EntryFieldsProps {
-  readonly pot: Pick<FilledPotPage, 'id' | 'filledOn' | 'diary'>;
+  readonly pot: Pick<FilledPotPage, 'id' | 'filledOn' | 'diary' | 'shape'>;
   readonly draft: EntryDraft;
   readonly set: (change: Partial<EntryDraft>) => void;
 }
@@ -73,10 +76,8 @@ export function EntryFields({ pot, draft, set }: EntryFieldsProps): ReactElement
       );
     case 'seen':
       return <Signs draft={draft} set={set} />;
-    case 'repotted': {
-      const check = repotCheck(pot, serverNow());
-      return check === undefined ? null : <Notice className="basis-full p-2">{told(check.message)}</Notice>;
-    }
+    case 'repotted':
+      return <Repotted pot={pot} draft={draft} set={set} />;
     case 'emptied':
       return (
         <p className="basis-full text-ink2">
@@ -92,6 +93,34 @@ export function EntryFields({ pot, draft, set }: EntryFieldsProps): ReactElement
 interface PartProps {
   readonly draft: EntryDraft;
   readonly set: (change: Partial<EntryDraft>) => void;
+}
+
+/** Whether to repot it at all, and into what: its medium and pot stay as they are where nothing else is said. */
+function Repotted({ pot, draft, set }: EntryFieldsProps): ReactElement {
+  const check = repotCheck(pot, serverNow());
+  return (
+    <>
+      {check !== undefined && <Notice className="basis-full p-2">{told(check.message)}</Notice>}
+      <MediumPicker
+        label="Into"
+        value={draft.medium}
+        unchosen="more of the same"
+        onChange={(medium) => {
+          set({ medium });
+        }}
+      />
+      <span className="flex flex-col gap-1 text-small">
+        <b>Pot</b>
+        <PotPicker
+          pot={potFor(draft.shape ?? pot.shape)}
+          onChange={({ shape }) => {
+            set({ shape });
+          }}
+        />
+      </span>
+      <Depth label="Filled to" draft={draft} set={set} />
+    </>
+  );
 }
 
 const Volume = ({ label, draft, set }: PartProps & { readonly label: string }): ReactElement => (

@@ -3,7 +3,6 @@ import { FEEDERS, slumpShare, type Feeder } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Button } from '../../kit/Button';
-import { FindAmong } from '../../kit/FindAmong';
 import { Sorry } from '../../kit/Sorry';
 import { api } from '../../shared/api';
 import { BodyForm } from '../../shared/forms/BodyForm';
@@ -23,6 +22,7 @@ import { placesQuery } from '../../shared/resources/places';
 import { serverNow } from '../../shared/serverClock';
 import { amount } from '../../shared/units/mine';
 import { STAND_OPTIONS } from '../stands';
+import { MediumPicker } from './MediumPicker';
 
 interface FillFormProps {
   readonly onKept: (pot: FilledPotPage) => void;
@@ -49,12 +49,6 @@ export function FillForm({ onKept, onLeave }: FillFormProps): ReactElement {
   const [medium, setMedium] = useState('');
   const [isAsked, setIsAsked] = useState(false);
   const { larder } = useLarder({});
-  const options = [
-    ...(larder?.blends ?? []).map(({ id, name }) => ({ key: `blend:${id}`, words: name, group: 'Blends' })),
-    ...(larder?.lots ?? [])
-      .filter(({ component }) => component !== undefined)
-      .map(({ id, name, code }) => ({ key: `lot:${id}`, words: `${name}, ${code}`, group: 'Lots and products' })),
-  ];
   const [kind = '', id = ''] = medium.split(':');
   const places = useQuery(placesQuery).data ?? [];
   const learnt = useQuery(learningQuery).data?.learning.use;
@@ -93,14 +87,7 @@ export function FillForm({ onKept, onLeave }: FillFormProps): ReactElement {
     >
       <TextField name="name" label="What it is called" placeholder="Camellia by the gate" />
       <span className="flex flex-col gap-1 text-small">
-        <FindAmong
-          label="What is in it"
-          value={medium}
-          unchosen="choose a blend or a lot"
-          placeholder="name, code"
-          options={options}
-          onChange={setMedium}
-        />
+        <MediumPicker label="What is in it" value={medium} unchosen="choose a blend or a lot" onChange={setMedium} />
         {isAsked && medium === '' && <Sorry>Say what it was filled with.</Sorry>}
       </span>
       <span className="flex flex-col gap-1 text-small">

@@ -1,12 +1,13 @@
 import type { FilledPotPage as Page } from '@bent-pail/contract';
-import { standNow, standOf } from '@bent-pail/core';
+import { sinceRepotted, standNow, standOf } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactElement } from 'react';
+import { useMemo, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { ButtonLink } from '../../kit/Button';
 import { counted, day } from '../../kit/format';
 import { Notice } from '../../kit/Notice';
 import { Await } from '../../shared/Await';
+import { Album } from '../../shared/photos/Album';
 import { potFor } from '../../shared/pot/pots';
 import { Qr } from '../../shared/Qr';
 import { filledPotQuery } from '../../shared/resources/filledPots';
@@ -31,10 +32,12 @@ export function FilledPotPage(): ReactElement {
   );
 }
 
-function Pot({ page }: { readonly page: Page }): ReactElement {
+function Pot({ page: whole }: { readonly page: Page }): ReactElement {
   const works = useWorks();
   const { notebook } = useSession();
-  const { id, name, plant, place, count, medium, mediumKind, mediumId, shape, filledOn, emptiedAt } = page;
+  // What it teaches, it teaches since its medium was new.
+  const page = useMemo(() => sinceRepotted(whole), [whole]);
+  const { id, name, plant, place, count, medium, mediumKind, mediumId, mediumN, shape, emptiedAt } = page;
   const stand = standNow(page.stand, page.diary);
   const taught = useTaught(page);
   const about = [plant, place, standOf(stand).words, count > 1 ? counted(count, 'pot alike', 'pots alike') : undefined];
@@ -44,9 +47,10 @@ function Pot({ page }: { readonly page: Page }): ReactElement {
         title={name}
         line={about.filter(Boolean).join(', ')}
         cells={[
-          { term: 'In it', value: medium },
+          { term: 'In it', value: mediumN === undefined ? medium : `${medium}, version ${String(mediumN)}` },
           { term: 'Pot', value: potFor(shape).name },
-          { term: 'Filled', value: day(filledOn, notebook.zone) },
+          { term: 'Filled', value: day(whole.filledOn, notebook.zone) },
+          ...(page === whole ? [] : [{ term: 'Repotted', value: day(page.filledOn, notebook.zone) }]),
         ]}
       >
         <ButtonLink to={`/pot?with=${mediumKind}:${mediumId}&stand=${stand}`}>Its days ahead</ButtonLink>
@@ -56,7 +60,7 @@ function Pot({ page }: { readonly page: Page }): ReactElement {
           It was emptied on {day(emptiedAt, notebook.zone)}; its diary is closed.
         </Notice>
       )}
-      {works && emptiedAt === undefined && <EntryForm pot={page} />}
+      {works && emptiedAt === undefined && <EntryForm pot={whole} />}
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 px-5 py-3 min-[1000px]:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
         <div>
           <Weights {...taught} />
@@ -75,7 +79,8 @@ function Pot({ page }: { readonly page: Page }): ReactElement {
               as CSV
             </a>
           </h2>
-          <DiaryLines potId={id} diary={page.diary} />
+          <DiaryLines potId={id} diary={whole.diary} />
+          <Album of="pots" id={id} label="A photo of it; it shows" />
           <figure className="mt-4 flex items-center gap-3">
             <Qr page={`/pot/diary/${id}`} size={96} />
             <figcaption className="text-small text-ink2">For the pot: a phone opens its diary.</figcaption>

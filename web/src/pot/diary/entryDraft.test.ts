@@ -29,6 +29,11 @@ describe('a line as its fields say it', () => {
     ['moved', {}, {}],
     ['seen', { signs: ['pale', 'crust'] }, { signs: ['pale', 'crust'] }],
     ['repotted', {}, {}],
+    [
+      'repotted',
+      { medium: 'blend:b1', shape: { height_cm: 40 }, depth: '38' },
+      { mediumKind: 'blend', mediumId: 'b1', shape: { height_cm: 40 }, depth_cm: 38 },
+    ],
     ['emptied', {}, {}],
   ])('%s with %j', (kind, fields, said) => {
     expect(read(kind, fields)).toEqual({ at: '2026-11-29T12:00:00.000Z', kind, ...said });
@@ -39,6 +44,7 @@ describe('a line as its fields say it', () => {
     ['weighed', {}, /^The weight: type/],
     ['weighed', { mass: 'heavy' }, /^The weight: type/],
     ['depth', { depth: '21' }, /deeper than the pot/],
+    ['repotted', { depth: '21' }, /deeper than the pot/],
     ['fed', { strength: 'much' }, /^The nitrogen: type/],
     ['poured', { firstDrip: '12' }, /^What was poured on: type/],
     ['poured', { volume: '400', lastDrip: '-3' }, /^The last drip: type a number, 0 or more/],

@@ -1,4 +1,4 @@
-import type { NewPotEntry, PotEntryKind, PotShape } from '@bent-pail/contract';
+import type { NewPotEntry, PotEntryKind, PotMediumKind, PotShape } from '@bent-pail/contract';
 import type { Moisture, PotSign, StandKey } from '@bent-pail/core';
 import { readMoment } from '../../shared/readMoment';
 import { readTyped } from '../../shared/units/mine';
@@ -20,6 +20,9 @@ export interface EntryDraft {
   readonly runoff: string;
   readonly signs: readonly PotSign[];
   readonly stand: StandKey | '';
+  /** What it was repotted into, `blend:ID` or `lot:ID`, and which pot; empty and absent: as before. */
+  readonly medium: string;
+  readonly shape: PotShape | undefined;
   readonly words: string;
   readonly when: string;
 }
@@ -40,6 +43,8 @@ export const emptyDraft = (kind: PotEntryKind): EntryDraft => ({
   runoff: '',
   signs: [],
   stand: '',
+  medium: '',
+  shape: undefined,
   words: '',
   when: '',
 });
@@ -125,9 +130,19 @@ function measured(draft: EntryDraft, now: Now): Partial<Said> {
     case 'seen':
       if (draft.signs.length === 0 && draft.words.trim() === '') throw new Unclear('Say what was seen.');
       return draft.signs.length === 0 ? {} : { signs: [...draft.signs] };
+    case 'repotted': {
+      const { medium, shape } = draft;
+      const [kind, id] = medium.split(':');
+      return {
+        ...(medium === '' ? {} : { mediumKind: kind as PotMediumKind, mediumId: id as string }),
+        ...some('shape', shape),
+        ...(draft.depth.trim() === ''
+          ? {}
+          : { depth_cm: depthOf(draft, shape === undefined ? now : { ...now, shape }) }),
+      };
+    }
     case 'top-dressed':
     case 'set-up':
-    case 'repotted':
     case 'emptied':
       return {};
   }

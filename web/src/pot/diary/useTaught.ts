@@ -1,5 +1,7 @@
 import type { FilledPotPage } from '@bent-pail/contract';
 import {
+  deskOfLot,
+  deskOfVersion,
   dryDownOf,
   filledMedium,
   monthOf,
@@ -10,9 +12,7 @@ import {
 } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { comparedOf } from '../../shared/larder/compared';
 import { useLarder } from '../../shared/larder/useLarder';
-import { potFor } from '../../shared/pot/pots';
 import { learningQuery } from '../../shared/resources/learning';
 import { placesQuery } from '../../shared/resources/places';
 import { serverNow } from '../../shared/serverClock';
@@ -31,14 +31,17 @@ export interface Taught {
 }
 
 export function useTaught(page: FilledPotPage): Taught {
-  const { mediumKind, mediumId, shape } = page;
-  const { larder } = useLarder(mediumKind === 'blend' ? { blendIds: [mediumId] } : { lotIds: [mediumId] });
+  const { mediumId, held, shape } = page;
+  const lotIds = useMemo(() => held?.flat.map(({ lotId }) => lotId) ?? [mediumId], [held, mediumId]);
+  const { larder } = useLarder({ lotIds });
   const learnt = useQuery(learningQuery).data?.learning.use;
   const medium = useMemo(() => {
     if (larder === undefined) return undefined;
-    const compared = comparedOf(`${mediumKind}:${mediumId}`, larder.lots, larder.blends, potFor(shape), learnt);
-    return compared && filledMedium(compared.input);
-  }, [larder, learnt, mediumKind, mediumId, shape]);
+    const find = (id: string) => larder.lots.find((one) => one.id === id)?.component;
+    const alone = find(mediumId);
+    const desk = held === undefined ? alone && deskOfLot(alone, shape) : deskOfVersion(held, find, shape, learnt);
+    return desk && filledMedium(desk);
+  }, [larder, learnt, held, mediumId, shape]);
   const place = useQuery({ ...placesQuery, enabled: page.placeId !== undefined }).data?.find(
     ({ id }) => id === page.placeId,
   );
@@ -54,6 +57,5 @@ export function useTaught(page: FilledPotPage): Taught {
     if (asked === undefined) return undefined;
     return (thinker) => thinker.dryDown(asked.input);
   }, [asked]);
-  const recipe = larder?.blends.find(({ id }) => id === mediumId)?.latest.recipe;
-  return { medium, recipe, there, asked, thought: useThought(ask) };
+  return { medium, recipe: held?.recipe, there, asked, thought: useThought(ask) };
 }

@@ -14,7 +14,7 @@ import { once } from '../../shared/once';
 import { queryClient } from '../../shared/resources/client';
 import { claimsKey, claimsQuery } from '../../shared/resources/claims';
 import { scorecardsKey } from '../../shared/resources/scores';
-import { LotPhotos } from '../../shared/photos/LotPhotos';
+import { Album } from '../../shared/photos/Album';
 import { useMe, useWorks } from '../../shared/useSession';
 import { ClaimLine } from './ClaimLine';
 import { Silences } from './Silences';
@@ -107,7 +107,7 @@ export function ClaimsSheet({ page, lot }: ClaimsSheetProps): ReactElement {
               Read the claims out of it
             </Button>
           )}
-          <LotPhotos lotId={page.lotId} />
+          <Album of="lots" id={page.lotId} label="A photo of its label or bag; it shows" />
           <Changed page={page} text={draft.text} />
           <span className="flex flex-wrap items-end gap-3">
             <Choice

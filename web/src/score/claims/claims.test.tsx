@@ -135,7 +135,7 @@ describe('a claims sheet', () => {
   it('has a photo of the label beside its words', async () => {
     open();
     const photo = await screen.findByRole('img', { name: 'front of the bag' });
-    expect(photo.getAttribute('src')).toBe('/api/lot-photos/p1');
+    expect(photo.getAttribute('src')).toBe('/api/album-photos/p1');
     expect(screen.getByLabelText('A photo of its label or bag; it shows')).toBeTruthy();
   });
 

@@ -1,10 +1,8 @@
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { ChartInk } from './ink';
 import { svgOf } from './svgOf';
 
-vi.mock('./ink', () => ({
-  readInk: () => ({ ink: '#111', text: '"Two Words", sans-serif', figure: '"Two Words"' }) as ChartInk,
-}));
+const INK = { ink: '#111', text: '"Two Words", sans-serif', figure: '"Two Words"' } as ChartInk;
 
 const line = (data: number[][]) => (ink: ChartInk) => ({
   grid: { left: 20, right: 10, top: 5, bottom: 15 },
@@ -23,7 +21,7 @@ describe('charts as one picture', () => {
       { title: 'Water < 1 L', draw: line(drawn), height: 100 },
       { title: 'Air', draw: line(drawn), height: 60 },
     ];
-    const text = await svgOf(parts, 400);
+    const text = await svgOf(parts, 400, INK);
     const svg = new DOMParser().parseFromString(text, 'image/svg+xml').documentElement;
     expect([svg.getAttribute('width'), svg.getAttribute('height')]).toEqual(['400', '200']);
     expect(text).toContain('Water &lt; 1 L');

@@ -1,4 +1,4 @@
-import { readInk } from './ink';
+import type { ChartInk } from './ink';
 import type { Draw } from './options';
 
 /** A chart of a picture that is saved. */
@@ -14,10 +14,9 @@ const inXml = (text: string): string =>
 
 const single = (fonts: string): string => fonts.replaceAll('"', "'");
 
-/** Charts below each other as one SVG, each under its title, in the ink of the page. */
-export async function svgOf(parts: readonly DrawnPart[], width: number): Promise<string> {
+/** Charts below each other as one SVG, each under its title, in the ink that was read of a page. */
+export async function svgOf(parts: readonly DrawnPart[], width: number, read: ChartInk): Promise<string> {
   const { init } = await import('./svgEngine');
-  const read = readInk(document.body);
   // A name in double quotes would end the attribute that it stands in.
   const ink = { ...read, text: single(read.text), figure: single(read.figure) };
   let y = 0;

@@ -6,6 +6,9 @@ import { useDevice } from './useDevice';
 
 beforeEach(() => {
   vi.useFakeTimers();
+  // Whatever lay on it before has settled: nothing.
+  for (const kind of ['scale', 'meter', 'probe'] as const) simulatedDevice(kind).load(0, performance.now());
+  vi.advanceTimersByTime(60_000);
 });
 afterEach(() => {
   vi.useRealTimers();

@@ -1,5 +1,5 @@
 import type { DeskBlend, DeskLot } from '@bent-pail/contract';
-import { deskOfLot, deskOfVersion, type DeskInput, type LearningUse } from '@bent-pail/core';
+import { deskOfLot, deskOfVersion, type DeskInput, type LearningUse, type RecipeSettings } from '@bent-pail/core';
 import type { Pot } from '../pot/pots';
 
 /** One of those compared: a blend as it was last kept, or a lot by itself. */
@@ -11,6 +11,8 @@ export interface Compared {
   readonly input: DeskInput;
   /** Lots that are in it. */
   readonly lotIds: readonly string[];
+  /** What is dosed to it besides. */
+  readonly additives?: NonNullable<RecipeSettings['additives']>;
 }
 
 /** So many pails stand side by side. */
@@ -50,5 +52,6 @@ export function comparedOf(
     to: `/blend/${blend.id}`,
     input,
     lotIds: latest.flat.map(({ lotId }) => lotId),
+    ...(latest.recipe.additives === undefined ? {} : { additives: latest.recipe.additives }),
   };
 }

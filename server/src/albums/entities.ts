@@ -1,12 +1,14 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-/** A photo of a lot. */
-@Entity('lot_photos')
-export class LotPhotoEntity {
+/** A photo of a lot or of a filled pot: of one of both. */
+@Entity('album_photos')
+export class AlbumPhotoEntity {
   @PrimaryColumn('uuid')
   id!: string;
-  @Column('uuid', { name: 'lot_id' })
-  lotId!: string;
+  @Column('uuid', { name: 'lot_id', nullable: true })
+  lotId!: string | null;
+  @Column('uuid', { name: 'pot_id', nullable: true })
+  potId!: string | null;
   @Column('text')
   caption!: string;
   @Column('integer')

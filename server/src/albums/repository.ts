@@ -1,0 +1,26 @@
+import type { EntityManager } from 'typeorm';
+import { AlbumPhotoEntity } from './entities';
+
+/** Whose album it is. */
+export type AlbumOf = { readonly lotId: string } | { readonly potId: string };
+
+/** Photos of an album, oldest first, without the pictures. */
+export const photosOf = (manager: EntityManager, album: AlbumOf): Promise<AlbumPhotoEntity[]> =>
+  manager.find(AlbumPhotoEntity, { where: album, order: { keptAt: 'asc' } });
+
+export const isPhotoKept = (manager: EntityManager, id: string): Promise<boolean> =>
+  manager.existsBy(AlbumPhotoEntity, { id });
+
+export const countPhotos = (manager: EntityManager, album: AlbumOf): Promise<number> =>
+  manager.countBy(AlbumPhotoEntity, album);
+
+export async function insertPhoto(
+  manager: EntityManager,
+  photo: Omit<AlbumPhotoEntity, 'lotId' | 'potId'> & AlbumOf,
+): Promise<void> {
+  await manager.insert(AlbumPhotoEntity, photo);
+}
+
+/** The picture itself. */
+export const pictureOf = (manager: EntityManager, id: string): Promise<Pick<AlbumPhotoEntity, 'id' | 'jpeg'> | null> =>
+  manager.findOne(AlbumPhotoEntity, { where: { id }, select: { id: true, jpeg: true } });
