@@ -1,5 +1,5 @@
 import type { PlaceRow } from '@bent-pail/contract';
-import { DRESSINGS, NEEDS, SOILS, type DressingKey, type StandKey } from '@bent-pail/core';
+import { DRESSINGS, SOILS, type DressingKey, type StandKey } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
@@ -9,6 +9,7 @@ import type { Pot } from '../shared/pot/pots';
 import { serverNow } from '../shared/serverClock';
 import { DAYS, USUAL_BELOW_CM, type Below, type PotAsk } from './ask';
 import { PlanFields, Typed } from './PlanFields';
+import { PlantPicker } from './PlantPicker';
 import { MONTHS, STAND_OPTIONS } from './stands';
 
 interface SetUpProps {
@@ -102,28 +103,9 @@ export function SetUp({ ask, pot, places, second, onChange }: SetUpProps): React
           onType={(below_cm) => {
             onChange({ below_cm });
           }}
-          className="w-44"
+          className="w-36"
         />
       )}
-      <Choice
-        label="It grows"
-        value={ask.needs}
-        options={NEEDS}
-        onChange={(needs) => {
-          onChange({ needs });
-        }}
-        className="w-52"
-      />
-      <Typed
-        label="Rooted, of the depth"
-        kept="%"
-        value={ask.rooted_percent}
-        within={[10, 100]}
-        onType={(rooted_percent) => {
-          onChange({ rooted_percent });
-        }}
-        className="w-36"
-      />
       <Choice
         label="On top"
         value={top?.key ?? ''}
@@ -146,6 +128,7 @@ export function SetUp({ ask, pot, places, second, onChange }: SetUpProps): React
           className="w-32"
         />
       )}
+      <PlantPicker ask={ask} onChange={onChange} />
       <Choice
         label="For"
         value={String(ask.days)}
