@@ -66,3 +66,6 @@ export const SUPPLIER_KINDS = ['trade', 'free', 'own'] as const;
 
 /** To whom a mix of one's own is sold. */
 export const SALE_KINDS = ['trade', 'private'] as const;
+
+/** Which of two rows stands where a file has one otherwise than the notebook. */
+export const TAKES = ['ours', 'theirs'] as const;

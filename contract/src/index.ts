@@ -14,6 +14,7 @@ export * from './laboratory';
 export * from './learning';
 export * from './lists';
 export * from './notebook';
+export * from './notebookFiles';
 export * from './notes';
 export * from './passwords';
 export * from './prices';

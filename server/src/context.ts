@@ -3,6 +3,8 @@ import type { Clock } from './clock';
 
 /** Cards, which follow what they rest on a moment later. */
 export interface Cards {
+  /** Begins with all that waits, also what came past the routes. */
+  start: () => Promise<void>;
   /** Waits until the cards of some lots follow; after a second or two it goes on without them. */
   follow: (lotIds: readonly string[]) => Promise<void>;
   /** Makes a lot's card within a transaction, so that both are kept or neither; says why where there can be none. */

@@ -15,6 +15,7 @@ import { laboratory } from './laboratory/resource';
 import { learning } from './learning/resource';
 import { live } from './live/resource';
 import { notebook } from './notebook/resource';
+import { notebookFile } from './notebookFile/resource';
 import { notes } from './notes/resource';
 import { places } from './places/resource';
 import { potResults } from './potResults/resource';
@@ -35,6 +36,7 @@ import type { Resource } from './resource';
 export const RESOURCES: readonly Resource[] = [
   accounts,
   notebook,
+  notebookFile,
   shelf,
   vessels,
   bench,

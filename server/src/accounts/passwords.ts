@@ -9,5 +9,8 @@ const gate = new Gate({ atOnce: 1, waiting: 40 });
 
 export const hashPassword = (password: string): Promise<string> => gate.through(() => hash(password, COST));
 
+/** Stands where somebody has no password yet: none fits it. */
+export const NO_PASSWORD = '!';
+
 export const passwordMatches = (stored: string, password: string): Promise<boolean> =>
-  gate.through(() => verify(stored, password));
+  gate.through(() => (stored === NO_PASSWORD ? Promise.resolve(false) : verify(stored, password)));

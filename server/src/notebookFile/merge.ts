@@ -1,0 +1,213 @@
+import type { ChosenRow, FileConflict, FileKindCount, FileRefusal, FileReport, Take } from '@bent-pail/contract';
+import { Ajv2020, type ValidateFunction } from 'ajv/dist/2020.js';
+import type { DataSource, EntityManager } from 'typeorm';
+import { levelsOf, writeAlike } from './exportRepository';
+import { fileKinds, type FileKind } from './kinds';
+import { forgetBeginnings, insertRows, isBegun, meet, replaceRow, tried } from './mergeRepository';
+import { openFile, type FileRow, type OpenFile } from './read';
+import { picturesOf, rowSchema } from './schema';
+import { whyRefused } from './whyRefused';
+
+/** So many conflicts and refusals are told of one by one; all are counted. */
+const MOST_TOLD = 500;
+/** Rows looked at together; of pictures only few. */
+const AT_A_TIME = { rows: 500, pictures: 8 };
+
+type Row = Readonly<Record<string, unknown>>;
+
+/** Which of two rows stands: chosen for some, alike for all others. */
+export interface Choices {
+  readonly others: Take;
+  readonly chosen: readonly ChosenRow[];
+}
+
+/** Ends a transaction so that nothing of it stays, and says what would have come of it. */
+class NothingKept extends Error {
+  constructor(readonly report: Omit<FileReport, 'id'>) {
+    super('nothing was to be kept');
+  }
+}
+
+/** Values of a refused row are shown so far. */
+const SHOWN = 60;
+const shown = (value: unknown): string => {
+  const text = typeof value === 'string' ? value : JSON.stringify(value);
+  return text.length > SHOWN ? `${text.slice(0, SHOWN)}…` : text;
+};
+
+/** A file on its way into a notebook. */
+class Merge {
+  private readonly counts = new Map<string, { added: number; same: number; different: number; refused: number }>();
+  private readonly conflicts: FileConflict[] = [];
+  private readonly refusals: FileRefusal[] = [];
+  private readonly ajv = new Ajv2020({ allErrors: false, strict: false });
+  private readonly validators = new Map<string, ValidateFunction>();
+  private readonly takes: ReadonlyMap<string, Take>;
+  private refused = 0;
+
+  constructor(
+    private readonly manager: EntityManager,
+    private readonly kinds: readonly FileKind[],
+    private readonly file: OpenFile,
+    private readonly choices: Choices,
+  ) {
+    this.takes = new Map(choices.chosen.map(({ kind, key, take }) => [`${kind} ${key}`, take]));
+    for (const kind of kinds) this.validators.set(kind.name, this.ajv.compile(rowSchema(kind)));
+  }
+
+  /** Rows of one kind at a time, in the order of the file. */
+  async all(): Promise<void> {
+    let batch: FileRow[] = [];
+    let kind: FileKind | undefined;
+    const done = async (): Promise<void> => {
+      if (kind !== undefined && batch.length > 0) await this.some(kind, batch);
+      batch = [];
+    };
+    for await (const rows of this.file.rows())
+      for (const row of rows) {
+        if (row.kind !== kind?.name) {
+          await done();
+          kind = this.kinds.find(({ name }) => name === row.kind);
+          if (kind === undefined) {
+            this.refuse(row, 'There is no such kind of row.');
+            continue;
+          }
+        }
+        batch.push(row);
+        const most = picturesOf(kind).length > 0 ? AT_A_TIME.pictures : AT_A_TIME.rows;
+        if (batch.length >= most) await done();
+      }
+    await done();
+  }
+
+  report(): Omit<FileReport, 'id' | 'isDone'> {
+    const kinds = [...this.counts].map(([kind, count]): FileKindCount => ({ kind, ...count }));
+    return { kinds, conflicts: this.conflicts, refusals: this.refusals };
+  }
+
+  get isRefused(): boolean {
+    return this.refused > 0;
+  }
+
+  private countOf(kind: string) {
+    const count = this.counts.get(kind) ?? { added: 0, same: 0, different: 0, refused: 0 };
+    this.counts.set(kind, count);
+    return count;
+  }
+
+  private refuse({ kind, row, value }: FileRow, why: string, column?: string): void {
+    this.refused += 1;
+    this.countOf(kind).refused += 1;
+    if (this.refusals.length >= MOST_TOLD) return;
+    const read = column === undefined ? undefined : (value as Row | null)?.[column];
+    this.refusals.push({
+      kind,
+      row,
+      ...(column === undefined ? {} : { column }),
+      ...(read === undefined ? {} : { read: shown(read) }),
+      why,
+    });
+  }
+
+  /** The row as the database takes it; undefined where it is refused. */
+  private async readable(kind: FileKind, row: FileRow): Promise<Row | undefined> {
+    const isRight = this.validators.get(kind.name) as ValidateFunction;
+    if (!isRight(row.value)) {
+      const [{ instancePath = '', message = '', params = {} } = {}] = isRight.errors ?? [];
+      const { missingProperty, additionalProperty } = params as Readonly<Record<string, string | undefined>>;
+      const column = missingProperty ?? additionalProperty ?? instancePath.split('/')[1];
+      this.refuse(row, `It ${message}.`, column);
+      return undefined;
+    }
+    const value = row.value as Row;
+    const pictures: Record<string, string> = {};
+    for (const column of picturesOf(kind)) {
+      const said = value[column] as string;
+      const isName = said.startsWith('photos/');
+      const bytes = isName ? await this.file.picture(said) : Buffer.from(said, 'base64');
+      if (bytes === undefined || bytes.length === 0) {
+        this.refuse(row, isName ? 'Its picture is not in the file.' : 'Its picture is empty.', column);
+        return undefined;
+      }
+      pictures[column] = `\\x${bytes.toString('hex')}`;
+    }
+    return { ...value, ...pictures };
+  }
+
+  private async some(kind: FileKind, rows: readonly FileRow[]): Promise<void> {
+    const readable: { readonly from: FileRow; readonly value: Row }[] = [];
+    for (const from of rows) {
+      const value = await this.readable(kind, from);
+      if (value !== undefined) readable.push({ from, value });
+    }
+    const trouble = await tried(this.manager, () => this.put(kind, readable));
+    if (trouble === undefined) return;
+    // One of them is refused: which, is found out one by one.
+    for (const one of readable) {
+      const error = await tried(this.manager, () => this.put(kind, [one]));
+      if (error === undefined) continue;
+      const said = whyRefused(error);
+      if (said === undefined) throw error;
+      this.refuse(one.from, said.why, said.column);
+    }
+  }
+
+  /** Adds what is new, and replaces what is chosen; counts only once all of it is in. */
+  private async put(kind: FileKind, rows: readonly { readonly from: FileRow; readonly value: Row }[]): Promise<void> {
+    const met = await meet(
+      this.manager,
+      kind,
+      rows.map(({ value }) => value),
+    );
+    const at = (place: number) => rows[place] as (typeof rows)[number];
+    const added = met.filter(({ known }) => !known);
+    const different = met.filter(({ changed }) => changed.length > 0);
+    if (added.length > 0)
+      await insertRows(
+        this.manager,
+        kind,
+        added.map(({ place }) => at(place).value),
+      );
+    const conflicts: FileConflict[] = [];
+    for (const { place, changed } of different) {
+      const { from, value } = at(place);
+      const key = kind.key.map((name) => String(value[name])).join(' ');
+      conflicts.push({ kind: kind.name, key, row: from.row, columns: changed, stands: kind.isOnlyAdded });
+      const take = this.takes.get(`${kind.name} ${key}`) ?? this.choices.others;
+      if (take === 'theirs' && !kind.isOnlyAdded) await replaceRow(this.manager, kind, value);
+    }
+    const count = this.countOf(kind.name);
+    count.added += added.length;
+    count.different += different.length;
+    count.same += met.length - added.length - different.length;
+    this.conflicts.push(...conflicts.slice(0, Math.max(0, MOST_TOLD - this.conflicts.length)));
+  }
+}
+
+/** What a file is looked at with: so every row that would be refused is named. */
+const EVERYTHING: Choices = { others: 'theirs', chosen: [] };
+
+/** Takes a file into the notebook, all of it or nothing; without `choices` it is only looked at. */
+export async function mergeFile(
+  db: DataSource,
+  file: string,
+  choices: Choices | undefined,
+): Promise<Omit<FileReport, 'id'>> {
+  const open = await openFile(file, await levelsOf(db.manager));
+  try {
+    return await db.transaction(async (manager) => {
+      await writeAlike(manager);
+      if (!(await isBegun(manager))) await forgetBeginnings(manager);
+      const merge = new Merge(manager, await fileKinds(manager), open, choices ?? EVERYTHING);
+      await merge.all();
+      const report = merge.report();
+      if (choices === undefined || merge.isRefused) throw new NothingKept({ ...report, isDone: false });
+      return { ...report, isDone: true };
+    });
+  } catch (error) {
+    if (error instanceof NothingKept) return error.report;
+    throw error;
+  } finally {
+    open.close();
+  }
+}

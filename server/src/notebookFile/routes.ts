@@ -1,0 +1,98 @@
+import { once } from 'node:events';
+import { pipeline } from 'node:stream/promises';
+import { TakeInFile, type FileReport } from '@bent-pail/contract';
+import type { Response } from 'express';
+import { defineRoute, type Route } from '../http/defineRoute';
+import { LEADS, READS } from '../http/guard';
+import { refused } from '../http/problems';
+import type { Server } from '../resource';
+import { letGo, receive, waiting } from './incoming';
+import { fileKinds } from './kinds';
+import { mergeFile } from './merge';
+import { fileSchema } from './schema';
+import { writeNotebook, writeZip } from './write';
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+
+function requireId(id: string): string {
+  if (!UUID.test(id)) throw refused('id', 'The id must be a UUID.');
+  return id.toLowerCase();
+}
+
+const named = (response: Response, now: number, ending: string): void => {
+  const day = new Date(now).toISOString().slice(0, 10);
+  response.setHeader('Content-Disposition', `attachment; filename="bent-pail-notebook-${day}.${ending}"`);
+};
+
+/** A notebook as an open file, out and in. */
+export const notebookFileRoutes = ({ db, clock, cards }: Server): Route[] => [
+  defineRoute({
+    method: 'get',
+    address: '/notebook-file/schema.json',
+    guard: READS,
+    answer: async () => fileSchema(await fileKinds(db.manager)),
+  }),
+  defineRoute({
+    method: 'get',
+    address: '/notebook-file/notebook.json',
+    guard: LEADS,
+    respond: async (_asked, response) => {
+      const now = clock.now();
+      named(response, now, 'json');
+      response.type('application/json');
+      await writeNotebook(db, new Date(now), async (part) => {
+        if (!response.write(part)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
+        return !response.destroyed;
+      });
+      response.end();
+    },
+  }),
+  defineRoute({
+    method: 'get',
+    address: '/notebook-file/notebook.zip',
+    guard: LEADS,
+    respond: async (_asked, response) => {
+      const now = clock.now();
+      named(response, now, 'zip');
+      response.type('application/zip');
+      await writeZip(db, new Date(now), (zip) => pipeline(zip, response));
+    },
+  }),
+  defineRoute({
+    method: 'put',
+    address: '/notebook-file/incoming/:id',
+    guard: LEADS,
+    answer: async ({ params, request }): Promise<FileReport> => {
+      const id = requireId(params.id);
+      const file = await receive(id, request);
+      try {
+        return { id, ...(await mergeFile(db, file, undefined)) };
+      } catch (error) {
+        await letGo(id);
+        throw error;
+      }
+    },
+  }),
+  defineRoute({
+    method: 'post',
+    address: '/notebook-file/incoming/:id',
+    guard: LEADS,
+    body: TakeInFile,
+    answer: async ({ params, body }): Promise<FileReport> => {
+      const id = requireId(params.id);
+      const report = await mergeFile(db, waiting(id), body);
+      if (report.isDone) {
+        await letGo(id);
+        await cards.start();
+      }
+      return { id, ...report };
+    },
+  }),
+  defineRoute({
+    method: 'delete',
+    address: '/notebook-file/incoming/:id',
+    guard: LEADS,
+    status: 204,
+    answer: ({ params }) => letGo(requireId(params.id)),
+  }),
+];
