@@ -7,6 +7,7 @@ export * from './blends';
 export * from './choices';
 export * from './claims';
 export * from './demoPeople';
+export * from './find';
 export * from './guides';
 export * from './instruments';
 export * from './jobs';

@@ -7,6 +7,7 @@ import { claims } from './claims/resource';
 import { counts } from './counts/resource';
 import { exports } from './exports/resource';
 import { filledPots } from './filledPots/resource';
+import { find } from './find/resource';
 import { guides } from './guides/resource';
 import { health } from './health/resource';
 import { instruments } from './instruments/resource';
@@ -37,6 +38,7 @@ export const RESOURCES: readonly Resource[] = [
   accounts,
   notebook,
   notebookFile,
+  find,
   shelf,
   vessels,
   bench,

@@ -35,6 +35,7 @@ import { FilledPots1767200000000 } from './migrations/1767200000000-filledPots';
 import { PotWatches1767300000000 } from './migrations/1767300000000-potWatches';
 import { Places1767400000000 } from './migrations/1767400000000-places';
 import { Albums1767500000000 } from './migrations/1767500000000-albums';
+import { Find1767600000000 } from './migrations/1767600000000-find';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -75,4 +76,5 @@ export const MIGRATIONS = [
   PotWatches1767300000000,
   Places1767400000000,
   Albums1767500000000,
+  Find1767600000000,
 ];

@@ -1,0 +1,16 @@
+import type { MigrationInterface, QueryRunner } from 'typeorm';
+
+/** Words are found although they are mistyped: by the letters that they share, three by three. */
+export class Find1767600000000 implements MigrationInterface {
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`
+      create extension if not exists pg_trgm;
+      create index run_notes_find on run_notes using gin (to_tsvector('simple', text));
+      create index pot_entries_find on pot_entries using gin (to_tsvector('simple', words)) where words is not null;
+    `);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await runner.query('drop index run_notes_find; drop index pot_entries_find; drop extension pg_trgm');
+  }
+}
