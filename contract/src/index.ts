@@ -2,6 +2,7 @@
 import 'reflect-metadata';
 
 export * from './accounts';
+export * from './backups';
 export * from './bench';
 export * from './blends';
 export * from './choices';

@@ -10,6 +10,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { whoIsThis } from './accounts/session';
 import { signInLimit } from './accounts/signInLimit';
 import { Calculator } from './calc/calculator';
+import { BackupKeeper } from './backups/keeper';
 import { CardMaker } from './cards/cardMaker';
 import { threadWorkshop, type Workshop } from './cards/workshop';
 import type { Context, Ground } from './context';
@@ -32,6 +33,8 @@ export interface AppOptions {
   /** Where cards are worked out; a thread of its own unless told otherwise. */
   readonly workshop?: Workshop;
   readonly databaseUrl: string;
+  /** Folder for backups. */
+  readonly backups: string;
   readonly sessionSecret: string;
   readonly logger: Logger;
   readonly webRoot?: string;
@@ -108,8 +111,17 @@ export function createApp(options: AppOptions): App {
   void cards.start();
   const calculator = new Calculator();
   const disk = new DiskWatch(context.db);
+  const backups = new BackupKeeper({
+    url: options.databaseUrl,
+    folder: options.backups,
+    clock: ground.clock,
+    warn: (error) => {
+      logger.warn({ err: error }, 'no backup was taken today');
+    },
+  });
+  backups.begin();
   const together = { waiting: waitingIn(context), counts: countsIn(context), tables: TABLES };
-  const server: Server = { ...context, hub, calculator, disk, ...together };
+  const server: Server = { ...context, hub, calculator, disk, backups, ...together };
   const router = apiRouter(RESOURCES.flatMap(({ routes }) => routes?.(server) ?? []));
 
   app.use(
@@ -156,6 +168,7 @@ export function createApp(options: AppOptions): App {
       hub.hangUp();
     },
     close: async () => {
+      backups.close();
       await cards.close();
       await calculator.close();
       await hub.close();

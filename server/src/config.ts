@@ -20,7 +20,7 @@ export interface Config {
   /** Names beside this computer's own that the notebook answers to. */
   readonly hosts: readonly string[];
   readonly network?: NetworkDoor;
-  /** Folder for what is taken before an upgrade. */
+  /** Folder for backups: of before an upgrade, of each day, by hand. */
   readonly backups: string;
   /** Folder with the built interface; absent in tests of the API alone. */
   readonly webRoot?: string;
@@ -31,7 +31,7 @@ export interface Config {
   readonly logLevel: string;
 }
 
-/** Where what is taken before an upgrade goes, unless somebody says otherwise. */
+/** Where backups go, unless somebody says otherwise. */
 export const backupsFolder = (env: NodeJS.ProcessEnv): string => env.BENT_PAIL_BACKUPS ?? path.resolve('.data/backups');
 
 function networkDoor(env: NodeJS.ProcessEnv): NetworkDoor | undefined {

@@ -19,6 +19,7 @@ const notebook = await openNotebook(db, config.demo);
 const app = createApp({
   ground: { db, clock, ...(config.network === undefined ? {} : { networkAddress: config.network.address }) },
   databaseUrl: config.databaseUrl,
+  backups: config.backups,
   sessionSecret: notebook.sessionSecret,
   logger,
   hosts: config.hosts,

@@ -1,4 +1,5 @@
 import type { Counts, TodayPage } from '@bent-pail/contract';
+import type { BackupKeeper } from './backups/keeper';
 import type { Calculator } from './calc/calculator';
 import type { Context } from './context';
 import type { Table } from './exports/table';
@@ -12,6 +13,7 @@ export interface Server extends Context {
   readonly hub: Hub;
   readonly calculator: Calculator;
   readonly disk: DiskWatch;
+  readonly backups: BackupKeeper;
   /** What can be had for spreadsheets, of all resources. */
   readonly tables: readonly Table[];
   /** What waits for somebody, put together from all resources. */

@@ -1,5 +1,6 @@
 import { accounts } from './accounts/resource';
 import { albums } from './albums/resource';
+import { backups } from './backups/resource';
 import { bench } from './bench/resource';
 import { blends } from './blends/resource';
 import { calc } from './calc/resource';
@@ -38,6 +39,7 @@ export const RESOURCES: readonly Resource[] = [
   accounts,
   notebook,
   notebookFile,
+  backups,
   find,
   shelf,
   vessels,

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Me, Page, Role } from '@bent-pail/contract';
@@ -131,13 +132,15 @@ export async function startTestServer(options: TestServerOptions = {}): Promise<
   const name = `t_${randomUUID().replaceAll('-', '')}`;
   await administer(admin, `create database ${name}`);
   const databaseUrl = admin.replace(/\/[^/]+$/, `/${name}`);
-  const db = await openDatabase(databaseUrl, path.join(tmpdir(), 'bent-pail-test-backups'));
+  const backups = path.join(tmpdir(), `bent-pail-test-${name}`);
+  const db = await openDatabase(databaseUrl, backups);
   const notebook = await openNotebook(db, options.demo ?? true);
   const clock = new TestClock();
   const app = createApp({
     ground: { db, clock },
     workshop: ownWorkshop(),
     databaseUrl,
+    backups,
     sessionSecret: notebook.sessionSecret,
     logger: pino({ level: 'silent' }),
     hosts: options.hosts ?? [],
@@ -170,6 +173,7 @@ export async function startTestServer(options: TestServerOptions = {}): Promise<
       await app.close();
       await db.destroy();
       await administer(admin, `drop database ${name} with (force)`);
+      await rm(backups, { recursive: true, force: true });
     },
   };
 }
