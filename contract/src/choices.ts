@@ -69,3 +69,6 @@ export const SALE_KINDS = ['trade', 'private'] as const;
 
 /** Which of two rows stands where a file has one otherwise than the notebook. */
 export const TAKES = ['ours', 'theirs'] as const;
+
+/** What a key for scripts may do. */
+export const TOKEN_SCOPES = ['read', 'write'] as const;

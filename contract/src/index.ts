@@ -1,6 +1,7 @@
 /** Shapes that cross the wire, used by server and browser alike. */
 import 'reflect-metadata';
 
+export * from './accessTokens';
 export * from './accounts';
 export * from './backups';
 export * from './bench';

@@ -19,6 +19,7 @@ import { DiskWatch } from './health/diskWatch';
 import { NEEDS_NO_SESSION } from './health/routes';
 import { Hub } from './live/hub';
 import { apiRouter } from './http/api';
+import type { Route } from './http/defineRoute';
 import { knownHosts } from './http/hosts';
 import { servePages, serveTrust } from './http/pages';
 import { plainBody } from './http/plainBody';
@@ -121,8 +122,10 @@ export function createApp(options: AppOptions): App {
   });
   backups.begin();
   const together = { waiting: waitingIn(context), counts: countsIn(context), tables: TABLES };
-  const server: Server = { ...context, hub, calculator, disk, backups, ...together };
-  const router = apiRouter(RESOURCES.flatMap(({ routes }) => routes?.(server) ?? []));
+  const allRoutes = (): readonly Route[] => routes;
+  const server: Server = { ...context, hub, calculator, disk, backups, allRoutes, ...together };
+  const routes = RESOURCES.flatMap((resource) => resource.routes?.(server) ?? []);
+  const router = apiRouter(routes);
 
   app.use(
     '/api',

@@ -14,6 +14,8 @@ export interface Server extends Context {
   readonly calculator: Calculator;
   readonly disk: DiskWatch;
   readonly backups: BackupKeeper;
+  /** Every route of every resource. */
+  readonly allRoutes: () => readonly Route[];
   /** What can be had for spreadsheets, of all resources. */
   readonly tables: readonly Table[];
   /** What waits for somebody, put together from all resources. */

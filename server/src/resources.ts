@@ -1,3 +1,4 @@
+import { accessTokens } from './accessTokens/resource';
 import { accounts } from './accounts/resource';
 import { albums } from './albums/resource';
 import { backups } from './backups/resource';
@@ -19,6 +20,7 @@ import { live } from './live/resource';
 import { notebook } from './notebook/resource';
 import { notebookFile } from './notebookFile/resource';
 import { notes } from './notes/resource';
+import { openApi } from './openApi/resource';
 import { places } from './places/resource';
 import { potResults } from './potResults/resource';
 import { prices } from './prices/resource';
@@ -40,6 +42,8 @@ export const RESOURCES: readonly Resource[] = [
   notebook,
   notebookFile,
   backups,
+  accessTokens,
+  openApi,
   find,
   shelf,
   vessels,

@@ -3,6 +3,7 @@ import type { Request, RequestHandler } from 'express';
 import type {} from '../http/guard';
 import { principalOf } from '../http/principal';
 import type { SessionData } from 'express-session';
+import { bearerOf } from '../accessTokens/service';
 import type { Context } from '../context';
 import { toMe } from './me';
 import { userOf } from './repository';
@@ -15,6 +16,10 @@ async function personOf({ db }: Context, { userId, since }: Partial<SessionData>
   return toMe(user);
 }
 
+/** The key that a script shows, where one does. */
+const keyOf = (request: Request): string | undefined =>
+  /^Bearer +(\S+)$/i.exec(request.get('authorization') ?? '')?.[1];
+
 /**
  * Finds out at each request who is signed in, from the notebook itself: a role that was changed, a person who was
  * switched off, sessions that were ended count at once.
@@ -22,7 +27,9 @@ async function personOf({ db }: Context, { userId, since }: Partial<SessionData>
 export const whoIsThis =
   (context: Context): RequestHandler =>
   async (request, _response, next) => {
-    const me = await personOf(context, request.session);
+    // Whoever shows a key is judged by it alone.
+    const isScript = request.get('authorization') !== undefined;
+    const me = isScript ? await bearerOf(context, keyOf(request) ?? '') : await personOf(context, request.session);
     if (me !== undefined) request.who = principalOf(me);
     next();
   };

@@ -81,7 +81,9 @@ export class BackupKeeper {
     const { url, folder, clock } = this.options;
     const stamp = new Date(clock.now()).toISOString().replaceAll(/[:.]/g, '');
     const name = `${kind}-${stamp}${ENDING}`;
-    await takeBackup(url, path.join(folder, name));
+    const file = path.join(folder, name);
+    // One of this very moment says all that another could.
+    if (!existsSync(file)) await takeBackup(url, file);
     return name;
   }
 

@@ -36,6 +36,7 @@ import { PotWatches1767300000000 } from './migrations/1767300000000-potWatches';
 import { Places1767400000000 } from './migrations/1767400000000-places';
 import { Albums1767500000000 } from './migrations/1767500000000-albums';
 import { Find1767600000000 } from './migrations/1767600000000-find';
+import { AccessTokens1767700000000 } from './migrations/1767700000000-accessTokens';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -77,4 +78,5 @@ export const MIGRATIONS = [
   Places1767400000000,
   Albums1767500000000,
   Find1767600000000,
+  AccessTokens1767700000000,
 ];

@@ -4,6 +4,7 @@ import { catalogOf, type Column, type Kind } from './catalogRepository';
 
 /** Tables that are worked out from the others, or belong to this server alone: in no file. */
 const DERIVED = [
+  'access_tokens',
   'learnt',
   'lot_cards',
   'lot_figures',

@@ -113,10 +113,12 @@ class Merge {
   private async readable(kind: FileKind, row: FileRow): Promise<Row | undefined> {
     const isRight = this.validators.get(kind.name) as ValidateFunction;
     if (!isRight(row.value)) {
-      const [{ instancePath = '', message = '', params = {} } = {}] = isRight.errors ?? [];
-      const { missingProperty, additionalProperty } = params as Readonly<Record<string, string | undefined>>;
-      const column = missingProperty ?? additionalProperty ?? instancePath.split('/')[1];
-      this.refuse(row, `It ${message}.`, column);
+      const [error] = isRight.errors ?? [];
+      const { missingProperty, additionalProperty } = (error?.params ?? {}) as Readonly<
+        Record<string, string | undefined>
+      >;
+      const column = missingProperty ?? additionalProperty ?? error?.instancePath.split('/')[1];
+      this.refuse(row, `It ${error?.message ?? 'is none of these'}.`, column);
       return undefined;
     }
     const value = row.value as Row;
@@ -147,7 +149,7 @@ class Merge {
       const error = await tried(this.manager, () => this.put(kind, [one]));
       if (error === undefined) continue;
       const said = whyRefused(error);
-      if (said === undefined) throw error;
+      if (said === undefined) throw error as Error;
       this.refuse(one.from, said.why, said.column);
     }
   }

@@ -3,99 +3,41 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { FileReport, LotCardPage } from '@bent-pail/contract';
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import sharp from 'sharp';
 import { v7 as uuidv7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { seededRandom } from '@bent-pail/core';
-import { fillSheet, openSitting, putOnShelf, reading, startRun } from '../testing/bench';
-import { startTestServer, type Client, type TestServer } from '../testing/testServer';
-import { fileKinds } from './kinds';
-
-interface NotebookText {
-  readonly format: string;
-  version: number;
-  level: string;
-  readonly withheld: readonly string[];
-  readonly kinds: Record<string, Record<string, unknown>[]>;
-}
+import {
+  emptyNotebook,
+  look,
+  requireRow,
+  rowsIn,
+  someNotebook,
+  sumOf,
+  takeIn,
+  type NotebookText,
+} from '../testing/notebookFiles';
+import type { Client, TestServer } from '../testing/testServer';
 
 let source: TestServer;
-let lead: Client & { me: { id: string } };
+let lead: Client;
 let lotId: string;
 let text: NotebookText;
 const others: TestServer[] = [];
 
 beforeAll(async () => {
-  source = await startTestServer();
-  lead = await source.as('lead');
-  const tester = await source.as('tester');
-  const shelf = await putOnShelf(tester);
-  ({ lotId } = shelf);
-  const run = await startRun(tester, shelf);
-  await fillSheet(source, tester, run);
-  await tester.post(`/runs/${run.id}/finish`);
-  const acid = await startRun(tester, shelf, 'ph-1to5');
-  const wrong = reading(source, 0, 'pH', 5.1) as { readonly id: string };
-  await tester.post(`/runs/${acid.id}/readings`, wrong);
-  await tester.post(`/runs/${acid.id}/readings`, reading(source, 0, 'pH', 5.2, { corrects: wrong.id, reason: 'slip' }));
-  const picture = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#8a5' } })
-    .jpeg()
-    .toBuffer();
-  await tester.sendBytes(`/lots/${lotId}/photos/${uuidv7()}?caption=label`, picture, 'image/jpeg');
-  await tester.sendBytes(`/runs/${run.id}/photos/${uuidv7()}?caption=drips`, picture, 'image/jpeg');
-  await tester.post('/pots', {
-    id: uuidv7(),
-    name: 'By the gate',
-    count: 1,
-    mediumKind: 'lot',
-    mediumId: lotId,
-    shape: { height_cm: 25 },
-    filledOn: '2026-10-01',
-    stand: 'mild',
-  });
-  const rater = await source.as('panellist');
-  await openSitting(lead, lotId, [rater.me.id]);
-  text = (await lead.get<NotebookText>('/notebook-file/notebook.json')).body;
+  ({ source, lead, lotId, text } = await someNotebook());
 });
 afterAll(async () => {
   await Promise.all([source, ...others].map((one) => one.close()));
 });
 
-const another = async (): Promise<{ server: TestServer; lead: Client }> => {
-  const server = await startTestServer();
-  others.push(server);
-  // Nobody is in an empty notebook but whoever began it.
-  await server.db.query('delete from users');
-  return { server, lead: await server.as('lead') };
+const another = async (): ReturnType<typeof emptyNotebook> => {
+  const made = await emptyNotebook();
+  others.push(made.server);
+  return made;
 };
 
-const look = (client: Client, file: Buffer | string, id = uuidv7()) =>
-  client.sendBytes(`/notebook-file/incoming/${id}`, file, 'application/octet-stream') as Promise<{
-    status: number;
-    body: FileReport & { error?: { message: string } };
-  }>;
-const takeIn = (client: Client, { id }: FileReport, body: object = { others: 'theirs', chosen: [] }) =>
-  client.post<FileReport>(`/notebook-file/incoming/${id}`, body);
 const copied = (): NotebookText => structuredClone(text);
 const kindOf = ({ kinds }: FileReport, kind: string) => kinds.find((one) => one.kind === kind);
-const sumOf = ({ kinds }: FileReport, what: 'added' | 'same' | 'different' | 'refused'): number =>
-  kinds.reduce((sum, one) => sum + one[what], 0);
-
-/** Rows of each kind as text, without what never leaves. */
-async function rowsIn({ db }: TestServer): Promise<Map<string, readonly string[]>> {
-  const all = new Map<string, readonly string[]>();
-  for (const { name, aside, only } of await fileKinds(db.manager)) {
-    const rows = await db.query<{ row: string }[]>(
-      `select (to_jsonb(t) - $1::text[])::text as row from "${name}" t ${only === undefined ? '' : `where ${only}`} order by 1`,
-      [aside],
-    );
-    all.set(
-      name,
-      rows.map(({ row }) => row),
-    );
-  }
-  return all;
-}
 
 async function requireAllThere(target: TestServer): Promise<void> {
   const [here, there] = [await rowsIn(source), await rowsIn(target)];
@@ -128,6 +70,7 @@ describe('a notebook as an open file', () => {
     );
     const left = tables.map(({ name }) => name).filter((name) => !(name in text.kinds));
     expect(left.sort()).toEqual([
+      'access_tokens',
       'learnt',
       'lot_cards',
       'lot_figures',
@@ -228,7 +171,7 @@ describe('a notebook as an open file', () => {
   it.each<[string, (file: NotebookText) => void, object]>([
     [
       'a word where a number belongs',
-      ({ kinds }) => ((kinds.readings?.[1] ?? {}).value = 'much'),
+      ({ kinds }) => (requireRow(kinds.readings, 1).value = 'much'),
       { kind: 'readings', row: 2, column: 'value', read: 'much' },
     ],
     [
@@ -238,7 +181,7 @@ describe('a notebook as an open file', () => {
     ],
     [
       'a column that there is none of',
-      ({ kinds }) => ((kinds.lots?.[0] ?? {}).taste = 'sour'),
+      ({ kinds }) => (requireRow(kinds.lots, 0).taste = 'sour'),
       { kind: 'lots', row: 1, column: 'taste' },
     ],
     [
@@ -281,48 +224,6 @@ describe('a notebook as an open file', () => {
       expect((await person.get('/notebook-file/notebook.zip')).status).toBe(403);
       expect((await look(person, '{}')).status).toBe(403);
     }
-  });
-});
-
-/** In full by BENT_PAIL_TRIALS; a few of them in the suite. */
-const EDITS = process.env.BENT_PAIL_TRIALS === undefined ? 8 : 50;
-
-describe('files that were edited at random', () => {
-  it('are taken as they mean, or refused with row and reason, and never by half', async () => {
-    const random = seededRandom(17);
-    const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)] as T;
-    const WRONG = [null, 'word', -1, 1e9, true, '2026-01-01', [], {}, '0190a000-0000-7000-8000-000000000001'];
-    const { server, lead: theirs } = await another();
-    await takeIn(theirs, (await look(theirs, JSON.stringify(text))).body);
-    let accepted = 0;
-    for (let i = 0; i < EDITS; i += 1) {
-      const file = copied();
-      for (let n = 0; n < 1 + 2 * random(); n += 1) {
-        const [, rows] = pick(Object.entries(file.kinds).filter(([, all]) => all.length > 0));
-        const row = pick(rows);
-        const column = pick(Object.keys(row));
-        if (random() < 0.2) rows.splice(rows.indexOf(row), 1);
-        else row[column] = pick(WRONG);
-      }
-      const before = await rowsIn(server);
-      const { status, body } = await look(theirs, JSON.stringify(file));
-      expect(status, JSON.stringify(body)).toBe(200);
-      for (const { why, row } of body.refusals) expect(`${String(row)} ${why}`).toMatch(/^\d+ [A-Z].*\.$/);
-      expect(await rowsIn(server)).toEqual(before);
-      const done = (await takeIn(theirs, body)).body;
-      expect(done.isDone).toBe(body.refusals.length === 0);
-      if (!done.isDone) expect(await rowsIn(server)).toEqual(before);
-      else {
-        accepted += 1;
-        // What may change is now as the file has it.
-        const again = (await look(theirs, JSON.stringify(file))).body;
-        expect(again.conflicts.filter(({ stands }) => !stands)).toEqual([]);
-        expect(sumOf(again, 'added')).toBe(0);
-        await takeIn(theirs, (await look(theirs, JSON.stringify(text))).body);
-      }
-    }
-    expect(accepted).toBeGreaterThan(0);
-    expect(accepted).toBeLessThan(EDITS);
   });
 });
 

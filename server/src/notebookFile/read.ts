@@ -43,14 +43,14 @@ async function* rowsOf(text: Readable, levels: readonly string[]): AsyncGenerato
   });
   const head = new Map<string, unknown>();
   let found: FileRow[] = [];
-  let isAsked = false;
+  const seen = { rows: false };
   parser.onValue = ({ value, key, stack, parent }) => {
     if (stack.length === 1 && typeof key === 'string') head.set(key, value);
     else if (stack.length === 2) {
       if (!Array.isArray(value)) throw refused(String(key), 'The rows of a kind are a list.');
     } else if (stack.length === 3) {
-      if (!isAsked) requireHead(head, levels);
-      isAsked = true;
+      if (!seen.rows) requireHead(head, levels);
+      seen.rows = true;
       const kind = String(stack[2]?.key);
       if (!Array.isArray(parent) || typeof key !== 'number') throw refused(kind, 'The rows of a kind are a list.');
       found.push({ kind, row: key + 1, value });
@@ -71,7 +71,7 @@ async function* rowsOf(text: Readable, levels: readonly string[]): AsyncGenerato
     if (error instanceof TokenizerError || error instanceof TokenParserError) throw noNotebook();
     throw error;
   }
-  if (!isAsked) requireHead(head, levels);
+  if (!seen.rows) requireHead(head, levels);
 }
 
 const plain = (file: string, levels: readonly string[]): OpenFile => ({
