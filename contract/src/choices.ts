@@ -72,3 +72,20 @@ export const TAKES = ['ours', 'theirs'] as const;
 
 /** What a key for scripts may do. */
 export const TOKEN_SCOPES = ['read', 'write'] as const;
+
+/** Kinds of changes that the history tells of. */
+export const CHANGE_KINDS = [
+  'corrected',
+  'taken-back',
+  'excluded',
+  'reopened',
+  'put-away',
+  'filling',
+  'version',
+  'verdict',
+  'override',
+  'agreed',
+  'price',
+  'claims',
+  'method',
+] as const;

@@ -11,6 +11,7 @@ export * from './claims';
 export * from './demoPeople';
 export * from './find';
 export * from './guides';
+export * from './history';
 export * from './instruments';
 export * from './jobs';
 export * from './laboratory';

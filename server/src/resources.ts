@@ -12,6 +12,7 @@ import { filledPots } from './filledPots/resource';
 import { find } from './find/resource';
 import { guides } from './guides/resource';
 import { health } from './health/resource';
+import { history } from './history/resource';
 import { instruments } from './instruments/resource';
 import { jobs } from './jobs/resource';
 import { laboratory } from './laboratory/resource';
@@ -44,6 +45,7 @@ export const RESOURCES: readonly Resource[] = [
   backups,
   accessTokens,
   openApi,
+  history,
   find,
   shelf,
   vessels,

@@ -1,0 +1,203 @@
+import type { ChangeRow, HistoryAsked } from '@bent-pail/contract';
+import type { EntityManager } from 'typeorm';
+
+export interface ChangeFound extends Omit<ChangeRow, 'at' | 'of' | 'part' | 'old' | 'new' | 'reason'> {
+  readonly at: Date;
+  readonly of: ChangeRow['of']['kind'];
+  readonly ofId: string;
+  readonly part: string | null;
+  readonly old: string | null;
+  readonly new: string | null;
+  readonly reason: string | null;
+}
+
+const OF_A_RUN = `'run' as of, r.id as of_id, concat('Run ', r.number, ', ', m.name, ', ', l.code) as title`;
+const RUN_OF = (one: string): string =>
+  `join runs r on r.id = ${one}.run_id join lots l on l.id = r.lot_id join materials m on m.id = l.material_id`;
+const LETTER = (replicate: string): string => `chr(65 + ${replicate})`;
+const OF_A_CARD = `'card' as of, c.id as of_id, concat(m.name, ', ', l.code) as title`;
+const CARD_OF = (one: string): string => `join scorecards c on c.id = ${one}.scorecard_id
+  join revealed_cards v on v.id = c.id join lots l on l.id = c.lot_id join materials m on m.id = l.material_id`;
+
+interface Source {
+  readonly kind: ChangeRow['kind'];
+  /** `id, at, by_user, of, of_id, title, part, old, new, reason` from what was only ever added. */
+  readonly columns: string;
+  readonly from: string;
+  readonly at: string;
+  readonly by: string;
+  /** The lot that it is about, where it is about one. */
+  readonly lot?: string;
+}
+
+const SOURCES: readonly Source[] = [
+  {
+    kind: 'corrected',
+    columns: `x.id, ${OF_A_RUN}, concat(x.step, ' ', ${LETTER('x.replicate')}) as part,
+      concat(o.value, ' ', o.unit) as old, concat(x.value, ' ', x.unit) as new, x.reason`,
+    from: `readings x join readings o on o.id = x.corrects ${RUN_OF('x')}`,
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'taken-back',
+    columns: `x.id, ${OF_A_RUN}, concat(o.step, ' ', ${LETTER('o.replicate')}) as part,
+      concat(o.value, ' ', o.unit) as old, null as new, null as reason`,
+    from: `taken_back x join readings o on o.id = x.reading_id ${RUN_OF('x')}`,
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'excluded',
+    columns: `x.id, ${OF_A_RUN}, ${LETTER('x.replicate')} as part, 'counted' as old, 'left out' as new, x.reason`,
+    from: `exclusions x ${RUN_OF('x')}`,
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'excluded',
+    columns: `x.id, ${OF_A_RUN}, ${LETTER('o.replicate')} as part, 'left out' as old, 'counted' as new, null as reason`,
+    from: `taken_back x join exclusions o on o.id = x.exclusion_id ${RUN_OF('x')}`,
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'reopened',
+    columns: `x.id, ${OF_A_RUN}, null as part, 'finished' as old, 'open' as new, x.reason`,
+    from: `run_reopenings x ${RUN_OF('x')}`,
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'put-away',
+    columns: `x.id, ${OF_A_RUN}, null as part, case when x.archived then 'at hand' else 'put away' end as old,
+      case when x.archived then 'put away' else 'at hand' end as new, x.reason`,
+    from: `run_archivings x ${RUN_OF('x')}`,
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'filling',
+    columns: `x.id, 'vessel' as of, s.id as of_id, s.name as title, null as part,
+      concat(o.full_g, ' g full') as old, concat(x.full_g, ' g full') as new, x.reason`,
+    from: 'vessel_fillings x join vessel_fillings o on o.id = x.corrects join vessels s on s.id = x.vessel_id',
+    at: 'x.kept_at',
+    by: 'x.by_user',
+  },
+  {
+    kind: 'version',
+    columns: `x.id, 'blend' as of, b.id as of_id, b.name as title, null as part,
+      case when x.n > 1 then concat('version ', x.n - 1) end as old, concat('version ', x.n) as new, x.reason`,
+    from: 'blend_versions x join blends b on b.id = x.blend_id',
+    at: 'x.kept_at',
+    by: 'x.by_user',
+  },
+  {
+    kind: 'verdict',
+    columns: `md5(x.line_id || x.version)::uuid as id, 'verdict' as of, md5(x.line_id)::uuid as of_id, x.line_id as title,
+      null as part, null as old, x.says as new, x.because as reason`,
+    from: 'verdict_changes x',
+    at: 'x.kept_at',
+    by: 'x.by_user',
+  },
+  {
+    kind: 'override',
+    columns: `x.id, ${OF_A_CARD}, x.criterion as part, null as old, x.value::text as new, x.reason`,
+    from: `score_overrides x ${CARD_OF('x')}`,
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'agreed',
+    columns: `x.id, ${OF_A_CARD}, x.criterion as part, null as old, x.value::text as new, x.reason`,
+    from: `agreed_marks x ${CARD_OF('x')}`,
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'price',
+    columns: `x.id, 'lot' as of, l.id as of_id, concat(m.name, ', ', l.code) as title, null as part, null as old,
+      concat(x.price, ' for a pack') as new, x.place as reason`,
+    from: 'prices x join lots l on l.id = x.lot_id join materials m on m.id = l.material_id',
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'claims',
+    columns: `md5(x.lot_id::text || x.version)::uuid as id, 'lot' as of, l.id as of_id, concat(m.name, ', ', l.code) as title,
+      'claims sheet' as part, case when x.version > 1 then concat('version ', x.version - 1) end as old,
+      concat('version ', x.version) as new, null as reason`,
+    from: 'claims_sheets x join lots l on l.id = x.lot_id join materials m on m.id = l.material_id',
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'method',
+    columns: `md5(x.key || x.version)::uuid as id, 'protocol' as of, md5(x.key)::uuid as of_id, x.body ->> 'label' as title,
+      null as part, case when x.version > 1 then concat('version ', x.version - 1) end as old,
+      concat('version ', x.version) as new, null as reason`,
+    from: 'protocols x',
+    at: 'x.kept_at',
+    by: 'x.by_user',
+  },
+  {
+    kind: 'method',
+    columns: `md5(x.key || x.version)::uuid as id, 'rubric' as of, md5(x.key)::uuid as of_id, x.body ->> 'label' as title,
+      null as part, case when x.version > 1 then concat('version ', x.version - 1) end as old,
+      concat('version ', x.version) as new, null as reason`,
+    from: 'rubrics x',
+    at: 'x.kept_at',
+    by: 'x.by_user',
+  },
+];
+
+/** Changes, the newest first; each source gives no more than are asked for. */
+export async function changesOf(
+  manager: EntityManager,
+  { person, kind, lot, day, before }: HistoryAsked,
+  { zone, most }: { readonly zone: string; readonly most: number },
+): Promise<readonly ChangeFound[]> {
+  const values: unknown[] = [];
+  const value = (one: unknown): string => `$${String(values.push(one))}`;
+  const [by, of, from, until, in_] = [
+    person === undefined ? undefined : value(person),
+    lot === undefined ? undefined : value(lot),
+    day === undefined ? undefined : value(day),
+    before === undefined ? undefined : value(before),
+    day === undefined ? undefined : value(zone),
+  ];
+  const parts = SOURCES.filter(
+    (source) => (kind === undefined || source.kind === kind) && (lot === undefined || source.lot !== undefined),
+  ).map((source) => {
+    const conditions = [
+      `${source.by} is not null`,
+      ...(by === undefined ? [] : [`${source.by} = ${by}::uuid`]),
+      ...(of === undefined ? [] : [`${source.lot ?? ''} = ${of}::uuid`]),
+      ...(from === undefined || in_ === undefined
+        ? []
+        : [
+            `${source.at} >= ${from}::date::timestamp at time zone ${in_}`,
+            `${source.at} < (${from}::date + 1)::timestamp at time zone ${in_}`,
+          ]),
+      ...(until === undefined ? [] : [`${source.at} < ${until}::timestamptz`]),
+    ];
+    return `(select '${source.kind}' as kind, ${source.at} as at, ${source.by} as by_user, ${source.columns}
+      from ${source.from} where ${conditions.join(' and ')} order by ${source.at} desc limit ${String(most)})`;
+  });
+  return manager.query<ChangeFound[]>(
+    `select x.id, x.kind, x.at, u.name as by, x.of, x.of_id as "ofId", x.title, x.part, x.old, x.new, x.reason
+     from (${parts.join(' union all ')}) x join users u on u.id = x.by_user
+     order by x.at desc, x.id limit ${String(most)}`,
+    values,
+  );
+}
