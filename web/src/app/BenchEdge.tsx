@@ -13,12 +13,13 @@ import { STATIONS } from './views';
 
 interface BenchEdgeProps {
   readonly onKeys: () => void;
+  readonly onFind: (() => void) | undefined;
 }
 
 const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 
 /** The bench along the foot of the screen: the door, the stations in the order of the work, what is in hand. */
-export function BenchEdge({ onKeys }: BenchEdgeProps): ReactElement {
+export function BenchEdge({ onKeys, onFind }: BenchEdgeProps): ReactElement {
   const me = useMe();
   const { pathname } = useLocation();
   const { data: counts } = useQuery(countsQuery);
@@ -45,7 +46,7 @@ export function BenchEdge({ onKeys }: BenchEdgeProps): ReactElement {
           </li>
         ))}
       </ol>
-      <Hand onKeys={onKeys} />
+      <Hand onKeys={onKeys} onFind={onFind} />
     </nav>
   );
 }
@@ -121,9 +122,10 @@ function StationLink({ station, isHere, holds, pail, count }: StationLinkProps):
 }
 
 const IN_HAND = 'max-w-[246px] truncate text-small leading-[1.1]';
+const KEY = 'figure mr-[3px] rounded-[2px] border px-1 py-px text-note leading-none font-medium';
 const LOW = 'py-1 text-note whitespace-nowrap';
 
-function Hand({ onKeys }: BenchEdgeProps): ReactElement {
+function Hand({ onKeys, onFind }: BenchEdgeProps): ReactElement {
   const me = useMe();
   const { hand, putDown } = useHand();
   return (
@@ -142,8 +144,14 @@ function Hand({ onKeys }: BenchEdgeProps): ReactElement {
             clear
           </button>
         )}
+        {onFind !== undefined && (
+          <button type="button" className={`${LOW} max-[900px]:hidden`} onClick={onFind}>
+            <kbd className={KEY}>/</kbd>
+            find
+          </button>
+        )}
         <button type="button" className={`${LOW} max-[900px]:hidden`} onClick={onKeys}>
-          <kbd className="figure mr-[3px] rounded-[2px] border px-1 py-px text-note leading-none font-medium">?</kbd>
+          <kbd className={KEY}>?</kbd>
           keys
         </button>
         <Link to="/you" className="no-underline max-[520px]:hidden">

@@ -7,7 +7,7 @@ import { Rows } from '../kit/Rows';
 const KEYS: readonly (readonly [string, string])[] = [
   ['0', 'Today'],
   [STATIONS.map(({ word }) => placeOf(word)).join(' '), STATIONS.map(({ word }) => word).join(', ')],
-  ['/', 'find on the shelf'],
+  ['/ Ctrl-K', 'find anything'],
   ['Enter', 'keep the reading and go on'],
   ['↑ ↓ ← →', 'move in a run sheet'],
   ['Esc', 'leave the cell, keep its text; close'],

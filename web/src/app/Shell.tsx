@@ -9,10 +9,13 @@ import { sessionQuery } from '../shared/resources/client';
 import { keepServerClock } from '../shared/serverClock';
 import { useThemeOnPage } from '../shared/theme';
 import { useWorking } from '../shared/workingStore';
-import type { Me } from '@bent-pail/contract';
+import type { Me, Role } from '@bent-pail/contract';
 import { BenchEdge } from './BenchEdge';
 import { Door } from './Door';
 import { Drawer } from './Drawer';
+import { useFind } from '../shared/findStore';
+import { FindEverything } from './find/FindEverything';
+import { useLatelyHere } from './find/useLatelyHere';
 import { KeySheet } from './KeySheet';
 import { NotSecure } from './NotSecure';
 import { OneMoment } from './OneMoment';
@@ -43,6 +46,9 @@ export function Shell(): ReactElement {
   return <Inside me={session.data.me} />;
 }
 
+/** Whoever sees the whole notebook finds what is in it. */
+const FINDERS: readonly Role[] = ['lead', 'tester', 'reader'];
+
 function Inside({ me }: { readonly me: Me }): ReactElement {
   const [keys, setKeys] = useState(false);
   const { pathname } = useLocation();
@@ -53,7 +59,13 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   const onKeys = useCallback(() => {
     setKeys(true);
   }, []);
-  useKeys({ stations, single: me.singleKeys, onKeys });
+  const setFinding = useFind((state) => state.setOpen);
+  const onFind = useCallback(() => {
+    setFinding(true);
+  }, [setFinding]);
+  const seesAll = FINDERS.includes(me.role);
+  useKeys({ stations, single: me.singleKeys, onKeys, onFind: seesAll ? onFind : undefined });
+  useLatelyHere();
   useEffect(() => startOutbox(me.id), [me.id]);
   // A panellist sees no runs, so there is nothing to be told of.
   const seesBench = me.role !== 'panellist';
@@ -71,7 +83,8 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
         <Outlet key={Object.values(me.units).join(' ')} />
       </div>
       <Drawer />
-      <BenchEdge onKeys={onKeys} />
+      <BenchEdge onKeys={onKeys} onFind={seesAll ? onFind : undefined} />
+      {seesAll && <FindEverything me={me} />}
       <Toasts />
       <KeySheet open={keys} onOpenChange={setKeys} />
     </>

@@ -20,7 +20,11 @@ afterEach(() => {
 
 describe('the bench edge', () => {
   const open = (role: Role): void => {
-    openPage(<BenchEdge onKeys={vi.fn()} />, { role, at: '/bench/runs/1', answers: { '/counts': COUNTS } });
+    openPage(<BenchEdge onKeys={vi.fn()} onFind={undefined} />, {
+      role,
+      at: '/bench/runs/1',
+      answers: { '/counts': COUNTS },
+    });
   };
 
   it('counts what lies at each station, and what is on the go', async () => {
@@ -32,8 +36,8 @@ describe('the bench edge', () => {
   });
 
   it.each<[Role, readonly string[]]>([
-    ['lead', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score']],
-    ['reader', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score']],
+    ['lead', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record']],
+    ['reader', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record']],
     ['student', ['Bench']],
     ['panellist', []],
   ])('shows a %s only where they may go', (role, words) => {
@@ -66,9 +70,10 @@ describe('the bench edge', () => {
 
 describe('single keys', () => {
   const onKeys = vi.fn();
+  const onFind = vi.fn();
   const pressed = vi.fn<(which: string) => void>();
   function Page({ single }: { readonly single: boolean }): ReactElement {
-    useKeys({ stations: STATIONS, single, onKeys });
+    useKeys({ stations: STATIONS, single, onKeys, onFind });
     const { pathname, search } = useLocation();
     return (
       <main>
@@ -97,6 +102,7 @@ describe('single keys', () => {
   }
   const open = (single = true): void => {
     onKeys.mockClear();
+    onFind.mockClear();
     pressed.mockClear();
     openPage(<Page single={single} />);
   };
@@ -108,8 +114,8 @@ describe('single keys', () => {
     ['1', '/shelf'],
     ['3', '/blend'],
     ['5', '/score'],
+    ['8', '/record'],
     ['0', '/'],
-    ['/', '/shelf?find'],
   ])('%s goes to %s', (key, address) => {
     open();
     press(key);
@@ -120,6 +126,17 @@ describe('single keys', () => {
     open();
     press('6');
     expect(screen.getByText('at /')).toBeTruthy();
+  });
+
+  it('/ finds anything, and so does Ctrl-K, also from a field and where single keys are off', () => {
+    open();
+    press('/');
+    expect(onFind).toHaveBeenCalledTimes(1);
+    screen.getByLabelText('a field').focus();
+    press('/');
+    expect(onFind).toHaveBeenCalledTimes(1);
+    press('k', { ctrlKey: true });
+    expect(onFind).toHaveBeenCalledTimes(2);
   });
 
   it('? opens the sheet of keys', () => {

@@ -26,13 +26,20 @@ interface KeyOptions {
   readonly stations: readonly Station[];
   readonly single: boolean;
   readonly onKeys: () => void;
+  /** Opens the box that finds anything; absent for whoever sees no notebook. */
+  readonly onFind: (() => void) | undefined;
 }
 
 /** Single keys for the whole product; silent while a field has the cursor. */
-export function useKeys({ stations, single, onKeys }: KeyOptions): void {
+export function useKeys({ stations, single, onKeys, onFind }: KeyOptions): void {
   const navigate = useNavigate();
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k' && onFind !== undefined) {
+        event.preventDefault();
+        onFind();
+        return;
+      }
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.key === 'Escape') {
         useWorking.getState().close();
@@ -46,9 +53,9 @@ export function useKeys({ stations, single, onKeys }: KeyOptions): void {
       else if (station !== undefined) void navigate(station.path);
       else if (event.key === '?') onKeys();
       else if (event.key === 'w' || event.key === 'W') numberInReach()?.click();
-      else if (event.key === '/') {
+      else if (event.key === '/' && onFind !== undefined) {
         event.preventDefault();
-        void navigate('/shelf?find');
+        onFind();
       } else return;
       event.stopPropagation();
     };
@@ -56,5 +63,5 @@ export function useKeys({ stations, single, onKeys }: KeyOptions): void {
     return () => {
       document.removeEventListener('keydown', onKey);
     };
-  }, [navigate, stations, single, onKeys]);
+  }, [navigate, stations, single, onKeys, onFind]);
 }

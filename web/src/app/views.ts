@@ -5,6 +5,7 @@ import { instruments } from '../instruments/view';
 import { laboratory } from '../laboratory/view';
 import { people } from '../people/view';
 import { pot } from '../pot/view';
+import { record } from '../record/view';
 import { protocols } from '../protocols/view';
 import { score } from '../score/view';
 import { placeOf, type Station, type View } from '../shared/view';
@@ -29,6 +30,7 @@ export const VIEWS: Readonly<Record<string, View>> = {
   pot,
   score,
   shop,
+  record,
   verdicts,
   people,
   words,

@@ -1,18 +1,8 @@
 import { Command } from 'cmdk';
 import { ChevronDown, Plus } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import { useId, useState, type ReactElement, type ReactNode } from 'react';
-
-/** Something that was found. */
-export interface Found {
-  readonly key: string;
-  readonly words: string;
-  /** What tells it from its like: where from, how old, what is missing. */
-  readonly note?: string | undefined;
-  readonly sign?: ReactNode;
-  /** Those of one group stand together under its name. */
-  readonly group?: string | undefined;
-}
+import { useId, useState, type ReactElement } from 'react';
+import { FoundLine, GROUP_HEADING, type Found } from './FoundLine';
 
 interface FindProps {
   readonly label: string;
@@ -110,11 +100,7 @@ export function Find({
               <Command.List className="max-h-[min(54vh,400px)] overflow-y-auto">
                 <Command.Empty className="px-3 py-4 text-small text-ink2">Nothing is called so.</Command.Empty>
                 {groups.map((group) => (
-                  <Command.Group
-                    key={group ?? ''}
-                    heading={group}
-                    className="**:[[cmdk-group-heading]]:border-t **:[[cmdk-group-heading]]:border-zinc2 **:[[cmdk-group-heading]]:px-3 **:[[cmdk-group-heading]]:pt-3 **:[[cmdk-group-heading]]:pb-1 **:[[cmdk-group-heading]]:text-note **:[[cmdk-group-heading]]:font-semibold **:[[cmdk-group-heading]]:text-ink2"
-                  >
+                  <Command.Group key={group ?? ''} heading={group} className={GROUP_HEADING}>
                     {found
                       .filter((one) => one.group === group)
                       .map((one) => (
@@ -149,25 +135,5 @@ export function Find({
         </Popover.Portal>
       </Popover.Root>
     </div>
-  );
-}
-
-function FoundLine({ one, onChoose }: { readonly one: Found; readonly onChoose: () => void }): ReactElement {
-  return (
-    <Command.Item
-      value={one.key}
-      onSelect={onChoose}
-      className="flex min-h-11 cursor-pointer items-center gap-3 px-3 py-1.5 text-body data-[selected=true]:bg-slab data-[selected=true]:text-inverse data-[selected=true]:**:text-inverse"
-    >
-      <span aria-hidden className="shrink-0">
-        {one.sign}
-      </span>
-      <span className="min-w-0">
-        <span className="block truncate">{one.words}</span>
-        {one.note !== undefined && one.note !== '' && (
-          <span className="block truncate text-note text-ink2">{one.note}</span>
-        )}
-      </span>
-    </Command.Item>
   );
 }

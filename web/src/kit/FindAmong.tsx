@@ -1,5 +1,6 @@
 import { useState, type ComponentProps, type ReactElement } from 'react';
-import { Find, type Found } from './Find';
+import { Find } from './Find';
+import type { Found } from './FoundLine';
 
 interface FindAmongProps {
   readonly label: string;

@@ -83,6 +83,9 @@ export const api = {
   patch: <T>(address: string, body: unknown) => send<T>('PATCH', address, asJson(body)),
   putFile: (address: string, file: File, signal?: AbortSignal) =>
     send<undefined>('PUT', address, { body: file, type: file.type }, signal),
+  /** The same where something is answered; whatever the file is, its bytes are sent as they are. */
+  putFileFor: <T>(address: string, file: File, signal?: AbortSignal) =>
+    send<T>('PUT', address, { body: file, type: 'application/octet-stream' }, signal),
   remove: <T>(address: string) => send<T>('DELETE', address),
 };
 

@@ -55,11 +55,14 @@ export function openPage(
   { role = 'lead', at = '/', path = '*', answers = {}, units = METRIC }: PageOptions = {},
 ): readonly Told[] {
   const told: Told[] = [];
-  vi.stubGlobal('fetch', (url: string, init: { method: string; body?: string }) => {
+  vi.stubGlobal('fetch', (url: string, init: { method: string; body?: string | Blob }) => {
     const address = url.replace('/api', '');
     const { method } = init;
-    if (method !== 'GET')
-      told.push({ method, address, body: JSON.parse(init.body ?? '{}') as Record<string, unknown> });
+    if (method !== 'GET') {
+      // A file is sent as it is; that it was sent is what is told of it.
+      const text = typeof init.body === 'string' ? init.body : '{}';
+      told.push({ method, address, body: JSON.parse(text) as Record<string, unknown> });
+    }
     const [path = '', query = ''] = address.split('?');
     const found = answers[`${method} ${path}`] ?? answers[address] ?? answers[path];
     // A list answers to what is asked of it; what is sent to its address is only taken.

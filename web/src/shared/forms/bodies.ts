@@ -16,6 +16,7 @@ export {
   GrowthSaid,
   KnowsSample,
   LateRater,
+  NewAccessToken,
   NewBatch,
   NewBlendVersion,
   NewCalibration,

@@ -1,5 +1,5 @@
 import type { LotRow } from '@bent-pail/contract';
-import type { Found } from '../../kit/Find';
+import type { Found } from '../../kit/FoundLine';
 import { day } from '../../kit/format';
 import { LotPail } from '../pail/LotPail';
 

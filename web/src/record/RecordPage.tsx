@@ -1,0 +1,150 @@
+import type { ChangeRow, HistoryPage } from '@bent-pail/contract';
+import { CHANGE_KINDS } from '@bent-pail/contract/choices';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { Button, ButtonLink } from '../kit/Button';
+import { clockTime, day } from '../kit/format';
+import { Rows } from '../kit/Rows';
+import { Sideways } from '../kit/Sideways';
+import { api } from '../shared/api';
+import { Await } from '../shared/Await';
+import { useFind } from '../shared/findStore';
+import { AskedAmong, AskedBy, AskedDay } from '../shared/lists/ListBar';
+import { useAsked } from '../shared/lists/useAsked';
+import { usersQuery } from '../shared/resources/people';
+import { TitleBlock } from '../shared/TitleBlock';
+import { useMe, useSession } from '../shared/useSession';
+import { CHANGE_WORDS, placeOfChange } from './changes';
+
+const KIND_OPTIONS = [{ key: '', words: 'any' }, ...CHANGE_KINDS.map((key) => ({ key, words: CHANGE_WORDS[key] }))];
+
+/** Find anything; who changed what, when, and why; the ways out of the notebook and in. */
+export function RecordPage(): ReactElement {
+  const me = useMe();
+  const setFinding = useFind((state) => state.setOpen);
+  return (
+    <main>
+      <TitleBlock title="Record" line="Find it, see who changed it, take it away.">
+        <Button
+          look="act"
+          onClick={() => {
+            setFinding(true);
+          }}
+        >
+          Find anything
+        </Button>
+      </TitleBlock>
+      <nav aria-label="Of the record" className="flex flex-wrap gap-3 border-b border-zinc3 px-5 py-3">
+        {me.role === 'lead' && <ButtonLink to="/record/files">Files and backups</ButtonLink>}
+        <ButtonLink to="/record/keys">Keys for scripts</ButtonLink>
+        <ButtonLink to="/record/api">What scripts may ask</ButtonLink>
+      </nav>
+      <History />
+    </main>
+  );
+}
+
+function History(): ReactElement {
+  const [asked, ask] = useAsked(['person', 'kind', 'day', 'lot']);
+  const { data: people = [] } = useQuery(usersQuery);
+  const query = useInfiniteQuery({
+    queryKey: ['history', asked],
+    queryFn: ({ pageParam, signal }) => {
+      const params = new URLSearchParams(Object.entries(asked).filter(([, value]) => value !== ''));
+      if (pageParam !== '') params.set('before', pageParam);
+      return api.get<HistoryPage>(`/history?${params.toString()}`, signal);
+    },
+    initialPageParam: '',
+    getNextPageParam: ({ before }) => before,
+  });
+  return (
+    <section aria-label="History" className="px-5 py-3">
+      <h2>History</h2>
+      <p className="text-small text-ink2">What was kept stands; whatever was changed since is here, and stays.</p>
+      <div className="my-2 flex flex-wrap items-center gap-x-5 gap-y-2" role="search">
+        <AskedBy
+          label="What"
+          value={asked.kind ?? ''}
+          options={KIND_OPTIONS}
+          onChange={(kind) => {
+            ask('kind', kind);
+          }}
+        />
+        <AskedAmong
+          label="Who"
+          value={asked.person ?? ''}
+          options={[{ key: '', words: 'anybody' }, ...people.map(({ id, name }) => ({ key: id, words: name }))]}
+          onChange={(person) => {
+            ask('person', person);
+          }}
+        />
+        <AskedDay
+          label="On"
+          value={asked.day ?? ''}
+          onChange={(when) => {
+            ask('day', when);
+          }}
+        />
+      </div>
+      <Await query={query}>
+        {({ pages }) => {
+          const rows = pages.flatMap((page) => page.rows);
+          return rows.length === 0 ? <p className="py-4">Nothing was changed.</p> : <Changes rows={rows} />;
+        }}
+      </Await>
+      {query.hasNextPage && (
+        <Button className="my-3" disabled={query.isFetchingNextPage} onClick={() => void query.fetchNextPage()}>
+          Further back
+        </Button>
+      )}
+    </section>
+  );
+}
+
+function Changes({ rows }: { readonly rows: readonly ChangeRow[] }): ReactElement {
+  const { notebook } = useSession();
+  return (
+    <Sideways label="Changes">
+      <Rows className="w-full">
+        <thead>
+          <tr>
+            <th scope="col">when</th>
+            <th scope="col">what</th>
+            <th scope="col">of</th>
+            <th scope="col">was</th>
+            <th scope="col">is</th>
+            <th scope="col">why</th>
+            <th scope="col">by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <Change key={row.id} row={row} zone={notebook.zone} />
+          ))}
+        </tbody>
+      </Rows>
+    </Sideways>
+  );
+}
+
+function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string }): ReactElement {
+  const { at, kind, title, part, old, new: now, reason, by } = row;
+  const to = placeOfChange(row);
+  return (
+    <tr>
+      <th scope="row" className="pr-3 whitespace-nowrap">
+        {day(at, zone)} <span className="figure">{clockTime(Date.parse(at), zone)}</span>
+      </th>
+      <td className="pr-3 text-left">{CHANGE_WORDS[kind]}</td>
+      <td className="pr-3 text-left">
+        {to === undefined ? title : <Link to={to}>{title}</Link>}
+        {part !== undefined && <small className="block text-ink2">{part}</small>}
+      </td>
+      <td className="figure pr-3 text-left">{old ?? ''}</td>
+      <td className="pr-3 text-left">{now ?? ''}</td>
+      <td className="pr-3 text-left">{reason ?? ''}</td>
+      <td className="text-left text-small text-ink2">{by}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,40 @@
+import type { ChangeKind, ChangeRow } from '@bent-pail/contract';
+
+/** Changes as they are called. */
+export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
+  corrected: 'reading corrected',
+  'taken-back': 'reading taken back',
+  excluded: 'replicate left out or counted',
+  reopened: 'run opened again',
+  'put-away': 'run put away or back',
+  filling: 'vessel measured again',
+  version: 'blend kept',
+  verdict: 'verdict written anew',
+  override: 'mark overridden',
+  agreed: 'mark agreed on',
+  price: 'price seen',
+  claims: 'claims sheet kept',
+  method: 'protocol or rubric kept',
+};
+
+/** Where a change's thing is; undefined for what has no page of its own by that id. */
+export function placeOfChange({ of: { kind, id } }: Pick<ChangeRow, 'of'>): string | undefined {
+  switch (kind) {
+    case 'run':
+      return `/bench/runs/${id}`;
+    case 'lot':
+      return `/shelf/lots/${id}`;
+    case 'blend':
+      return `/blend/${id}`;
+    case 'card':
+      return `/score/cards/${id}`;
+    case 'vessel':
+      return '/bench/vessels';
+    case 'verdict':
+      return '/verdicts';
+    case 'protocol':
+      return '/bench/protocols';
+    case 'rubric':
+      return '/score/rubrics';
+  }
+}

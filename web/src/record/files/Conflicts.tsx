@@ -1,0 +1,67 @@
+import type { FileConflict, Take } from '@bent-pail/contract';
+import type { ReactElement } from 'react';
+import { Choice } from '../../kit/Choice';
+import { OneOf } from '../../kit/OneOf';
+import { Rows } from '../../kit/Rows';
+import { kindSaid } from './ReportTable';
+
+const SHOWN = 100;
+const TAKE_OPTIONS = [
+  { key: 'ours', words: 'what is here' },
+  { key: 'theirs', words: 'what the file says' },
+] as const;
+
+interface ConflictsProps {
+  readonly rows: readonly FileConflict[];
+  readonly others: Take;
+  readonly onOthers: (take: Take) => void;
+  readonly chosen: ReadonlyMap<string, Take>;
+  readonly onChoose: (key: string, take: Take) => void;
+}
+
+/** Rows that the file has otherwise: which of the two stands is chosen for all, or one by one. */
+export function Conflicts({ rows, others, onOthers, chosen, onChoose }: ConflictsProps): ReactElement {
+  return (
+    <section aria-label="Different" className="mt-3">
+      <h3>Different</h3>
+      <OneOf label="Where they differ, this stands" value={others} options={TAKE_OPTIONS} onChange={onOthers} />
+      <Rows>
+        <thead>
+          <tr>
+            <th scope="col">row</th>
+            <th scope="col">differs in</th>
+            <th scope="col">stands</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.slice(0, SHOWN).map(({ kind, key, row, columns, stands }) => (
+            <tr key={`${kind} ${key}`}>
+              <th scope="row" className="whitespace-nowrap">
+                {kindSaid(kind)}, row <span className="figure">{row}</span>
+              </th>
+              <td className="text-left">{columns.join(', ')}</td>
+              <td className="text-left">
+                {stands ? (
+                  'what is here: kept rows of this kind never change'
+                ) : (
+                  <Choice<Take>
+                    label={`Of ${kindSaid(kind)}, row ${String(row)}, stands`}
+                    look="unseen"
+                    value={chosen.get(`${kind} ${key}`) ?? others}
+                    options={TAKE_OPTIONS}
+                    onChange={(take) => {
+                      onChoose(`${kind} ${key}`, take);
+                    }}
+                  />
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Rows>
+      {rows.length > SHOWN && (
+        <p className="text-small text-ink2">The first {SHOWN} are shown; the others follow the choice above.</p>
+      )}
+    </section>
+  );
+}

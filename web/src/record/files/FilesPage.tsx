@@ -1,0 +1,27 @@
+import type { ReactElement } from 'react';
+import { ButtonLink } from '../../kit/Button';
+import { TitleBlock } from '../../shared/TitleBlock';
+import { useMe } from '../../shared/useSession';
+import { Backups } from './Backups';
+import { TakeAway } from './TakeAway';
+import { TakeIn } from './TakeIn';
+
+/** The ways out of the notebook and into it: open files, tables, backups. */
+export function FilesPage(): ReactElement {
+  const isLead = useMe().role === 'lead';
+  return (
+    <main>
+      <TitleBlock
+        title="Files and backups"
+        line="What is in this notebook is yours: out and in, in formats that others can read."
+      >
+        <ButtonLink to="/record">Record</ButtonLink>
+      </TitleBlock>
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 px-5 py-4 min-[1000px]:grid-cols-2">
+        <TakeAway isLead={isLead} />
+        {isLead && <Backups />}
+        {isLead && <TakeIn />}
+      </div>
+    </main>
+  );
+}
