@@ -123,7 +123,16 @@ export function createApp(options: AppOptions): App {
   backups.begin();
   const together = { waiting: waitingIn(context), counts: countsIn(context), tables: TABLES };
   const allRoutes = (): readonly Route[] => routes;
-  const server: Server = { ...context, hub, calculator, disk, backups, allRoutes, ...together };
+  const server: Server = {
+    ...context,
+    hub,
+    calculator,
+    disk,
+    databaseUrl: options.databaseUrl,
+    backups,
+    allRoutes,
+    ...together,
+  };
   const routes = RESOURCES.flatMap((resource) => resource.routes?.(server) ?? []);
   const router = apiRouter(routes);
 

@@ -13,6 +13,8 @@ export interface Server extends Context {
   readonly hub: Hub;
   readonly calculator: Calculator;
   readonly disk: DiskWatch;
+  /** Where the notebook's rows are, for programs of its own. */
+  readonly databaseUrl: string;
   readonly backups: BackupKeeper;
   /** Every route of every resource. */
   readonly allRoutes: () => readonly Route[];

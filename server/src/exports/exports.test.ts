@@ -1,3 +1,4 @@
+import readSheets from 'read-excel-file/node';
 import { METRIC, readMeasure, type UnitChoice } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import Papa from 'papaparse';
@@ -131,4 +132,33 @@ it('a spreadsheet takes the file for what it is: its accents stay', async () => 
   const bytes = Buffer.from(await new Response(stream).arrayBuffer());
   expect([...bytes.subarray(0, 3)]).toEqual([0xef, 0xbb, 0xbf]);
   expect(bytes.toString('utf8')).toContain('Écorce de hêtre, grün');
+});
+
+describe('tables as a workbook', () => {
+  async function sheets(address: string) {
+    const bytes = await tester.bytes(address);
+    expect(bytes.subarray(0, 2).toString()).toBe('PK');
+    return readSheets(bytes);
+  }
+
+  it('have a sheet each, with numbers and times that are numbers and times', async () => {
+    const shelf = await putOnShelf(tester, { name: '=1+2' });
+    const run = await startRun(tester, shelf);
+    await fillSheet(server, tester, run);
+    const all = await sheets(`/exports/tables.xlsx?run=${run.id}`);
+    expect(all.map(({ sheet }) => sheet).sort()).toEqual(['cards', 'diaries', 'readings', 'results']);
+    const rows = await sheets(`/exports/readings.xlsx?run=${run.id}`);
+    const [head = [], first = []] = rows[0]?.data ?? [];
+    const cell = (name: string) => first[head.indexOf(name)];
+    expect(rows[0]?.data).toHaveLength(1 + (await table(`/exports/readings.csv?run=${run.id}`)).length);
+    expect(typeof cell('value')).toBe('number');
+    expect(cell('taken_at')).toBeInstanceOf(Date);
+    // A text is a text and no formula.
+    expect(cell('material')).toBe('=1+2');
+  });
+
+  it('are in the units of who asks, and none of another name', async () => {
+    expect((await tester.get('/exports/nothing.xlsx')).status).toBe(404);
+    expect((await tester.get('/exports/tables.csv')).status).toBe(404);
+  });
 });

@@ -1,4 +1,6 @@
 import { once } from 'node:events';
+import { createReadStream } from 'node:fs';
+import { pipeline } from 'node:stream/promises';
 import { METRIC, type UnitChoice } from '@bent-pail/core';
 import type { Response } from 'express';
 import Papa from 'papaparse';
@@ -7,6 +9,7 @@ import { READS } from '../http/guard';
 import { notFound } from '../http/problems';
 import type { Server } from '../resource';
 import { inUnits } from './inUnits';
+import { withWorkbook } from './sheets';
 import type { Row, Table } from './table';
 
 /** Text that a spreadsheet would take for a formula, whatever stands before it or in the lines after: made harmless. */
@@ -14,6 +17,10 @@ const FORMULA = /^\s*[=+\-@\t\r]|^[\t\r\n]/;
 
 /** Without this mark in front spreadsheets take the file for one without accents. */
 const UTF8 = '\uFEFF';
+
+/** All tables in one workbook, a sheet each. */
+const ALL = 'tables';
+const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
 const asUuid = (value: unknown): string | undefined =>
   typeof value === 'string' && /^[0-9a-f-]{36}$/i.test(value) ? value : undefined;
@@ -45,20 +52,31 @@ async function send(
   response.end();
 }
 
-/** Tidy tables for spreadsheets: readings, results, cards, diaries; of all, of one run, lot or pot, in the units of who asks. */
+/** Tidy tables for spreadsheets, as CSV or as a workbook: readings, results, cards, diaries; of all, of one run, lot or pot, in the units of who asks. */
 export const exportRoutes = (server: Server): Route[] => [
   defineRoute({
     method: 'get',
     address: '/exports/:name',
     guard: READS,
     respond: async ({ who, params, request }, response) => {
-      const table = server.tables.find(({ name }) => name === params.name.replace(/\.csv$/, ''));
-      if (table === undefined) throw notFound('table');
+      const [, asked = '', ending = 'csv'] = /^(.*?)(?:\.(csv|xlsx))?$/.exec(params.name) ?? [];
+      const tables = asked === ALL ? server.tables : server.tables.filter(({ name }) => name === asked);
+      const [table] = tables;
+      if (table === undefined || (asked === ALL && ending !== 'xlsx')) throw notFound('table');
       const { run, lot, pot } = request.query;
       const wanted = { run: asUuid(run), lot: asUuid(lot), pot: asUuid(pot) };
       if (wanted.lot !== undefined) await server.cards.follow([wanted.lot]);
       const units = request.query.units === 'metric' ? METRIC : who.units;
-      await send(response, table, table.rows(server, wanted), units);
+      if (ending === 'csv') {
+        await send(response, table, table.rows(server, wanted), units);
+        return;
+      }
+      const names = tables.map(({ name }) => name);
+      await withWorkbook({ databaseUrl: server.databaseUrl, names, wanted, units }, async (file) => {
+        response.setHeader('Content-Disposition', `attachment; filename="bent-pail-${asked}.xlsx"`);
+        response.type(XLSX);
+        await pipeline(createReadStream(file), response);
+      });
     },
   }),
 ];

@@ -17,5 +17,5 @@ export const AT_A_TIME = Object.freeze({ runs: 40, figures: 2000 });
 export interface Table {
   readonly name: string;
   readonly columns: readonly string[];
-  readonly rows: (context: Context, wanted: Wanted) => AsyncIterable<readonly Row[]>;
+  readonly rows: (context: Pick<Context, 'db'>, wanted: Wanted) => AsyncIterable<readonly Row[]>;
 }

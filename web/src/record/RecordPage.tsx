@@ -109,13 +109,27 @@ function Changes({ rows }: { readonly rows: readonly ChangeRow[] }): ReactElemen
       <Rows className="w-full">
         <thead>
           <tr>
-            <th scope="col">when</th>
-            <th scope="col">what</th>
-            <th scope="col">of</th>
-            <th scope="col">was</th>
-            <th scope="col">is</th>
-            <th scope="col">why</th>
-            <th scope="col">by</th>
+            <th scope="col" className="text-left">
+              when
+            </th>
+            <th scope="col" className="text-left">
+              what
+            </th>
+            <th scope="col" className="text-left">
+              of
+            </th>
+            <th scope="col" className="text-left">
+              was
+            </th>
+            <th scope="col" className="text-left">
+              is
+            </th>
+            <th scope="col" className="text-left">
+              why
+            </th>
+            <th scope="col" className="text-left">
+              by
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -139,7 +153,7 @@ function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string 
       <td className="pr-3 text-left">{CHANGE_WORDS[kind]}</td>
       <td className="pr-3 text-left">
         {to === undefined ? title : <Link to={to}>{title}</Link>}
-        {part !== undefined && <small className="block text-ink2">{part}</small>}
+        {part !== undefined && <span className="block text-small text-ink2">{part}</span>}
       </td>
       <td className="figure pr-3 text-left">{old ?? ''}</td>
       <td className="pr-3 text-left">{now ?? ''}</td>

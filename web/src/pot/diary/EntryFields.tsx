@@ -1,5 +1,5 @@
 import type { FilledPotPage } from '@bent-pail/contract';
-import { MOISTURES, POT_SIGNS, repotCheck } from '@bent-pail/core';
+import { POT_SIGNS, repotCheck } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Check } from '../../kit/Check';
 import { Choice } from '../../kit/Choice';
@@ -10,17 +10,17 @@ import { PotPicker } from '../../shared/pot/PotPicker';
 import { potFor } from '../../shared/pot/pots';
 import { MeasureField } from '../../shared/units/MeasureField';
 import { told } from '../../shared/units/mine';
-import { Stopwatch } from '../../shared/watch/Stopwatch';
 import { STAND_OPTIONS } from '../stands';
 import type { EntryDraft } from './entryDraft';
+import { Depth, Volume, type PartProps } from './AmountFields';
 import { FromScale } from './FromScale';
 import { MediumPicker } from './MediumPicker';
+import { PourFields } from './PourFields';
 
 const FEEDS = [
   { key: 'liquid', words: 'in its water' },
   { key: 'lasting', words: 'on top, lasting' },
 ] as const;
-const MOISTURE_OPTIONS = MOISTURES.map(({ key, words }) => ({ key, words }));
 
 interface EntryFieldsProps {
   readonly pot: Pick<FilledPotPage, 'id' | 'filledOn' | 'diary' | 'shape'>;
@@ -60,7 +60,7 @@ export function EntryFields({ pot, draft, set }: EntryFieldsProps): ReactElement
     case 'fed':
       return <Feed draft={draft} set={set} />;
     case 'poured':
-      return <Pour potId={pot.id} draft={draft} set={set} />;
+      return <PourFields potId={pot.id} draft={draft} set={set} />;
     case 'moved':
       return (
         <Choice
@@ -90,11 +90,6 @@ export function EntryFields({ pot, draft, set }: EntryFieldsProps): ReactElement
   }
 }
 
-interface PartProps {
-  readonly draft: EntryDraft;
-  readonly set: (change: Partial<EntryDraft>) => void;
-}
-
 /** Whether to repot it at all, and into what: its medium and pot stay as they are where nothing else is said. */
 function Repotted({ pot, draft, set }: EntryFieldsProps): ReactElement {
   const check = repotCheck(pot, serverNow());
@@ -122,30 +117,6 @@ function Repotted({ pot, draft, set }: EntryFieldsProps): ReactElement {
     </>
   );
 }
-
-const Volume = ({ label, draft, set }: PartProps & { readonly label: string }): ReactElement => (
-  <MeasureField
-    label={label}
-    kept="mL"
-    value={draft.volume}
-    onChange={(volume) => {
-      set({ volume });
-    }}
-    className="w-56"
-  />
-);
-
-const Depth = ({ label, draft, set }: PartProps & { readonly label: string }): ReactElement => (
-  <MeasureField
-    label={label}
-    kept="cm"
-    value={draft.depth}
-    onChange={(depth) => {
-      set({ depth });
-    }}
-    className="w-44"
-  />
-);
 
 const Feed = ({ draft, set }: PartProps): ReactElement => (
   <>
@@ -202,60 +173,6 @@ const Feed = ({ draft, set }: PartProps): ReactElement => (
         />
       </>
     )}
-  </>
-);
-
-/** A pour is watched by the clock: the drips are taken at a press, both from one pouring. */
-const Pour = ({ potId, draft, set }: PartProps & { readonly potId: string }): ReactElement => (
-  <>
-    <Choice
-      label="A finger deep it was"
-      value={draft.moisture}
-      options={MOISTURE_OPTIONS}
-      onChange={(moisture) => {
-        set({ moisture });
-      }}
-      className="w-52"
-    />
-    <Volume label="Poured on" draft={draft} set={set} />
-    <Depth label="The medium is deep" draft={draft} set={set} />
-    <span className="w-44">
-      <Field
-        label="First drip, s"
-        mode="decimal"
-        value={draft.firstDrip}
-        onChange={(firstDrip) => {
-          set({ firstDrip });
-        }}
-      />
-    </span>
-    <span className="w-44">
-      <Field
-        label="Last drip, s"
-        mode="decimal"
-        value={draft.lastDrip}
-        onChange={(lastDrip) => {
-          set({ lastDrip });
-        }}
-      />
-    </span>
-    <MeasureField
-      label="Ran over the rim"
-      kept="mL"
-      value={draft.runoff}
-      onChange={(runoff) => {
-        set({ runoff });
-      }}
-      className="w-44"
-    />
-    <span className="w-64">
-      <Stopwatch
-        of={`pot:${potId}`}
-        onTime={(seconds) => {
-          set(draft.firstDrip === '' ? { firstDrip: String(seconds) } : { lastDrip: String(seconds) });
-        }}
-      />
-    </span>
   </>
 );
 

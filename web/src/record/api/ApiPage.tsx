@@ -29,7 +29,7 @@ export function ApiPage(): ReactElement {
       </TitleBlock>
       <p className="px-5 pt-3">
         <a
-          className="inline-flex min-h-11 items-center font-semibold"
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-3"
           href="/api/openapi.json"
           download="bent-pail-openapi.json"
         >

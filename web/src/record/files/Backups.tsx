@@ -37,7 +37,8 @@ export function Backups(): ReactElement {
       <h2>Backups</h2>
       <p>
         One is taken each day while the notebook is open, and seven of these are kept. A disk that fails takes them
-        along: fetch one now and then, and keep it elsewhere. <code>npm run restore -- FILE</code> brings it back.
+        along: fetch one now and then, and keep it elsewhere. <code className="figure">npm run restore -- FILE</code>{' '}
+        brings it back.
       </p>
       <p className="my-2 flex flex-wrap items-center gap-3">
         <Button
@@ -68,7 +69,7 @@ export function Backups(): ReactElement {
                     <td className="figure">{sizeOf(bytes)}</td>
                     <td>
                       <a
-                        className="inline-flex min-h-11 items-center px-1 font-semibold"
+                        className="inline-flex min-h-11 items-center px-1 font-semibold underline underline-offset-3"
                         href={`/api/backups/${name}`}
                         aria-label={`Fetch the backup of ${day(madeAt, notebook.zone)}, ${clockTime(Date.parse(madeAt), notebook.zone)}`}
                         download

@@ -9,7 +9,11 @@ const TABLE_WORDS: Readonly<Record<string, string>> = {
   diaries: 'Diaries of filled pots',
 };
 
-const LINK = 'inline-flex min-h-11 items-center font-semibold';
+const ENDINGS = [
+  ['csv', 'CSV'],
+  ['xlsx', 'XLSX'],
+] as const;
+const LINK = 'inline-flex min-h-11 items-center font-semibold underline underline-offset-3';
 
 /** The notebook as a file, and its tables. */
 export function TakeAway({ isLead }: { readonly isLead: boolean }): ReactElement {
@@ -19,8 +23,12 @@ export function TakeAway({ isLead }: { readonly isLead: boolean }): ReactElement
       {isLead && (
         <>
           <p>
-            Everything, by <a href="/api/notebook-file/schema.json">a published schema</a>: whoever has it can read all
-            of it, so keep it safe. Passwords, keys and sheets that are not revealed stay here; a backup holds them.
+            Everything, by{' '}
+            <a className="underline" href="/api/notebook-file/schema.json">
+              a published schema
+            </a>
+            : whoever has it can read all of it, so keep it safe. Passwords, keys and sheets that are not revealed stay
+            here; a backup holds them.
           </p>
           <ul className="my-2">
             <li>
@@ -38,16 +46,29 @@ export function TakeAway({ isLead }: { readonly isLead: boolean }): ReactElement
           </ul>
         </>
       )}
-      <p>Tables for a spreadsheet, in the units that you read:</p>
+      <p>
+        Tables for a spreadsheet, in the units that you read:{' '}
+        <a className={LINK} href="/api/exports/tables.xlsx" download>
+          all in one workbook
+        </a>
+      </p>
       <Rows className="mt-1">
         <tbody>
           {Object.entries(TABLE_WORDS).map(([name, words]) => (
             <tr key={name}>
               <th scope="row">{words}</th>
-              <td className="w-20 text-left">
-                <a className={LINK} href={`/api/exports/${name}.csv`} download>
-                  CSV
-                </a>
+              <td className="w-32 text-left">
+                {ENDINGS.map(([ending, said]) => (
+                  <a
+                    key={ending}
+                    className={`${LINK} mr-4`}
+                    href={`/api/exports/${name}.${ending}`}
+                    aria-label={`${words}, ${said}`}
+                    download
+                  >
+                    {said}
+                  </a>
+                ))}
               </td>
             </tr>
           ))}

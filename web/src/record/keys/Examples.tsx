@@ -1,4 +1,5 @@
 import type { ReactElement } from 'react';
+import { Sideways } from '../../kit/Sideways';
 
 const HOME = (): string => location.origin;
 
@@ -9,7 +10,8 @@ curl -H "Authorization: Bearer $KEY" \\
 # a weight for the diary of a pot; the same id again changes nothing
 curl -X POST -H "Authorization: Bearer $KEY" \\
   -H "Content-Type: application/json" \\
-  -d '{"id": "'$(uuidgen)'", "at": "'$(date -u +%FT%TZ)'", "kind": "weighed", "mass_g": 8790}' \\
+  -d '{"id": "'$(uuidgen)'", "kind": "weighed",
+       "at": "'$(date -u +%FT%TZ)'", "mass_g": 8790}' \\
   "${home}/api/pots/POT/diary"`;
 
 const PYTHON = (home: string): string => `import csv, io, os, urllib.request
@@ -18,7 +20,8 @@ ask = urllib.request.Request(
     "${home}/api/exports/cards.csv?units=metric",
     headers={"Authorization": "Bearer " + os.environ["KEY"]})
 with urllib.request.urlopen(ask) as answer:
-    rows = list(csv.DictReader(io.StringIO(answer.read().decode("utf-8-sig"))))
+    text = answer.read().decode("utf-8-sig")
+rows = csv.DictReader(io.StringIO(text))
 for row in rows:
     if row["property"] == "Air space":
         print(row["lot"], row["mean"], row["unit"])`;
@@ -49,22 +52,15 @@ export const Examples = (): ReactElement => (
   <section aria-label="How it is used">
     <h2>How it is used</h2>
     <p className="text-small">
-      Keep the key where your script finds it, as <code>KEY</code> in its environment. Ids are UUIDs that your script
-      makes.
+      Keep the key where your script finds it, as <code className="figure">KEY</code> in its environment. Ids are UUIDs
+      that your script makes.
     </p>
     {EXAMPLES.map(({ title, text }) => (
       <figure key={title} className="mt-3">
         <figcaption className="font-semibold">{title}</figcaption>
-        {/* A keyboard moves only what can have the focus. */}
-        {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
-        <pre
-          className="figure mt-1 overflow-x-auto border-l-[3px] border-ink bg-zinc1 p-3 text-note"
-          tabIndex={0}
-          role="region"
-          aria-label={title}
-        >
-          {text(HOME())}
-        </pre>
+        <Sideways label={title} className="mt-1 border-l-[3px] border-ink bg-zinc1 p-3">
+          <pre className="figure text-note">{text(HOME())}</pre>
+        </Sideways>
       </figure>
     ))}
   </section>
