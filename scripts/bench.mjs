@@ -1,4 +1,4 @@
-// Speed against its bars, on code built as the product is: npm run bench [-- core page load typing large]
+// Speed against its bars, on code built as the product is: npm run bench [-- core page load typing large record]
 import { spawnSync } from 'node:child_process';
 import path from 'node:path';
 import { installPackages } from './install.mjs';

@@ -22,6 +22,11 @@ export class Client {
     return performance.now() - began;
   }
 
+  /** An answer that is read as it comes. */
+  open(address: string): Promise<Response> {
+    return fetch(`${this.url}/api${address}`, { headers: { cookie: this.cookie } });
+  }
+
   async ask<T>(address: string): Promise<T> {
     return (await fetch(`${this.url}/api${address}`, { headers: { cookie: this.cookie } })).json() as Promise<T>;
   }

@@ -2,6 +2,7 @@ import { cpus } from 'node:os';
 import path from 'node:path';
 import { coreFigures } from './core';
 import { largeFigures } from './large';
+import { recordFigures } from './record';
 import { loadFigures } from './load';
 import type { Figure } from './measure';
 import { pageFigures } from './page';
@@ -15,6 +16,7 @@ const PARTS: Readonly<Record<string, () => Promise<Figure[]> | Figure[]>> = {
   load: loadFigures,
   typing: typingFigures,
   large: largeFigures,
+  record: recordFigures,
 };
 // npm run bench -- large typing: only these.
 const asked = process.argv.slice(2);

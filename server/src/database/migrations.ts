@@ -37,6 +37,7 @@ import { Places1767400000000 } from './migrations/1767400000000-places';
 import { Albums1767500000000 } from './migrations/1767500000000-albums';
 import { Find1767600000000 } from './migrations/1767600000000-find';
 import { AccessTokens1767700000000 } from './migrations/1767700000000-accessTokens';
+import { QuietTakingIn1767800000000 } from './migrations/1767800000000-quietTakingIn';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -79,4 +80,5 @@ export const MIGRATIONS = [
   Albums1767500000000,
   Find1767600000000,
   AccessTokens1767700000000,
+  QuietTakingIn1767800000000,
 ];

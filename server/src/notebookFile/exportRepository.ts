@@ -2,7 +2,7 @@ import type { EntityManager } from 'typeorm';
 import { isPicture, type FileKind } from './kinds';
 
 /** Rows fetched at a time; of pictures only few. */
-const AT_A_TIME = { rows: 2000, pictures: 8 };
+const AT_A_TIME = { rows: 400, pictures: 4 };
 
 /** Columns by which rows stand in the order in which they were made, so that what is rested on comes first. */
 const IN_TIME = ['seq', 'created_at', 'started_at', 'kept_at', 'at', 'n'];

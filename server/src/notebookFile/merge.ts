@@ -3,7 +3,16 @@ import { Ajv2020, type ValidateFunction } from 'ajv/dist/2020.js';
 import type { DataSource, EntityManager } from 'typeorm';
 import { levelsOf, writeAlike } from './exportRepository';
 import { fileKinds, type FileKind } from './kinds';
-import { forgetBeginnings, insertRows, isBegun, meet, replaceRow, tried } from './mergeRepository';
+import {
+  beQuiet,
+  forgetBeginnings,
+  insertRows,
+  isBegun,
+  meet,
+  replaceRow,
+  tried,
+  wantAllAnew,
+} from './mergeRepository';
 import { openFile, type FileRow, type OpenFile } from './read';
 import { picturesOf, rowSchema } from './schema';
 import { whyRefused } from './whyRefused';
@@ -44,6 +53,7 @@ class Merge {
   private readonly validators = new Map<string, ValidateFunction>();
   private readonly takes: ReadonlyMap<string, Take>;
   private refused = 0;
+  private changed = 0;
 
   constructor(
     private readonly manager: EntityManager,
@@ -83,6 +93,11 @@ class Merge {
   report(): Omit<FileReport, 'id' | 'isDone'> {
     const kinds = [...this.counts].map(([kind, count]): FileKindCount => ({ kind, ...count }));
     return { kinds, conflicts: this.conflicts, refusals: this.refusals };
+  }
+
+  /** Whether anything in the notebook is other than before. */
+  get hasChanged(): boolean {
+    return this.changed > 0;
   }
 
   get isRefused(): boolean {
@@ -171,13 +186,17 @@ class Merge {
         added.map(({ place }) => at(place).value),
       );
     const conflicts: FileConflict[] = [];
+    let replaced = 0;
     for (const { place, changed } of different) {
       const { from, value } = at(place);
       const key = kind.key.map((name) => String(value[name])).join(' ');
       conflicts.push({ kind: kind.name, key, row: from.row, columns: changed, stands: kind.isOnlyAdded });
       const take = this.takes.get(`${kind.name} ${key}`) ?? this.choices.others;
-      if (take === 'theirs' && !kind.isOnlyAdded) await replaceRow(this.manager, kind, value);
+      if (take !== 'theirs' || kind.isOnlyAdded) continue;
+      await replaceRow(this.manager, kind, value);
+      replaced += 1;
     }
+    this.changed += added.length + replaced;
     const count = this.countOf(kind.name);
     count.added += added.length;
     count.different += different.length;
@@ -199,11 +218,13 @@ export async function mergeFile(
   try {
     return await db.transaction(async (manager) => {
       await writeAlike(manager);
+      await beQuiet(manager);
       if (!(await isBegun(manager))) await forgetBeginnings(manager);
       const merge = new Merge(manager, await fileKinds(manager), open, choices ?? EVERYTHING);
       await merge.all();
       const report = merge.report();
       if (choices === undefined || merge.isRefused) throw new NothingKept({ ...report, isDone: false });
+      if (merge.hasChanged) await wantAllAnew(manager);
       return { ...report, isDone: true };
     });
   } catch (error) {

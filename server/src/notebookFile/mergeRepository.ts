@@ -94,6 +94,18 @@ export async function tried(manager: EntityManager, work: () => Promise<void>): 
   }
 }
 
+/** Until the transaction ends nobody is told of what comes in, and no card is asked for. */
+export async function beQuiet(manager: EntityManager): Promise<void> {
+  await manager.query(`set local bent_pail.quiet = 'on'`);
+}
+
+/** Asks for every card, and for what every pot asks for, once. */
+export async function wantAllAnew(manager: EntityManager): Promise<void> {
+  await manager.query(`set local bent_pail.quiet = 'off'`);
+  await manager.query('select want_card(id) from lots order by id');
+  await manager.query('update pot_watches set wanted = wanted + 1');
+}
+
 /** Takes away what a new notebook begins with and the file has as well, under other ids. */
 export async function forgetBeginnings(manager: EntityManager): Promise<void> {
   await manager.query('delete from guides where by_user is null and version = 1');
