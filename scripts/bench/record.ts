@@ -68,7 +68,7 @@ export const recordFigures = (): Promise<Figure[]> =>
       await fillNotebook(client, String(rows[0]?.id), SIZE, SEED);
       await client.query(`set session_replication_role = 'origin'`);
       // Cards are another bench's matter.
-      await client.query('update lot_cards set made = wanted');
+      await client.query('update lot_cards set made = 0, wanted = 0');
       await client.query('analyze');
       const counted = await client.query<{ n: number }>('select count(*)::int as n from readings');
       process.stdout.write(`a notebook of ${String(counted.rows[0]?.n)} readings\n`);
@@ -99,7 +99,7 @@ export const recordFigures = (): Promise<Figure[]> =>
           JSON.stringify({ others: 'ours', chosen: [] }),
         );
         if (!((await taken.json()) as { readonly isDone: boolean }).isDone)
-          throw new Error('the file was not taken in');
+          throw new Error(`the file was not taken in: ${String(taken.status)}`);
         const take_s = (performance.now() - begun) / 1000;
         return [
           {

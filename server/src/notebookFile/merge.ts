@@ -15,7 +15,7 @@ import {
 } from './mergeRepository';
 import { openFile, type FileRow, type OpenFile } from './read';
 import { picturesOf, rowSchema } from './schema';
-import { whyRefused } from './whyRefused';
+import { isDeadlock, whyRefused } from './whyRefused';
 
 /** So many conflicts and refusals are told of one by one; all are counted. */
 const MOST_TOLD = 500;
@@ -208,12 +208,25 @@ class Merge {
 /** What a file is looked at with: so every row that would be refused is named. */
 const EVERYTHING: Choices = { others: 'theirs', chosen: [] };
 
+/** How often it begins again where two waited for each other. */
+const TRIES = 4;
+
 /** Takes a file into the notebook, all of it or nothing; without `choices` it is only looked at. */
 export async function mergeFile(
   db: DataSource,
   file: string,
   choices: Choices | undefined,
 ): Promise<Omit<FileReport, 'id'>> {
+  for (let left = TRIES; ; left -= 1)
+    try {
+      return await mergedOnce(db, file, choices);
+    } catch (error) {
+      // It and the cards waited for each other: it was let go, and nothing of it is there.
+      if (left === 0 || !isDeadlock(error)) throw error;
+    }
+}
+
+async function mergedOnce(db: DataSource, file: string, choices: Choices | undefined): Promise<Omit<FileReport, 'id'>> {
   const open = await openFile(file, await levelsOf(db.manager));
   try {
     return await db.transaction(async (manager) => {

@@ -40,6 +40,8 @@ export const notebookFileRoutes = ({ db, clock, cards }: Server): Route[] => [
       const now = clock.now();
       named(response, now, 'json');
       response.type('application/json');
+      // Hundreds of megabytes are not packed on their way: whoever wants them small takes the ZIP.
+      response.setHeader('Cache-Control', 'no-store, no-transform');
       await writeNotebook(db, new Date(now), async (part) => {
         if (!response.write(part)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
         return !response.destroyed;

@@ -30,3 +30,7 @@ export function whyRefused(error: unknown): { readonly column?: string; readonly
       return /^2[23]/.test(code) ? { ...where, why: `It cannot be read: ${message}.` } : undefined;
   }
 }
+
+/** Whether two waited for each other, and this one was let go. */
+export const isDeadlock = (error: unknown): boolean =>
+  error instanceof QueryFailedError && (error.driverError as DatabaseSays).code === '40P01';
