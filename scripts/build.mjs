@@ -79,6 +79,7 @@ function buildServer() {
     calculate: path.join(ROOT, 'server/src/workers/calculate.ts'),
     makeCard: path.join(ROOT, 'server/src/workers/makeCard.ts'),
     decodePicture: path.join(ROOT, 'server/src/workers/decodePicture.ts'),
+    readTable: path.join(ROOT, 'server/src/workers/readTable.ts'),
     writeSheets: path.join(ROOT, 'server/src/workers/writeSheets.ts'),
   };
   return bundle(input, SERVER_OUT, { packages: 'built in' });

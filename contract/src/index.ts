@@ -36,6 +36,7 @@ export * from './filledPots';
 export * from './places';
 export * from './potResults';
 export * from './suppliers';
+export * from './tableFiles';
 export * from './takenBack';
 export * from './today';
 export * from './verdicts';

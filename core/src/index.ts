@@ -57,3 +57,4 @@ export * from './verdicts';
 export * from './vessel';
 export * from './water';
 export * from './wetting';
+export * from './tables';

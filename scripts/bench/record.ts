@@ -91,7 +91,8 @@ export const recordFigures = (): Promise<Figure[]> =>
         );
         const seen = (await looked.json()) as { readonly kinds: readonly { readonly added: number }[] };
         const look_s = (performance.now() - began) / 1000;
-        if (looked.status !== 200 || seen.kinds[0]?.added !== ROWS) throw new Error(`of the file ${JSON.stringify(seen).slice(0, 500)}`);
+        if (looked.status !== 200 || seen.kinds[0]?.added !== ROWS)
+          throw new Error(`of the file ${JSON.stringify(seen).slice(0, 500)}`);
         const begun = performance.now();
         const taken = await me.send(
           'POST',

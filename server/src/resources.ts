@@ -32,6 +32,7 @@ import { shelf } from './shelf/resource';
 import { sittings } from './sittings/resource';
 import { stock } from './stock/resource';
 import { suppliers } from './suppliers/resource';
+import { tableFiles } from './tableFiles/resource';
 import { today } from './today/resource';
 import { verdicts } from './verdicts/resource';
 import { vessels } from './vessels/resource';
@@ -42,6 +43,7 @@ export const RESOURCES: readonly Resource[] = [
   accounts,
   notebook,
   notebookFile,
+  tableFiles,
   backups,
   accessTokens,
   openApi,

@@ -38,6 +38,7 @@ import { Albums1767500000000 } from './migrations/1767500000000-albums';
 import { Find1767600000000 } from './migrations/1767600000000-find';
 import { AccessTokens1767700000000 } from './migrations/1767700000000-accessTokens';
 import { QuietTakingIn1767800000000 } from './migrations/1767800000000-quietTakingIn';
+import { TableMappings1767900000000 } from './migrations/1767900000000-tableMappings';
 
 /** Every migration, in the order in which they run. */
 export const MIGRATIONS = [
@@ -81,4 +82,5 @@ export const MIGRATIONS = [
   Find1767600000000,
   AccessTokens1767700000000,
   QuietTakingIn1767800000000,
+  TableMappings1767900000000,
 ];

@@ -55,7 +55,12 @@ export interface Route {
 }
 
 /** Where an address's first word is not what one of them is called. */
-const ONE_OF: Readonly<Record<string, string>> = { users: 'person', laboratory: 'request', 'album-photos': 'photo' };
+const ONE_OF: Readonly<Record<string, string>> = {
+  users: 'person',
+  laboratory: 'request',
+  'album-photos': 'photo',
+  'table-files': 'file',
+};
 
 const thingOf = (address: string): string => {
   const [, many = ''] = address.split('/');

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { notFound } from '../http/problems';
+import { notFound, refused } from '../http/problems';
 import { tooLarge } from '../notes/spool';
 
 /** A file that was looked at waits so long for what is to be done with it. */
@@ -15,6 +15,14 @@ const MOST_BYTES = 4 * 1024 ** 3;
 
 const FOLDER = path.join(tmpdir(), 'bent-pail-incoming');
 const placeOf = (id: string): string => path.join(FOLDER, id);
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+
+/** The id that a file waits under. */
+export function requireId(id: string): string {
+  if (!UUID.test(id)) throw refused('id', 'The id must be a UUID.');
+  return id.toLowerCase();
+}
 
 /** Files that nobody came back for. */
 async function clear(now: number): Promise<void> {

@@ -44,6 +44,11 @@ const shown = (value: unknown): string => {
   return text.length > SHOWN ? `${text.slice(0, SHOWN)}…` : text;
 };
 
+/** Rows some at a time, and their pictures by name. */
+type RowSource = Pick<OpenFile, 'picture'> & {
+  readonly rows: () => AsyncIterable<readonly FileRow[]> | Iterable<readonly FileRow[]>;
+};
+
 /** A file on its way into a notebook. */
 class Merge {
   private readonly counts = new Map<string, { added: number; same: number; different: number; refused: number }>();
@@ -58,9 +63,11 @@ class Merge {
   constructor(
     private readonly manager: EntityManager,
     private readonly kinds: readonly FileKind[],
-    private readonly file: OpenFile,
+    private readonly source: RowSource,
     private readonly choices: Choices,
+    refusals: readonly FileRefusal[],
   ) {
+    for (const one of refusals) this.count(one);
     this.takes = new Map(choices.chosen.map(({ kind, key, take }) => [`${kind} ${key}`, take]));
     for (const kind of kinds) this.validators.set(kind.name, this.ajv.compile(rowSchema(kind)));
   }
@@ -73,7 +80,7 @@ class Merge {
       if (kind !== undefined && batch.length > 0) await this.some(kind, batch);
       batch = [];
     };
-    for await (const rows of this.file.rows())
+    for await (const rows of this.source.rows())
       for (const row of rows) {
         if (row.kind !== kind?.name) {
           await done();
@@ -111,17 +118,20 @@ class Merge {
   }
 
   private refuse({ kind, row, value }: FileRow, why: string, column?: string): void {
-    this.refused += 1;
-    this.countOf(kind).refused += 1;
-    if (this.refusals.length >= MOST_TOLD) return;
     const read = column === undefined ? undefined : (value as Row | null)?.[column];
-    this.refusals.push({
+    this.count({
       kind,
       row,
       ...(column === undefined ? {} : { column }),
       ...(read === undefined ? {} : { read: shown(read) }),
       why,
     });
+  }
+
+  private count(refusal: FileRefusal): void {
+    this.refused += 1;
+    this.countOf(refusal.kind).refused += 1;
+    if (this.refusals.length < MOST_TOLD) this.refusals.push(refusal);
   }
 
   /** The row as the database takes it; undefined where it is refused. */
@@ -141,7 +151,7 @@ class Merge {
     for (const column of picturesOf(kind)) {
       const said = value[column] as string;
       const isName = said.startsWith('photos/');
-      const bytes = isName ? await this.file.picture(said) : Buffer.from(said, 'base64');
+      const bytes = isName ? await this.source.picture(said) : Buffer.from(said, 'base64');
       if (bytes === undefined || bytes.length === 0) {
         this.refuse(row, isName ? 'Its picture is not in the file.' : 'Its picture is empty.', column);
         return undefined;
@@ -211,29 +221,14 @@ const EVERYTHING: Choices = { others: 'theirs', chosen: [] };
 /** How often it begins again where two waited for each other. */
 const TRIES = 4;
 
-/** Takes a file into the notebook, all of it or nothing; without `choices` it is only looked at. */
-export async function mergeFile(
-  db: DataSource,
-  file: string,
-  choices: Choices | undefined,
-): Promise<Omit<FileReport, 'id'>> {
-  for (let left = TRIES; ; left -= 1)
-    try {
-      return await mergedOnce(db, file, choices);
-    } catch (error) {
-      // It and the cards waited for each other: it was let go, and nothing of it is there.
-      if (left === 0 || !isDeadlock(error)) throw error;
-    }
-}
-
-async function mergedOnce(db: DataSource, file: string, choices: Choices | undefined): Promise<Omit<FileReport, 'id'>> {
-  const open = await openFile(file, await levelsOf(db.manager));
+/** Takes rows into the notebook, all of them or none; without `choices` they are only looked at. */
+async function mergedOnce(db: DataSource, choices: Choices | undefined, begin: Begin): Promise<Omit<FileReport, 'id'>> {
   try {
     return await db.transaction(async (manager) => {
       await writeAlike(manager);
       await beQuiet(manager);
-      if (!(await isBegun(manager))) await forgetBeginnings(manager);
-      const merge = new Merge(manager, await fileKinds(manager), open, choices ?? EVERYTHING);
+      const { source, refusals } = await begin(manager);
+      const merge = new Merge(manager, await fileKinds(manager), source, choices ?? EVERYTHING, refusals);
       await merge.all();
       const report = merge.report();
       if (choices === undefined || merge.isRefused) throw new NothingKept({ ...report, isDone: false });
@@ -243,7 +238,50 @@ async function mergedOnce(db: DataSource, file: string, choices: Choices | undef
   } catch (error) {
     if (error instanceof NothingKept) return error.report;
     throw error;
+  }
+}
+
+/** Where rows come from, and those that were refused before any was looked at. */
+type Begin = (
+  manager: EntityManager,
+) => Promise<{ readonly source: RowSource; readonly refusals: readonly FileRefusal[] }>;
+
+async function merged(db: DataSource, choices: Choices | undefined, begin: Begin): Promise<Omit<FileReport, 'id'>> {
+  for (let left = TRIES; ; left -= 1)
+    try {
+      return await mergedOnce(db, choices, begin);
+    } catch (error) {
+      // It and the cards waited for each other: it was let go, and nothing of it is there.
+      if (left === 0 || !isDeadlock(error)) throw error;
+    }
+}
+
+/** A notebook's file. What a new notebook begins with makes room for what the file has of the same. */
+export async function mergeFile(
+  db: DataSource,
+  file: string,
+  choices: Choices | undefined,
+): Promise<Omit<FileReport, 'id'>> {
+  const open = await openFile(file, await levelsOf(db.manager));
+  try {
+    return await merged(db, choices, async (manager) => {
+      if (!(await isBegun(manager))) await forgetBeginnings(manager);
+      return { source: open, refusals: [] };
+    });
   } finally {
     open.close();
   }
 }
+
+/** Rows that were made of something else. */
+export const mergeRows = (
+  db: DataSource,
+  choices: Choices | undefined,
+  make: (
+    manager: EntityManager,
+  ) => Promise<{ readonly rows: readonly FileRow[]; readonly refusals: readonly FileRefusal[] }>,
+): Promise<Omit<FileReport, 'id'>> =>
+  merged(db, choices, async (manager) => {
+    const { rows, refusals } = await make(manager);
+    return { source: { rows: () => [rows], picture: () => Promise.resolve(undefined) }, refusals };
+  });

@@ -102,6 +102,18 @@ export async function beQuiet(manager: EntityManager): Promise<void> {
 /** Asks for every card, and for what every pot asks for, once. */
 export async function wantAllAnew(manager: EntityManager): Promise<void> {
   await manager.query(`set local bent_pail.quiet = 'off'`);
+  // Runs that have grown wait for something else now, and came to other figures.
+  const grown = await manager.query<{ id: string }[]>(
+    `select r.id from runs r
+     where (select max(x.seq) from readings x where x.run_id = r.id) > r.reading_seq`,
+  );
+  const ids = grown.map(({ id }) => id);
+  await manager.query(
+    `update runs r set reading_seq = (select max(x.seq) from readings x where x.run_id = r.id) where r.id = any ($1)`,
+    [ids],
+  );
+  await manager.query(`update run_states set methods = '' where run_id = any ($1)`, [ids]);
+  await manager.query(`update run_figures set method = '' where run_id = any ($1)`, [ids]);
   await manager.query('select want_card(id) from lots order by id');
   await manager.query('update pot_watches set wanted = wanted + 1');
 }

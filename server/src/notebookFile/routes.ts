@@ -4,20 +4,12 @@ import { TakeInFile, type FileReport } from '@bent-pail/contract';
 import type { Response } from 'express';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, READS } from '../http/guard';
-import { refused } from '../http/problems';
 import type { Server } from '../resource';
-import { letGo, receive, waiting } from './incoming';
+import { letGo, receive, requireId, waiting } from './incoming';
 import { fileKinds } from './kinds';
 import { mergeFile } from './merge';
 import { fileSchema } from './schema';
 import { writeNotebook, writeZip } from './write';
-
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
-
-function requireId(id: string): string {
-  if (!UUID.test(id)) throw refused('id', 'The id must be a UUID.');
-  return id.toLowerCase();
-}
 
 const named = (response: Response, now: number, ending: string): void => {
   const day = new Date(now).toISOString().slice(0, 10);
