@@ -7,7 +7,7 @@ import { text } from 'node:stream/consumers';
 import { Gate } from '../http/gate';
 import { refused } from '../http/problems';
 import { programFile } from '../workers/programFile';
-import type { SheetsOrder } from '../workers/writeSheets';
+import type { SheetsOrder } from './order';
 
 /** One workbook is written at a time; the next ones wait their turn. */
 const gate = new Gate({ atOnce: 1, waiting: 20 });

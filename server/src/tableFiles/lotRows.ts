@@ -1,14 +1,14 @@
 import type { FileRow } from '../notebookFile/read';
 import { idOf } from './ids';
 import { lotsCalled, materialsCalled, type Row } from './repository';
-import type { Translate } from './translate';
+import type { Translate } from './translated';
 
 const KINDS: readonly (readonly [RegExp, string])[] = [
   [/^(product|bag|bought medium|commercial)/i, 'product'],
   [/^(material|component|raw)?/i, 'material'],
 ];
-const kindOf = (typed: unknown): string =>
-  (KINDS.find(([like]) => like.test(String(typed ?? ''))) ?? ['', 'material'])[1];
+const kindOf = (typed: string | number = ''): string =>
+  (KINDS.find(([like]) => like.test(String(typed))) ?? ['', 'material'])[1];
 
 const OF_A_LOT = ['source', 'grade', 'state', 'bought_on', 'price', 'pack_volume_l', 'pack_weight_kg'];
 
@@ -30,7 +30,7 @@ export const lotRows: Translate = async (manager, rows, { now }) => {
   const materials = new Map<string, FileRow>();
   const materialId = (values: Row): string => {
     const key = name(values).toLowerCase();
-    return String(known.get(key)?.id ?? idOf('material', key));
+    return (known.get(key)?.id as string | undefined) ?? idOf('material', key);
   };
   for (const { row, values } of rows) {
     const key = name(values).toLowerCase();

@@ -3,7 +3,7 @@ import { readingRefusal, type ReadRow } from '@bent-pail/core';
 import type { FileRow } from '../notebookFile/read';
 import { idOf } from './ids';
 import { keptRows, runsNumbered, type RunToFill } from './repository';
-import type { Translate } from './translate';
+import type { Translate } from './translated';
 
 /** `A`, `b` or `2`: the place of a replicate, from 0. */
 function replicateOf(typed: string): number | undefined {
@@ -34,7 +34,7 @@ function cellOf({ values }: ReadRow, run: RunToFill | undefined): Found {
   const said = String(values.step).toLowerCase();
   const step = run.protocol.steps.find(({ key, label }) => key.toLowerCase() === said || label.toLowerCase() === said);
   if (step === undefined) return not('step', values.step, 'Its protocol has no such step.');
-  if (values.unit !== undefined && step.unit !== undefined && values.unit !== step.unit)
+  if (values.unit !== undefined && values.unit !== step.unit)
     return not('unit', values.unit, `This step is read in ${step.unit}.`);
   return { run, replicate, step };
 }
@@ -66,7 +66,7 @@ export const readingRows: Translate = async (manager, rows, { userId, now }) => 
         why: 'That is still to come.',
       });
     const id = idOf('reading', found.run.id, found.replicate, found.step.key, body.value, String(values.taken_at));
-    return [{ row: row.row, id, run: found.run, unit: found.step.unit ?? '', ...body, at: String(values.taken_at) }];
+    return [{ row: row.row, id, run: found.run, unit: found.step.unit, ...body, at: String(values.taken_at) }];
   });
   const kept = await keptRows(
     manager,

@@ -2,7 +2,7 @@ import type { FileRefusal } from '@bent-pail/contract';
 import type { FileRow } from '../notebookFile/read';
 import { idOf } from './ids';
 import { emptiedPots, keptRows, potsCalled } from './repository';
-import type { Translate } from './translate';
+import type { Translate } from './translated';
 
 /** Weights for the diaries of pots. */
 export const weightRows: Translate = async (manager, rows, { userId, now }) => {

@@ -25,9 +25,9 @@ function decoded(bytes: Buffer): string {
 
 /** A cell of a workbook as it would be typed: its days are of no zone. */
 function typed(cell: unknown): string {
-  if (cell === null || cell === undefined) return '';
   if (cell instanceof Date) return cell.toISOString().slice(0, 19).replace('T', ' ').replace(' 00:00:00', '');
-  return typeof cell === 'string' ? cell : String(cell as number | boolean);
+  if (typeof cell === 'string') return cell;
+  return typeof cell === 'number' || typeof cell === 'boolean' ? String(cell) : '';
 }
 
 async function rowsOf(file: string): Promise<readonly (readonly string[])[]> {

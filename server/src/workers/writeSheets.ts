@@ -3,20 +3,12 @@
  * Its order comes as JSON on its standard input; refusals go to standard error as a sentence.
  */
 import { text } from 'node:stream/consumers';
-import type { UnitChoice } from '@bent-pail/core';
 import writeXlsxFile, { type SheetData } from 'write-excel-file/node';
 import { createDataSource } from '../database/dataSource';
 import { inUnits } from '../exports/inUnits';
-import type { Row, Wanted } from '../exports/table';
+import type { SheetsOrder } from '../exports/order';
+import type { Row } from '../exports/table';
 import { TABLES } from '../together';
-
-export interface SheetsOrder {
-  readonly databaseUrl: string;
-  readonly names: readonly string[];
-  readonly wanted: Wanted;
-  readonly units: UnitChoice;
-  readonly file: string;
-}
 
 /** Rows that a sheet can hold, its heading among them. */
 const MOST_ROWS = 1_048_576;

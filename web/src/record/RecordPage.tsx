@@ -14,14 +14,13 @@ import { AskedAmong, AskedBy, AskedDay } from '../shared/lists/ListBar';
 import { useAsked } from '../shared/lists/useAsked';
 import { usersQuery } from '../shared/resources/people';
 import { TitleBlock } from '../shared/TitleBlock';
-import { useMe, useSession } from '../shared/useSession';
+import { useSession } from '../shared/useSession';
 import { CHANGE_WORDS, placeOfChange } from './changes';
 
 const KIND_OPTIONS = [{ key: '', words: 'any' }, ...CHANGE_KINDS.map((key) => ({ key, words: CHANGE_WORDS[key] }))];
 
 /** Find anything; who changed what, when, and why; the ways out of the notebook and in. */
 export function RecordPage(): ReactElement {
-  const me = useMe();
   const setFinding = useFind((state) => state.setOpen);
   return (
     <main>
@@ -36,7 +35,7 @@ export function RecordPage(): ReactElement {
         </Button>
       </TitleBlock>
       <nav aria-label="Of the record" className="flex flex-wrap gap-3 border-b border-zinc3 px-5 py-3">
-        {me.role === 'lead' && <ButtonLink to="/record/files">Files and backups</ButtonLink>}
+        <ButtonLink to="/record/files">Files and backups</ButtonLink>
         <ButtonLink to="/record/keys">Keys for scripts</ButtonLink>
         <ButtonLink to="/record/api">What scripts may ask</ButtonLink>
       </nav>

@@ -1,4 +1,4 @@
-import type { FileReport } from '@bent-pail/contract';
+import type { FileReport, TableReport } from '@bent-pail/contract';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
@@ -56,10 +56,19 @@ describe('the history', () => {
     expect(asked).toContain('before=2026-11-24T09%3A00%3A00Z');
   });
 
-  it('offers files to a lead alone', async () => {
+  it('says so where nothing was changed', async () => {
     openPage(<RecordPage />, { role: 'reader', answers: { '/history': { rows: [] }, '/users': [] } });
     expect(await screen.findByText('Nothing was changed.')).toBeTruthy();
-    expect(screen.queryByRole('link', { name: 'Files and backups' })).toBeNull();
+  });
+
+  it('offers each what they may', async () => {
+    openPage(<FilesPage />, { role: 'reader' });
+    expect(await screen.findByRole('link', { name: 'Readings, each with its corrections, XLSX' })).toBeTruthy();
+    for (const name of ['Backups', 'Take a table in', 'Take a notebook in'])
+      expect(screen.queryByRole('region', { name })).toBeNull();
+    openPage(<FilesPage />, { role: 'tester' });
+    expect((await screen.findAllByRole('region', { name: 'Take a table in' })).length).toBe(1);
+    expect(screen.queryByRole('link', { name: /^The whole notebook/ })).toBeNull();
   });
 });
 
@@ -128,6 +137,53 @@ describe('a file that comes in', () => {
     expect(fetch.getAttribute('href')).toBe('/api/backups/daily-1.tar');
     await user.click(screen.getByRole('button', { name: 'Back up now' }));
     expect(told.at(-1)).toMatchObject({ method: 'POST', address: '/backups' });
+  });
+});
+
+const TABLE: TableReport = {
+  ...REPORT,
+  id: 't1',
+  table: 'lots',
+  headings: ['what', 'Code', 'Price'],
+  mapping: { code: 1, price: 2 },
+  sample: [['Bark', 'B-1', '9,50']],
+  kinds: [{ kind: 'lots', added: 0, same: 0, different: 0, refused: 1 }],
+  conflicts: [],
+  refusals: [{ kind: 'lots', row: 2, column: 'material or product', read: '', why: 'This must be said.' }],
+};
+
+describe('a table that comes in', () => {
+  it('shows what its columns are taken for; put right, it is looked at again and taken in', async () => {
+    const right = {
+      ...TABLE,
+      mapping: { name: 0, code: 1, price: 2 },
+      refusals: [],
+      kinds: [{ kind: 'lots', added: 1, same: 0, different: 0, refused: 0 }],
+    };
+    const answers: Record<string, unknown> = {
+      '/backups': [],
+      'POST /table-files/incoming/t1/mapping': right,
+      'POST /table-files/incoming/t1': { ...right, isDone: true },
+    };
+    const told = openPage(<FilesPage />, {
+      answers: new Proxy(answers, {
+        get: (target, key) => (String(key).startsWith('PUT /table-files') ? TABLE : target[String(key)]),
+      }),
+    });
+    const user = userEvent.setup();
+    const file = new File(['what;Code;Price'], 'shelf.csv', { type: 'text/csv' });
+    await user.upload(screen.getByLabelText('File of a table'), file);
+    expect(await screen.findByText('This must be said.')).toBeTruthy();
+    expect(screen.getByText('9,50')).toBeTruthy();
+    expect(screen.getByRole('combobox', { name: 'Column 3, Price, is' }).textContent).toBe('price of the pack');
+    await choose(screen.getByRole('combobox', { name: 'Column 1, what, is' }), 'material or product', user);
+    await waitFor(() => {
+      expect(screen.queryByText('This must be said.')).toBeNull();
+    });
+    expect(told.at(-1)?.body).toEqual({ kind: 'lots', mapping: { code: 1, price: 2, name: 0 } });
+    await user.click(screen.getByRole('button', { name: 'Take it in' }));
+    expect(await screen.findByText(/^It is in: 1 row was added/)).toBeTruthy();
+    expect(told.at(-1)?.body).toMatchObject({ kind: 'lots', mapping: right.mapping, others: 'ours', chosen: [] });
   });
 });
 

@@ -4,6 +4,7 @@ import { Choice } from '../../kit/Choice';
 import { OneOf } from '../../kit/OneOf';
 import { Rows } from '../../kit/Rows';
 import { kindSaid } from './ReportTable';
+import type { Takes } from './useTakeIn';
 
 const SHOWN = 100;
 const TAKE_OPTIONS = [
@@ -13,18 +14,16 @@ const TAKE_OPTIONS = [
 
 interface ConflictsProps {
   readonly rows: readonly FileConflict[];
-  readonly others: Take;
-  readonly onOthers: (take: Take) => void;
-  readonly chosen: ReadonlyMap<string, Take>;
-  readonly onChoose: (key: string, take: Take) => void;
+  readonly takes: Takes;
 }
 
 /** Rows that the file has otherwise: which of the two stands is chosen for all, or one by one. */
-export function Conflicts({ rows, others, onOthers, chosen, onChoose }: ConflictsProps): ReactElement {
+export function Conflicts({ rows, takes }: ConflictsProps): ReactElement {
+  const { others, setOthers, chosen, choose } = takes;
   return (
     <section aria-label="Different" className="mt-3">
       <h3>Different</h3>
-      <OneOf label="Where they differ, this stands" value={others} options={TAKE_OPTIONS} onChange={onOthers} />
+      <OneOf label="Where they differ, this stands" value={others} options={TAKE_OPTIONS} onChange={setOthers} />
       <Rows>
         <thead>
           <tr>
@@ -50,7 +49,7 @@ export function Conflicts({ rows, others, onOthers, chosen, onChoose }: Conflict
                     value={chosen.get(`${kind} ${key}`) ?? others}
                     options={TAKE_OPTIONS}
                     onChange={(take) => {
-                      onChoose(`${kind} ${key}`, take);
+                      choose(`${kind} ${key}`, take);
                     }}
                   />
                 )}

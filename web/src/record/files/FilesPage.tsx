@@ -1,14 +1,16 @@
 import type { ReactElement } from 'react';
 import { ButtonLink } from '../../kit/Button';
 import { TitleBlock } from '../../shared/TitleBlock';
-import { useMe } from '../../shared/useSession';
+import { useMe, useWorks } from '../../shared/useSession';
 import { Backups } from './Backups';
 import { TakeAway } from './TakeAway';
 import { TakeIn } from './TakeIn';
+import { TakeTable } from './TakeTable';
 
 /** The ways out of the notebook and into it: open files, tables, backups. */
 export function FilesPage(): ReactElement {
   const isLead = useMe().role === 'lead';
+  const works = useWorks();
   return (
     <main>
       <TitleBlock
@@ -20,6 +22,7 @@ export function FilesPage(): ReactElement {
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 px-5 py-4 min-[1000px]:grid-cols-2">
         <TakeAway isLead={isLead} />
         {isLead && <Backups />}
+        {works && <TakeTable />}
         {isLead && <TakeIn />}
       </div>
     </main>
