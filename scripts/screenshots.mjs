@@ -47,10 +47,15 @@ const VIEWS = [
     path: async (api) => `/bench/runs/${openRun(await api('/runs'), 'Pumice').id}`,
   },
   {
-    name: 'intake',
+    name: 'record',
     size: DESK,
     as: 'Isla Brandreth',
-    path: async (api) => `/shelf/lots/${byName(await api('/lots'), 'Old Sluice').id}/intake`,
+    path: () => '/record',
+    act: async (page) => {
+      await page.keyboard.press('/');
+      await page.keyboard.type('camelia');
+      await page.getByRole('group', { name: 'Filled pots' }).waitFor();
+    },
   },
   { name: 'round', size: DESK, as: 'Tam Oswin', path: () => '/bench/round' },
   {

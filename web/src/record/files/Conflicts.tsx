@@ -27,9 +27,15 @@ export function Conflicts({ rows, takes }: ConflictsProps): ReactElement {
       <Rows>
         <thead>
           <tr>
-            <th scope="col">row</th>
-            <th scope="col">differs in</th>
-            <th scope="col">stands</th>
+            <th scope="col" className="text-left">
+              row
+            </th>
+            <th scope="col" className="text-left">
+              differs in
+            </th>
+            <th scope="col" className="text-left">
+              stands
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -38,7 +44,7 @@ export function Conflicts({ rows, takes }: ConflictsProps): ReactElement {
               <th scope="row" className="whitespace-nowrap">
                 {kindSaid(kind)}, row <span className="figure">{row}</span>
               </th>
-              <td className="text-left">{columns.join(', ')}</td>
+              <td className="text-left">{columns.filter((one) => one !== 'version').join(', ')}</td>
               <td className="text-left">
                 {stands ? (
                   'what is here: kept rows of this kind never change'

@@ -13,10 +13,18 @@ export function Refusals({ rows }: { readonly rows: readonly FileRefusal[] }): R
       <Rows>
         <thead>
           <tr>
-            <th scope="col">row</th>
-            <th scope="col">column</th>
-            <th scope="col">read</th>
-            <th scope="col">why</th>
+            <th scope="col" className="text-left">
+              row
+            </th>
+            <th scope="col" className="text-left">
+              column
+            </th>
+            <th scope="col" className="text-left">
+              read
+            </th>
+            <th scope="col" className="text-left">
+              why
+            </th>
           </tr>
         </thead>
         <tbody>

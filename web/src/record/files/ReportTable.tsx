@@ -36,10 +36,12 @@ export function ReportTable({ kinds }: { readonly kinds: readonly FileKindCount[
           </tbody>
         </Rows>
       )}
-      <p className="mt-1 text-small text-ink2">
-        {moved.length === 0 ? 'Nothing in it is new: ' : 'Besides, '}
-        {same} rows are the same as here.
-      </p>
+      {(same > 0 || moved.length === 0) && (
+        <p className="mt-1 text-small text-ink2">
+          {moved.length === 0 ? 'Nothing in it is new: ' : 'Besides, '}
+          {same} rows are the same as here.
+        </p>
+      )}
     </>
   );
 }
