@@ -26,7 +26,8 @@ export interface Found {
   readonly kind: FoundKind;
   /** Its own id; of a note that of its run, of a line that of its pot. */
   readonly id: string;
+  /** Its name; of a run its number. */
   readonly title: string;
-  /** What it is besides, as far as that tells it from others. */
+  /** What it is besides, as far as that tells it from others; of a note the number of its run. */
   readonly about?: string;
 }

@@ -40,8 +40,11 @@ export interface ChangeRow {
     readonly id: string;
   };
   readonly title: string;
+  /** Of a run. */
+  readonly number?: number;
   /** Which part of it: a step and replicate, a criterion. */
   readonly part?: string;
+  /** A value with its unit, or the number of a version. */
   readonly old?: string;
   readonly new?: string;
   readonly reason?: string;

@@ -72,7 +72,7 @@ async function checkAt(me: Person, address: string, ways: readonly Looked[]): Pr
 const PARTS = [
   ['today', 'shelf', 'people'],
   ['bench', 'score'],
-  ['verdicts', 'words', 'shop'],
+  ['verdicts', 'words', 'shop', 'record'],
   ['protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
   ['blend', 'pot'],
 ] as const;

@@ -14,7 +14,7 @@ const SEED = Number(process.env.BENT_PAIL_SEED ?? Math.floor(Date.now() / DAY_MS
 const PART = 7;
 
 const PARTS = [
-  ['today', 'shelf', 'people', 'verdicts', 'words', 'shop'],
+  ['today', 'shelf', 'people', 'verdicts', 'words', 'shop', 'record'],
   ['bench', 'protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
   ['blend', 'pot', 'score'],
 ] as const;

@@ -8,7 +8,9 @@ const shownTexts = (page: Page): Promise<string[]> =>
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
     for (let node = walker.nextNode(); node !== null; node = walker.nextNode()) {
       const { parentElement } = node;
-      if (parentElement?.closest('script, style') === null && isShown(parentElement)) found.add(node.textContent ?? '');
+      // Code is the same in every language, and says so.
+      if (parentElement?.closest('script, style, [translate="no"]') === null && isShown(parentElement))
+        found.add(node.textContent ?? '');
     }
     for (const element of document.querySelectorAll('[aria-label], [title], [placeholder], [alt], [aria-description]'))
       if (isShown(element))

@@ -31,13 +31,13 @@ const NAMED = `
   union all
   select 'place', id, name, null, kept_at, name, true from places
   union all
-  select 'supplier', id, name, kind, kept_at, name, true from suppliers
+  select 'supplier', id, name, null, kept_at, name, true from suppliers
   union all
   select 'vessel', id, name, null, created_at, name, archived_at is null from vessels
   union all
-  select 'instrument', id, name, kind, created_at, name, true from instruments
+  select 'instrument', id, name, null, created_at, name, true from instruments
   union all
-  select 'person', id, name, role, null, name, archived_at is null from users`;
+  select 'person', id, name, null, null, name, archived_at is null from users`;
 
 const byName = (manager: EntityManager, asked: string): Promise<Row[]> =>
   manager.query<Row[]>(
@@ -53,7 +53,7 @@ const byName = (manager: EntityManager, asked: string): Promise<Row[]> =>
     [asked, `${asked.toLowerCase().replaceAll(/[\\%_]/g, String.raw`\$&`)}%`],
   );
 
-const RUN = `select 'run' as kind, r.id, 'Run ' || r.number as title,
+const RUN = `select 'run' as kind, r.id, r.number::text as title,
     concat_ws(', ', m.name, l.code, p.body ->> 'label', r.group_name) as about
   from runs r join lots l on l.id = r.lot_id join materials m on m.id = l.material_id
     join protocols p on p.key = r.protocol_key and p.version = r.protocol_version`;
@@ -72,7 +72,7 @@ const byNumber = (manager: EntityManager, asked: string): Promise<Row[]> => {
 /** Notes of runs and lines of diaries that have all the words. */
 const byText = (manager: EntityManager, asked: string): Promise<Row[]> =>
   manager.query<Row[]>(
-    `(select 'note' as kind, n.run_id as id, left(n.text, 120) as title, 'Run ' || r.number as about
+    `(select 'note' as kind, n.run_id as id, left(n.text, 120) as title, r.number::text as about
       from run_notes n join runs r on r.id = n.run_id
       where to_tsvector('simple', n.text) @@ websearch_to_tsquery('simple', $1)
       order by n.kept_at desc limit ${String(MOST.each)})

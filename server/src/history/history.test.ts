@@ -61,10 +61,11 @@ describe('the history of a notebook', () => {
       by: other.me.name,
     });
     const excluded = rows.find(({ kind }) => kind === 'excluded') as ChangeRow;
-    expect(told(excluded)).toMatchObject({ part: 'B', old: 'counted', now: 'left out', reason: 'spilt' });
+    expect(told(excluded)).toMatchObject({ part: 'B', reason: 'spilt' });
     expect(excluded).toMatchObject({
       of: { kind: 'run', id: runId },
-      title: `Run ${String(number)}, Rice hulls, PM-3`,
+      title: 'Rice hulls, PM-3',
+      number,
     });
   });
 

@@ -1,31 +1,33 @@
 import type { ChangeRow, HistoryAsked } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
 
-export interface ChangeFound extends Omit<ChangeRow, 'at' | 'of' | 'part' | 'old' | 'new' | 'reason'> {
+export interface ChangeFound extends Omit<ChangeRow, 'at' | 'of' | 'number' | 'part' | 'old' | 'new' | 'reason'> {
   readonly at: Date;
   readonly of: ChangeRow['of']['kind'];
   readonly ofId: string;
+  readonly number: number | null;
   readonly part: string | null;
   readonly old: string | null;
   readonly new: string | null;
   readonly reason: string | null;
 }
 
-const OF_A_RUN = `'run' as of, r.id as of_id, concat('Run ', r.number, ', ', m.name, ', ', l.code) as title`;
+const OF_A_RUN = `'run' as of, r.id as of_id, r.number, concat(m.name, ', ', l.code) as title`;
 const RUN_OF = (one: string): string =>
   `join runs r on r.id = ${one}.run_id join lots l on l.id = r.lot_id join materials m on m.id = l.material_id`;
 const LETTER = (replicate: string): string => `chr(65 + ${replicate})`;
-const OF_A_CARD = `'card' as of, c.id as of_id, concat(m.name, ', ', l.code) as title`;
+const OF_A_CARD = `'card' as of, c.id as of_id, null::int as number, concat(m.name, ', ', l.code) as title`;
 const CARD_OF = (one: string): string => `join scorecards c on c.id = ${one}.scorecard_id
   join revealed_cards v on v.id = c.id join lots l on l.id = c.lot_id join materials m on m.id = l.material_id`;
 
 interface Source {
   readonly kind: ChangeRow['kind'];
-  /** `id, at, by_user, of, of_id, title, part, old, new, reason` from what was only ever added. */
+  /** `id, of, of_id, number, title, part, old, new, reason` from what was only ever added. */
   readonly columns: string;
   readonly from: string;
   readonly at: string;
   readonly by: string;
+  readonly where?: string;
   /** The lot that it is about, where it is about one. */
   readonly lot?: string;
 }
@@ -51,15 +53,15 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'excluded',
-    columns: `x.id, ${OF_A_RUN}, ${LETTER('x.replicate')} as part, 'counted' as old, 'left out' as new, x.reason`,
+    columns: `x.id, ${OF_A_RUN}, ${LETTER('x.replicate')} as part, null as old, null as new, x.reason`,
     from: `exclusions x ${RUN_OF('x')}`,
     at: 'x.kept_at',
     by: 'x.by_user',
     lot: 'l.id',
   },
   {
-    kind: 'excluded',
-    columns: `x.id, ${OF_A_RUN}, ${LETTER('o.replicate')} as part, 'left out' as old, 'counted' as new, null as reason`,
+    kind: 'counted',
+    columns: `x.id, ${OF_A_RUN}, ${LETTER('o.replicate')} as part, null as old, null as new, null as reason`,
     from: `taken_back x join exclusions o on o.id = x.exclusion_id ${RUN_OF('x')}`,
     at: 'x.kept_at',
     by: 'x.by_user',
@@ -67,7 +69,7 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'reopened',
-    columns: `x.id, ${OF_A_RUN}, null as part, 'finished' as old, 'open' as new, x.reason`,
+    columns: `x.id, ${OF_A_RUN}, null as part, null as old, null as new, x.reason`,
     from: `run_reopenings x ${RUN_OF('x')}`,
     at: 'x.kept_at',
     by: 'x.by_user',
@@ -75,32 +77,41 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'put-away',
-    columns: `x.id, ${OF_A_RUN}, null as part, case when x.archived then 'at hand' else 'put away' end as old,
-      case when x.archived then 'put away' else 'at hand' end as new, x.reason`,
+    columns: `x.id, ${OF_A_RUN}, null as part, null as old, null as new, x.reason`,
     from: `run_archivings x ${RUN_OF('x')}`,
+    where: 'x.archived',
+    at: 'x.kept_at',
+    by: 'x.by_user',
+    lot: 'l.id',
+  },
+  {
+    kind: 'brought-back',
+    columns: `x.id, ${OF_A_RUN}, null as part, null as old, null as new, x.reason`,
+    from: `run_archivings x ${RUN_OF('x')}`,
+    where: 'not x.archived',
     at: 'x.kept_at',
     by: 'x.by_user',
     lot: 'l.id',
   },
   {
     kind: 'filling',
-    columns: `x.id, 'vessel' as of, s.id as of_id, s.name as title, null as part,
-      concat(o.full_g, ' g full') as old, concat(x.full_g, ' g full') as new, x.reason`,
+    columns: `x.id, 'vessel' as of, s.id as of_id, null::int as number, s.name as title, null as part,
+      concat(o.full_g, ' g') as old, concat(x.full_g, ' g') as new, x.reason`,
     from: 'vessel_fillings x join vessel_fillings o on o.id = x.corrects join vessels s on s.id = x.vessel_id',
     at: 'x.kept_at',
     by: 'x.by_user',
   },
   {
     kind: 'version',
-    columns: `x.id, 'blend' as of, b.id as of_id, b.name as title, null as part,
-      case when x.n > 1 then concat('version ', x.n - 1) end as old, concat('version ', x.n) as new, x.reason`,
+    columns: `x.id, 'blend' as of, b.id as of_id, null::int as number, b.name as title, null as part,
+      case when x.n > 1 then (x.n - 1)::text end as old, x.n::text as new, x.reason`,
     from: 'blend_versions x join blends b on b.id = x.blend_id',
     at: 'x.kept_at',
     by: 'x.by_user',
   },
   {
     kind: 'verdict',
-    columns: `md5(x.line_id || x.version)::uuid as id, 'verdict' as of, md5(x.line_id)::uuid as of_id, x.line_id as title,
+    columns: `md5(x.line_id || x.version)::uuid as id, 'verdict' as of, md5(x.line_id)::uuid as of_id, null::int as number, x.line_id as title,
       null as part, null as old, x.says as new, x.because as reason`,
     from: 'verdict_changes x',
     at: 'x.kept_at',
@@ -124,8 +135,8 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'price',
-    columns: `x.id, 'lot' as of, l.id as of_id, concat(m.name, ', ', l.code) as title, null as part, null as old,
-      concat(x.price, ' for a pack') as new, x.place as reason`,
+    columns: `x.id, 'lot' as of, l.id as of_id, null::int as number, concat(m.name, ', ', l.code) as title, null as part, null as old,
+      x.price::text as new, x.place as reason`,
     from: 'prices x join lots l on l.id = x.lot_id join materials m on m.id = l.material_id',
     at: 'x.kept_at',
     by: 'x.by_user',
@@ -133,9 +144,9 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'claims',
-    columns: `md5(x.lot_id::text || x.version)::uuid as id, 'lot' as of, l.id as of_id, concat(m.name, ', ', l.code) as title,
-      'claims sheet' as part, case when x.version > 1 then concat('version ', x.version - 1) end as old,
-      concat('version ', x.version) as new, null as reason`,
+    columns: `md5(x.lot_id::text || x.version)::uuid as id, 'lot' as of, l.id as of_id, null::int as number, concat(m.name, ', ', l.code) as title,
+      null as part, case when x.version > 1 then (x.version - 1)::text end as old,
+      x.version::text as new, null as reason`,
     from: 'claims_sheets x join lots l on l.id = x.lot_id join materials m on m.id = l.material_id',
     at: 'x.kept_at',
     by: 'x.by_user',
@@ -143,18 +154,18 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'method',
-    columns: `md5(x.key || x.version)::uuid as id, 'protocol' as of, md5(x.key)::uuid as of_id, x.body ->> 'label' as title,
-      null as part, case when x.version > 1 then concat('version ', x.version - 1) end as old,
-      concat('version ', x.version) as new, null as reason`,
+    columns: `md5(x.key || x.version)::uuid as id, 'protocol' as of, md5(x.key)::uuid as of_id, null::int as number, x.body ->> 'label' as title,
+      null as part, case when x.version > 1 then (x.version - 1)::text end as old,
+      x.version::text as new, null as reason`,
     from: 'protocols x',
     at: 'x.kept_at',
     by: 'x.by_user',
   },
   {
     kind: 'method',
-    columns: `md5(x.key || x.version)::uuid as id, 'rubric' as of, md5(x.key)::uuid as of_id, x.body ->> 'label' as title,
-      null as part, case when x.version > 1 then concat('version ', x.version - 1) end as old,
-      concat('version ', x.version) as new, null as reason`,
+    columns: `md5(x.key || x.version)::uuid as id, 'rubric' as of, md5(x.key)::uuid as of_id, null::int as number, x.body ->> 'label' as title,
+      null as part, case when x.version > 1 then (x.version - 1)::text end as old,
+      x.version::text as new, null as reason`,
     from: 'rubrics x',
     at: 'x.kept_at',
     by: 'x.by_user',
@@ -181,6 +192,7 @@ export async function changesOf(
   ).map((source) => {
     const conditions = [
       `${source.by} is not null`,
+      ...(source.where === undefined ? [] : [source.where]),
       ...(by === undefined ? [] : [`${source.by} = ${by}::uuid`]),
       ...(of === undefined ? [] : [`${source.lot ?? ''} = ${of}::uuid`]),
       ...(from === undefined || in_ === undefined
@@ -195,7 +207,7 @@ export async function changesOf(
       from ${source.from} where ${conditions.join(' and ')} order by ${source.at} desc limit ${String(most)})`;
   });
   return manager.query<ChangeFound[]>(
-    `select x.id, x.kind, x.at, u.name as by, x.of, x.of_id as "ofId", x.title, x.part, x.old, x.new, x.reason
+    `select x.id, x.kind, x.at, u.name as by, x.of, x.of_id as "ofId", x.number, x.title, x.part, x.old, x.new, x.reason
      from (${parts.join(' union all ')}) x join users u on u.id = x.by_user
      order by x.at desc, x.id limit ${String(most)}`,
     values,

@@ -17,18 +17,21 @@ export const historyRoutes = ({ db }: Server): Route[] => [
     answer: async ({ query }): Promise<HistoryPage> => {
       const { zone } = await notebookRow(db.manager);
       const found = await changesOf(db.manager, query, { zone, most: MOST + 1 });
-      const rows = found.slice(0, MOST).map(({ id, kind, at, by, of, ofId, title, part, old, new: now, reason }) => ({
-        id,
-        kind,
-        at: at.toISOString(),
-        by,
-        of: { kind: of, id: ofId },
-        title,
-        ...optional('part', part),
-        ...optional('old', old),
-        ...optional('new', now),
-        ...optional('reason', reason),
-      }));
+      const rows = found
+        .slice(0, MOST)
+        .map(({ id, kind, at, by, of, ofId, number, title, part, old, new: now, reason }) => ({
+          id,
+          kind,
+          at: at.toISOString(),
+          by,
+          of: { kind: of, id: ofId },
+          title,
+          ...optional('number', number),
+          ...optional('part', part),
+          ...optional('old', old),
+          ...optional('new', now),
+          ...optional('reason', reason),
+        }));
       const last = rows.at(-1);
       return { rows, ...(found.length > MOST && last !== undefined ? { before: last.at } : {}) };
     },

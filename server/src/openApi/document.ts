@@ -72,6 +72,7 @@ function operationOf({ address, guard, body, query }: Route, schemas: Readonly<R
   return {
     tags: [address.split('/')[1]],
     summary: whoMay(guard),
+    'x-for': guard.kind === 'roles' ? guard.roles : guard.kind,
     ...(guard.kind === 'public' ? { security: [] } : {}),
     parameters: [...params, ...queryOf(query, schemas)],
     ...(body === undefined

@@ -15,7 +15,7 @@ import { useAsked } from '../shared/lists/useAsked';
 import { usersQuery } from '../shared/resources/people';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
-import { CHANGE_WORDS, placeOfChange } from './changes';
+import { CHANGE_WORDS, changeSaid, placeOfChange, thingSaid } from './changes';
 
 const KIND_OPTIONS = [{ key: '', words: 'any' }, ...CHANGE_KINDS.map((key) => ({ key, words: CHANGE_WORDS[key] }))];
 
@@ -142,7 +142,8 @@ function Changes({ rows }: { readonly rows: readonly ChangeRow[] }): ReactElemen
 }
 
 function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string }): ReactElement {
-  const { at, kind, title, part, old, new: now, reason, by } = row;
+  const { at, kind, part, old, new: now, reason, by } = row;
+  const title = thingSaid(row);
   const to = placeOfChange(row);
   return (
     <tr>
@@ -151,11 +152,17 @@ function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string 
       </th>
       <td className="pr-3 text-left">{CHANGE_WORDS[kind]}</td>
       <td className="pr-3 text-left">
-        {to === undefined ? title : <Link to={to}>{title}</Link>}
+        {to === undefined ? (
+          title
+        ) : (
+          <Link to={to} className="underline underline-offset-3">
+            {title}
+          </Link>
+        )}
         {part !== undefined && <span className="block text-small text-ink2">{part}</span>}
       </td>
-      <td className="figure pr-3 text-left">{old ?? ''}</td>
-      <td className="pr-3 text-left">{now ?? ''}</td>
+      <td className="figure pr-3 text-left">{changeSaid(kind, old)}</td>
+      <td className="pr-3 text-left">{changeSaid(kind, now)}</td>
       <td className="pr-3 text-left">{reason ?? ''}</td>
       <td className="text-left text-small text-ink2">{by}</td>
     </tr>

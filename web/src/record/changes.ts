@@ -4,9 +4,11 @@ import type { ChangeKind, ChangeRow } from '@bent-pail/contract';
 export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
   corrected: 'reading corrected',
   'taken-back': 'reading taken back',
-  excluded: 'replicate left out or counted',
+  excluded: 'replicate left out',
+  counted: 'replicate counted again',
   reopened: 'run opened again',
-  'put-away': 'run put away or back',
+  'put-away': 'run put away',
+  'brought-back': 'run brought back',
   filling: 'vessel measured again',
   version: 'blend kept',
   verdict: 'verdict written anew',
@@ -16,6 +18,19 @@ export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
   claims: 'claims sheet kept',
   method: 'protocol or rubric kept',
 };
+
+/** Changes whose old and new are numbers of versions. */
+const VERSIONS: readonly ChangeKind[] = ['version', 'claims', 'method'];
+
+/** What was, or is: a value, or the number of a version. */
+export const changeSaid = (kind: ChangeKind, value: string | undefined): string => {
+  if (value === undefined) return '';
+  return VERSIONS.includes(kind) ? `version ${value}` : value;
+};
+
+/** What a change is about, as it is called. */
+export const thingSaid = ({ title, number }: Pick<ChangeRow, 'title' | 'number'>): string =>
+  number === undefined ? title : `Run ${String(number)}, ${title}`;
 
 /** Where a change's thing is; undefined for what has no page of its own by that id. */
 export function placeOfChange({ of: { kind, id } }: Pick<ChangeRow, 'of'>): string | undefined {

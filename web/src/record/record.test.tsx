@@ -16,7 +16,8 @@ const CHANGE = {
   at: '2026-11-24T09:00:00Z',
   by: 'Isla Brandreth',
   of: { kind: 'run', id: 'r1' },
-  title: 'Run 87, Rice hulls, RH-1',
+  title: 'Rice hulls, RH-1',
+  number: 87,
   part: 'pH A',
   old: '5.1 pH',
   new: '5.2 pH',
@@ -29,7 +30,7 @@ describe('the history', () => {
     const row = within((await screen.findByText('5.1 pH')).closest('tr') as HTMLElement);
     expect(row.getByText('5.2 pH')).toBeTruthy();
     expect(row.getByText('misread')).toBeTruthy();
-    expect(row.getByRole('link').getAttribute('href')).toBe('/bench/runs/r1');
+    expect(row.getByRole('link', { name: 'Run 87, Rice hulls, RH-1' }).getAttribute('href')).toBe('/bench/runs/r1');
     expect(screen.queryByRole('button', { name: 'Further back' })).toBeNull();
   });
 
@@ -213,12 +214,12 @@ const DOCUMENT: ApiDocument = {
     '/runs/{id}/readings': {
       post: {
         tags: ['runs'],
-        summary: 'For: lead, tester.',
+        'x-for': ['lead', 'tester'],
         parameters: [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }],
         requestBody: { content: { 'application/json': { schema: { $ref: '#/components/schemas/NewReading' } } } },
       },
     },
-    '/lots': { get: { tags: ['lots'], summary: 'For: lead.', parameters: [] } },
+    '/lots': { get: { tags: ['lots'], 'x-for': 'public', parameters: [] } },
   },
   components: {
     schemas: {

@@ -12,7 +12,7 @@ import { PLACES, placesFor } from './places';
 import { VIEWS } from '../views';
 
 const LOT = { kind: 'lot', id: 'l1', title: 'Rice hulls, RH-1', about: 'rice husk' };
-const RUN = { kind: 'run', id: 'r87', title: 'Run 87', about: 'Rice hulls, RH-1' };
+const RUN = { kind: 'run', id: 'r87', title: '87', about: 'Rice hulls, RH-1' };
 
 function Somewhere({ role }: { readonly role: 'tester' | 'reader' }): ReactElement {
   const { pathname, search } = useLocation();
@@ -43,6 +43,7 @@ describe('the box that finds anything', () => {
     const user = open();
     await user.type(await box(), 'rice');
     const runs = within(await screen.findByRole('group', { name: 'Runs' }));
+    expect(runs.getByText('Run 87')).toBeTruthy();
     expect(runs.getByText('Rice hulls, RH-1')).toBeTruthy();
     expect(screen.getByRole('group', { name: 'Lots and products' })).toBeTruthy();
     await user.keyboard('{Enter}');

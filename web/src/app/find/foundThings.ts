@@ -21,11 +21,13 @@ const KIND_WORDS: Readonly<Record<FoundKind, KindOfThing>> = {
   diary: { words: 'Lines of diaries', to: (id) => `/pot/diary/${id}` },
 };
 
+const runCalled = (number: string): string => `Run ${number}`;
+
 /** A thing as a line that leads to it. */
 export const lineOf = ({ kind, id, title, about }: Thing, i: number) => ({
   key: `${KIND_WORDS[kind].to(id)}#${String(i)}`,
-  words: title,
-  note: about,
+  words: kind === 'run' ? runCalled(title) : title,
+  note: kind === 'note' && about !== undefined ? runCalled(about) : about,
   group: KIND_WORDS[kind].words,
 });
 

@@ -56,8 +56,8 @@ function Routes({ document }: { readonly document: ApiDocument }): ReactElement 
       />
       <div className="px-5 py-3">
         {tags.map((tag) => (
-          <section key={tag} aria-label={tag} className="mb-5">
-            <h2>{tag}</h2>
+          <section key={tag} className="mb-5">
+            <h2 translate="no">{tag}</h2>
             <ul>
               {lines
                 .filter((line) => line.tag === tag)
@@ -89,7 +89,12 @@ function Route({ line: { method, path, who, operation }, schemas }: RouteProps):
   ];
   const head = (
     <>
-      <b className="figure inline-block w-16">{method}</b> <span className="figure wrap-anywhere">{path}</span>
+      <b className="figure inline-block w-16" translate="no">
+        {method}
+      </b>{' '}
+      <span className="figure wrap-anywhere" translate="no">
+        {path}
+      </span>
     </>
   );
   return (
@@ -117,10 +122,12 @@ function Route({ line: { method, path, who, operation }, schemas }: RouteProps):
             <tbody>
               {rows.map(({ name, type, isNeeded }) => (
                 <tr key={name}>
-                  <th scope="row" className="figure">
+                  <th scope="row" className="figure" translate="no">
                     {name}
                   </th>
-                  <td className="text-left">{type}</td>
+                  <td className="text-left" translate="no">
+                    {type}
+                  </td>
                   <td className="text-left text-ink2">{isNeeded ? 'needed' : ''}</td>
                 </tr>
               ))}

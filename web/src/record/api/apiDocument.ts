@@ -1,3 +1,6 @@
+import type { Role } from '@bent-pail/contract';
+import { ROLE_NAMES } from '@bent-pail/contract/choices';
+
 /** As much of an OpenAPI document as a page shows. */
 export interface ApiDocument {
   readonly paths: Readonly<Record<string, Readonly<Record<string, ApiOperation>>>>;
@@ -6,7 +9,8 @@ export interface ApiDocument {
 
 export interface ApiOperation {
   readonly tags: readonly string[];
-  readonly summary: string;
+  /** Roles that may ask, or that anybody may. */
+  readonly 'x-for': readonly Role[] | 'public' | 'signed-in';
   readonly parameters: readonly {
     readonly name: string;
     readonly in: 'path' | 'query';
@@ -38,6 +42,12 @@ export interface ApiLine {
   readonly operation: ApiOperation;
 }
 
+const ANYBODY_WORDS = { public: 'for anybody', 'signed-in': 'for anybody who is signed in' } as const;
+
+/** Whom a route is for. */
+const whoSaid = (who: ApiOperation['x-for']): string =>
+  typeof who === 'string' ? ANYBODY_WORDS[who] : who.map((role) => ROLE_NAMES[role]).join(', ');
+
 /** Routes in the order of their addresses, those of one word together. */
 export const linesOf = ({ paths }: ApiDocument): readonly ApiLine[] =>
   Object.entries(paths)
@@ -47,7 +57,7 @@ export const linesOf = ({ paths }: ApiDocument): readonly ApiLine[] =>
         method: method.toUpperCase(),
         path,
         tag: operation.tags[0] ?? '',
-        who: operation.summary,
+        who: whoSaid(operation['x-for']),
         operation,
       })),
     )

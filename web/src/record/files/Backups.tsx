@@ -37,7 +37,10 @@ export function Backups(): ReactElement {
       <h2>Backups</h2>
       <p>
         One is taken each day while the notebook is open, and seven of these are kept. A disk that fails takes them
-        along: fetch one now and then, and keep it elsewhere. <code className="figure">npm run restore -- FILE</code>{' '}
+        along: fetch one now and then, and keep it elsewhere.{' '}
+        <code className="figure" translate="no">
+          npm run restore -- FILE
+        </code>{' '}
         brings it back.
       </p>
       <p className="my-2 flex flex-wrap items-center gap-3">

@@ -52,14 +52,19 @@ export const Examples = (): ReactElement => (
   <section aria-label="How it is used">
     <h2>How it is used</h2>
     <p className="text-small">
-      Keep the key where your script finds it, as <code className="figure">KEY</code> in its environment. Ids are UUIDs
-      that your script makes.
+      Keep the key where your script finds it, as{' '}
+      <code className="figure" translate="no">
+        KEY
+      </code>{' '}
+      in its environment. Ids are UUIDs that your script makes.
     </p>
     {EXAMPLES.map(({ title, text }) => (
       <figure key={title} className="mt-3">
         <figcaption className="font-semibold">{title}</figcaption>
         <Sideways label={title} className="mt-1 border-l-[3px] border-ink bg-zinc1 p-3">
-          <pre className="figure text-note">{text(HOME())}</pre>
+          <pre className="figure text-note" translate="no">
+            {text(HOME())}
+          </pre>
         </Sideways>
       </figure>
     ))}
