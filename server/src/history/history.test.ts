@@ -54,7 +54,7 @@ describe('the history of a notebook', () => {
     const corrected = rows.find(({ kind }) => kind === 'corrected') as ChangeRow;
     expect(told(corrected)).toEqual({
       kind: 'corrected',
-      part: 'pH A',
+      part: 'pH of the extract, A',
       old: '5.1 pH',
       now: '5.2 pH',
       reason: 'misread',

@@ -15,6 +15,11 @@ export interface ChangeFound extends Omit<ChangeRow, 'at' | 'of' | 'number' | 'p
 const OF_A_RUN = `'run' as of, r.id as of_id, r.number, concat(m.name, ', ', l.code) as title`;
 const RUN_OF = (one: string): string =>
   `join runs r on r.id = ${one}.run_id join lots l on l.id = r.lot_id join materials m on m.id = l.material_id`;
+/** What a step, or a criterion, is called on its sheet. */
+const STEP = (key: string): string => `(select s ->> 'label' from protocols p, jsonb_array_elements(p.body -> 'steps') s
+    where p.key = r.protocol_key and p.version = r.protocol_version and s ->> 'key' = ${key})`;
+const CRITERION = `(select k ->> 'label' from rubrics q, jsonb_array_elements(q.body -> 'criteria') k
+    where q.key = c.rubric_key and q.version = c.rubric_version and k ->> 'key' = x.criterion)`;
 const LETTER = (replicate: string): string => `chr(65 + ${replicate})`;
 const OF_A_CARD = `'card' as of, c.id as of_id, null::int as number, concat(m.name, ', ', l.code) as title`;
 const CARD_OF = (one: string): string => `join scorecards c on c.id = ${one}.scorecard_id
@@ -35,7 +40,7 @@ interface Source {
 const SOURCES: readonly Source[] = [
   {
     kind: 'corrected',
-    columns: `x.id, ${OF_A_RUN}, concat(x.step, ' ', ${LETTER('x.replicate')}) as part,
+    columns: `x.id, ${OF_A_RUN}, concat(${STEP('x.step')}, ', ', ${LETTER('x.replicate')}) as part,
       concat(o.value, ' ', o.unit) as old, concat(x.value, ' ', x.unit) as new, x.reason`,
     from: `readings x join readings o on o.id = x.corrects ${RUN_OF('x')}`,
     at: 'x.kept_at',
@@ -44,7 +49,7 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'taken-back',
-    columns: `x.id, ${OF_A_RUN}, concat(o.step, ' ', ${LETTER('o.replicate')}) as part,
+    columns: `x.id, ${OF_A_RUN}, concat(${STEP('o.step')}, ', ', ${LETTER('o.replicate')}) as part,
       concat(o.value, ' ', o.unit) as old, null as new, null as reason`,
     from: `taken_back x join readings o on o.id = x.reading_id ${RUN_OF('x')}`,
     at: 'x.kept_at',
@@ -119,7 +124,7 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'override',
-    columns: `x.id, ${OF_A_CARD}, x.criterion as part, null as old, x.value::text as new, x.reason`,
+    columns: `x.id, ${OF_A_CARD}, ${CRITERION} as part, null as old, x.value::text as new, x.reason`,
     from: `score_overrides x ${CARD_OF('x')}`,
     at: 'x.kept_at',
     by: 'x.by_user',
@@ -127,7 +132,7 @@ const SOURCES: readonly Source[] = [
   },
   {
     kind: 'agreed',
-    columns: `x.id, ${OF_A_CARD}, x.criterion as part, null as old, x.value::text as new, x.reason`,
+    columns: `x.id, ${OF_A_CARD}, ${CRITERION} as part, null as old, x.value::text as new, x.reason`,
     from: `agreed_marks x ${CARD_OF('x')}`,
     at: 'x.kept_at',
     by: 'x.by_user',
