@@ -17,6 +17,7 @@ export * from './jobs';
 export * from './laboratory';
 export * from './learning';
 export * from './lists';
+export * from './lives';
 export * from './notebook';
 export * from './notebookFiles';
 export * from './notes';

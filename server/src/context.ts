@@ -1,3 +1,4 @@
+import type { LotCard, LotRecord } from '@bent-pail/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Clock } from './clock';
 
@@ -7,6 +8,8 @@ export interface Cards {
   start: () => Promise<void>;
   /** Waits until the cards of some lots follow; after a second or two it goes on without them. */
   follow: (lotIds: readonly string[]) => Promise<void>;
+  /** A card as it would be for a record that nobody keeps. */
+  tryOut: (record: LotRecord) => Promise<LotCard>;
   /** Makes a lot's card within a transaction, so that both are kept or neither; says why where there can be none. */
   makeWithin: (manager: EntityManager, lotId: string) => Promise<string | undefined>;
 }

@@ -18,6 +18,7 @@ import { jobs } from './jobs/resource';
 import { laboratory } from './laboratory/resource';
 import { learning } from './learning/resource';
 import { live } from './live/resource';
+import { lives } from './lives/resource';
 import { notebook } from './notebook/resource';
 import { notebookFile } from './notebookFile/resource';
 import { notes } from './notes/resource';
@@ -48,6 +49,7 @@ export const RESOURCES: readonly Resource[] = [
   accessTokens,
   openApi,
   history,
+  lives,
   find,
   shelf,
   vessels,

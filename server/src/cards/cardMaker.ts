@@ -1,4 +1,5 @@
 import { EventEmitter, once } from 'node:events';
+import type { LotCard, LotRecord } from '@bent-pail/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Cards } from '../context';
 import { runsLackingFigures, writeFigures } from '../bench/rowRepository';
@@ -73,6 +74,11 @@ export class CardMaker implements Cards {
         if (!until.aborted) throw error;
       });
     }
+  }
+
+  /** A card as it would be; nothing of it is kept. */
+  async tryOut(record: LotRecord): Promise<LotCard> {
+    return (await this.workshop.card(record, [])).card;
   }
 
   /** Makes a lot's card in a transaction that is still open; says why where there can be none. */

@@ -116,6 +116,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
           )}
           <p className="mt-3 flex flex-wrap gap-x-6 text-small">
             <Link to={`/shelf/lots/${lot.id}/intake`}>Intake: label, faults, bag against bag</Link>
+            <Link to={`/shelf/lots/${lot.id}/life`}>Where its figures come from and go</Link>
             <Link to={`/shelf/lots/${lot.id}/print`}>On paper</Link>
             <Link to={`/shelf/lots/${lot.id}/labels`}>Labels to print</Link>
             <a href={`/api/exports/cards.csv?lot=${lot.id}`} download>

@@ -47,11 +47,6 @@ describe('the shelf', () => {
     expect(await screen.findByText('Nothing on the shelf answers to “gold”.')).toBeTruthy();
   });
 
-  it('puts the cursor into the field of finding where the address says so', async () => {
-    open([bark], '/shelf?find');
-    expect(await screen.findByRole('searchbox')).toBe(document.activeElement);
-  });
-
   it('of nobody’s is empty', async () => {
     open([]);
     expect(await screen.findByRole('link', { name: 'Say what is in the pail' })).toBeTruthy();

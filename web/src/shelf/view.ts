@@ -14,6 +14,7 @@ export const shelf: View = {
     { path: '/shelf/suppliers', load: async () => (await import('./suppliers/SuppliersPage')).SuppliersPage },
     { path: '/shelf/suppliers/:id', load: async () => (await import('./suppliers/SupplierPage')).SupplierPage },
     { path: '/shelf/lots/:id', load: async () => (await import('./LotPage')).LotPage },
+    { path: '/shelf/lots/:id/life', load: async () => (await import('./life/LifePage')).LifePage },
     { path: '/shelf/lots/:id/labels', load: async () => (await import('./LabelsPage')).LabelsPage },
     { path: '/shelf/lots/:id/print', load: async () => (await import('./PrintCardPage')).PrintCardPage },
     { path: '/shelf/lots/:id/intake', load: async () => (await import('./intake/IntakePage')).IntakePage },
@@ -31,6 +32,7 @@ export const shelf: View = {
       `${at('CT-1')}/labels`,
       `${at('PM-4')}/print`,
       `${at('PM-4')}/intake`,
+      `${at('PM-3')}/life`,
     ];
   },
 };

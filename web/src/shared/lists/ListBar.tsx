@@ -1,5 +1,4 @@
 import { useEffect, useRef, useState, type ReactElement, type ReactNode } from 'react';
-import { useSearchParams } from 'react-router';
 import { Choice } from '../../kit/Choice';
 import { FindAmong } from '../../kit/FindAmong';
 import { DateField } from '../../kit/DateField';
@@ -14,10 +13,8 @@ interface ListBarProps {
   readonly children?: ReactNode;
 }
 
-/** What a list is asked by: words first. `?find` in the address leads straight into the field. */
+/** What a list is asked by: words first. */
 export function ListBar({ find, placeholder, onFind, children }: ListBarProps): ReactElement {
-  const [params] = useSearchParams();
-  const field = useRef<HTMLInputElement>(null);
   // What is typed stands here at once; the address follows when there is a pause.
   const [text, setText] = useState(find);
   const pause = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -27,16 +24,11 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
     },
     [],
   );
-  const isSent = params.get('find') === '';
-  useEffect(() => {
-    if (isSent) field.current?.focus();
-  }, [isSent]);
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 pt-3" role="search">
       <label className="flex max-w-full items-center gap-3 text-small">
         Find
         <input
-          ref={field}
           className={`${BOX} w-72 max-w-full`}
           type="search"
           value={text}
