@@ -44,6 +44,7 @@ test('single keys go from station to station, ? shows them all, and they can be 
   await expect(me.page.getByRole('dialog', { name: 'Find anything' })).toBeVisible();
   await me.page.keyboard.press('Escape');
   await me.page.keyboard.press('1');
+  await expect(me.page.getByRole('heading', { name: 'Shelf', exact: true })).toBeVisible();
   await me.page.getByRole('searchbox').fill('trough grit');
   await expect(me.page.getByRole('table', { name: 'Lots' }).getByRole('link')).toHaveCount(2);
   await me.go('/you');
