@@ -1,6 +1,7 @@
 import { Dialog as Primitive } from 'radix-ui';
-import { useRef, type ReactElement, type ReactNode } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import { BUTTON } from './Button';
+import { useFocusKept } from './useFocusKept';
 
 interface DialogProps {
   readonly title: ReactNode;
@@ -20,7 +21,7 @@ export const SHEET =
 
 /** A sheet laid over the page: what is under it waits. */
 export function Dialog({ title, line, open, onOpenChange, opener, wide = false, children }: DialogProps): ReactElement {
-  const before = useRef<Element>(null);
+  const focus = useFocusKept();
   return (
     <Primitive.Root open={open} onOpenChange={onOpenChange}>
       {opener !== undefined && <Primitive.Trigger className={BUTTON.tie}>{opener}</Primitive.Trigger>}
@@ -28,15 +29,8 @@ export function Dialog({ title, line, open, onOpenChange, opener, wide = false, 
         <Primitive.Overlay className={DIM} />
         <Primitive.Content
           className={`${SHEET} ${wide ? 'w-[min(680px,94vw)]' : 'w-[min(440px,94vw)]'}`}
-          onOpenAutoFocus={() => {
-            before.current = document.activeElement;
-          }}
-          onCloseAutoFocus={(event) => {
-            // Opened from elsewhere it has no trigger of its own to give the focus back to.
-            if (opener !== undefined || !(before.current instanceof HTMLElement)) return;
-            event.preventDefault();
-            before.current.focus();
-          }}
+          // With a trigger of its own it gives the focus back by itself.
+          {...(opener === undefined ? focus : {})}
         >
           <Primitive.Title className="text-lead">{title}</Primitive.Title>
           <Primitive.Description className="mb-3 text-small text-ink2">{line}</Primitive.Description>

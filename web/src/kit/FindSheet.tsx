@@ -3,6 +3,7 @@ import { Dialog as Primitive } from 'radix-ui';
 import { useState, type ReactElement, type ReactNode } from 'react';
 import { DIM } from './Dialog';
 import { FoundLine, GROUP_HEADING, type Found } from './FoundLine';
+import { useFocusKept } from './useFocusKept';
 
 interface FindSheetProps {
   /** What is found here, for those who hear it. */
@@ -30,6 +31,7 @@ export function FindSheet({
   nothing,
   onChoose,
 }: FindSheetProps): ReactElement {
+  const focus = useFocusKept();
   const [pointed, setPointed] = useState('');
   // What answers comes after the typing: until somebody points at another, it is the first.
   const current = found.some(({ key }) => key === pointed) ? pointed : (found[0]?.key ?? '');
@@ -40,6 +42,7 @@ export function FindSheet({
         <Primitive.Overlay className={DIM} />
         <Primitive.Content
           aria-describedby={undefined}
+          {...focus}
           className="fixed top-[8vh] left-1/2 z-30 w-[min(620px,94vw)] -translate-x-1/2 border-[3px] border-ink bg-paper"
         >
           <Primitive.Title className="sr-only">{label}</Primitive.Title>

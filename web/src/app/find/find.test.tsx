@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactElement } from 'react';
 import { useLocation } from 'react-router';
@@ -70,6 +70,27 @@ describe('the box that finds anything', () => {
     expect(await screen.findByText('Words')).toBeTruthy();
     expect(placesFor('start a run', 'reader')).toEqual([]);
     expect(placesFor('start a run', 'tester')).toHaveLength(1);
+  });
+
+  it('gives the focus back when it is left', async () => {
+    openPage(
+      <>
+        <button type="button">before</button>
+        <Somewhere role="tester" />
+      </>,
+      { answers: { '/find': [] } },
+    );
+    const user = userEvent.setup();
+    const before = screen.getByRole('button', { name: 'before' });
+    before.focus();
+    act(() => {
+      useFind.setState({ isOpen: true });
+    });
+    await box();
+    await user.keyboard('{Escape}');
+    await waitFor(() => {
+      expect(document.activeElement).toBe(before);
+    });
   });
 
   it('says so where nothing is called so', async () => {
