@@ -14,18 +14,18 @@ import { VIEWS } from '../views';
 const LOT = { kind: 'lot', id: 'l1', title: 'Rice hulls, RH-1', about: 'rice husk' };
 const RUN = { kind: 'run', id: 'r87', title: '87', about: 'Rice hulls, RH-1' };
 
-function Somewhere({ role }: { readonly role: 'tester' | 'reader' }): ReactElement {
+function Somewhere({ who }: { readonly who: 'tester' | 'reader' }): ReactElement {
   const { pathname, search } = useLocation();
   return (
     <>
       <p>at {pathname + search}</p>
-      <FindEverything me={me(role)} />
+      <FindEverything me={me(who)} />
     </>
   );
 }
 
 function open(role: 'tester' | 'reader' = 'tester') {
-  openPage(<Somewhere role={role} />, {
+  openPage(<Somewhere who={role} />, {
     role,
     answers: { '/find': (asked: URLSearchParams) => (asked.get('for') === 'nothing' ? [] : [RUN, LOT]) },
   });
@@ -76,7 +76,7 @@ describe('the box that finds anything', () => {
     openPage(
       <>
         <button type="button">before</button>
-        <Somewhere role="tester" />
+        <Somewhere who="tester" />
       </>,
       { answers: { '/find': [] } },
     );
