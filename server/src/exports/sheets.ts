@@ -1,12 +1,10 @@
-import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { text } from 'node:stream/consumers';
 import { Gate } from '../http/gate';
 import { refused } from '../http/problems';
-import { programFile } from '../workers/programFile';
+import { runApart } from '../workers/runApart';
 import type { SheetsOrder } from './order';
 
 /** One workbook is written at a time; the next ones wait their turn. */
@@ -18,19 +16,9 @@ const TOO_LARGE = 3;
 /** Writes tables as a workbook and hands its file on, which is gone afterwards. */
 export function withWorkbook(order: Omit<SheetsOrder, 'file'>, use: (file: string) => Promise<void>): Promise<void> {
   const file = path.join(tmpdir(), `bent-pail-${randomUUID()}.xlsx`);
-  const { file: program, execArgv, env } = programFile('writeSheets');
   return gate.through(async () => {
     try {
-      const child = spawn(process.execPath, [...execArgv, program], {
-        stdio: ['pipe', 'ignore', 'pipe'],
-        env: { ...process.env, ...env },
-      });
-      const ended = new Promise<number | null>((resolve, reject) => {
-        child.once('error', reject);
-        child.once('exit', resolve);
-      });
-      child.stdin.end(JSON.stringify({ ...order, file }));
-      const [said, code] = await Promise.all([text(child.stderr), ended]);
+      const { code, said } = await runApart('writeSheets', { ...order, file });
       if (code === TOO_LARGE) throw refused('name', said);
       if (code !== 0) throw new Error(`no workbook was written: ${said}`);
       await use(file);

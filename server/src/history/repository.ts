@@ -30,8 +30,6 @@ interface Source {
   /** `id, of, of_id, number, title, part, old, new, reason` from what was only ever added. */
   readonly columns: string;
   readonly from: string;
-  readonly at: string;
-  readonly by: string;
   readonly where?: string;
   /** The lot that it is about, where it is about one. */
   readonly lot?: string;
@@ -43,8 +41,6 @@ const SOURCES: readonly Source[] = [
     columns: `x.id, ${OF_A_RUN}, concat(${STEP('x.step')}, ', ', ${LETTER('x.replicate')}) as part,
       concat(o.value, ' ', o.unit) as old, concat(x.value, ' ', x.unit) as new, x.reason`,
     from: `readings x join readings o on o.id = x.corrects ${RUN_OF('x')}`,
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
@@ -52,32 +48,24 @@ const SOURCES: readonly Source[] = [
     columns: `x.id, ${OF_A_RUN}, concat(${STEP('o.step')}, ', ', ${LETTER('o.replicate')}) as part,
       concat(o.value, ' ', o.unit) as old, null as new, null as reason`,
     from: `taken_back x join readings o on o.id = x.reading_id ${RUN_OF('x')}`,
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
     kind: 'excluded',
     columns: `x.id, ${OF_A_RUN}, ${LETTER('x.replicate')} as part, null as old, null as new, x.reason`,
     from: `exclusions x ${RUN_OF('x')}`,
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
     kind: 'counted',
     columns: `x.id, ${OF_A_RUN}, ${LETTER('o.replicate')} as part, null as old, null as new, null as reason`,
     from: `taken_back x join exclusions o on o.id = x.exclusion_id ${RUN_OF('x')}`,
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
     kind: 'reopened',
     columns: `x.id, ${OF_A_RUN}, null as part, null as old, null as new, x.reason`,
     from: `run_reopenings x ${RUN_OF('x')}`,
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
@@ -85,8 +73,6 @@ const SOURCES: readonly Source[] = [
     columns: `x.id, ${OF_A_RUN}, null as part, null as old, null as new, x.reason`,
     from: `run_archivings x ${RUN_OF('x')}`,
     where: 'x.archived',
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
@@ -94,8 +80,6 @@ const SOURCES: readonly Source[] = [
     columns: `x.id, ${OF_A_RUN}, null as part, null as old, null as new, x.reason`,
     from: `run_archivings x ${RUN_OF('x')}`,
     where: 'not x.archived',
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
@@ -103,39 +87,29 @@ const SOURCES: readonly Source[] = [
     columns: `x.id, 'vessel' as of, s.id as of_id, null::int as number, s.name as title, null as part,
       concat(o.full_g, ' g') as old, concat(x.full_g, ' g') as new, x.reason`,
     from: 'vessel_fillings x join vessel_fillings o on o.id = x.corrects join vessels s on s.id = x.vessel_id',
-    at: 'x.kept_at',
-    by: 'x.by_user',
   },
   {
     kind: 'version',
     columns: `x.id, 'blend' as of, b.id as of_id, null::int as number, b.name as title, null as part,
       case when x.n > 1 then (x.n - 1)::text end as old, x.n::text as new, x.reason`,
     from: 'blend_versions x join blends b on b.id = x.blend_id',
-    at: 'x.kept_at',
-    by: 'x.by_user',
   },
   {
     kind: 'verdict',
     columns: `md5(x.line_id || x.version)::uuid as id, 'verdict' as of, md5(x.line_id)::uuid as of_id, null::int as number, x.line_id as title,
       null as part, null as old, x.says as new, x.because as reason`,
     from: 'verdict_changes x',
-    at: 'x.kept_at',
-    by: 'x.by_user',
   },
   {
     kind: 'override',
     columns: `x.id, ${OF_A_CARD}, ${CRITERION} as part, null as old, x.value::text as new, x.reason`,
     from: `score_overrides x ${CARD_OF('x')}`,
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
     kind: 'agreed',
     columns: `x.id, ${OF_A_CARD}, ${CRITERION} as part, null as old, x.value::text as new, x.reason`,
     from: `agreed_marks x ${CARD_OF('x')}`,
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
@@ -143,8 +117,6 @@ const SOURCES: readonly Source[] = [
     columns: `x.id, 'lot' as of, l.id as of_id, null::int as number, concat(m.name, ', ', l.code) as title, null as part, null as old,
       x.price::text as new, x.place as reason`,
     from: 'prices x join lots l on l.id = x.lot_id join materials m on m.id = l.material_id',
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
@@ -153,8 +125,6 @@ const SOURCES: readonly Source[] = [
       null as part, case when x.version > 1 then (x.version - 1)::text end as old,
       x.version::text as new, null as reason`,
     from: 'claims_sheets x join lots l on l.id = x.lot_id join materials m on m.id = l.material_id',
-    at: 'x.kept_at',
-    by: 'x.by_user',
     lot: 'l.id',
   },
   {
@@ -163,8 +133,6 @@ const SOURCES: readonly Source[] = [
       null as part, case when x.version > 1 then (x.version - 1)::text end as old,
       x.version::text as new, null as reason`,
     from: 'protocols x',
-    at: 'x.kept_at',
-    by: 'x.by_user',
   },
   {
     kind: 'method',
@@ -172,8 +140,6 @@ const SOURCES: readonly Source[] = [
       null as part, case when x.version > 1 then (x.version - 1)::text end as old,
       x.version::text as new, null as reason`,
     from: 'rubrics x',
-    at: 'x.kept_at',
-    by: 'x.by_user',
   },
 ];
 
@@ -196,20 +162,20 @@ export async function changesOf(
     (source) => (kind === undefined || source.kind === kind) && (lot === undefined || source.lot !== undefined),
   ).map((source) => {
     const conditions = [
-      `${source.by} is not null`,
+      'x.by_user is not null',
       ...(source.where === undefined ? [] : [source.where]),
-      ...(by === undefined ? [] : [`${source.by} = ${by}::uuid`]),
+      ...(by === undefined ? [] : [`x.by_user = ${by}::uuid`]),
       ...(of === undefined ? [] : [`${source.lot ?? ''} = ${of}::uuid`]),
       ...(from === undefined || in_ === undefined
         ? []
         : [
-            `${source.at} >= ${from}::date::timestamp at time zone ${in_}`,
-            `${source.at} < (${from}::date + 1)::timestamp at time zone ${in_}`,
+            `x.kept_at >= ${from}::date::timestamp at time zone ${in_}`,
+            `x.kept_at < (${from}::date + 1)::timestamp at time zone ${in_}`,
           ]),
-      ...(until === undefined ? [] : [`${source.at} < ${until}::timestamptz`]),
+      ...(until === undefined ? [] : [`x.kept_at < ${until}::timestamptz`]),
     ];
-    return `(select '${source.kind}' as kind, ${source.at} as at, ${source.by} as by_user, ${source.columns}
-      from ${source.from} where ${conditions.join(' and ')} order by ${source.at} desc limit ${String(most)})`;
+    return `(select '${source.kind}' as kind, x.kept_at as at, x.by_user as by_user, ${source.columns}
+      from ${source.from} where ${conditions.join(' and ')} order by x.kept_at desc limit ${String(most)})`;
   });
   return manager.query<ChangeFound[]>(
     `select x.id, x.kind, x.at, u.name as by, x.of, x.of_id as "ofId", x.number, x.title, x.part, x.old, x.new, x.reason

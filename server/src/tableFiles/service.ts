@@ -1,9 +1,7 @@
-import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { text } from 'node:stream/consumers';
 import type { FileRefusal, FileReport, Me, TableReport, TakeInTable } from '@bent-pail/contract';
 import type { TableKindKey, TableMapping } from '@bent-pail/core';
 import type { Context } from '../context';
@@ -11,7 +9,7 @@ import { Gate } from '../http/gate';
 import { refused } from '../http/problems';
 import { notebookRow } from '../notebook/repository';
 import { mergeRows } from '../notebookFile/merge';
-import { programFile } from '../workers/programFile';
+import { runApart } from '../workers/runApart';
 import type { TableOrder, TableRead } from './order';
 import { keepMapping, mappingsOf } from './repository';
 import { TRANSLATE } from './translate';
@@ -25,19 +23,9 @@ const MOST_TOLD = 500;
 /** Reads a file in a process of its own; refused where it is no table. */
 function readApart(order: Omit<TableOrder, 'to'>): Promise<TableRead> {
   const to = path.join(tmpdir(), `bent-pail-table-${randomUUID()}.json`);
-  const { file: program, execArgv, env } = programFile('readTable');
   return gate.through(async () => {
     try {
-      const child = spawn(process.execPath, [...execArgv, program], {
-        stdio: ['pipe', 'ignore', 'pipe'],
-        env: { ...process.env, ...env },
-      });
-      const ended = new Promise<number | null>((resolve, reject) => {
-        child.once('error', reject);
-        child.once('exit', resolve);
-      });
-      child.stdin.end(JSON.stringify({ ...order, to }));
-      const [, code] = await Promise.all([text(child.stderr), ended]);
+      const { code } = await runApart('readTable', { ...order, to });
       if (code !== 0) throw refused('file', 'This is no table that can be read: take a CSV or an XLSX.');
       return JSON.parse(await readFile(to, 'utf8')) as TableRead;
     } finally {
