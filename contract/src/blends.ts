@@ -18,7 +18,7 @@ import {
 } from 'class-validator';
 import { BLEND_GROUPS, BLEND_SORTS } from './choices';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
-import { ListAsked } from './lists';
+import { ListWithAway } from './archive';
 import { PotShape } from './vessels';
 
 /** A kept version of a blend, as another recipe takes it up. */
@@ -228,7 +228,7 @@ export interface BlendVersion {
 }
 
 /** What the list of blends is asked for. Days are those on which the newest version was kept. */
-export class BlendsAsked extends ListAsked {
+export class BlendsAsked extends ListWithAway {
   @Optional()
   @IsIn(BLEND_SORTS, { message: `Sort by ${BLEND_SORTS.join(', ')}.` })
   sort?: (typeof BLEND_SORTS)[number];
@@ -264,5 +264,7 @@ export interface DeskBlend extends BlendRow {
 export interface BlendPage {
   readonly id: string;
   readonly name: string;
+  /** Put away: it is listed and offered no more. */
+  readonly archived?: true;
   readonly versions: readonly BlendVersion[];
 }

@@ -90,4 +90,24 @@ export const CHANGE_KINDS = [
   'price',
   'claims',
   'method',
+  'edited',
+] as const;
+/** What a change may be about. */
+export const CHANGED_THINGS = [
+  'run',
+  'lot',
+  'material',
+  'blend',
+  'card',
+  'pot',
+  'vessel',
+  'verdict',
+  'protocol',
+  'rubric',
+  'person',
+  'notebook',
+  'place',
+  'supplier',
+  'use',
+  'plant',
 ] as const;

@@ -13,7 +13,7 @@ import { ArrayMaxSize, ArrayUnique, IsInt, IsIn, IsUUID, Max, Min } from 'class-
 import type { BlendVersion } from './blends';
 import { POT_ENTRY_KINDS, POT_MEDIA } from './choices';
 import { IsDay, IsMoment, IsReal, IsWords, Nested, Optional } from './decorators';
-import { ListAsked } from './lists';
+import { ListWithAway } from './archive';
 import { PotShape } from './vessels';
 
 export type PotEntryKind = (typeof POT_ENTRY_KINDS)[number];
@@ -202,7 +202,7 @@ export class NewPotEntry {
   words?: string;
 }
 
-export class FilledPotsAsked extends ListAsked {}
+export class FilledPotsAsked extends ListWithAway {}
 
 export interface FilledPotRow {
   readonly id: string;
@@ -226,6 +226,8 @@ export interface FilledPotRow {
   readonly lastAt?: string;
   /** When its life ended. */
   readonly emptiedAt?: string;
+  /** Put away: it is listed no more. */
+  readonly archived?: true;
   /** When it is to be watered next, and the 90 % band: as its weights taught by its last line. */
   readonly next?: { readonly at: string; readonly from: string; readonly to: string };
 }

@@ -1,5 +1,5 @@
 import { IsIn, IsUUID } from 'class-validator';
-import { CHANGE_KINDS } from './choices';
+import { CHANGE_KINDS, type CHANGED_THINGS } from './choices';
 import { IsDay, IsMoment, Optional } from './decorators';
 
 export type ChangeKind = (typeof CHANGE_KINDS)[number];
@@ -33,10 +33,11 @@ export interface ChangeRow {
   readonly id: string;
   readonly kind: ChangeKind;
   readonly at: string;
-  readonly by: string;
+  /** Absent: somebody who went past the server. */
+  readonly by?: string;
   /** What it is about: a run, a lot, a blend, a card, a line of advice. */
   readonly of: {
-    readonly kind: 'run' | 'lot' | 'blend' | 'card' | 'vessel' | 'verdict' | 'protocol' | 'rubric';
+    readonly kind: (typeof CHANGED_THINGS)[number];
     readonly id: string;
   };
   readonly title: string;
@@ -44,6 +45,8 @@ export interface ChangeRow {
   readonly number?: number;
   /** Which part of it: a step and replicate, a criterion. */
   readonly part?: string;
+  /** Of a row that was edited: which field, as `lots.code`. */
+  readonly field?: string;
   /** A value with its unit, or the number of a version. */
   readonly old?: string;
   readonly new?: string;

@@ -3,6 +3,7 @@ import 'reflect-metadata';
 
 export * from './accessTokens';
 export * from './accounts';
+export * from './archive';
 export * from './backups';
 export * from './bench';
 export * from './blends';

@@ -2,7 +2,7 @@ import { GROWTH_TAGS, type GrowthTag, type Interest, type Rubric, type Scorecard
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsUUID, Max, Min } from 'class-validator';
 import { SCORECARD_GROUPS, SCORECARD_SORTS } from './choices';
 import { IsReal, IsWords, Optional } from './decorators';
-import { ListAsked } from './lists';
+import { ListWithAway } from './archive';
 import type { JudgedProduct } from './sittings';
 
 const GROWTH_TAG_KEYS = Object.keys(GROWTH_TAGS) as GrowthTag[];
@@ -78,7 +78,7 @@ export class GrowthSaid {
 }
 
 /** What the list of scorecards is asked for. Days are those on which a card was begun. */
-export class ScorecardsAsked extends ListAsked {
+export class ScorecardsAsked extends ListWithAway {
   @Optional()
   @IsIn(SCORECARD_SORTS, { message: `Sort by ${SCORECARD_SORTS.join(', ')}.` })
   sort?: (typeof SCORECARD_SORTS)[number];
@@ -117,6 +117,8 @@ export interface ScorecardRow {
   /** Absent while whoever asks is to judge it blind. */
   readonly product?: JudgedProduct;
   readonly sampleCode: string;
+  /** Put away: it is listed and ranked no more. */
+  readonly archived?: true;
   readonly rubricLabel: string;
   readonly raters: readonly CardRater[];
   readonly revealed: boolean;

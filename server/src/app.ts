@@ -134,7 +134,7 @@ export function createApp(options: AppOptions): App {
     ...together,
   };
   const routes = RESOURCES.flatMap((resource) => resource.routes?.(server) ?? []);
-  const router = apiRouter(routes);
+  const router = apiRouter(routes, ground.clock);
 
   app.use(
     '/api',

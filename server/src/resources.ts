@@ -1,6 +1,7 @@
 import { accessTokens } from './accessTokens/resource';
 import { accounts } from './accounts/resource';
 import { albums } from './albums/resource';
+import { archive } from './archive/resource';
 import { backups } from './backups/resource';
 import { bench } from './bench/resource';
 import { blends } from './blends/resource';
@@ -71,6 +72,7 @@ export const RESOURCES: readonly Resource[] = [
   prices,
   claims,
   albums,
+  archive,
   scores,
   sittings,
   today,

@@ -10,6 +10,8 @@ export class BlendEntity {
   name!: string;
   @Column('timestamptz', { name: 'created_at' })
   createdAt!: Date;
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt!: Date | null;
 }
 
 @Entity('blend_versions')

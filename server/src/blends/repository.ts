@@ -1,6 +1,6 @@
 import type { BlendRow, BlendsAsked, BlendVersion, DeskBlend, Page, Recipe } from '@bent-pail/contract';
 import type { BlendRef, FlatLine, KeptRecipe } from '@bent-pail/core';
-import type { EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
 import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 import { BlendEntity, BlendVersionEntity } from './entities';
@@ -88,6 +88,7 @@ const GROUPS: Readonly<Record<NonNullable<BlendsAsked['group']>, GroupBy>> = {
 export async function pageOfBlends(manager: EntityManager, asked: BlendsAsked, zone: string): Promise<Page<BlendRow>> {
   const conditions = new Conditions();
   conditions.find(asked.find, `concat_ws(' ', b.name, v.recipe ->> 'potName', u.name)`);
+  conditions.away(asked, 'b.archived_at');
   if (asked.lot !== undefined)
     conditions.and(`v.flat @> jsonb_build_array(jsonb_build_object('lotId', ${conditions.value(asked.lot)}::text))`);
   if (asked.person !== undefined) conditions.and(`v.by_user = ${conditions.value(asked.person)}`);
@@ -110,7 +111,7 @@ export const pricesOfBlends = (
 ): Promise<{ readonly id: string; readonly name: string; readonly pricePerL: number }[]> =>
   manager.query(
     `select b.id, b.name, ${figure('pricePerL')} as "pricePerL" ${LATEST}
-     where v.result ->> 'pricePerL' is not null order by lower(b.name), b.id`,
+     where v.result ->> 'pricePerL' is not null and b.archived_at is null order by lower(b.name), b.id`,
   );
 
 /** Every version of a blend, newest first, with what went into it. */
@@ -148,7 +149,10 @@ const AT_HAND = 60;
 export async function blendsForDesk(manager: EntityManager, ids: readonly string[]): Promise<readonly DeskBlend[]> {
   const [meant, values] =
     ids.length === 0
-      ? [`in (select id from blends order by created_at desc, id desc limit ${String(AT_HAND)})`, []]
+      ? [
+          `in (select id from blends where archived_at is null order by created_at desc, id desc limit ${String(AT_HAND)})`,
+          [],
+        ]
       : ['= any($1)', [ids]];
   const rows = await manager.query<LatestRow[]>(
     `select b.id, b.name, ${VERSION} ${LATEST} where b.id ${meant} order by b.created_at desc, b.id desc`,
@@ -192,7 +196,8 @@ export async function holdBlend(
   await manager.query('select id from blends where id = $1 for update', [id]);
 }
 
-export const countBlends = (manager: EntityManager): Promise<number> => manager.count(BlendEntity);
+export const countBlends = (manager: EntityManager): Promise<number> =>
+  manager.countBy(BlendEntity, { archivedAt: IsNull() });
 
 export const blendOf = (manager: EntityManager, id: string): Promise<BlendEntity | null> =>
   manager.findOneBy(BlendEntity, { id });

@@ -38,7 +38,12 @@ export function deskBlends({ db }: Context, ids: readonly string[]): Promise<rea
 export async function blendPage({ db }: Context, id: string): Promise<BlendPage> {
   const blend = await blendOf(db.manager, id);
   if (blend === null) throw notFound('blend');
-  return { id, name: blend.name, versions: await versionsOf(db.manager, id) };
+  return {
+    id,
+    name: blend.name,
+    ...(blend.archivedAt === null ? {} : { archived: true }),
+    versions: await versionsOf(db.manager, id),
+  };
 }
 
 /** The lots that a recipe comes down to; a blend that is not kept is refused at its line. */

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { DataSource } from 'typeorm';
 import { RESOURCES } from '../resources';
+import { AuthorSubscriber } from './author';
 import { MIGRATIONS } from './migrations';
 
 /** Connections held at most; the server stays small and PostgreSQL's own limit far away. */
@@ -12,6 +13,7 @@ export function createDataSource(url: string): DataSource {
     url,
     entities: RESOURCES.flatMap(({ entities }) => entities ?? []),
     migrations: MIGRATIONS,
+    subscribers: [AuthorSubscriber],
     synchronize: false,
     uuidExtension: 'pgcrypto',
     installExtensions: false,

@@ -40,7 +40,9 @@ import { AccessTokens1767700000000 } from './migrations/1767700000000-accessToke
 import { QuietTakingIn1767800000000 } from './migrations/1767800000000-quietTakingIn';
 import { TableMappings1767900000000 } from './migrations/1767900000000-tableMappings';
 
-/** Every migration, in the order in which they run. */
+/** Every migration, in the order in which they run. */ import { PutAway1768000000000 } from './migrations/1768000000000-putAway';
+import { Edits1768100000000 } from './migrations/1768100000000-edits';
+
 export const MIGRATIONS = [
   FirstSlice1764000000000,
   Instruments1764120000000,
@@ -83,4 +85,6 @@ export const MIGRATIONS = [
   AccessTokens1767700000000,
   QuietTakingIn1767800000000,
   TableMappings1767900000000,
+  PutAway1768000000000,
+  Edits1768100000000,
 ];

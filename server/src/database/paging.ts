@@ -51,6 +51,11 @@ export class Conditions {
     if (to !== undefined) this.and(`${column} < (${this.value(to)}::date + 1)::timestamp at time zone ${at}`);
   }
 
+  /** Nothing that was put away, or nothing else. */
+  away({ away }: { readonly away?: 'yes' }, column: string): void {
+    this.and(`${column} is ${away === 'yes' ? 'not null' : 'null'}`);
+  }
+
   get sql(): string {
     return this.parts.length === 0 ? 'true' : this.parts.join(' and ');
   }

@@ -16,11 +16,11 @@ const ROW = `p.id, p.name, p.count, case when h.lot_id is null then 'blend' else
   (select count(*)::int from pot_entries e where e.pot_id = p.id) as entries,
   (select max(e.at) from pot_entries e where e.pot_id = p.id) as "lastAt",
   (select max(e.at) from pot_entries e where e.pot_id = p.id and e.kind = 'emptied') as "emptiedAt",
-  w.next_at as "nextAt", w.next_from as "nextFrom", w.next_to as "nextTo"`;
+  p.archived_at is not null as archived, w.next_at as "nextAt", w.next_from as "nextFrom", w.next_to as "nextTo"`;
 
 type Row = Omit<
   FilledPotRow,
-  'mediumN' | 'plant' | 'fill_cm' | 'place' | 'placeId' | 'feeder' | 'lastAt' | 'emptiedAt' | 'next'
+  'mediumN' | 'plant' | 'fill_cm' | 'place' | 'placeId' | 'feeder' | 'lastAt' | 'emptiedAt' | 'archived' | 'next'
 > & {
   readonly mediumN: number | null;
   readonly plant: string | null;
@@ -30,6 +30,7 @@ type Row = Omit<
   readonly feeder: Feeder | null;
   readonly lastAt: Date | null;
   readonly emptiedAt: Date | null;
+  readonly archived: boolean;
   readonly nextAt: Date | null;
   readonly nextFrom: Date | null;
   readonly nextTo: Date | null;
@@ -44,6 +45,7 @@ const toRow = ({
   feeder,
   lastAt,
   emptiedAt,
+  archived,
   nextAt,
   nextFrom,
   nextTo,
@@ -67,6 +69,7 @@ const toRow = ({
   ...optional('feeder', feeder),
   ...optional('lastAt', lastAt?.toISOString() ?? null),
   ...optional('emptiedAt', emptiedAt?.toISOString() ?? null),
+  ...(archived ? { archived } : {}),
   ...(emptiedAt !== null || nextAt === null || nextFrom === null || nextTo === null
     ? {}
     : { next: { at: nextAt.toISOString(), from: nextFrom.toISOString(), to: nextTo.toISOString() } }),
@@ -80,6 +83,7 @@ export async function pageOfFilledPots(
 ): Promise<Page<FilledPotRow>> {
   const conditions = new Conditions();
   conditions.find(asked.find, `concat_ws(' ', p.name, p.plant, p.place, pl.name, h.medium)`);
+  conditions.away(asked, 'p.archived_at');
   conditions.days('p.kept_at', asked, zone);
   const page = await readPage<Row>(manager, {
     select: ROW,

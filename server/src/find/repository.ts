@@ -17,16 +17,16 @@ const NAMED = `
     l.archived_at is null and m.archived_at is null as at_hand
   from lots l join materials m on m.id = l.material_id
   union all
-  select 'blend', b.id, b.name, null, b.created_at, b.name, true from blends b
+  select 'blend', b.id, b.name, null, b.created_at, b.name, b.archived_at is null from blends b
   union all
   select 'card', c.id, concat_ws(', ', m.name, l.code), r.body ->> 'label', c.created_at,
-    concat_ws(' ', m.name, l.code, c.sample_code), true
+    concat_ws(' ', m.name, l.code, c.sample_code), c.archived_at is null
   from scorecards c join revealed_cards v on v.id = c.id join lots l on l.id = c.lot_id
     join materials m on m.id = l.material_id
     join rubrics r on r.key = c.rubric_key and r.version = c.rubric_version
   union all
   select 'pot', p.id, p.name, concat_ws(', ', p.plant, coalesce(p.place, pl.name)), p.kept_at,
-    concat_ws(' ', p.name, p.plant, p.place, pl.name), true
+    concat_ws(' ', p.name, p.plant, p.place, pl.name), p.archived_at is null
   from filled_pots p left join places pl on pl.id = p.place_id
   union all
   select 'place', id, name, null, kept_at, name, true from places

@@ -1,12 +1,19 @@
 import type { ChangeRow, HistoryAsked } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
+import { EDITS } from './editsRepository';
+import type { Source } from './source';
 
-export interface ChangeFound extends Omit<ChangeRow, 'at' | 'of' | 'number' | 'part' | 'old' | 'new' | 'reason'> {
+export interface ChangeFound extends Omit<
+  ChangeRow,
+  'at' | 'by' | 'of' | 'number' | 'part' | 'field' | 'old' | 'new' | 'reason'
+> {
   readonly at: Date;
   readonly of: ChangeRow['of']['kind'];
   readonly ofId: string;
   readonly number: number | null;
+  readonly by: string | null;
   readonly part: string | null;
+  readonly field: string | null;
   readonly old: string | null;
   readonly new: string | null;
   readonly reason: string | null;
@@ -24,16 +31,6 @@ const LETTER = (replicate: string): string => `chr(65 + ${replicate})`;
 const OF_A_CARD = `'card' as of, c.id as of_id, null::int as number, concat(m.name, ', ', l.code) as title`;
 const CARD_OF = (one: string): string => `join scorecards c on c.id = ${one}.scorecard_id
   join revealed_cards v on v.id = c.id join lots l on l.id = c.lot_id join materials m on m.id = l.material_id`;
-
-interface Source {
-  readonly kind: ChangeRow['kind'];
-  /** `id, of, of_id, number, title, part, old, new, reason` from what was only ever added. */
-  readonly columns: string;
-  readonly from: string;
-  readonly where?: string;
-  /** The lot that it is about, where it is about one. */
-  readonly lot?: string;
-}
 
 const SOURCES: readonly Source[] = [
   {
@@ -143,6 +140,8 @@ const SOURCES: readonly Source[] = [
   },
 ];
 
+const ALL: readonly Source[] = [...SOURCES, ...EDITS];
+
 /** Changes, the newest first; each source gives no more than are asked for. */
 export async function changesOf(
   manager: EntityManager,
@@ -158,11 +157,12 @@ export async function changesOf(
     before === undefined ? undefined : value(before),
     day === undefined ? undefined : value(zone),
   ];
-  const parts = SOURCES.filter(
+  const parts = ALL.filter(
     (source) => (kind === undefined || source.kind === kind) && (lot === undefined || source.lot !== undefined),
   ).map((source) => {
     const conditions = [
-      'x.by_user is not null',
+      // Some of those rows came without anybody; an edit past the server is told all the same.
+      ...(source.field === undefined ? ['x.by_user is not null'] : []),
       ...(source.where === undefined ? [] : [source.where]),
       ...(by === undefined ? [] : [`x.by_user = ${by}::uuid`]),
       ...(of === undefined ? [] : [`${source.lot ?? ''} = ${of}::uuid`]),
@@ -174,12 +174,12 @@ export async function changesOf(
           ]),
       ...(until === undefined ? [] : [`x.kept_at < ${until}::timestamptz`]),
     ];
-    return `(select '${source.kind}' as kind, x.kept_at as at, x.by_user as by_user, ${source.columns}
+    return `(select '${source.kind}' as kind, x.kept_at as at, x.by_user as by_user, ${source.field ?? 'null'} as field, ${source.columns}
       from ${source.from} where ${conditions.join(' and ')} order by x.kept_at desc limit ${String(most)})`;
   });
   return manager.query<ChangeFound[]>(
-    `select x.id, x.kind, x.at, u.name as by, x.of, x.of_id as "ofId", x.number, x.title, x.part, x.old, x.new, x.reason
-     from (${parts.join(' union all ')}) x join users u on u.id = x.by_user
+    `select x.id, x.kind, x.at, u.name as by, x.of, x.of_id as "ofId", x.number, x.title, x.part, x.field, x.old, x.new, x.reason
+     from (${parts.join(' union all ')}) x left join users u on u.id = x.by_user
      order by x.at desc, x.id limit ${String(most)}`,
     values,
   );

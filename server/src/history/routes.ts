@@ -19,15 +19,16 @@ export const historyRoutes = ({ db }: Server): Route[] => [
       const found = await changesOf(db.manager, query, { zone, most: MOST + 1 });
       const rows = found
         .slice(0, MOST)
-        .map(({ id, kind, at, by, of, ofId, number, title, part, old, new: now, reason }) => ({
+        .map(({ id, kind, at, by, of, ofId, number, title, part, field, old, new: now, reason }) => ({
           id,
           kind,
           at: at.toISOString(),
-          by,
           of: { kind: of, id: ofId },
           title,
           ...optional('number', number),
+          ...optional('by', by),
           ...optional('part', part),
+          ...optional('field', field),
           ...optional('old', old),
           ...optional('new', now),
           ...optional('reason', reason),

@@ -4,6 +4,7 @@ import { IsIn } from 'class-validator';
 import express from 'express';
 import request from 'supertest';
 import { describe, expect, it } from 'vitest';
+import { systemClock } from '../clock';
 import { apiRouter } from './api';
 import { defineRoute } from './defineRoute';
 import { LEADS, PUBLIC, SIGNED_IN } from './guard';
@@ -54,7 +55,7 @@ const seenBy = (role?: Principal['role']) =>
         next();
       })
       .use(express.json())
-      .use(apiRouter(ROUTES))
+      .use(apiRouter(ROUTES, systemClock))
       .use(answerProblems(() => undefined)),
   );
 

@@ -24,18 +24,20 @@ export async function editNotebook(
 ): Promise<NotebookInfo> {
   if (hours !== undefined && hours.to_h < hours.from_h + LEAST_HOURS)
     throw refused('hours.to_h', 'Work ends at least an hour after it begins.');
-  await changeNotebook(db.manager, {
-    ...(place === undefined ? {} : { place }),
-    ...(currency === undefined ? {} : { currency }),
-    ...(zone === undefined ? {} : { zone }),
-    ...(measures === undefined ? {} : { measures: { ...measures } }),
-    ...(hours === undefined ? {} : { hours: { ...hours } }),
-  });
+  await db.transaction((manager) =>
+    changeNotebook(manager, {
+      ...(place === undefined ? {} : { place }),
+      ...(currency === undefined ? {} : { currency }),
+      ...(zone === undefined ? {} : { zone }),
+      ...(measures === undefined ? {} : { measures: { ...measures } }),
+      ...(hours === undefined ? {} : { hours: { ...hours } }),
+    }),
+  );
   return notebookInfo(await notebookRow(db.manager));
 }
 
 /** Keeps what a handful of something weighs. */
 export async function weighHandful({ db }: Context, { classId, g }: WeighedHandful): Promise<NotebookInfo> {
-  await addHandful(db.manager, classId, g);
+  await db.transaction((manager) => addHandful(manager, classId, g));
   return notebookInfo(await notebookRow(db.manager));
 }

@@ -34,6 +34,8 @@ export class ScorecardEntity {
   sampleCode!: string;
   @Column('timestamptz', { name: 'created_at' })
   createdAt!: Date;
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt!: Date | null;
 }
 
 @Entity('scorecard_raters')

@@ -64,6 +64,7 @@ export async function judge(manager: EntityManager, card: ScorecardEntity, lot: 
       sittingId: card.sittingId,
       product: productBehind(lot),
       sampleCode: card.sampleCode,
+      ...(card.archivedAt === null ? {} : { archived: true }),
       rubricLabel: rubric.label,
       raters: raters.map((rater) => raterOn(rater, nameOf(rater.userId))),
       revealed,

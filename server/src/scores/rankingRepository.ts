@@ -29,7 +29,7 @@ export const panelsOfCards = (manager: EntityManager, me: Me): Promise<PanelOfCa
   manager.query<PanelOfCard[]>(
     `with newest as (
        select distinct on (lot_id) id, lot_id, rubric_key, rubric_version, created_at
-       from scorecards order by lot_id, created_at desc),
+       from scorecards where archived_at is null order by lot_id, created_at desc),
      judged as (select * from newest order by created_at desc limit ${String(MOST_PRODUCTS)})
      select j.id, case when exists (select 1 from scorecard_raters o where o.scorecard_id = j.id and o.user_id = $1
          and o.knows is null and not exists (select 1 from revealed_cards c where c.id = j.id))

@@ -1,6 +1,6 @@
 import type { Me, Page, ScorecardsAsked } from '@bent-pail/contract';
 import type { Rubric } from '@bent-pail/core';
-import { In, type EntityManager } from 'typeorm';
+import { In, IsNull, type EntityManager } from 'typeorm';
 import {
   AgreedMarkEntity,
   GrowthMarkEntity,
@@ -55,6 +55,7 @@ export async function pageOfScorecards(
     asked.find,
     `concat_ws(' ', case when covered then '' else m.name || ' ' || l.code end, s.sample_code, g.label)`,
   );
+  conditions.away(asked, 's.archived_at');
   if (asked.lot !== undefined) conditions.and(`s.lot_id = ${conditions.value(asked.lot)} and not covered`);
   if (asked.state !== undefined) conditions.and(asked.state === 'open' ? `not ${IS_OPEN}` : IS_OPEN);
   if (asked.person !== undefined)
@@ -81,7 +82,8 @@ export async function pageOfScorecards(
   };
 }
 
-export const countScorecards = (manager: EntityManager): Promise<number> => manager.count(ScorecardEntity);
+export const countScorecards = (manager: EntityManager): Promise<number> =>
+  manager.countBy(ScorecardEntity, { archivedAt: IsNull() });
 
 export const scorecardOf = (manager: EntityManager, id: string): Promise<ScorecardEntity | null> =>
   manager.findOneBy(ScorecardEntity, { id });

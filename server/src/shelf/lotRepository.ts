@@ -95,6 +95,10 @@ export async function insertLot(
   await manager.insert(LotEntity, { ...PLAIN, ...lot, version: 1 });
 }
 
+/** All lots of a material. */
+export const lotIdsOf = async (manager: EntityManager, materialId: string): Promise<readonly string[]> =>
+  (await manager.find(LotEntity, { select: { id: true }, where: { materialId } })).map(({ id }) => id);
+
 /** Holds lots until the transaction ends, always in the same order, so that two batches wait for each other. */
 export async function holdLots(manager: EntityManager, lotIds: readonly string[]): Promise<void> {
   await manager.query('select id from lots where id = any($1) order by id for update', [lotIds]);

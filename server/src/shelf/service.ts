@@ -11,13 +11,14 @@ import type {
 } from '@bent-pail/contract';
 import { findMediaClass, materialSpread } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
+import { requireLotsFree } from '../archive/service';
 import type { Context } from '../context';
 import { LotEntity, MaterialEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/repository';
 import { requireFreeCode } from '../stock/rules';
-import { changeAtVersion, insertLot, insertMaterial, lotOf, materialOf } from './lotRepository';
+import { changeAtVersion, lotIdsOf, insertLot, insertMaterial, lotOf, materialOf } from './lotRepository';
 import {
   countUsable,
   deskLotsNamed,
@@ -77,7 +78,10 @@ export async function addMaterial({ db }: Context, body: NewMaterial): Promise<{
 export async function editMaterial({ db, clock }: Context, id: string, body: EditMaterial): Promise<void> {
   requireKnownClass(body.classId);
   const { version, archived, ...patch } = body;
-  await saveVersioned(db.manager, MaterialEntity, id, version, { ...patch, ...putAway(archived, clock) }, 'material');
+  await db.transaction(async (manager) => {
+    if (archived === true) await requireLotsFree(manager, await lotIdsOf(manager, id));
+    await saveVersioned(manager, MaterialEntity, id, version, { ...patch, ...putAway(archived, clock) }, 'material');
+  });
 }
 
 /** Refuses what was just written where the card that it makes cannot be shown; the transaction then takes it back. */
@@ -133,6 +137,7 @@ export async function editLot(context: Context, id: string, body: EditLot): Prom
   const patch = { ...fields, ...ownClass(classId), ...putAway(archived, context.clock) };
   return context.db.transaction(async (manager) => {
     const { trouble, materialId, code } = await requireLot(manager, id);
+    if (archived === true) await requireLotsFree(manager, [id]);
     if (body.code !== undefined && body.code !== code) await requireFreeCode(manager, materialId, body.code);
     await saveVersioned(manager, LotEntity, id, version, patch, 'lot');
     if (trouble === undefined) await requireShown(context, manager, id);

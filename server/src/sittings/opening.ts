@@ -53,6 +53,7 @@ export async function openSitting({ db, clock }: Context, me: Me, body: NewSitti
         rubricVersion: rubric.version,
         sampleCode: codes[i] as string,
         createdAt: now,
+        archivedAt: null,
       }));
       const label = body.label ?? `${rubric.label}, ${codes.join(' ')}`.slice(0, 60);
       const warmUp = body.warmUp ?? null;

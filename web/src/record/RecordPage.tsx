@@ -15,6 +15,7 @@ import { useAsked } from '../shared/lists/useAsked';
 import { usersQuery } from '../shared/resources/people';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
+import { fieldSaid } from './editedFields';
 import { CHANGE_WORDS, changeSaid, placeOfChange, thingSaid } from './changes';
 
 const KIND_OPTIONS = [{ key: '', words: 'any' }, ...CHANGE_KINDS.map((key) => ({ key, words: CHANGE_WORDS[key] }))];
@@ -142,7 +143,7 @@ function Changes({ rows }: { readonly rows: readonly ChangeRow[] }): ReactElemen
 }
 
 function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string }): ReactElement {
-  const { at, kind, part, old, new: now, reason, by } = row;
+  const { at, kind, part, field, old, new: now, reason, by } = row;
   const title = thingSaid(row);
   const to = placeOfChange(row);
   return (
@@ -160,11 +161,12 @@ function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string 
           </Link>
         )}
         {part !== undefined && <span className="block text-small text-ink2">{part}</span>}
+        {field !== undefined && <span className="block text-small text-ink2">{fieldSaid(field)}</span>}
       </td>
-      <td className="figure pr-3 text-left">{changeSaid(kind, old)}</td>
-      <td className="pr-3 text-left">{changeSaid(kind, now)}</td>
+      <td className="figure pr-3 text-left">{changeSaid(row, old)}</td>
+      <td className="pr-3 text-left">{changeSaid(row, now)}</td>
       <td className="pr-3 text-left">{reason ?? ''}</td>
-      <td className="text-left text-small text-ink2">{by}</td>
+      <td className="text-left text-small text-ink2">{by ?? 'past the server'}</td>
     </tr>
   );
 }

@@ -1,4 +1,5 @@
 import type { ChangeKind, ChangeRow } from '@bent-pail/contract';
+import { valueSaid } from './editedFields';
 
 /** Changes as they are called. */
 export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
@@ -7,8 +8,8 @@ export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
   excluded: 'replicate left out',
   counted: 'replicate counted again',
   reopened: 'run opened again',
-  'put-away': 'run put away',
-  'brought-back': 'run brought back',
+  'put-away': 'put away',
+  'brought-back': 'brought back',
   filling: 'vessel measured again',
   version: 'blend kept',
   verdict: 'verdict written anew',
@@ -17,14 +18,16 @@ export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
   price: 'price seen',
   claims: 'claims sheet kept',
   method: 'protocol or rubric kept',
+  edited: 'edited',
 };
 
 /** Changes whose old and new are numbers of versions. */
 const VERSIONS: readonly ChangeKind[] = ['version', 'claims', 'method'];
 
 /** What was, or is: a value, or the number of a version. */
-export const changeSaid = (kind: ChangeKind, value: string | undefined): string => {
+export const changeSaid = ({ kind, field }: Pick<ChangeRow, 'kind' | 'field'>, value: string | undefined): string => {
   if (value === undefined) return '';
+  if (field !== undefined) return valueSaid(field, value);
   return VERSIONS.includes(kind) ? `version ${value}` : value;
 };
 
@@ -37,12 +40,27 @@ export function placeOfChange({ of: { kind, id } }: Pick<ChangeRow, 'of'>): stri
   switch (kind) {
     case 'run':
       return `/bench/runs/${id}`;
+    case 'material':
+      return `/shelf?material=${id}`;
     case 'lot':
       return `/shelf/lots/${id}`;
     case 'blend':
       return `/blend/${id}`;
     case 'card':
       return `/score/cards/${id}`;
+    case 'pot':
+      return `/pot/diary/${id}`;
+    case 'person':
+    case 'notebook':
+      return '/you';
+    case 'place':
+      return '/pot/places';
+    case 'supplier':
+      return `/shelf/suppliers/${id}`;
+    case 'use':
+      return '/blend/uses';
+    case 'plant':
+      return '/blend/plants';
     case 'vessel':
       return '/bench/vessels';
     case 'verdict':

@@ -9,7 +9,7 @@ import { counted, fixed, listed } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
 import { LotPail } from '../shared/pail/LotPail';
-import { AskedBy, ListBar } from '../shared/lists/ListBar';
+import { AskedAway, AskedBy, ListBar } from '../shared/lists/ListBar';
 import { More, rowsOf, totalOf } from '../shared/lists/More';
 import { PagedTable } from '../shared/lists/PagedTable';
 import { RowName } from '../shared/lists/RowName';
@@ -180,7 +180,7 @@ const COLUMNS: readonly Column<ScorecardRow>[] = [
 
 function Cards(): ReactElement {
   const works = useWorks();
-  const [asked, ask] = useAsked(['find', 'state']);
+  const [asked, ask] = useAsked(['find', 'state', 'away']);
   const [view, setView] = useTableView();
   const query = useInfiniteQuery(scorecardPagesQuery({ ...asked, ...askedOf(view) } as Asked<ScorecardsAsked>));
   if (query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0)
@@ -208,6 +208,12 @@ function Cards(): ReactElement {
           ]}
           onChange={(key) => {
             ask('state', key);
+          }}
+        />
+        <AskedAway
+          value={asked.away ?? ''}
+          onChange={(away) => {
+            ask('away', away);
           }}
         />
       </ListBar>

@@ -5,6 +5,8 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { potOfRecipe } from '../../shared/pot/pots';
 import { EmptyPail } from '../../shared/EmptyPail';
+import { WasPutAway } from '../../shared/putAway/PutAway';
+import { blendsKey } from '../../shared/resources/blends';
 import { profilesQuery } from '../../shared/resources/guides';
 import { learningQuery } from '../../shared/resources/learning';
 import { DeskFigures } from './DeskFigures';
@@ -100,6 +102,14 @@ export function Desk({ draftKey, start, larder, page, shown }: DeskProps): React
         profiles={profiles ?? []}
         onChange={onChange}
       />
+      {page !== undefined && (
+        <WasPutAway
+          address={`/blends/${page.id}`}
+          queryKey={blendsKey}
+          name={page.name}
+          archived={page.archived === true}
+        />
+      )}
       {trouble !== undefined && <Sorry>{trouble}</Sorry>}
       <div className={COLUMNS}>
         <RecipeColumn draft={draft} draftKey={draftKey} larder={larder} result={result} onRecipe={setRecipe} />

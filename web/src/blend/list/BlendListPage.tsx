@@ -6,7 +6,7 @@ import { fixed } from '../../kit/format';
 import type { Column, Grouping } from '../../kit/table/column';
 import { askedOf, useTableView } from '../../kit/table/useTableView';
 import { EmptyPail } from '../../shared/EmptyPail';
-import { ListBar } from '../../shared/lists/ListBar';
+import { AskedAway, ListBar } from '../../shared/lists/ListBar';
 import { totalOf } from '../../shared/lists/More';
 import { PagedTable, type PagedProps } from '../../shared/lists/PagedTable';
 import { RowName } from '../../shared/lists/RowName';
@@ -31,7 +31,7 @@ const GROUPINGS: readonly Grouping<BlendRow>[] = [
 /** Every kept blend with its pail in its own pot. */
 export function BlendListPage(): ReactElement {
   const works = useWorks();
-  const [asked, ask] = useAsked(['find']);
+  const [asked, ask] = useAsked(['find', 'away']);
   const [view, setView] = useTableView();
   const query = useInfiniteQuery(blendPagesQuery({ ...asked, ...askedOf(view) } as Asked<BlendsAsked>));
   const isEmpty = query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0;
@@ -59,7 +59,14 @@ export function BlendListPage(): ReactElement {
             onFind={(text) => {
               ask('find', text);
             }}
-          />
+          >
+            <AskedAway
+              value={asked.away ?? ''}
+              onChange={(away) => {
+                ask('away', away);
+              }}
+            />
+          </ListBar>
           <Blends query={query} view={view} onView={setView} />
         </>
       )}

@@ -5,6 +5,8 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { ofProperty } from '../../shared/units/ofProperty';
 import { day, fixed } from '../../kit/format';
+import { PutAway } from '../../shared/putAway/PutAway';
+import { blendsKey } from '../../shared/resources/blends';
 import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
 import { recipeText } from '../list/recipeText';
@@ -21,10 +23,19 @@ export function VersionsPanel({ page }: { readonly page: BlendPage }): ReactElem
         ? [{ lotId: batch.lotId, code: batch.lotCode, blend }]
         : [];
     });
+  const away = {
+    address: `/blends/${page.id}`,
+    queryKey: blendsKey,
+    name: page.name,
+    archived: page.archived === true,
+  };
   return (
     <section className="px-5 py-3" aria-label="Versions">
-      <h2>
-        Versions <small>a kept version never changes</small>
+      <h2 className="flex flex-wrap items-baseline justify-between gap-3">
+        <span>
+          Versions <small>a kept version never changes</small>
+        </span>
+        <PutAway {...away} />
       </h2>
       <Rows className="mt-1">
         <thead>

@@ -9,8 +9,9 @@ import { Notice } from '../../kit/Notice';
 import { Await } from '../../shared/Await';
 import { Album } from '../../shared/photos/Album';
 import { potFor } from '../../shared/pot/pots';
+import { PutAway, WasPutAway } from '../../shared/putAway/PutAway';
 import { Qr } from '../../shared/Qr';
-import { filledPotQuery } from '../../shared/resources/filledPots';
+import { filledPotQuery, filledPotsKey } from '../../shared/resources/filledPots';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useSession, useWorks } from '../../shared/useSession';
 import { DiaryLines } from './DiaryLines';
@@ -38,6 +39,7 @@ function Pot({ page: whole }: { readonly page: Page }): ReactElement {
   // What it teaches, it teaches since its medium was new.
   const page = useMemo(() => sinceRepotted(whole), [whole]);
   const { id, name, plant, place, count, medium, mediumKind, mediumId, mediumN, shape, emptiedAt } = page;
+  const away = { address: `/pots/${id}`, queryKey: filledPotsKey, name, archived: whole.archived === true };
   const stand = standNow(page.stand, page.diary);
   const taught = useTaught(page);
   const about = [plant, place, standOf(stand).words, count > 1 ? counted(count, 'pot alike', 'pots alike') : undefined];
@@ -54,7 +56,9 @@ function Pot({ page: whole }: { readonly page: Page }): ReactElement {
         ]}
       >
         <ButtonLink to={`/pot?with=${mediumKind}:${mediumId}&stand=${stand}`}>Its days ahead</ButtonLink>
+        {emptiedAt !== undefined && <PutAway {...away} />}
       </TitleBlock>
+      <WasPutAway {...away} />
       {emptiedAt !== undefined && (
         <Notice className="mx-5 my-3 p-2">
           It was emptied on {day(emptiedAt, notebook.zone)}; its diary is closed.

@@ -1,4 +1,4 @@
-import type { FilledPotPage, FilledPotRow } from '@bent-pail/contract';
+import type { FilledPotPage, FilledPotRow, FilledPotsAsked } from '@bent-pail/contract';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
@@ -7,12 +7,13 @@ import { day, dueTime } from '../../kit/format';
 import type { Column } from '../../kit/table/column';
 import { askedOf, useTableView } from '../../kit/table/useTableView';
 import { EmptyPail } from '../../shared/EmptyPail';
-import { ListBar } from '../../shared/lists/ListBar';
+import { AskedAway, ListBar } from '../../shared/lists/ListBar';
 import { totalOf } from '../../shared/lists/More';
 import { PagedTable } from '../../shared/lists/PagedTable';
 import { RowName } from '../../shared/lists/RowName';
 import { useAsked } from '../../shared/lists/useAsked';
 import { filledPotPagesQuery } from '../../shared/resources/filledPots';
+import type { Asked } from '../../shared/resources/paged';
 import { serverNow } from '../../shared/serverClock';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useSession, useWorks } from '../../shared/useSession';
@@ -46,9 +47,9 @@ export function FilledPotsPage(): ReactElement {
   const { notebook } = useSession();
   const navigate = useNavigate();
   const [adding, setAdding] = useState(false);
-  const [asked, ask] = useAsked(['find']);
+  const [asked, ask] = useAsked(['find', 'away']);
   const [view, setView] = useTableView();
-  const query = useInfiniteQuery(filledPotPagesQuery({ ...asked, ...askedOf(view) }));
+  const query = useInfiniteQuery(filledPotPagesQuery({ ...asked, ...askedOf(view) } as Asked<FilledPotsAsked>));
   const isEmpty = query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0;
   return (
     <main>
@@ -86,7 +87,14 @@ export function FilledPotsPage(): ReactElement {
             onFind={(text) => {
               ask('find', text);
             }}
-          />
+          >
+            <AskedAway
+              value={asked.away ?? ''}
+              onChange={(away) => {
+                ask('away', away);
+              }}
+            />
+          </ListBar>
           <PagedTable
             query={query}
             label="Filled pots"

@@ -10,7 +10,8 @@ import { CopyButton } from '../../kit/CopyButton';
 import { Figure } from '../../shared/Figure';
 import { counted, fixed } from '../../kit/format';
 import { lotQuery } from '../../shared/resources/lots';
-import { scorecardQuery } from '../../shared/resources/scores';
+import { PutAway, WasPutAway } from '../../shared/putAway/PutAway';
+import { scorecardQuery, scorecardsKey } from '../../shared/resources/scores';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { Trouble } from '../../shared/Trouble';
 import { AgreeOn } from './AgreeOn';
@@ -41,6 +42,12 @@ export function ScorecardPage(): ReactElement {
 function Card({ page }: { readonly page: PageData }): ReactElement {
   const { row, rubric, card, currency } = page;
   const { overall, band } = card.result;
+  const away = {
+    address: `/scorecards/${row.id}`,
+    queryKey: scorecardsKey,
+    name: `The card of ${row.product.name}`,
+    archived: row.archived === true,
+  };
   const inCount = row.raters.filter((rater) => rater.handedIn).length;
   return (
     <main>
@@ -60,7 +67,10 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
               rubric.aggregate === 'arithmetic' ? 'weighted mean, with caps' : 'weighted geometric mean, with caps',
           },
         ]}
-      />
+      >
+        {row.revealed && <PutAway {...away} />}
+      </TitleBlock>
+      <WasPutAway {...away} />
       <div className="grid *:min-w-0 min-[901px]:grid-cols-[minmax(0,1fr)_380px]">
         <section aria-label="Scores" className="px-5 py-3">
           <h2>

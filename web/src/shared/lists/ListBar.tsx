@@ -77,6 +77,16 @@ export function AskedAmong({ label, value, options, onChange }: AskedByProps): R
   );
 }
 
+const AT_HAND = [
+  { key: '', words: 'at hand' },
+  { key: 'yes', words: 'put away' },
+];
+
+/** Whether a list shows what is at hand, or what was put away. */
+export function AskedAway({ value, onChange }: Pick<AskedByProps, 'value' | 'onChange'>): ReactElement {
+  return <AskedBy label="Shown" value={value} options={AT_HAND} onChange={onChange} />;
+}
+
 /** A day that a list begins or ends with. */
 export function AskedDay({ label, value, onChange }: Omit<AskedByProps, 'options'>): ReactElement {
   return <DateField label={label} look="beside" value={value} onChange={onChange} />;
