@@ -1,6 +1,7 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsString, Length, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsString, Length, MaxLength, ValidateNested } from 'class-validator';
 import { TAKES } from './choices';
+import { Optional } from './decorators';
 
 /** Which of two rows is to stand where the file has one otherwise than the notebook. */
 export type Take = (typeof TAKES)[number];
@@ -70,4 +71,30 @@ export interface FileReport {
   /** Up to a number; the counts are whole. */
   readonly conflicts: readonly FileConflict[];
   readonly refusals: readonly FileRefusal[];
+}
+
+function IsSomeIds(): PropertyDecorator {
+  return (target, key) => {
+    Optional()(target, key);
+    IsString({ message: 'Give the ids with commas between.' })(target, key);
+    MaxLength(8000, { message: 'At most two hundred at once.' })(target, key);
+  };
+}
+
+/** What a part of a notebook begins with; all that it rests on comes along. Without any: the whole notebook. */
+export class PartAsked {
+  @IsSomeIds()
+  lots?: string;
+
+  @IsSomeIds()
+  blends?: string;
+
+  @IsSomeIds()
+  pots?: string;
+
+  @IsSomeIds()
+  cards?: string;
+
+  @IsSomeIds()
+  runs?: string;
 }

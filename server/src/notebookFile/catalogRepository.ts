@@ -10,13 +10,19 @@ export interface Column {
   readonly isCounted: boolean;
 }
 
+/** Columns of a table that name a row of another, or of its own. */
+export interface Reference {
+  readonly columns: readonly string[];
+  readonly to: string;
+  readonly targets: readonly string[];
+}
+
 /** A table as the database has it. */
 export interface Kind {
   readonly name: string;
   readonly columns: readonly Column[];
   readonly key: readonly string[];
-  /** Tables that its rows refer to. */
-  readonly restsOn: readonly string[];
+  readonly references: readonly Reference[];
   /** Its rows are only ever added. */
   readonly isOnlyAdded: boolean;
 }
@@ -25,7 +31,7 @@ interface Row {
   readonly name: string;
   readonly columns: readonly Column[];
   readonly key: readonly string[];
-  readonly rests: readonly string[] | null;
+  readonly refs: readonly Reference[] | null;
   readonly stands: boolean;
 }
 
@@ -38,8 +44,12 @@ const CATALOG = `
     (select json_agg(a.attname order by array_position(p.conkey, a.attnum))
      from pg_constraint p join pg_attribute a on a.attrelid = c.oid and a.attnum = any (p.conkey)
      where p.conrelid = c.oid and p.contype = 'p') as key,
-    (select json_agg(distinct f.confrelid::regclass::text)
-     from pg_constraint f where f.conrelid = c.oid and f.contype = 'f' and f.confrelid <> c.oid) as rests,
+    (select json_agg(json_build_object('to', f.confrelid::regclass::text,
+        'columns', (select json_agg(a.attname order by array_position(f.conkey, a.attnum))
+          from pg_attribute a where a.attrelid = c.oid and a.attnum = any (f.conkey)),
+        'targets', (select json_agg(a.attname order by array_position(f.confkey, a.attnum))
+          from pg_attribute a where a.attrelid = f.confrelid and a.attnum = any (f.confkey))) order by f.conname)
+     from pg_constraint f where f.conrelid = c.oid and f.contype = 'f') as refs,
     exists (select from pg_trigger g where g.tgrelid = c.oid and g.tgname = c.relname || '_stand') as stands
   from pg_class c join pg_namespace n on n.oid = c.relnamespace
   where n.nspname = 'public' and c.relkind = 'r' order by 1`;
@@ -48,14 +58,16 @@ const CATALOG = `
 export async function catalogOf(manager: EntityManager): Promise<readonly Kind[]> {
   const rows = await manager.query<Row[]>(CATALOG);
   const left = new Map(
-    rows.map(({ name, columns, key, rests, stands }): [string, Kind] => [
+    rows.map(({ name, columns, key, refs, stands }): [string, Kind] => [
       name,
-      { name, columns, key, restsOn: rests ?? [], isOnlyAdded: stands },
+      { name, columns, key, references: refs ?? [], isOnlyAdded: stands },
     ]),
   );
   const ordered: Kind[] = [];
   while (left.size > 0) {
-    const next = [...left.values()].filter(({ restsOn }) => !restsOn.some((one) => left.has(one)));
+    const next = [...left.values()].filter(
+      ({ name, references }) => !references.some(({ to }) => to !== name && left.has(to)),
+    );
     if (next.length === 0) throw new Error('tables rest on each other in a circle');
     for (const kind of next) left.delete(kind.name);
     ordered.push(...next);

@@ -52,10 +52,10 @@ export async function* rowsAsJson(
 /** Rows that stay behind, by kind. */
 export async function countWithheld(manager: EntityManager, kinds: readonly FileKind[]): Promise<number> {
   let withheld = 0;
-  for (const { name, only } of kinds) {
-    if (only === undefined) continue;
+  for (const { name, hidden } of kinds) {
+    if (hidden === undefined) continue;
     const [row] = await manager.query<{ n: number }[]>(
-      `select count(*)::int as n from ${quoted(name)} t where not (${only})`,
+      `select count(*)::int as n from ${quoted(name)} t where ${hidden}`,
     );
     withheld += row?.n ?? 0;
   }
@@ -81,8 +81,12 @@ export async function levelsOf(manager: EntityManager): Promise<readonly string[
 }
 
 /** Ids of the pictures of a kind. */
-export const picturesKept = (manager: EntityManager, kind: string): Promise<{ readonly id: string }[]> =>
-  manager.query(`select id from ${quoted(kind)} order by id`);
+export const picturesKept = (
+  manager: EntityManager,
+  kind: string,
+  only: string | undefined,
+): Promise<{ readonly id: string }[]> =>
+  manager.query(`select id from ${quoted(kind)} t ${only === undefined ? '' : `where ${only}`} order by id`);
 
 export async function pictureBytes(manager: EntityManager, kind: string, id: string): Promise<Buffer> {
   const [row] = await manager.query<{ jpeg: Buffer }[]>(`select jpeg from ${quoted(kind)} where id = $1`, [id]);

@@ -51,8 +51,10 @@ export interface FileKind extends Kind {
   readonly secret: Readonly<Record<string, unknown>>;
   /** Columns by which two rows do not differ. */
   readonly aside: readonly string[];
-  /** Which rows may leave, as a condition on `t`; absent: all. */
+  /** Which rows leave, as a condition on `t`; absent: all. */
   readonly only?: string;
+  /** Which rows are withheld, as a condition on `t`; absent: none. */
+  readonly hidden?: string;
 }
 
 /** The kinds of rows of a notebook's file, those first that others rest on. */
@@ -72,7 +74,7 @@ export async function fileKinds(manager: EntityManager): Promise<readonly FileKi
           // A number that was taken here already is another one here.
           ...kind.columns.filter(({ isCounted }) => isCounted).map(({ name }) => name),
         ],
-        ...(only === undefined ? {} : { only }),
+        ...(only === undefined ? {} : { only, hidden: `not (${only})` }),
       };
     });
 }

@@ -1,15 +1,23 @@
 import { once } from 'node:events';
 import { pipeline } from 'node:stream/promises';
-import { TakeInFile, type FileReport } from '@bent-pail/contract';
+import { PartAsked, TakeInFile, type FileReport } from '@bent-pail/contract';
 import type { Response } from 'express';
+import { readIds } from '../http/body';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, READS } from '../http/guard';
 import type { Server } from '../resource';
 import { letGo, receive, requireId, waiting } from './incoming';
 import { fileKinds } from './kinds';
 import { mergeFile } from './merge';
+import type { Part } from './partRepository';
 import { fileSchema } from './schema';
 import { writeNotebook, writeZip } from './write';
+
+/** The ids that a part begins with; nothing where the whole is asked for. */
+const partOf = (asked: PartAsked): { readonly part?: Part } => {
+  const part = Object.fromEntries(Object.entries(asked).map(([kind, ids]) => [kind, readIds(ids as string)])) as Part;
+  return Object.keys(part).length === 0 ? {} : { part };
+};
 
 const named = (response: Response, now: number, ending: string): void => {
   const day = new Date(now).toISOString().slice(0, 10);
@@ -28,14 +36,15 @@ export const notebookFileRoutes = ({ db, clock, cards }: Server): Route[] => [
     method: 'get',
     address: '/notebook-file/notebook.json',
     guard: LEADS,
-    respond: async (_asked, response) => {
+    query: PartAsked,
+    respond: async ({ query }, response) => {
       const now = clock.now();
       named(response, now, 'json');
       response.type('application/json');
       // Hundreds of megabytes are not packed on their way: whoever wants them small takes the ZIP.
       response.setHeader('Cache-Control', 'no-store, no-transform');
-      await writeNotebook(db, new Date(now), async (part) => {
-        if (!response.write(part)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
+      await writeNotebook(db, { now: new Date(now), ...partOf(query) }, async (text) => {
+        if (!response.write(text)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
         return !response.destroyed;
       });
       response.end();
@@ -45,11 +54,12 @@ export const notebookFileRoutes = ({ db, clock, cards }: Server): Route[] => [
     method: 'get',
     address: '/notebook-file/notebook.zip',
     guard: LEADS,
-    respond: async (_asked, response) => {
+    query: PartAsked,
+    respond: async ({ query }, response) => {
       const now = clock.now();
       named(response, now, 'zip');
       response.type('application/zip');
-      await writeZip(db, new Date(now), (zip) => pipeline(zip, response));
+      await writeZip(db, { now: new Date(now), ...partOf(query) }, (zip) => pipeline(zip, response));
     },
   }),
   defineRoute({

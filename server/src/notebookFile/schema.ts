@@ -57,6 +57,11 @@ export const fileSchema = (kinds: readonly FileKind[]): Json => ({
     level: { type: 'string', description: 'The last change of shape that its notebook had seen.' },
     program: { type: 'string' },
     madeAt: { type: 'string', pattern: MOMENT },
+    part: {
+      type: 'object',
+      additionalProperties: { type: 'array', items: { type: 'string', pattern: UUID } },
+      description: 'Where it is no whole notebook: what it was taken for. All that this rests on is in it.',
+    },
     withheld: { type: 'array', items: { type: 'string' }, description: 'What leaves only in a backup.' },
     kinds: {
       type: 'object',
