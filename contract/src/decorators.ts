@@ -1,5 +1,15 @@
 import { Transform, Type } from 'class-transformer';
-import { IsNumber, IsObject, IsString, Length, Matches, ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
+import {
+  IsNumber,
+  IsObject,
+  IsString,
+  Length,
+  Matches,
+  MaxLength,
+  ValidateBy,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
 import { isDay, isMoment } from './dates';
 
 /** A field that may be left out. `null` is not left out: it gets the sentence of what the field has to be. */
@@ -53,3 +63,12 @@ export const IsWindow = (message: string): PropertyDecorator =>
     },
     { message },
   );
+
+/** Ids with commas between, or nothing. */
+export function IsSomeIds(): PropertyDecorator {
+  return (target, key) => {
+    Optional()(target, key);
+    IsString({ message: 'Give the ids with commas between.' })(target, key);
+    MaxLength(8000, { message: 'At most two hundred at once.' })(target, key);
+  };
+}

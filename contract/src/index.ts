@@ -10,6 +10,7 @@ export * from './blends';
 export * from './choices';
 export * from './claims';
 export * from './demoPeople';
+export * from './exports';
 export * from './find';
 export * from './guides';
 export * from './history';

@@ -1,7 +1,7 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsString, Length, MaxLength, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsString, Length, ValidateNested } from 'class-validator';
 import { TAKES } from './choices';
-import { Optional } from './decorators';
+import { IsSomeIds } from './decorators';
 
 /** Which of two rows is to stand where the file has one otherwise than the notebook. */
 export type Take = (typeof TAKES)[number];
@@ -71,14 +71,6 @@ export interface FileReport {
   /** Up to a number; the counts are whole. */
   readonly conflicts: readonly FileConflict[];
   readonly refusals: readonly FileRefusal[];
-}
-
-function IsSomeIds(): PropertyDecorator {
-  return (target, key) => {
-    Optional()(target, key);
-    IsString({ message: 'Give the ids with commas between.' })(target, key);
-    MaxLength(8000, { message: 'At most two hundred at once.' })(target, key);
-  };
 }
 
 /** What a part of a notebook begins with; all that it rests on comes along. Without any: the whole notebook. */

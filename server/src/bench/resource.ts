@@ -12,13 +12,13 @@ import {
 import { countDue, nextOver, openRuns } from './repository';
 import { benchRoutes } from './routes';
 import { countOpenRuns } from './runRepository';
-import { readings, results } from './tables';
+import { readings, results, runs } from './tables';
 
 export const bench: Resource = {
   name: 'bench',
   entities: [RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity, ArchivingEntity, TakenBackEntity],
   routes: benchRoutes,
-  tables: [readings, results],
+  tables: [runs, readings, results],
   waiting: async ({ db }, who) => (who.scope.runs === 'none' ? {} : { openRuns: await openRuns(db.manager, who) }),
   counts: async ({ db, clock }, who) =>
     who.scope.runs === 'none'

@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import { namesOf } from '../accounts/repository';
-import { AT_A_TIME, type Wanted } from '../exports/table';
+import { AT_A_TIME, byPages, type Wanted } from '../exports/table';
 import { lotRowsNamed, materialsNamed } from '../shelf/lotRepository';
 import { RunEntity } from './entities';
 import type { RunFigureRow } from './runFigures';
@@ -22,8 +22,8 @@ export async function* runsToTell(manager: EntityManager, { run, lot }: Wanted):
       .where('run.number > :after and run.archived_at is null', { after })
       .orderBy('run.number')
       .take(AT_A_TIME.runs);
-    if (run !== undefined) query.andWhere('run.id = :run', { run });
-    if (lot !== undefined) query.andWhere('run.lot_id = :lot', { lot });
+    if (run !== undefined) query.andWhere('run.id = any(:run)', { run });
+    if (lot !== undefined) query.andWhere('run.lot_id = any(:lot)', { lot });
     const runs = await query.getMany();
     const last = runs.at(-1);
     if (last === undefined) return;
@@ -74,7 +74,7 @@ export async function* resultsToTell(
       `select r.number as run, r.finished_at as "finishedAt", r.protocol_key || '@' || r.protocol_version as protocol,
          m.name as material, l.code as lot, r.sample, f.place, f.property, f.mean, f.sd, f.se, f.n, f.words, f.trouble
        from run_figures f join runs r on r.id = f.run_id join lots l on l.id = r.lot_id join materials m on m.id = l.material_id
-       where (r.number, f.place) > ($1, $2) and ($3::uuid is null or r.id = $3) and ($4::uuid is null or l.id = $4)
+       where (r.number, f.place) > ($1, $2) and ($3::uuid[] is null or r.id = any ($3)) and ($4::uuid[] is null or l.id = any ($4))
        order by r.number, f.place limit ${String(AT_A_TIME.figures)}`,
       [...after, run ?? null, lot ?? null],
     );
@@ -84,3 +84,34 @@ export async function* resultsToTell(
     after = [last.run, last.place];
   }
 }
+
+/** A run as lists show it. */
+export interface RunToTell {
+  readonly id: string;
+  readonly run: number;
+  readonly protocol: string;
+  readonly material: string;
+  readonly lot: string;
+  readonly replicates: number;
+  readonly group: string | null;
+  readonly by: string;
+  readonly startedAt: Date;
+  readonly finishedAt: Date | null;
+  readonly away: boolean;
+  readonly readings: number;
+}
+
+/** Runs, open ones and those that were put away as well, some at a time. */
+export const runsListed = (manager: EntityManager, { run, lot }: Wanted): AsyncGenerator<readonly RunToTell[]> =>
+  byPages((after) =>
+    manager.query<RunToTell[]>(
+      `select r.id, r.number as run, r.protocol_key || '@' || r.protocol_version as protocol, m.name as material, l.code as lot,
+         r.replicate_count as replicates, r.group_name as "group", u.name as by, r.started_at as "startedAt",
+         r.finished_at as "finishedAt", r.archived_at is not null as away,
+         (select count(*)::int from readings x where x.run_id = r.id) as readings
+       from runs r join lots l on l.id = r.lot_id join materials m on m.id = l.material_id join users u on u.id = r.started_by
+       where r.id > $1 and ($2::uuid[] is null or r.id = any ($2)) and ($3::uuid[] is null or l.id = any ($3))
+       order by r.id limit ${String(AT_A_TIME.figures)}`,
+      [after, run ?? null, lot ?? null],
+    ),
+  );

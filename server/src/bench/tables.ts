@@ -2,7 +2,14 @@ import { replicateName, sampleWords } from '@bent-pail/core';
 import { SUMMARY, summaryColumns, TROUBLE } from '../exports/summaryColumns';
 import type { Row, Table } from '../exports/table';
 import { protocolOf } from './runRecords';
-import { resultsToTell, runsToTell, type ResultRow, type RunsToTell } from './tableRepository';
+import {
+  resultsToTell,
+  runsListed,
+  runsToTell,
+  type ResultRow,
+  type RunsToTell,
+  type RunToTell,
+} from './tableRepository';
 
 const READING_COLUMNS = [
   'run',
@@ -82,5 +89,32 @@ export const results: Table = {
   columns: ['run', 'finished_at', 'protocol', 'material', 'lot', ...SUMMARY, 'sample', ...TROUBLE],
   rows: async function* ({ db }, wanted) {
     for await (const rows of resultsToTell(db.manager, wanted)) yield rows.map(resultRow);
+  },
+};
+
+const runRow = ({ startedAt, finishedAt, away, ...row }: RunToTell): Row => ({
+  ...row,
+  begun_at: startedAt.toISOString(),
+  finished_at: finishedAt?.toISOString(),
+  put_away: away ? 'yes' : null,
+});
+
+export const runs: Table = {
+  name: 'runs',
+  columns: [
+    'run',
+    'protocol',
+    'material',
+    'lot',
+    'replicates',
+    'readings',
+    'group',
+    'by',
+    'begun_at',
+    'finished_at',
+    'put_away',
+  ],
+  rows: async function* ({ db }, wanted) {
+    for await (const rows of runsListed(db.manager, wanted)) yield rows.map(runRow);
   },
 };

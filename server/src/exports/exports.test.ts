@@ -3,7 +3,7 @@ import { METRIC, readMeasure, type UnitChoice } from '@bent-pail/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import Papa from 'papaparse';
 import { v7 as uuidv7 } from 'uuid';
-import { fillSheet, putOnShelf, reading, startRun } from '../testing/bench';
+import { fillSheet, openSitting, putOnShelf, reading, startRun } from '../testing/bench';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 
 let server: TestServer;
@@ -95,6 +95,58 @@ describe('tables for a spreadsheet', () => {
     },
   );
 
+  it('hold lots, runs, prices, recipes with what was predicted, and marks once they are open', async () => {
+    const shelf = await putOnShelf(tester, { name: 'Leaf mould' });
+    const run = await startRun(tester, shelf);
+    await fillSheet(server, tester, run);
+    await tester.post(`/runs/${run.id}/finish`);
+    const other = await putOnShelf(tester, { name: 'Grit' });
+    const asked = `lot=${shelf.lotId},${other.lotId}`;
+    const lots = await table(`/exports/lots.csv?${asked}`);
+    expect(lots.map(({ material }) => material).sort()).toEqual(['Grit', 'Leaf mould']);
+    expect(lots[0]).toMatchObject({ pack_L: '40', price: '12', put_away: '' });
+    const runs = await table(`/exports/runs.csv?lot=${shelf.lotId}`);
+    expect(runs).toEqual([
+      expect.objectContaining({ run: String(run.number), replicates: '3', material: 'Leaf mould' }),
+    ]);
+    expect(Number(runs[0]?.readings)).toBeGreaterThan(15);
+    const seen = {
+      id: uuidv7(),
+      lotId: shelf.lotId,
+      kind: 'paid',
+      price: 9.5,
+      on: '2026-11-20',
+      form: 'loose',
+      pack_L: 50,
+    };
+    expect((await tester.post('/prices', seen)).status).toBeLessThan(300);
+    const [price] = await table(`/exports/prices.csv?${asked}`);
+    expect(price).toMatchObject({ price: '9.5', seen_on: '2026-11-20', pack_L: '50', money: '£' });
+    const blendId = uuidv7();
+    const lines = [{ lotId: shelf.lotId, parts: 3 }];
+    const recipe = { lines, potName: 'Tub', pot: { height_cm: 20 }, model: 'average', lime_meqPerL: 0 };
+    await tester.post('/blends', { id: uuidv7(), blendId, name: 'Plain', recipe });
+    const [line] = await table(`/exports/recipes.csv?blend=${blendId}`);
+    expect(line).toMatchObject({ blend: 'Plain', version: '1', line: '1', what: 'Leaf mould, PM-3', parts: '3' });
+    const predicted = await table(`/exports/predictions.csv?blend=${blendId}`);
+    expect(predicted.map(({ property }) => property)).toContain('Air space');
+    const [lead, rater] = [await server.as('lead'), await server.as('panellist')];
+    const card = await openSitting(lead, shelf.lotId, [rater.me.id]);
+    await server.db.query(
+      `insert into ratings (scorecard_id, user_id, criterion, value, tags, kept_at, words) values ($1, $2, 'texture', 7.5, '{}', now(), '')`,
+      [card, rater.me.id],
+    );
+    expect(await table(`/exports/marks.csv?card=${card}`)).toEqual([]);
+    await server.db.query('update scorecard_raters set handed_in_at = now() where scorecard_id = $1', [card]);
+    const marks = await table(`/exports/marks.csv?card=${card}`);
+    expect(marks).toEqual([expect.objectContaining({ product: 'Leaf mould', rater: rater.me.name, value: '7.5' })]);
+  });
+
+  it('are refused for what is no id, instead of being given whole', async () => {
+    expect((await tester.get('/exports/readings.csv?run=all')).status).toBe(422);
+    expect((await tester.get('/exports/readings.csv?units=miles')).status).toBe(422);
+  });
+
   it('do not exist under another name', async () => {
     expect((await tester.get('/exports/people.csv')).status).toBe(404);
   });
@@ -146,7 +198,18 @@ describe('tables as a workbook', () => {
     const run = await startRun(tester, shelf);
     await fillSheet(server, tester, run);
     const all = await sheets(`/exports/tables.xlsx?run=${run.id}`);
-    expect(all.map(({ sheet }) => sheet).sort()).toEqual(['cards', 'diaries', 'readings', 'results']);
+    expect(all.map(({ sheet }) => sheet).sort()).toEqual([
+      'cards',
+      'diaries',
+      'lots',
+      'marks',
+      'predictions',
+      'prices',
+      'readings',
+      'recipes',
+      'results',
+      'runs',
+    ]);
     const rows = await sheets(`/exports/readings.xlsx?run=${run.id}`);
     const [head = [], first = []] = rows[0]?.data ?? [];
     const cell = (name: string) => first[head.indexOf(name)];

@@ -1,16 +1,18 @@
 import { once } from 'node:events';
 import { createReadStream } from 'node:fs';
 import { pipeline } from 'node:stream/promises';
+import { TableAsked } from '@bent-pail/contract';
 import { METRIC, type UnitChoice } from '@bent-pail/core';
 import type { Response } from 'express';
 import Papa from 'papaparse';
+import { readIds } from '../http/body';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { READS } from '../http/guard';
 import { notFound } from '../http/problems';
 import type { Server } from '../resource';
 import { inUnits } from './inUnits';
 import { withWorkbook } from './sheets';
-import type { Row, Table } from './table';
+import type { Row, Table, Wanted } from './table';
 
 /** Text that a spreadsheet would take for a formula, whatever stands before it or in the lines after: made harmless. */
 const FORMULA = /^\s*[=+\-@\t\r]|^[\t\r\n]/;
@@ -22,8 +24,9 @@ const UTF8 = '\uFEFF';
 const ALL = 'tables';
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
-const asUuid = (value: unknown): string | undefined =>
-  typeof value === 'string' && /^[0-9a-f-]{36}$/i.test(value) ? value : undefined;
+/** What a table is asked for, by ids. */
+const wantedOf = ({ units: _units, ...asked }: TableAsked): Wanted =>
+  Object.fromEntries(Object.entries(asked).map(([kind, ids]) => [kind, readIds(ids as string)]));
 
 /** Writes what comes as it comes; a reader who is slow is waited for. */
 async function send(
@@ -58,15 +61,15 @@ export const exportRoutes = (server: Server): Route[] => [
     method: 'get',
     address: '/exports/:name',
     guard: READS,
-    respond: async ({ who, params, request }, response) => {
+    query: TableAsked,
+    respond: async ({ who, params, query }, response) => {
       const [, asked = '', ending = 'csv'] = /^(.*?)(?:\.(csv|xlsx))?$/.exec(params.name) ?? [];
       const tables = asked === ALL ? server.tables : server.tables.filter(({ name }) => name === asked);
       const [table] = tables;
       if (table === undefined || (asked === ALL && ending !== 'xlsx')) throw notFound('table');
-      const { run, lot, pot } = request.query;
-      const wanted = { run: asUuid(run), lot: asUuid(lot), pot: asUuid(pot) };
-      if (wanted.lot !== undefined) await server.cards.follow([wanted.lot]);
-      const units = request.query.units === 'metric' ? METRIC : who.units;
+      const wanted = wantedOf(query);
+      if (wanted.lot !== undefined) await server.cards.follow(wanted.lot);
+      const units = query.units === 'metric' ? METRIC : who.units;
       if (ending === 'csv') {
         await send(response, table, table.rows(server, wanted), units);
         return;

@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import { AT_A_TIME } from '../exports/table';
+import { AT_A_TIME, BEFORE_ALL } from '../exports/table';
 import type { PotEntryEntity } from './entities';
 
 /** A line with what is said of its pot, and who wrote it. */
@@ -17,19 +17,18 @@ export interface LineToTell extends Omit<
 /** Lines by pot and time, some at a time. */
 export async function* linesToTell(
   manager: EntityManager,
-  potId: string | undefined,
+  potIds: readonly string[] | undefined,
 ): AsyncGenerator<readonly LineToTell[]> {
-  const first = '00000000-0000-0000-0000-000000000000';
-  for (let after: readonly [string, Date, string] = [first, new Date(0), first]; ;) {
+  for (let after: readonly [string, Date, string] = [BEFORE_ALL, new Date(0), BEFORE_ALL]; ;) {
     const rows: LineToTell[] = await manager.query<LineToTell[]>(
       `select e.id, e.pot_id as "potId", e.at, e.kind, e.volume_ml as "volume_mL", e.mass_g, e.depth_cm, e.feed, e.pour,
          e.signs, e.stand, e.words, p.name as pot, h.medium, p.plant,
          coalesce(p.place, pl.name) as place, u.name as by
        from pot_entries e join filled_pots p on p.id = e.pot_id join users u on u.id = e.by_user
          join pots_now h on h.id = p.id left join places pl on pl.id = p.place_id
-       where (e.pot_id, e.at, e.id) > ($1::uuid, $2::timestamptz, $3::uuid) and ($4::uuid is null or e.pot_id = $4)
+       where (e.pot_id, e.at, e.id) > ($1::uuid, $2::timestamptz, $3::uuid) and ($4::uuid[] is null or e.pot_id = any ($4))
        order by e.pot_id, e.at, e.id limit ${String(AT_A_TIME.figures)}`,
-      [...after, potId ?? null],
+      [...after, potIds ?? null],
     );
     const last = rows.at(-1);
     if (last === undefined) return;

@@ -93,8 +93,13 @@ describe('the history of a notebook', () => {
   it('says nothing of marks before the reveal, and nothing to panellists', async () => {
     const rater = await server.as('panellist');
     const lead = await server.as('lead');
-    await openSitting(lead, lotId, [rater.me.id]);
+    const card = await openSitting(lead, lotId, [rater.me.id]);
+    const said = { id: uuidv7(), criterion: 'price', value: 7, reason: 'on offer that week' };
+    expect((await lead.post(`/scorecards/${card}/overrides`, said)).status).toBe(201);
     expect((await ask()).rows.some(({ of }) => of.kind === 'card')).toBe(false);
+    await server.db.query('update scorecard_raters set handed_in_at = now() where scorecard_id = $1', [card]);
+    const [open] = (await ask('?kind=override')).rows;
+    expect(open).toMatchObject({ of: { kind: 'card', id: card }, part: 'Price', new: '7', reason: said.reason });
     expect((await rater.get('/history')).status).toBe(403);
   });
 });

@@ -26,7 +26,7 @@ const RUN_OF = (one: string): string =>
 const STEP = (key: string): string => `(select s ->> 'label' from protocols p, jsonb_array_elements(p.body -> 'steps') s
     where p.key = r.protocol_key and p.version = r.protocol_version and s ->> 'key' = ${key})`;
 const CRITERION = `(select k ->> 'label' from rubrics q, jsonb_array_elements(q.body -> 'criteria') k
-    where q.key = c.rubric_key and q.version = c.rubric_version and k ->> 'key' = x.criterion)`;
+    where q.key = c.rubric_key and q.version = c.rubric_version and k ->> 'name' = x.criterion)`;
 const LETTER = (replicate: string): string => `chr(65 + ${replicate})`;
 const OF_A_CARD = `'card' as of, c.id as of_id, null::int as number, concat(m.name, ', ', l.code) as title`;
 const CARD_OF = (one: string): string => `join scorecards c on c.id = ${one}.scorecard_id

@@ -12,6 +12,7 @@ import {
 } from './entities';
 import { countScorecards } from './repository';
 import { scoreRoutes } from './routes';
+import { marks } from './tables';
 
 export const scores: Resource = {
   name: 'scores',
@@ -26,5 +27,6 @@ export const scores: Resource = {
     GrowthMarkEntity,
   ],
   routes: scoreRoutes,
+  tables: [marks],
   counts: async ({ db }, me) => ({ scorecards: seesAll(me) ? await countScorecards(db.manager) : 0 }),
 };

@@ -3,12 +3,12 @@ import type { Resource } from '../resource';
 import { MaterialEntity, LotEntity } from './entities';
 import { countLots } from './lotRepository';
 import { shelfRoutes } from './routes';
-import { cards } from './tables';
+import { cards, lots } from './tables';
 
 export const shelf: Resource = {
   name: 'shelf',
   entities: [MaterialEntity, LotEntity],
   routes: shelfRoutes,
-  tables: [cards],
+  tables: [lots, cards],
   counts: async ({ db }, me) => ({ lots: seesAll(me) ? await countLots(db.manager) : 0 }),
 };
