@@ -18,6 +18,8 @@ export const LOT_STATES = ['measured', 'unmeasured', 'open', 'trouble', 'archive
 export const RUN_STATES = ['open', 'finished', 'archived'] as const;
 export const RUN_SORTS = ['newest', 'lot', 'number', 'protocol', 'person'] as const;
 export const BLEND_SORTS = ['newest', 'name', 'pot', 'air', 'water', 'ph', 'shrink', 'price'] as const;
+export const POT_SORTS = ['name', 'medium', 'filledOn', 'next', 'entries', 'lastAt'] as const;
+export const POT_GROUPS = ['place', 'medium'] as const;
 export const SCORECARD_SORTS = ['newest', 'name'] as const;
 
 /** Rows of a list's page where nobody says how many, and at most. */

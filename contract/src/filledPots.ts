@@ -11,7 +11,7 @@ import {
 } from '@bent-pail/core';
 import { ArrayMaxSize, ArrayUnique, IsInt, IsIn, IsUUID, Max, Min } from 'class-validator';
 import type { BlendVersion } from './blends';
-import { POT_ENTRY_KINDS, POT_MEDIA } from './choices';
+import { POT_ENTRY_KINDS, POT_GROUPS, POT_MEDIA, POT_SORTS } from './choices';
 import { IsDay, IsMoment, IsReal, IsWords, Nested, Optional } from './decorators';
 import { ListWithAway } from './archive';
 import { PotShape } from './vessels';
@@ -202,7 +202,15 @@ export class NewPotEntry {
   words?: string;
 }
 
-export class FilledPotsAsked extends ListWithAway {}
+export class FilledPotsAsked extends ListWithAway {
+  @Optional()
+  @IsIn(POT_SORTS, { message: `Sort by ${POT_SORTS.join(', ')}.` })
+  sort?: (typeof POT_SORTS)[number];
+
+  @Optional()
+  @IsIn(POT_GROUPS, { message: `Put together by ${POT_GROUPS.join(', ')}.` })
+  group?: (typeof POT_GROUPS)[number];
+}
 
 export interface FilledPotRow {
   readonly id: string;

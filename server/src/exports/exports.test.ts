@@ -103,7 +103,7 @@ describe('tables for a spreadsheet', () => {
     const other = await putOnShelf(tester, { name: 'Grit' });
     const asked = `lot=${shelf.lotId},${other.lotId}`;
     const lots = await table(`/exports/lots.csv?${asked}`);
-    expect(lots.map(({ material }) => material).sort()).toEqual(['Grit', 'Leaf mould']);
+    expect(new Set(lots.map(({ material }) => material))).toEqual(new Set(['Grit', 'Leaf mould']));
     expect(lots[0]).toMatchObject({ pack_L: '40', price: '12', put_away: '' });
     const runs = await table(`/exports/runs.csv?lot=${shelf.lotId}`);
     expect(runs).toEqual([

@@ -26,7 +26,7 @@ const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
 
 /** What a table is asked for, by ids. */
 const wantedOf = ({ units: _units, ...asked }: TableAsked): Wanted =>
-  Object.fromEntries(Object.entries(asked).map(([kind, ids]) => [kind, readIds(ids as string)]));
+  Object.fromEntries(Object.entries(asked).map(([kind, ids]) => [kind, readIds(ids)]));
 
 /** Writes what comes as it comes; a reader who is slow is waited for. */
 async function send(

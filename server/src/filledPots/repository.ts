@@ -2,7 +2,7 @@ import type { FilledPotRow, FilledPotsAsked, Page } from '@bent-pail/contract';
 import type { Feeder } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
-import { Conditions, readPage } from '../database/paging';
+import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
 import { FilledPotEntity, PotEntryEntity } from './entities';
 
 /** Lines of a diary that are shown: the newest. */
@@ -75,7 +75,30 @@ const toRow = ({
     : { next: { at: nextAt.toISOString(), from: nextFrom.toISOString(), to: nextTo.toISOString() } }),
 });
 
-/** One page of the filled pots, by name. */
+const SORTS: Readonly<Record<NonNullable<FilledPotsAsked['sort']>, SortBy>> = {
+  name: { sql: 'lower(p.name)', type: 'text', usual: 'up' },
+  medium: { sql: 'lower(h.medium)', type: 'text', usual: 'up' },
+  filledOn: { sql: 'p.filled_on::timestamptz', type: 'timestamptz', usual: 'down' },
+  next: { sql: 'w.next_at', type: 'timestamptz', usual: 'up', mayLack: true },
+  entries: {
+    sql: '(select count(*)::int from pot_entries e where e.pot_id = p.id)',
+    type: 'integer',
+    usual: 'down',
+  },
+  lastAt: {
+    sql: '(select max(e.at) from pot_entries e where e.pot_id = p.id)',
+    type: 'timestamptz',
+    usual: 'down',
+    mayLack: true,
+  },
+};
+
+const GROUPS: Readonly<Record<NonNullable<FilledPotsAsked['group']>, GroupBy>> = {
+  place: { sql: `coalesce(p.place, pl.name, '')`, order: 'up' },
+  medium: { sql: 'h.medium', order: 'up' },
+};
+
+/** One page of the filled pots. */
 export async function pageOfFilledPots(
   manager: EntityManager,
   asked: FilledPotsAsked,
@@ -90,7 +113,8 @@ export async function pageOfFilledPots(
     from: FROM,
     id: 'p.id',
     conditions,
-    sort: { sql: 'lower(p.name)', type: 'text', usual: 'up' },
+    sort: SORTS[asked.sort ?? 'name'],
+    ...(asked.group === undefined ? {} : { group: GROUPS[asked.group] }),
     asked,
   });
   return { ...page, rows: page.rows.map(toRow) };

@@ -10,6 +10,7 @@ import { AskedAmong, AskedDay, ListBar } from '../shared/lists/ListBar';
 import { totalOf } from '../shared/lists/More';
 import { PagedTable } from '../shared/lists/PagedTable';
 import { RowName } from '../shared/lists/RowName';
+import { TakeTicked } from '../shared/lists/TakeTicked';
 import { useAsked } from '../shared/lists/useAsked';
 import { protocolOptions } from '../shared/protocolOptions';
 import type { Asked } from '../shared/resources/paged';
@@ -202,9 +203,12 @@ function Runs(): ReactElement {
                 onChange: setTicked,
                 label: ({ number }) => `Take run ${String(number)}`,
                 actions: (
-                  <ButtonLink to={`/bench/print?runs=${ticked.join(',')}`}>
-                    {ticked.length === 1 ? 'Its sheet' : `These ${String(ticked.length)} sheets`} on paper
-                  </ButtonLink>
+                  <>
+                    <ButtonLink to={`/bench/print?runs=${ticked.join(',')}`}>
+                      {ticked.length === 1 ? 'Its sheet' : `These ${String(ticked.length)} sheets`} on paper
+                    </ButtonLink>
+                    <TakeTicked of="run" ids={ticked} />
+                  </>
                 ),
               }
             : undefined

@@ -1,11 +1,10 @@
-import { useQueries, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
-import { useParams, useSearchParams } from 'react-router';
+import { useParams } from 'react-router';
 import { Button } from '../kit/Button';
 import { counted } from '../kit/format';
-import { Sorry } from '../kit/Sorry';
-import { sentenceOf } from '../shared/api';
 import { Await } from '../shared/Await';
+import { ManyOnPaper, OwnPage, useAskedIds } from '../shared/ManyOnPaper';
 import { OnPaper } from '../shared/OnPaper';
 import { runQuery } from '../shared/resources/runs';
 import { RunPaper } from './RunPaper';
@@ -36,27 +35,21 @@ export function PrintRunPage(): ReactElement {
 
 /** Many sheets as one print, each on a page of its own. */
 export function PrintRunsPage(): ReactElement {
-  const [params] = useSearchParams();
-  const ids = [...new Set((params.get('runs') ?? '').split(',').filter((id) => id !== ''))];
-  const queries = useQueries({ queries: ids.map((id) => runQuery(id)) });
   const [empty, setEmpty] = useState(true);
-  const trouble = queries.find(({ error }) => error !== null)?.error;
-  const sheets = queries.flatMap(({ data }) => data ?? []);
-  if (trouble !== undefined && sheets.length === 0) return <Sorry className="m-5">{sentenceOf(trouble)}</Sorry>;
   return (
-    <OnPaper
+    <ManyOnPaper
+      ids={useAskedIds('runs')}
+      query={runQuery}
       back="/bench"
       backWords="Back to the bench"
-      label={`${counted(sheets.length, 'sheet', 'sheets')} on paper`}
+      label={(count) => `${counted(count, 'sheet', 'sheets')} on paper`}
       choices={<EmptyOrFilled empty={empty} onChange={setEmpty} />}
-    >
-      {sheets.map((sheet) => (
-        <section key={sheet.id} className="own-page" aria-label={`Run ${String(sheet.number)}`}>
+      each={(sheet) => (
+        <OwnPage key={sheet.id} label={`Run ${String(sheet.number)}`}>
           <RunPaper sheet={sheet} empty={empty} />
-        </section>
-      ))}
-      {trouble !== undefined && <Sorry>{sentenceOf(trouble)}</Sorry>}
-    </OnPaper>
+        </OwnPage>
+      )}
+    />
   );
 }
 

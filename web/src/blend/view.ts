@@ -28,6 +28,8 @@ export const blend: View = {
     { path: '/blend/plants/:id', load: async () => (await import('./plants/PlantPage')).PlantPage },
     { path: '/blend/uses', load: async () => (await import('./profiles/ProfilesPage')).ProfilesPage },
     { path: '/blend/uses/:id', load: async () => (await import('./profiles/ProfilePage')).ProfilePage },
+    { path: '/blend/print', load: async () => (await import('./sheet/PrintBlendPage')).PrintBlendPage },
+    { path: '/blend/:id/print', load: async () => (await import('./sheet/PrintBlendPage')).PrintBlendPage },
     desk('/blend/desk'),
     desk('/blend/:id'),
     {
@@ -50,6 +52,7 @@ export const blend: View = {
       `/blend/${id}`,
       ...QUESTIONS.map((question) => `/blend/${id}?ask=${question}`),
       `/blend/${id}/versions/2/sheet?kind=pots&pots=12`,
+      `/blend/${id}/print`,
     ];
   },
 };

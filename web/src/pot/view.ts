@@ -12,6 +12,7 @@ export const pot: View = {
     { path: '/pot', load: async () => (await import('./PotPage')).PotPage },
     { path: '/pot/places', load: async () => (await import('./places/PlacesPage')).PlacesPage },
     { path: '/pot/diary', load: async () => (await import('./diary/FilledPotsPage')).FilledPotsPage },
+    { path: '/pot/labels', load: async () => (await import('./diary/PotLabelsPage')).PotLabelsPage },
     { path: '/pot/diary/:id', load: async () => (await import('./diary/FilledPotPage')).FilledPotPage },
   ],
   looks: async ({ list }) => {
@@ -24,6 +25,7 @@ export const pot: View = {
       '/pot/places',
       '/pot/diary',
       `/pot/diary/${pot.id}`,
+      `/pot/labels?pots=${pot.id}`,
     ];
   },
 };

@@ -70,6 +70,9 @@ export function fieldSaid(field: string): string {
   return FIELD_WORDS[field] ?? field;
 }
 
+const ROLES: Readonly<Partial<Record<string, string>>> = ROLE_NAMES;
+const PLACES: Readonly<Partial<Record<string, string>>> = PLACE_KIND_WORDS;
+
 /** Values that are kept as a short word, as they are called. */
 export function valueSaid(field: string, value: string): string {
   switch (field) {
@@ -77,9 +80,9 @@ export function valueSaid(field: string, value: string): string {
     case 'lots.class_id':
       return findMediaClass(value)?.label ?? value;
     case 'users.role':
-      return ROLE_NAMES[value as keyof typeof ROLE_NAMES] ?? value;
+      return ROLES[value] ?? value;
     case 'places.stands_on':
-      return PLACE_KIND_WORDS[value as keyof typeof PLACE_KIND_WORDS] ?? value;
+      return PLACES[value] ?? value;
     case 'places.soil':
       return SOILS.find(({ key }) => key === value)?.words ?? value;
     default:

@@ -1,7 +1,7 @@
 import type { ScorecardRow, ScorecardsAsked, SheetRow } from '@bent-pail/contract';
 import { ENOUGH_WEIGHT, inSentence } from '@bent-pail/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
-import type { ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
@@ -13,6 +13,7 @@ import { AskedAway, AskedBy, ListBar } from '../shared/lists/ListBar';
 import { More, rowsOf, totalOf } from '../shared/lists/More';
 import { PagedTable } from '../shared/lists/PagedTable';
 import { RowName } from '../shared/lists/RowName';
+import { TakeTicked } from '../shared/lists/TakeTicked';
 import { useAsked } from '../shared/lists/useAsked';
 import type { Asked } from '../shared/resources/paged';
 import { scorecardPagesQuery } from '../shared/resources/scores';
@@ -180,6 +181,7 @@ const COLUMNS: readonly Column<ScorecardRow>[] = [
 
 function Cards(): ReactElement {
   const works = useWorks();
+  const [ticked, setTicked] = useState<readonly string[]>([]);
   const [asked, ask] = useAsked(['find', 'state', 'away']);
   const [view, setView] = useTableView();
   const query = useInfiniteQuery(scorecardPagesQuery({ ...asked, ...askedOf(view) } as Asked<ScorecardsAsked>));
@@ -228,6 +230,17 @@ function Cards(): ReactElement {
         unsorted="newest first"
         groupings={GROUPINGS}
         nothing="No card is like that."
+        ticking={{
+          ids: ticked,
+          onChange: setTicked,
+          label: ({ product, sampleCode }) => `Take ${product?.name ?? `sample ${sampleCode}`}`,
+          actions: (
+            <>
+              <ButtonLink to={`/score/print?cards=${ticked.join(',')}`}>On paper</ButtonLink>
+              <TakeTicked of="card" ids={ticked} />
+            </>
+          ),
+        }}
       />
     </>
   );

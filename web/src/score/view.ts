@@ -21,6 +21,7 @@ export const score: View = {
       path: '/score/cards/:id/print',
       load: async () => (await import('./card/PrintScorecardPage')).PrintScorecardPage,
     },
+    { path: '/score/print', load: async () => (await import('./card/PrintScorecardPage')).PrintScorecardPage },
     { path: '/score/buying', load: async () => (await import('./buying/BuyingPage')).BuyingPage },
     { path: '/score/claims', load: async () => (await import('./claims/ClaimsListPage')).ClaimsListPage },
     { path: '/score/claims/:id', load: async () => (await import('./claims/ClaimsPage')).ClaimsPage },

@@ -1,60 +1,41 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
-import { Await } from '../shared/Await';
-import { Choice } from '../kit/Choice';
 import { day } from '../kit/format';
-import { OnPaper } from '../shared/OnPaper';
-import { Qr } from '../shared/Qr';
+import { HowMany, Labels, type LabelCount } from '../shared/Labels';
+import { ManyOnPaper, useAskedIds } from '../shared/ManyOnPaper';
 import { lotQuery } from '../shared/resources/lots';
 import { useSession } from '../shared/useSession';
 
-const COUNTS = ['1', '3', '6', '12', '24'] as const;
-
-/** Labels for jars, pots and bags of a lot; the code opens its card. */
+/** Labels for jars, pots and bags of a lot, or of several; the code opens its card. */
 export function LabelsPage(): ReactElement {
-  const { id = '' } = useParams();
+  const { id } = useParams();
+  const asked = useAskedIds('lots');
   const { notebook } = useSession();
-  const [count, setCount] = useState<(typeof COUNTS)[number]>('6');
-  const query = useQuery(lotQuery(id));
+  const [count, setCount] = useState<LabelCount>(id === undefined ? '1' : '6');
   return (
-    <Await query={query}>
-      {({ lot }) => (
-        <OnPaper
-          back={`/shelf/lots/${id}`}
-          backWords="Back to the card"
-          label="Labels"
-          className="labels"
-          choices={
+    <ManyOnPaper
+      ids={id === undefined ? asked : [id]}
+      query={lotQuery}
+      back={id === undefined ? '/shelf' : `/shelf/lots/${id}`}
+      backWords={id === undefined ? 'Back to the shelf' : 'Back to the card'}
+      label={() => 'Labels'}
+      className="labels"
+      choices={<HowMany title="Labels" value={count} onChange={setCount} />}
+      each={({ lot }) => (
+        <Labels
+          key={lot.id}
+          count={count}
+          page={`/shelf/lots/${lot.id}`}
+          name={lot.name}
+          code={lot.code}
+          lines={[
             <>
-              <h1 className="text-lead">
-                Labels of {lot.name}, {lot.code}
-              </h1>
-              <Choice
-                label="How many"
-                look="beside"
-                value={count}
-                options={COUNTS.map((key) => ({ key, words: key }))}
-                onChange={setCount}
-              />
-            </>
-          }
-        >
-          {Array.from({ length: Number(count) }, (_, i) => (
-            <div key={i} className="label">
-              <Qr page={`/shelf/lots/${id}`} size={84} />
-              <div>
-                <b>{lot.name}</b>
-                <span className="figure">{lot.code}</span>
-                <small className="block">
-                  {lot.grade} {lot.boughtOn === undefined ? '' : `bought ${day(lot.boughtOn, notebook.zone)}`}
-                </small>
-                <small className="block">{notebook.place}</small>
-              </div>
-            </div>
-          ))}
-        </OnPaper>
+              {lot.grade} {lot.boughtOn === undefined ? '' : `bought ${day(lot.boughtOn, notebook.zone)}`}
+            </>,
+            notebook.place,
+          ]}
+        />
       )}
-    </Await>
+    />
   );
 }

@@ -12,6 +12,8 @@ import { AskedAmong, AskedBy, ListBar } from '../shared/lists/ListBar';
 import { totalOf } from '../shared/lists/More';
 import { PagedTable, type PagedProps } from '../shared/lists/PagedTable';
 import { RowName } from '../shared/lists/RowName';
+import { MOST_COMPARED } from '../shared/larder/compared';
+import { TakeTicked } from '../shared/lists/TakeTicked';
 import { useAsked } from '../shared/lists/useAsked';
 import { LotPail } from '../shared/pail/LotPail';
 import { lotPagesQuery } from '../shared/resources/lots';
@@ -136,9 +138,19 @@ function Lots(props: LotsProps): ReactElement {
               onChange: setIds,
               label: ({ name, code }) => `Take ${name}, ${code}`,
               actions: (
-                <ButtonLink to={`/blend/desk?lot=${ids.join(',')}`}>
-                  Blend {ids.length === 1 ? 'it' : `these ${String(ids.length)}`}
-                </ButtonLink>
+                <>
+                  <ButtonLink to={`/blend/desk?lot=${ids.join(',')}`}>
+                    Blend {ids.length === 1 ? 'it' : `these ${String(ids.length)}`}
+                  </ButtonLink>
+                  {ids.length > 1 && ids.length <= MOST_COMPARED && (
+                    <ButtonLink to={`/blend/compare?with=${ids.map((id) => `lot:${id}`).join(',')}`}>
+                      Side by side
+                    </ButtonLink>
+                  )}
+                  <ButtonLink to={`/shelf/labels?lots=${ids.join(',')}`}>Labels</ButtonLink>
+                  <ButtonLink to={`/shelf/print?lots=${ids.join(',')}`}>On paper</ButtonLink>
+                  <TakeTicked of="lot" ids={ids} />
+                </>
               ),
             }
           : undefined

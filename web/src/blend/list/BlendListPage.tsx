@@ -10,6 +10,7 @@ import { AskedAway, ListBar } from '../../shared/lists/ListBar';
 import { totalOf } from '../../shared/lists/More';
 import { PagedTable, type PagedProps } from '../../shared/lists/PagedTable';
 import { RowName } from '../../shared/lists/RowName';
+import { TakeTicked } from '../../shared/lists/TakeTicked';
 import { useAsked } from '../../shared/lists/useAsked';
 import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
@@ -96,14 +97,19 @@ function Blends(props: BlendsProps): ReactElement {
           setIds(next.slice(-MOST_COMPARED));
         },
         label: ({ name }) => `Compare ${name}`,
-        actions:
-          ids.length < 2 ? (
-            <span className="text-ink2">Tick one to {MOST_COMPARED - 1} more to see them side by side.</span>
-          ) : (
-            <ButtonLink to={`/blend/compare?with=${ids.map((id) => `blend:${id}`).join(',')}`}>
-              Put these {ids.length} side by side
-            </ButtonLink>
-          ),
+        actions: (
+          <>
+            {ids.length < 2 ? (
+              <span className="text-ink2">Tick one to {MOST_COMPARED - 1} more to see them side by side.</span>
+            ) : (
+              <ButtonLink to={`/blend/compare?with=${ids.map((id) => `blend:${id}`).join(',')}`}>
+                Put these {ids.length} side by side
+              </ButtonLink>
+            )}
+            <ButtonLink to={`/blend/print?blends=${ids.join(',')}`}>On paper</ButtonLink>
+            <TakeTicked of="blend" ids={ids} />
+          </>
+        ),
       }}
     />
   );

@@ -10,6 +10,7 @@ import { blendsKey } from '../../shared/resources/blends';
 import { learningQuery } from '../../shared/resources/learning';
 import { useSession } from '../../shared/useSession';
 import { recipeText } from '../list/recipeText';
+import { ButtonLink } from '../../kit/Button';
 import { Rows } from '../../kit/Rows';
 
 /** Every version with its reason, what was predicted, and what was found when a batch of it was measured. */
@@ -35,7 +36,10 @@ export function VersionsPanel({ page }: { readonly page: BlendPage }): ReactElem
         <span>
           Versions <small>a kept version never changes</small>
         </span>
-        <PutAway {...away} />
+        <span className="flex flex-wrap gap-3">
+          <ButtonLink to={`/blend/${page.id}/print`}>On paper</ButtonLink>
+          <PutAway {...away} />
+        </span>
       </h2>
       <Rows className="mt-1">
         <thead>

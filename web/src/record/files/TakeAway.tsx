@@ -1,18 +1,7 @@
 import type { ReactElement } from 'react';
 import { Rows } from '../../kit/Rows';
+import { TABLE_ENDINGS, TABLE_WORDS } from '../../shared/lists/tableWords';
 
-/** Tables for spreadsheets, as they are called. */
-const TABLE_WORDS: Readonly<Record<string, string>> = {
-  readings: 'Readings, each with its corrections',
-  results: 'Results of runs',
-  cards: 'Cards of lots',
-  diaries: 'Diaries of filled pots',
-};
-
-const ENDINGS = [
-  ['csv', 'CSV'],
-  ['xlsx', 'XLSX'],
-] as const;
 const LINK = 'inline-flex min-h-11 items-center font-semibold underline underline-offset-3';
 
 /** The notebook as a file, and its tables. */
@@ -58,7 +47,7 @@ export function TakeAway({ isLead }: { readonly isLead: boolean }): ReactElement
             <tr key={name}>
               <th scope="row">{words}</th>
               <td className="w-32 text-left">
-                {ENDINGS.map(([ending, said]) => (
+                {TABLE_ENDINGS.map(([ending, said]) => (
                   <a
                     key={ending}
                     className={`${LINK} mr-4`}
