@@ -22,6 +22,18 @@ export const POT_SORTS = ['name', 'medium', 'filledOn', 'next', 'entries', 'last
 export const POT_GROUPS = ['place', 'medium'] as const;
 export const SCORECARD_SORTS = ['newest', 'name'] as const;
 
+/** Pages with a list that can be kept under a name. */
+export const SAVED_PAGES = [
+  '/shelf',
+  '/shelf/suppliers',
+  '/bench',
+  '/blend',
+  '/pot/diary',
+  '/score',
+  '/score/claims',
+  '/record',
+] as const;
+
 /** Rows of a list's page where nobody says how many, and at most. */
 export const PAGE = Object.freeze({ usual: 50, most: 200 });
 

@@ -29,6 +29,7 @@ export * from './problem';
 export * from './protocols';
 export * from './roles';
 export * from './rubrics';
+export * from './savedViews';
 export * from './scores';
 export * from './selling';
 export * from './severalRuns';

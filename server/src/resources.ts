@@ -28,6 +28,7 @@ import { places } from './places/resource';
 import { potResults } from './potResults/resource';
 import { prices } from './prices/resource';
 import { protocols } from './protocols/resource';
+import { savedViews } from './savedViews/resource';
 import { scores } from './scores/resource';
 import { selling } from './selling/resource';
 import { shelf } from './shelf/resource';
@@ -73,6 +74,7 @@ export const RESOURCES: readonly Resource[] = [
   claims,
   albums,
   archive,
+  savedViews,
   scores,
   sittings,
   today,

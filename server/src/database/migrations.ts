@@ -42,6 +42,7 @@ import { TableMappings1767900000000 } from './migrations/1767900000000-tableMapp
 
 /** Every migration, in the order in which they run. */ import { PutAway1768000000000 } from './migrations/1768000000000-putAway';
 import { Edits1768100000000 } from './migrations/1768100000000-edits';
+import { SavedViews1768200000000 } from './migrations/1768200000000-savedViews';
 
 export const MIGRATIONS = [
   FirstSlice1764000000000,
@@ -87,4 +88,5 @@ export const MIGRATIONS = [
   TableMappings1767900000000,
   PutAway1768000000000,
   Edits1768100000000,
+  SavedViews1768200000000,
 ];

@@ -12,6 +12,7 @@ import { Await } from '../shared/Await';
 import { useFind } from '../shared/findStore';
 import { AskedAmong, AskedBy, AskedDay } from '../shared/lists/ListBar';
 import { useAsked } from '../shared/lists/useAsked';
+import { SavedViews } from '../shared/savedViews/SavedViews';
 import { usersQuery } from '../shared/resources/people';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
@@ -86,6 +87,7 @@ function History(): ReactElement {
             ask('day', when);
           }}
         />
+        <SavedViews />
       </div>
       <Await query={query}>
         {({ pages }) => {
@@ -153,13 +155,9 @@ function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string 
       </th>
       <td className="pr-3 text-left">{CHANGE_WORDS[kind]}</td>
       <td className="pr-3 text-left">
-        {to === undefined ? (
-          title
-        ) : (
-          <Link to={to} className="underline underline-offset-3">
-            {title}
-          </Link>
-        )}
+        <Link to={to} className="underline underline-offset-3">
+          {title}
+        </Link>
         {part !== undefined && <span className="block text-small text-ink2">{part}</span>}
         {field !== undefined && <span className="block text-small text-ink2">{fieldSaid(field)}</span>}
       </td>

@@ -35,13 +35,13 @@ export const changeSaid = ({ kind, field }: Pick<ChangeRow, 'kind' | 'field'>, v
 export const thingSaid = ({ title, number }: Pick<ChangeRow, 'title' | 'number'>): string =>
   number === undefined ? title : `Run ${String(number)}, ${title}`;
 
-/** Where a change's thing is; undefined for what has no page of its own by that id. */
-export function placeOfChange({ of: { kind, id } }: Pick<ChangeRow, 'of'>): string | undefined {
+/** Where a change's thing is, or the list that it stands in. */
+export function placeOfChange({ of: { kind, id }, title }: Pick<ChangeRow, 'of' | 'title'>): string {
   switch (kind) {
     case 'run':
       return `/bench/runs/${id}`;
     case 'material':
-      return `/shelf?material=${id}`;
+      return `/shelf?find=${encodeURIComponent(title)}`;
     case 'lot':
       return `/shelf/lots/${id}`;
     case 'blend':

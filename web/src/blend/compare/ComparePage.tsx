@@ -121,7 +121,7 @@ function AddCompared({ lots, blends, keys, onAdd }: AddComparedProps): ReactElem
       .map(({ id, name, code }) => ({ key: `lot:${id}`, words: `${name}, ${code}`, group: 'Lots and products' })),
   ];
   return (
-    <p className="px-5 pt-3">
+    <div className="px-5 pt-3">
       <FindAmong
         label="Put another one beside"
         look="unseen"
@@ -131,6 +131,6 @@ function AddCompared({ lots, blends, keys, onAdd }: AddComparedProps): ReactElem
         options={options.filter(({ key }) => !keys.includes(key))}
         onChange={onAdd}
       />
-    </p>
+    </div>
   );
 }

@@ -21,7 +21,7 @@ export function Caps({ criteria, caps, onCaps }: CapsProps): ReactElement {
         What holds the whole down <small>a must is a cap at 0</small>
       </h2>
       {caps.map((cap, i) => (
-        <p key={i} className="mt-2 flex flex-wrap items-end gap-3">
+        <div key={i} className="mt-2 flex flex-wrap items-end gap-3">
           <Choice
             label="Where"
             value={cap.criterion}
@@ -57,7 +57,7 @@ export function Caps({ criteria, caps, onCaps }: CapsProps): ReactElement {
           >
             take out
           </Button>
-        </p>
+        </div>
       ))}
       <Button
         look="small"

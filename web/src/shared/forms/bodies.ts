@@ -37,6 +37,7 @@ export {
   NewProtocol,
   NewRun,
   NewSale,
+  NewSavedView,
   NewSitting,
   NewSupplier,
   NewUser,

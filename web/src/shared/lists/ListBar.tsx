@@ -2,6 +2,7 @@ import { useEffect, useRef, useState, type ReactElement, type ReactNode } from '
 import { Choice } from '../../kit/Choice';
 import { FindAmong } from '../../kit/FindAmong';
 import { DateField } from '../../kit/DateField';
+import { SavedViews } from '../savedViews/SavedViews';
 import { PAUSE_MS } from '../useSettled';
 import { BOX } from '../../kit/box';
 
@@ -18,6 +19,14 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
   // What is typed stands here at once; the address follows when there is a pause.
   const [text, setText] = useState(find);
   const pause = useRef<ReturnType<typeof setTimeout>>(undefined);
+  // A list that was kept is another question: what was typed before it makes room.
+  const asked = useRef(find);
+  useEffect(() => {
+    if (asked.current === find) return;
+    asked.current = find;
+    clearTimeout(pause.current);
+    setText(find);
+  }, [find]);
   useEffect(
     () => () => {
       clearTimeout(pause.current);
@@ -38,12 +47,14 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
             setText(value);
             clearTimeout(pause.current);
             pause.current = setTimeout(() => {
+              asked.current = value;
               onFind(value);
             }, PAUSE_MS);
           }}
         />
       </label>
       {children}
+      <SavedViews />
     </div>
   );
 }
