@@ -128,10 +128,18 @@ function Watched({ variants, pots, address }: WatchedProps): ReactElement {
               says={`Air by height and time: ${potSentence(variant.setup, pot)}`}
               height={170}
               options={field}
+              isStrip
             />
             <Legend />
             {strips.map(({ key, title, draw }, i) => (
-              <Chart key={key} title={title} says={title} height={i === strips.length - 1 ? 92 : 76} options={draw} />
+              <Chart
+                key={key}
+                title={title}
+                says={title}
+                height={i === strips.length - 1 ? 92 : 76}
+                options={draw}
+                isStrip
+              />
             ))}
             <i
               aria-hidden="true"

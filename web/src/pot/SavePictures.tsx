@@ -1,8 +1,8 @@
 import type { WatchedPot } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../kit/Button';
-import { readInk } from '../shared/chart/ink';
-import { svgOf, type DrawnPart } from '../shared/chart/svgOf';
+import type { DrawnPart } from '../shared/chart/parts';
+import { SavePicture } from '../shared/chart/SavePicture';
 import { saveFile } from '../shared/saveFile';
 import { courseCsv } from './courseCsv';
 
@@ -25,16 +25,7 @@ export const SavePictures = ({ name, pot, parts }: SavePicturesProps): ReactElem
     >
       Hour by hour as CSV
     </Button>
-    <Button
-      look="small"
-      onClick={() => {
-        void svgOf(parts, WIDTH_px, readInk(document.body)).then((svg) => {
-          saveFile(`${name}.svg`, svg, 'image/svg+xml');
-        });
-      }}
-    >
-      Picture as SVG
-    </Button>
+    <SavePicture name={name} parts={() => parts} width={WIDTH_px} />
     <Button
       look="small"
       onClick={() => {

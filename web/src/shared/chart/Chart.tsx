@@ -1,7 +1,9 @@
-import { useEffect, useRef, type ReactElement, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactElement, type ReactNode } from 'react';
+import { Popover } from '../../kit/Popover';
 import { useIsDark } from '../theme';
 import { readInk } from './ink';
 import type { Draw } from './options';
+import { SavePicture } from './SavePicture';
 
 interface ChartProps {
   /** Title and unit, in the first line. */
@@ -11,11 +13,17 @@ interface ChartProps {
   readonly height: number;
   /** A pure function from the page's ink to the library's options; keep it stable between renders. */
   readonly options: Draw;
+  /** One of several that are saved as one picture, elsewhere. */
+  readonly isStrip?: boolean;
 }
 
+/** Narrower a picture would be hard to read in a report. */
+const LEAST_px = 640;
+
 /** The one owner of chart instances: loads the library when first shown, redraws on new data, size and colours. */
-export function Chart({ title, says, height, options }: ChartProps): ReactElement {
+export function Chart({ title, says, height, options, isStrip = false }: ChartProps): ReactElement {
   const place = useRef<HTMLDivElement>(null);
+  const [figure, setFigure] = useState<HTMLElement | null>(null);
   const dark = useIsDark();
   useEffect(() => {
     const element = place.current;
@@ -42,8 +50,21 @@ export function Chart({ title, says, height, options }: ChartProps): ReactElemen
     };
   }, [options, dark]);
   return (
-    <figure className="m-0 min-w-0">
-      <figcaption className="text-small">{title}</figcaption>
+    <figure ref={setFigure} className="m-0 min-w-0">
+      <figcaption className="flex items-start justify-between gap-3 text-small">
+        <span>{title}</span>
+        {!isStrip && (
+          <Popover opener="save" label={`Save as a picture: ${says}`} look="small" className="flex flex-wrap gap-4 p-4">
+            <SavePicture
+              name="bent-pail-chart"
+              parts={() => [
+                { title: figure?.querySelector('figcaption span')?.textContent ?? '', draw: options, height },
+              ]}
+              width={Math.max(LEAST_px, figure?.clientWidth ?? 0)}
+            />
+          </Popover>
+        )}
+      </figcaption>
       <div ref={place} role="img" aria-label={says} style={{ height }} />
     </figure>
   );

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { ChartInk } from './ink';
 import { svgOf } from './svgOf';
 
-const INK = { ink: '#111', text: '"Two Words", sans-serif', figure: '"Two Words"' } as ChartInk;
+const INK = { ink: '#111', paper: '#fefdf9', text: '"Two Words", sans-serif', figure: '"Two Words"' } as ChartInk;
 
 const line = (data: number[][]) => (ink: ChartInk) => ({
   grid: { left: 20, right: 10, top: 5, bottom: 15 },
@@ -26,6 +26,7 @@ describe('charts as one picture', () => {
     expect([svg.getAttribute('width'), svg.getAttribute('height')]).toEqual(['400', '200']);
     expect(text).toContain('Water &lt; 1 L');
     expect(text.match(/<svg /g)).toHaveLength(3);
+    expect(text).toContain('<rect width="100%" height="100%" fill="#fefdf9"/>');
     expect(text).toContain('<path');
     expect(text).not.toContain('<image');
     expect(text).toContain("font-family:'Two Words'");

@@ -1,14 +1,6 @@
 import type { ChartInk } from './ink';
-import type { Draw } from './options';
+import { TITLE_px, type DrawnPart } from './parts';
 
-/** A chart of a picture that is saved. */
-export interface DrawnPart {
-  readonly title: string;
-  readonly draw: Draw;
-  readonly height: number;
-}
-
-const TITLE_px = 20;
 const inXml = (text: string): string =>
   text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
 
@@ -27,7 +19,7 @@ export async function svgOf(parts: readonly DrawnPart[], width: number, read: Ch
     chart.dispose();
     const at = y;
     y += TITLE_px + height;
-    return `<text x="4" y="${String(at + TITLE_px - 6)}" font-family="sans-serif" font-size="13">${inXml(title)}</text><svg y="${String(at + TITLE_px)}" ${svg.slice(svg.indexOf('<svg') + 4)}`;
+    return `<text x="4" y="${String(at + TITLE_px - 6)}" font-family="sans-serif" font-size="13" fill="${inXml(read.ink)}">${inXml(title)}</text><svg y="${String(at + TITLE_px)}" ${svg.slice(svg.indexOf('<svg') + 4)}`;
   });
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${String(width)}" height="${String(y)}" viewBox="0 0 ${String(width)} ${String(y)}">${drawn.join('')}</svg>\n`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${String(width)}" height="${String(y)}" viewBox="0 0 ${String(width)} ${String(y)}"><rect width="100%" height="100%" fill="${inXml(read.paper)}"/>${drawn.join('')}</svg>\n`;
 }
