@@ -12,3 +12,4 @@ export {
   type ReportSettled,
   type UnreadReportLine,
 } from './readReport';
+export { readSampleRow, type SampleRead } from './sampleRow';

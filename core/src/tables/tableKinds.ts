@@ -7,6 +7,8 @@ export interface TableField {
   readonly words: string;
   readonly reads: CellKind;
   readonly isNeeded?: true;
+  /** What its numbers are kept in; a heading or a cell may name another of the kind. */
+  readonly unit?: string;
   /** Headings by which it is known, in small letters; its words are one of them. */
   readonly also: readonly string[];
 }
@@ -15,6 +17,8 @@ export interface TableKind {
   readonly key: string;
   readonly words: string;
   readonly fields: readonly TableField[];
+  /** Columns that are none of its fields come along with their headings. */
+  readonly takesFurther?: true;
 }
 
 /** Tables that can be taken in, and their columns. Units stand in the words: numbers are read in these. */
@@ -47,9 +51,10 @@ export const TABLE_KINDS = Object.freeze([
         key: 'pack_volume_l',
         words: 'pack, L',
         reads: 'number',
+        unit: 'L',
         also: ['volume', 'pack', 'litres', 'liters', 'l', 'pack volume', 'size l'],
       },
-      { key: 'pack_weight_kg', words: 'pack, kg', reads: 'number', also: ['weight', 'kg', 'pack weight'] },
+      { key: 'pack_weight_kg', words: 'pack, kg', reads: 'number', unit: 'kg', also: ['weight', 'kg', 'pack weight'] },
     ],
   },
   {
@@ -86,10 +91,32 @@ export const TABLE_KINDS = Object.freeze([
         key: 'mass_g',
         words: 'whole pot, g',
         reads: 'number',
+        unit: 'g',
         isNeeded: true,
         also: ['weight', 'mass', 'g', 'value', 'whole pot'],
       },
       { key: 'words', words: 'words', reads: 'text', also: ['note', 'notes', 'remark'] },
+    ],
+  },
+  {
+    key: 'reports',
+    words: 'laboratory reports, a sample a row',
+    takesFurther: true,
+    fields: [
+      {
+        key: 'sample',
+        words: 'sample: the lot',
+        reads: 'text',
+        isNeeded: true,
+        also: ['sample', 'lot', 'code', 'sample id', 'sample name', 'client reference', 'your reference', 'reference'],
+      },
+      {
+        key: 'reported_on',
+        words: 'reported on',
+        reads: 'day',
+        also: ['date', 'reported', 'day', 'date reported', 'report date', 'analysed'],
+      },
+      { key: 'extract', words: 'extract', reads: 'text', also: ['method', 'extraction'] },
     ],
   },
 ] as const satisfies readonly TableKind[]);

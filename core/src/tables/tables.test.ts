@@ -106,6 +106,49 @@ describe('a table', () => {
     ]);
   });
 
+  it.each([
+    ['Pack (gal)', '10', 37.85],
+    ['pack, cu ft', '2', 56.63],
+    ['Pack (L)', '50', 50],
+    ['volume', '50', 50],
+    ['volume', '10 gal', 37.85],
+    ['volume (per bag)', '40', 40],
+  ])('under “%s” reads %s as litres', (heading, cell, litres) => {
+    const { read: rows, refused } = read([
+      ['name', 'code', heading],
+      ['Bark', 'B-1', cell],
+    ]);
+    expect(refused).toEqual([]);
+    expect(rows[0]?.values.pack_volume_l).toBeCloseTo(litres, 1);
+  });
+
+  it('refuses a unit of another kind', () => {
+    const { refused } = read([
+      ['name', 'code', 'pack volume'],
+      ['Bark', 'B-1', '20 kg'],
+    ]);
+    expect(refused).toMatchObject([
+      { row: 2, column: 'pack, L', read: '20 kg', why: expect.stringMatching(/no unit for this/) as string },
+    ]);
+  });
+
+  it('takes columns along that are no fields, where its kind does', () => {
+    const reports = tableKind('reports');
+    const rows = [
+      ['Sample', 'K (mg/L)', '', 'Reported', 'Zn'],
+      ['B-1', '180', 'x', '2026-11-20', '<0.05'],
+    ];
+    const mapping = mappingOf(reports, rows[0] ?? []);
+    expect(mapping).toEqual({ sample: 0, reported_on: 3 });
+    expect(readTable(reports, rows, { headings: 0, mapping, offsetAt: utc }).read).toEqual([
+      {
+        row: 2,
+        values: { sample: 'B-1', reported_on: '2026-11-20' },
+        further: { 'K (mg/L)': '180', Zn: '<0.05' },
+      },
+    ]);
+  });
+
   it('knows what a comma is by the other cells, and asks where nothing tells', () => {
     const price = (...cells: string[]) =>
       read([['name', 'code', 'price'], ...cells.map((cell, i) => ['Bark', `B-${String(i)}`, cell])]);

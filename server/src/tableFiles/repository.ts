@@ -63,7 +63,7 @@ export async function emptiedPots(manager: EntityManager): Promise<ReadonlySet<s
 /** Rows that are kept under some ids. */
 export async function keptRows(
   manager: EntityManager,
-  table: 'readings' | 'pot_entries',
+  table: 'readings' | 'pot_entries' | 'runs',
   ids: readonly string[],
 ): Promise<ReadonlyMap<string, Row>> {
   const rows = await manager.query<{ id: string; row: Row }[]>(
@@ -94,4 +94,41 @@ export async function runsNumbered(
     [[...new Set(numbers)]],
   );
   return new Map(rows.map((row) => [row.number, row]));
+}
+
+/** A lot as a laboratory may name its sample. */
+export interface SampledLot {
+  readonly id: string;
+  readonly name: string;
+  readonly code: string;
+  readonly classId: string | null;
+  /** Dry bulk density, kg/L, where it was measured here. */
+  readonly density_kgL: number | null;
+}
+
+/** Lots at hand that some samples may mean: by name and code, or by the code alone; in small letters. */
+export async function lotsSampled(
+  manager: EntityManager,
+  samples: readonly string[],
+): Promise<ReadonlyMap<string, readonly SampledLot[]>> {
+  const rows = await manager.query<(SampledLot & { readonly called: string })[]>(
+    `select c.called, l.id, m.name, l.code, coalesce(l.class_id, case when not l.own_class then m.class_id end) as "classId",
+       case when k.density_measured then k.density end as "density_kgL"
+     from lots l join materials m on m.id = l.material_id left join lot_cards k on k.lot_id = l.id
+       cross join lateral (values (lower(concat(m.name, ', ', l.code))), (lower(concat(m.name, ' ', l.code))), (lower(l.code))) c (called)
+     where c.called = any ($1) and l.archived_at is null and m.archived_at is null`,
+    [[...new Set(samples.map((sample) => sample.toLowerCase()))]],
+  );
+  const found = new Map<string, SampledLot[]>();
+  for (const { called, ...lot } of rows) {
+    const known = found.get(called) ?? [];
+    if (!known.some(({ id }) => id === lot.id)) found.set(called, [...known, lot]);
+  }
+  return found;
+}
+
+/** The number that the next run would have. */
+export async function nextRunNumber(manager: EntityManager): Promise<number> {
+  const [row] = await manager.query<{ n: number }[]>('select coalesce(max(number), 0) + 1 as n from runs');
+  return row?.n ?? 1;
 }

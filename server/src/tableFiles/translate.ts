@@ -1,6 +1,7 @@
 import type { TableKindKey } from '@bent-pail/core';
 import { lotRows } from './lotRows';
 import { readingRows } from './readingRows';
+import { reportRows } from './reportRows';
 import type { Translate } from './translated';
 import { weightRows } from './weightRows';
 
@@ -9,4 +10,5 @@ export const TRANSLATE: Readonly<Record<TableKindKey, Translate>> = {
   lots: lotRows,
   readings: readingRows,
   weights: weightRows,
+  reports: reportRows,
 };

@@ -44,10 +44,17 @@ const headings = headingRow(kind, rows);
 const names = (rows[headings] ?? []).map((one) => one.trim());
 const known = order.known.find(({ headings: of }) => of === names.join('\n'))?.mapping;
 const mapping = order.mapping ?? known ?? mappingOf(kind, names);
-const read: TableRead = {
+const { read, refused } = readTable(kind, rows, { headings, mapping, offsetAt: offsetIn(order.zone) });
+// The rules of forms are much to load, and only lots are typed in one.
+const held =
+  order.kind === 'lots'
+    ? (await import('../tableFiles/lotRules')).heldToRules(read, kind.fields)
+    : { read, refused: [] };
+const table: TableRead = {
   headings: names,
   mapping,
   sample: rows.slice(headings + 1, headings + 1 + SAMPLE),
-  ...readTable(kind, rows, { headings, mapping, offsetAt: offsetIn(order.zone) }),
+  read: held.read,
+  refused: [...refused, ...held.refused],
 };
-await writeFile(order.to, JSON.stringify(read));
+await writeFile(order.to, JSON.stringify(table));
