@@ -1,4 +1,5 @@
 import { IsInt, IsUUID, Max, Min } from 'class-validator';
+import { IsWords, Optional } from './decorators';
 
 /** Kinds of things that a lot's figures come from and go to. */
 export type LifeKind = 'run' | 'blend' | 'batch' | 'prepared' | 'card' | 'pot' | 'claims';
@@ -24,7 +25,7 @@ export interface LotLife {
   readonly goesInto: readonly LifeNode[];
 }
 
-/** A replicate that is left out to see what would change; nothing is kept of it. */
+/** A replicate, or a single reading of it, that is left out to see what would change; nothing is kept of it. */
 export class LeaveOut {
   @IsUUID('all', { message: 'Name the run by its id.' })
   runId!: string;
@@ -33,6 +34,11 @@ export class LeaveOut {
   @Min(0, { message: 'Name the replicate by its place, from 0.' })
   @Max(40, { message: 'Name the replicate by its place, from 0.' })
   replicate!: number;
+
+  /** Only the reading of this step. */
+  @Optional()
+  @IsWords(60, 'Name the step by its key.')
+  step?: string;
 }
 
 /** A figure as it is, and as it would be. */

@@ -78,6 +78,24 @@ describe('a replicate that is left out to see', () => {
     expect((await without({ runId: run.id, replicate: 2 })).body).toEqual([]);
   });
 
+  it('may be one reading alone: what nothing else needs goes by itself, else its replicate goes along', async () => {
+    const sheet = (await tester.get<RunSheet>(`/runs/${run.id}`)).body;
+    const optional = sheet.protocol.steps.find(
+      ({ key, optional: may }) => may === true && sheet.readings.some(({ step }) => step === key),
+    );
+    const needed = (await without({ runId: run.id, replicate: 1, step: 'drained' })).body;
+    expect(needed).toEqual((await without({ runId: run.id, replicate: 1 })).body);
+    expect(airOf(needed)?.would?.n).toBe(1);
+    const alone = (await without({ runId: run.id, replicate: 1, step: String(optional?.key) })).body;
+    expect(alone.length).toBeGreaterThan(0);
+    // The replicate counts on with what it has left.
+    expect(airOf(alone)?.would?.n ?? 2).toBe(2);
+    expect(alone).not.toEqual(needed);
+    expect((await without({ runId: run.id, replicate: 1, step: 'smell' })).body).toMatchObject({
+      error: { path: 'step' },
+    });
+  });
+
   it('is one that there is, of a run that counts', async () => {
     expect((await without({ runId: uuidv7(), replicate: 0 })).body).toMatchObject({ error: { path: 'runId' } });
     expect((await without({ runId: run.id, replicate: 12 })).body).toMatchObject({ error: { path: 'replicate' } });

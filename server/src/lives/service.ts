@@ -1,5 +1,5 @@
 import type { FigureWithout, LeaveOut, LifeNode, LotLife } from '@bent-pail/contract';
-import type { LotFigure, LotRecord } from '@bent-pail/core';
+import type { LotFigure, LotRecord, RunRecord } from '@bent-pail/core';
 import { loadLotRecord } from '../cards/lotRecord';
 import type { Context } from '../context';
 import { optional } from '../database/optional';
@@ -36,13 +36,30 @@ const toldOf = ({ summary: { mean, sd, n } }: LotFigure): NonNullable<FigureWith
   ...(sd === undefined ? {} : { sd }),
 });
 
-/** A record in which one replicate is left out besides. */
-function without(record: LotRecord, { runId, replicate }: LeaveOut): LotRecord {
+/** A run in which one replicate is left out besides. */
+const withoutReplicate = (run: RunRecord, replicate: number): RunRecord => ({
+  ...run,
+  exclusions: [...run.exclusions, { replicate, reason: 'to see what changes' }],
+});
+
+/** A run without a reading; what its replicate cannot be worked out without takes the replicate along. */
+function withoutReading(run: RunRecord, replicate: number, key: string): RunRecord {
+  const step = run.protocol.steps.find((one) => one.key === key);
+  if (step === undefined) throw refused('step', 'Its protocol has no such step.');
+  const isIt = (one: RunRecord['readings'][number]): boolean => one.replicate === replicate && one.step === key;
+  if (!run.readings.some(isIt)) throw refused('step', 'Nothing was read there.');
+  return step.optional === true
+    ? { ...run, readings: run.readings.filter((one) => !isIt(one)) }
+    : withoutReplicate(run, replicate);
+}
+
+/** A record in which one replicate, or one reading, is left out besides. */
+function without(record: LotRecord, { runId, replicate, step }: LeaveOut): LotRecord {
   const run = record.runs.find(({ id }) => id === runId);
   if (run === undefined) throw refused('runId', 'This run is not one that its card rests on.');
   if (replicate >= run.replicateCount) throw refused('replicate', 'This run has no such replicate.');
-  const exclusions = [...run.exclusions, { replicate, reason: 'to see what changes' }];
-  return { ...record, runs: record.runs.map((one) => (one.id === runId ? { ...one, exclusions } : one)) };
+  const changed = step === undefined ? withoutReplicate(run, replicate) : withoutReading(run, replicate, step);
+  return { ...record, runs: record.runs.map((one) => (one.id === runId ? changed : one)) };
 }
 
 /** The figures of a lot's card that would be others if a replicate were left out; nothing is kept. */

@@ -1,5 +1,5 @@
 import type { FigureWithout, LifeNode, RunSheet } from '@bent-pail/contract';
-import { property, replicateName, type PropertyKey } from '@bent-pail/core';
+import { inSentence, property, replicateName, type PropertyKey } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Button } from '../../kit/Button';
@@ -15,26 +15,43 @@ interface LeftOutProps {
   readonly runs: readonly LifeNode[];
 }
 
-/** What would change if a replicate were left out: tried, and nothing of it kept. */
+const WHOLE = '';
+
+/** What would change if a replicate, or a reading, were left out: tried, and nothing of it kept. */
 export function LeftOut({ lotId, runs }: LeftOutProps): ReactElement {
   const [runId, setRunId] = useState(runs[0]?.id ?? '');
   const [replicate, setReplicate] = useState(0);
+  const [step, setStep] = useState(WHOLE);
   const { data: sheet } = useQuery({
     queryKey: ['run', runId],
     queryFn: () => api.get<RunSheet>(`/runs/${runId}`),
   });
   const tried = useMutation({
-    mutationFn: () => api.post<FigureWithout[]>(`/lots/${lotId}/without`, { runId, replicate }),
+    mutationFn: () =>
+      api.post<FigureWithout[]>(`/lots/${lotId}/without`, {
+        runId,
+        replicate,
+        ...(step === WHOLE ? {} : { step }),
+      }),
   });
   const replicates = Array.from({ length: sheet?.replicateCount ?? 1 }, (_, i) => ({
     key: String(i),
     words: replicateName(i),
   }));
+  const steps = [
+    { key: WHOLE, words: 'the whole replicate' },
+    ...(sheet?.protocol.steps ?? []).flatMap(({ key, label }) =>
+      sheet?.readings.some((one) => one.step === key && one.replicate === replicate) === true
+        ? [{ key, words: inSentence(label) }]
+        : [],
+    ),
+  ];
   return (
     <section aria-label="If it were left out" className="border-t border-zinc3 px-5 py-4">
       <h2>If one were left out</h2>
       <p className="text-small text-ink2">
-        Tried, and nothing of it kept: what the card would say without a replicate.
+        Tried, and nothing of it kept: what the card would say without a replicate, or without a reading. A reading that
+        a replicate cannot do without takes it along.
       </p>
       <div className="my-2 flex flex-wrap items-end gap-3">
         <Choice
@@ -44,6 +61,7 @@ export function LeftOut({ lotId, runs }: LeftOutProps): ReactElement {
           onChange={(next) => {
             setRunId(next);
             setReplicate(0);
+            setStep(WHOLE);
             tried.reset();
           }}
           className="w-72"
@@ -54,9 +72,20 @@ export function LeftOut({ lotId, runs }: LeftOutProps): ReactElement {
           options={replicates}
           onChange={(next) => {
             setReplicate(Number(next));
+            setStep(WHOLE);
             tried.reset();
           }}
           className="w-28"
+        />
+        <Choice
+          label="Without"
+          value={step}
+          options={steps}
+          onChange={(next) => {
+            setStep(next);
+            tried.reset();
+          }}
+          className="w-64"
         />
         <Button
           look="slab"

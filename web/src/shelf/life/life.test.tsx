@@ -2,7 +2,7 @@ import type { LotLife } from '@bent-pail/contract';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { choose } from '../../testing/choose';
+import { choicesOf, choose } from '../../testing/choose';
 import { openPage } from '../../testing/page';
 import { LifePage } from './LifePage';
 
@@ -19,14 +19,29 @@ const LIFE: LotLife = {
   ],
 };
 
+const sheet = (replicateCount: number, readings: readonly object[]) => ({
+  replicateCount,
+  readings,
+  protocol: {
+    steps: [
+      { key: 'pH', label: 'pH of the extract' },
+      { key: 'temp', label: 'Temperature', optional: true },
+    ],
+  },
+});
+
 const open = (life: LotLife, without: unknown = []) =>
   openPage(<LifePage />, {
     at: '/shelf/lots/l1/life',
     path: '/shelf/lots/:id/life',
     answers: {
       '/lots/l1/life': life,
-      '/runs/r2': { replicateCount: 3 },
-      '/runs/r1': { replicateCount: 2 },
+      '/runs/r2': sheet(3, []),
+      '/runs/r1': sheet(2, [
+        { step: 'pH', replicate: 0, value: 5.1 },
+        { step: 'pH', replicate: 1, value: 5.2 },
+        { step: 'temp', replicate: 1, value: 20 },
+      ]),
       'POST /lots/l1/without': without,
     },
   });
@@ -67,6 +82,17 @@ describe('the life of a lot', () => {
     expect(row.getByText('0.265, apart by 0.012')).toBeTruthy();
     expect(row.getByText('0.271')).toBeTruthy();
     expect(told[0]?.body).toEqual({ runId: 'r1', replicate: 1 });
+    await choose(screen.getByRole('combobox', { name: 'Without' }), 'temperature', user);
+    expect(screen.queryByText('Air space')).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'What would change' }));
+    await screen.findByText('Air space');
+    expect(told[1]?.body).toEqual({ runId: 'r1', replicate: 1, step: 'temp' });
+    // Of another replicate only what was read there.
+    await choose(screen.getByRole('combobox', { name: 'Replicate' }), 'A', user);
+    expect(await choicesOf(screen.getByRole('combobox', { name: 'Without' }), user)).toEqual([
+      'the whole replicate',
+      'pH of the extract',
+    ]);
   });
 
   it('says so where nothing would', async () => {
