@@ -1,5 +1,5 @@
 /** Why a backup was taken. */
-export type BackupKind = 'daily' | 'by-hand' | 'before-upgrade';
+export type BackupKind = 'daily' | 'by-hand' | 'before-upgrade' | 'year';
 
 /** A backup that stands in the notebook's own folder. */
 export interface BackupRow {

@@ -105,6 +105,8 @@ export const CHANGE_KINDS = [
   'claims',
   'method',
   'edited',
+  'year-closed',
+  'year-opened',
 ] as const;
 /** What a change may be about. */
 export const CHANGED_THINGS = [
@@ -124,4 +126,5 @@ export const CHANGED_THINGS = [
   'supplier',
   'use',
   'plant',
+  'year',
 ] as const;

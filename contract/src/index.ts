@@ -45,3 +45,4 @@ export * from './takenBack';
 export * from './today';
 export * from './verdicts';
 export * from './vessels';
+export * from './years';

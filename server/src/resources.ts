@@ -39,6 +39,7 @@ import { tableFiles } from './tableFiles/resource';
 import { today } from './today/resource';
 import { verdicts } from './verdicts/resource';
 import { vessels } from './vessels/resource';
+import { years } from './years/resource';
 import type { Resource } from './resource';
 
 /** Every resource, in the order in which their addresses are looked at. A new one is a folder and a line here. */
@@ -51,6 +52,7 @@ export const RESOURCES: readonly Resource[] = [
   accessTokens,
   openApi,
   history,
+  years,
   lives,
   find,
   shelf,

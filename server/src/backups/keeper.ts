@@ -5,7 +5,7 @@ import type { BackupKind, BackupRow } from '@bent-pail/contract';
 import { takeBackup } from '../backup/take';
 import type { Clock } from '../clock';
 
-const KINDS: readonly BackupKind[] = ['daily', 'by-hand', 'before-upgrade'];
+const KINDS: readonly BackupKind[] = ['daily', 'by-hand', 'before-upgrade', 'year'];
 /** Daily ones that are kept. */
 const KEPT_DAILY = 7;
 const DAY_MS = 24 * 3600_000;
@@ -60,7 +60,7 @@ export class BackupKeeper {
   }
 
   /** Takes one; two at a time are one. */
-  async take(kind: 'daily' | 'by-hand'): Promise<string> {
+  async take(kind: 'daily' | 'by-hand' | 'year'): Promise<string> {
     this.running ??= this.taken(kind).finally(() => {
       this.running = undefined;
     });

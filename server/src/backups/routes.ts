@@ -1,16 +1,10 @@
 import { createReadStream } from 'node:fs';
 import { pipeline } from 'node:stream/promises';
-import { BackupTrouble } from '../backup/trouble';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS } from '../http/guard';
-import { HttpProblem, notFound } from '../http/problems';
+import { notFound } from '../http/problems';
 import type { Server } from '../resource';
-
-/** Why no backup could be taken is a lead's to know. */
-const told = (error: unknown): Error =>
-  error instanceof BackupTrouble
-    ? new HttpProblem(503, { code: 'unavailable', message: error.message })
-    : (error as Error);
+import { backedUp } from './tellTrouble';
 
 export const backupRoutes = ({ backups }: Server): Route[] => [
   defineRoute({
@@ -25,11 +19,7 @@ export const backupRoutes = ({ backups }: Server): Route[] => [
     guard: LEADS,
     status: 201,
     answer: async () => {
-      try {
-        await backups.take('by-hand');
-      } catch (error) {
-        throw told(error);
-      }
+      await backedUp(backups.take('by-hand'));
       return backups.list();
     },
   }),

@@ -1,6 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import { givenTo, type Principal } from '../http/principal';
 import { HttpProblem, notFound, refused } from '../http/problems';
+import { requireOpenYear } from '../years/requireOpenYear';
 import type { RunEntity } from './entities';
 import { heldRun, runOf } from './runRepository';
 
@@ -18,9 +19,11 @@ export async function requireRun(manager: EntityManager, id: string, who?: Princ
   return own(await runOf(manager, id), who);
 }
 
-/** The same, held until the transaction ends. */
+/** The same, held until the transaction ends, to be changed: one that was finished in a closed year stands. */
 export async function holdRun(manager: EntityManager, id: string, who?: Principal): Promise<RunEntity> {
-  return own(await heldRun(manager, id), who);
+  const run = own(await heldRun(manager, id), who);
+  if (run.finishedAt !== null) await requireOpenYear(manager, run.finishedAt);
+  return run;
 }
 
 /** Refuses to go on with a run that was put away. */

@@ -43,6 +43,7 @@ import { TableMappings1767900000000 } from './migrations/1767900000000-tableMapp
 /** Every migration, in the order in which they run. */ import { PutAway1768000000000 } from './migrations/1768000000000-putAway';
 import { Edits1768100000000 } from './migrations/1768100000000-edits';
 import { SavedViews1768200000000 } from './migrations/1768200000000-savedViews';
+import { ClosedYears1768300000000 } from './migrations/1768300000000-closedYears';
 
 export const MIGRATIONS = [
   FirstSlice1764000000000,
@@ -89,4 +90,5 @@ export const MIGRATIONS = [
   PutAway1768000000000,
   Edits1768100000000,
   SavedViews1768200000000,
+  ClosedYears1768300000000,
 ];

@@ -138,6 +138,17 @@ const SOURCES: readonly Source[] = [
       x.version::text as new, null as reason`,
     from: 'rubrics x',
   },
+  {
+    kind: 'year-closed',
+    columns: `x.id, 'year' as of, x.id as of_id, null::int as number, x.label as title, null as part, null as old, null as new, null as reason`,
+    from: '(select *, closed_at as kept_at from closed_years) x',
+  },
+  {
+    kind: 'year-opened',
+    columns: `x.id, 'year' as of, x.id as of_id, null::int as number, x.label as title, null as part, null as old, null as new,
+      x.opened_because as reason`,
+    from: '(select id, label, opened_because, opened_by as by_user, opened_at as kept_at from closed_years) x',
+  },
 ];
 
 const ALL: readonly Source[] = [...SOURCES, ...EDITS];

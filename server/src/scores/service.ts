@@ -19,6 +19,7 @@ import { keepOnce } from '../database/keepOnce';
 import { optional } from '../database/optional';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/repository';
+import { requireOpenYear } from '../years/requireOpenYear';
 import { lotsWithCards } from '../shelf/repository';
 import type { ScorecardEntity } from './entities';
 import { judge } from './judge';
@@ -39,6 +40,13 @@ import {
 async function requireCard(manager: EntityManager, id: string): Promise<ScorecardEntity> {
   const card = await scorecardOf(manager, id);
   if (card === null) throw notFound('scorecard');
+  return card;
+}
+
+/** A card on which something more may be said: one of a closed year stands. */
+async function requireOpenCard(manager: EntityManager, id: string): Promise<ScorecardEntity> {
+  const card = await requireCard(manager, id);
+  await requireOpenYear(manager, card.createdAt);
   return card;
 }
 
@@ -112,7 +120,7 @@ export async function agree(context: Context, me: Me, scorecardId: string, body:
   const { db, clock } = context;
   await db.transaction((manager) =>
     keepOnce(manager, { id: body.id, what: 'agreed value', said: { scorecardId, ...body } }, async () => {
-      const card = await requireCard(manager, scorecardId);
+      const card = await requireOpenCard(manager, scorecardId);
       const rubric = await rubricOf(manager, card);
       if (!(await isRevealed(manager, scorecardId)))
         throw conflict('The marks are not open yet; nothing can be agreed on before.');
@@ -133,7 +141,7 @@ async function lineOf(
   isMeant: (line: RubricCriterion) => boolean,
   otherwise: string,
 ): Promise<RubricCriterion> {
-  const rubric = await rubricOf(manager, await requireCard(manager, scorecardId));
+  const rubric = await rubricOf(manager, await requireOpenCard(manager, scorecardId));
   const line = rubric.criteria.find((one) => one.name === criterion);
   if (line === undefined || !isMeant(line)) throw refused('criterion', otherwise);
   return line;
@@ -170,7 +178,7 @@ export async function override(
         const line = await lineOf(manager, scorecardId, criterion, () => true, 'The rubric has no such criterion.');
         if (line.source.from === 'panel' && !(await isRevealed(manager, scorecardId)))
           throw conflict('The marks are not open yet; nothing can be said instead of them.');
-      } else await requireCard(manager, scorecardId);
+      } else await requireOpenCard(manager, scorecardId);
       await addOverride(manager, {
         id,
         scorecardId,
@@ -193,7 +201,7 @@ export async function sayGrowth(
   body: GrowthSaid,
 ): Promise<ScorecardPage> {
   await context.db.transaction(async (manager) => {
-    const rubric = await rubricOf(manager, await requireCard(manager, scorecardId));
+    const rubric = await rubricOf(manager, await requireOpenCard(manager, scorecardId));
     if (!rubric.criteria.some(({ source }) => source.from === 'growth'))
       throw refused('species', 'This rubric does not judge by growth.');
     if (body.value * 2 !== Math.round(body.value * 2)) throw refused('value', 'Score in halves, from 0 to 10.');

@@ -19,6 +19,8 @@ export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
   claims: 'claims sheet kept',
   method: 'protocol or rubric kept',
   edited: 'edited',
+  'year-closed': 'year closed',
+  'year-opened': 'year opened again',
 };
 
 /** Changes whose old and new are numbers of versions. */
@@ -53,6 +55,8 @@ export function placeOfChange({ of: { kind, id }, title }: Pick<ChangeRow, 'of' 
     case 'person':
     case 'notebook':
       return '/you';
+    case 'year':
+      return '/record/files';
     case 'place':
       return '/pot/places';
     case 'supplier':

@@ -26,6 +26,7 @@ export const PLACES: readonly Place[] = [
     roles: LEADS,
   },
   { words: 'Take a file in', to: '/record/files', also: 'import upload merge json', roles: LEADS },
+  { words: 'Close the year', to: '/record/files', also: 'year end archive', roles: LEADS },
   { words: 'Back up now', to: '/record/files', also: 'backup save restore', roles: LEADS },
   { words: 'Today', to: '/', also: 'due waits calendar', roles: ALL },
   { words: 'Shelf', to: '/shelf', also: 'lots materials', roles: ALL },

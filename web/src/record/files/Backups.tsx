@@ -17,6 +17,7 @@ const BACKUP_WORDS: Readonly<Record<BackupKind, string>> = {
   daily: 'of the day',
   'by-hand': 'by hand',
   'before-upgrade': 'before an upgrade',
+  year: 'of a closed year; it stays',
 };
 
 const MEGA = 1e6;

@@ -6,6 +6,7 @@ import { Backups } from './Backups';
 import { TakeAway } from './TakeAway';
 import { TakeIn } from './TakeIn';
 import { TakeTable } from './TakeTable';
+import { Years } from './Years';
 
 /** The ways out of the notebook and into it: open files, tables, backups. */
 export function FilesPage(): ReactElement {
@@ -22,6 +23,7 @@ export function FilesPage(): ReactElement {
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 px-5 py-4 min-[1000px]:grid-cols-2">
         <TakeAway isLead={isLead} />
         {isLead && <Backups />}
+        <Years />
         {works && <TakeTable />}
         {isLead && <TakeIn />}
       </div>
