@@ -1,3 +1,4 @@
+import type { TableKindKey } from '@bent-pail/core';
 import type { PlaceFile, PotFile } from './potFiles';
 import type { SittingMark } from './tagWords';
 import { readFileSync } from 'node:fs';
@@ -211,6 +212,24 @@ export interface GuidesFile {
   }[];
 }
 
+interface Dated {
+  readonly by: string;
+  readonly daysAgo: number;
+  readonly at: string;
+}
+
+/** What came in as tables, was put right and put away, and lists that were kept under a name. */
+export interface RecordFile {
+  readonly tables: readonly (Dated & {
+    readonly kind: TableKindKey;
+    readonly mapping: Readonly<Record<string, number>>;
+    readonly lines: readonly string[];
+  })[];
+  readonly edits: readonly (Dated & { readonly lot: string; readonly change: object })[];
+  readonly away: readonly (Dated & { readonly lot: string })[];
+  readonly views: readonly (Dated & { readonly page: string; readonly name: string; readonly query: string })[];
+}
+
 export interface NotebookFiles {
   readonly shelf: readonly ShelfFile[];
   readonly vessels: readonly VesselFile[];
@@ -225,6 +244,7 @@ export interface NotebookFiles {
   readonly suppliers: readonly SupplierFile[];
   readonly places: readonly PlaceFile[];
   readonly pots: readonly PotFile[];
+  readonly record: RecordFile;
 }
 
 const NAMES = [
@@ -241,6 +261,7 @@ const NAMES = [
   'suppliers',
   'places',
   'pots',
+  'record',
 ] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */

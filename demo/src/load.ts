@@ -18,6 +18,7 @@ import { priceHappenings } from './prices';
 import { runHappenings } from './runs';
 import { sittingHappenings } from './sittings';
 import { potHappenings } from './pots';
+import { recordHappenings } from './record';
 import { supplierHappenings } from './suppliers';
 import { shelfHappenings, vesselHappenings } from './shelf';
 
@@ -85,6 +86,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...claimsHappenings(loading),
     ...supplierHappenings(loading),
     ...potHappenings(loading),
+    ...recordHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

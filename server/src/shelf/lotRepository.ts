@@ -1,7 +1,14 @@
 import { In, type EntityManager } from 'typeorm';
 import { LotEntity, MaterialEntity } from './entities';
 
-export const countLots = (manager: EntityManager): Promise<number> => manager.count(LotEntity);
+/** Lots that are at hand: neither they nor their material were put away. */
+export async function countLots(manager: EntityManager): Promise<number> {
+  const [row] = await manager.query<{ n: number }[]>(
+    `select count(*)::int as n from lots l join materials m on m.id = l.material_id
+     where l.archived_at is null and m.archived_at is null`,
+  );
+  return row?.n ?? 0;
+}
 
 export const lotOf = (manager: EntityManager, id: string): Promise<LotEntity | null> =>
   manager.findOneBy(LotEntity, { id });

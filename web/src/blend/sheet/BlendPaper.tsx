@@ -53,7 +53,7 @@ export function BlendPaper({ page }: { readonly page: BlendPage }): ReactElement
           {recipe.lines.map(({ parts }, i) => (
             <tr key={names[i] ?? i}>
               <th scope="row">{names[i]}</th>
-              <td className="figure">{fixed(parts, 2)}</td>
+              <td className="figure">{String(Number(parts.toFixed(2)))}</td>
               <td className="figure">{fixed((100 * parts) / whole, 0)} %</td>
             </tr>
           ))}

@@ -22,10 +22,12 @@ export function FilesPage(): ReactElement {
       </TitleBlock>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 px-5 py-4 min-[1000px]:grid-cols-2">
         <TakeAway isLead={isLead} />
-        {isLead && <Backups />}
-        <Years />
-        {works && <TakeTable />}
-        {isLead && <TakeIn />}
+        <div className="flex flex-col gap-8">
+          {works && <TakeTable />}
+          {isLead && <TakeIn />}
+          {isLead && <Backups />}
+          <Years />
+        </div>
       </div>
     </main>
   );

@@ -75,7 +75,7 @@ function Kept({ view: { id, page, name, query, by }, onGo }: KeptProps): ReactEl
     },
   });
   return (
-    <li className="flex items-center gap-3 border-b border-zinc2">
+    <li className="flex items-center gap-3 not-last:border-b not-last:border-zinc2">
       <Link className="flex min-h-11 flex-1 items-center" to={`${page}?${query}`} onClick={onGo}>
         {name}
       </Link>
