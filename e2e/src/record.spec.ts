@@ -129,3 +129,123 @@ test('a key reads what its person may, and nothing once it is ended', async ({ b
   await expect(page.getByText('ended')).toBeVisible();
   expect(await ask()).toBe(401);
 });
+
+test('a list is kept under a name, and what is ticked in it is laid on paper, labelled and taken away', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Isla Brandreth');
+  const { page } = me;
+  await me.go('/shelf?find=bark&sort=price&group=none');
+  await page.getByRole('button', { name: 'Lists kept under a name' }).click();
+  await page.getByLabel('Name of this list').fill('Barks by price');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Barks by price' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await me.go('/shelf');
+  await page.getByRole('button', { name: 'Lists kept under a name' }).click();
+  await page.getByRole('link', { name: 'Barks by price' }).click();
+  await expect(page.getByLabel('Find', { exact: true })).toHaveValue('bark');
+  await page.getByRole('checkbox', { name: /^Take Bark, fine/ }).click();
+  await page.getByRole('checkbox', { name: /^Take Bark nuggets/ }).click();
+  await page.getByRole('button', { name: 'Take away' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'JSON' }).click(),
+  ]);
+  const { kinds } = JSON.parse(fs.readFileSync(await download.path(), 'utf8')) as File;
+  expect(kinds.lots?.map(({ code }) => code)).toEqual(expect.arrayContaining(['BK-7', 'BN-2']));
+  expect(kinds.blends).toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Labels' }).click();
+  await expect(page.getByText('BN-2', { exact: true })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('checkbox', { name: /^Take Bark, fine/ })).toBeVisible();
+});
+
+test('a blend is put away once nothing rests on it, is found all the same, and comes back', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Isla Brandreth');
+  const { page } = me;
+  const putAway = async (): Promise<void> => {
+    await page.getByRole('button', { name: 'Put it away' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Put it away' }).click();
+  };
+  await me.go('/blend');
+  await page.getByRole('link', { name: 'Camellia tub' }).click();
+  await page.getByRole('tab', { name: /^Versions/ }).click();
+  await putAway();
+  await expect(page.getByRole('dialog').getByText(/Camellia by the gate.* rests? on it/)).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await me.go('/blend');
+  await page.getByRole('link', { name: 'Alpine trough' }).click();
+  await page.getByRole('tab', { name: /^Versions/ }).click();
+  await putAway();
+  await expect(page.getByText('Alpine trough is put away: listed and offered no more.')).toBeVisible();
+  await me.go('/blend');
+  await expect(page.getByRole('link', { name: 'Camellia tub' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Alpine trough' })).toBeHidden();
+  await page.keyboard.press('/');
+  await page.keyboard.type('alpine trough');
+  await page
+    .getByRole('option', { name: /^Alpine trough/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('button', { name: 'Bring it back' })).toBeHidden();
+  await me.go('/record');
+  await expect(page.getByRole('row', { name: /brought back Alpine trough/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /put away Alpine trough/ })).toBeVisible();
+});
+
+test('a year is closed: its runs stand, the history says so, and its backup can be fetched', async ({
+  browser,
+  notebook,
+}) => {
+  const me = await Person.enter(browser, notebook, 'Isla Brandreth');
+  const { page } = me;
+  await me.go('/record/files');
+  await page.getByRole('button', { name: 'Close the year' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText(/^\d+ runs were finished/)).toBeVisible();
+  await dialog.getByLabel('The year is called').fill('2026');
+  await dialog.getByRole('button', { name: 'Close it' }).click();
+  await expect(page.getByRole('rowheader', { name: /^2026/ })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('of a closed year; it stays')).toBeVisible();
+  await page.getByRole('link', { name: /^\d+ runs$/ }).click();
+  await page
+    .getByRole('link', { name: /^Pumice/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Open it again' }).click();
+  await page.getByLabel('Why it is opened again').fill('a tare was wrong');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^The year 2026 is closed/)).toBeVisible();
+  await me.go('/record');
+  await expect(page.getByRole('row', { name: /year closed 2026/ })).toBeVisible();
+});
+
+test('a chart is saved as a picture, in lines and in points', async ({ browser, notebook }) => {
+  const me = await Person.enter(browser, notebook, 'Isla Brandreth');
+  const { page } = me;
+  await me.go('/shelf');
+  await page.getByRole('link', { name: 'Pumice 3–8 mm, PM-3' }).click();
+  await page.getByRole('button', { name: /^Save as a picture: Air and water/ }).click();
+  const saved = async (button: string): Promise<Buffer> => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: button }).click(),
+    ]);
+    return fs.readFileSync(await file.path());
+  };
+  const png = await saved('as PNG');
+  expect(png.subarray(1, 4).toString()).toBe('PNG');
+  // Two points to each of the page, for print.
+  expect(png.readUInt32BE(16)).toBeGreaterThanOrEqual(1280);
+  expect(png.length).toBeGreaterThan(5000);
+  const svg = (await saved('Picture as SVG')).toString();
+  expect(svg).toContain('Air and water');
+  expect(svg).toContain('<path');
+});
