@@ -1,4 +1,3 @@
-import { once } from 'node:events';
 import { createReadStream } from 'node:fs';
 import { pipeline } from 'node:stream/promises';
 import { TableAsked } from '@bent-pail/contract';
@@ -6,6 +5,7 @@ import { METRIC, type UnitChoice } from '@bent-pail/core';
 import type { Response } from 'express';
 import Papa from 'papaparse';
 import { readIds } from '../http/body';
+import { drained } from '../http/drained';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { READS } from '../http/guard';
 import { notFound } from '../http/problems';
@@ -49,8 +49,7 @@ async function send(
   for (let part = first; part.done !== true; part = await parts.next()) {
     if (response.destroyed) return;
     if (part.value.length === 0) continue;
-    if (!response.write(`\r\n${csv(part.value, false)}`))
-      await Promise.race([once(response, 'drain'), once(response, 'close')]);
+    if (!response.write(`\r\n${csv(part.value, false)}`)) await drained(response);
   }
   response.end();
 }

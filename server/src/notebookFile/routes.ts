@@ -1,8 +1,8 @@
-import { once } from 'node:events';
 import { pipeline } from 'node:stream/promises';
 import { PartAsked, TakeInFile, type FileReport } from '@bent-pail/contract';
 import type { Response } from 'express';
 import { readIds } from '../http/body';
+import { drained } from '../http/drained';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, READS } from '../http/guard';
 import type { Server } from '../resource';
@@ -44,7 +44,7 @@ export const notebookFileRoutes = ({ db, clock, cards }: Server): Route[] => [
       // Hundreds of megabytes are not packed on their way: whoever wants them small takes the ZIP.
       response.setHeader('Cache-Control', 'no-store, no-transform');
       await writeNotebook(db, { now: new Date(now), ...partOf(query) }, async (text) => {
-        if (!response.write(text)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
+        if (!response.write(text)) await drained(response);
         return !response.destroyed;
       });
       response.end();

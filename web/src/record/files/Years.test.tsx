@@ -19,7 +19,7 @@ const page: YearsPage = { years: [CLOSED], now: NOW };
 describe('year’s end', () => {
   it('says what closing does before it does it, and names the year', async () => {
     const told = openPage(<Years />, {
-      answers: { '/years': page, 'POST /years': { years: [], now: { ...NOW, runs: 0 } } },
+      answers: { '/years': { years: [], now: NOW }, 'POST /years': { ...page, now: { ...NOW, runs: 0 } } },
     });
     const user = userEvent.setup();
     await user.click(await screen.findByRole('button', { name: 'Close the year' }));
@@ -34,6 +34,8 @@ describe('year’s end', () => {
     await waitFor(() => {
       expect(told[0]).toMatchObject({ method: 'POST', address: '/years', body: { label: '2026' } });
     });
+    expect(await screen.findByRole('rowheader', { name: /^2025/ })).toBeTruthy();
+    expect(screen.queryByRole('dialog')).toBeNull();
   });
 
   it('leads to the runs and the backup of a closed one, and opens it with a reason', async () => {

@@ -13,7 +13,7 @@ import { TextField } from '../../shared/forms/fields';
 import { ReasonForm } from '../../shared/forms/ReasonForm';
 import { useBodyForm } from '../../shared/forms/useBodyForm';
 import { once } from '../../shared/once';
-import { forgetAllButSession, queryClient } from '../../shared/resources/client';
+import { queryClient } from '../../shared/resources/client';
 import { serverNow } from '../../shared/serverClock';
 import { useMe, useSession } from '../../shared/useSession';
 
@@ -21,8 +21,8 @@ const yearsQuery = queryOptions({ queryKey: ['years'], queryFn: () => api.get<Ye
 
 /** What was closed or opened again reaches runs, cards and pots. */
 const took = (page: YearsPage): void => {
-  forgetAllButSession();
   queryClient.setQueryData(yearsQuery.queryKey, page);
+  void queryClient.invalidateQueries();
 };
 
 /** Years that are closed, and the way to close this one: what was finished stands, and the same shelf goes on. */
