@@ -227,6 +227,38 @@ describe('a table that a lead has changed', () => {
     expect(refused({ ...change, id: 'weedsPerL.roof.1' })).toMatch(/no such line/);
   });
 
+  it('may be parted by lines of the notebook’s own, in any order', () => {
+    const own = (place: string, from: number, says: 'good' | 'bearable' | 'not') => ({
+      id: `weedsPerL.seed.own-${place}`,
+      from,
+      says,
+      because: `from ${String(from)}`,
+    });
+    const lines = changedTable([own('00000002', 1.2, 'not'), change, own('00000001', 0.4, 'bearable')]);
+    const weeds = lines.filter(({ property, use }) => property === 'weedsPerL' && use === 'seed');
+    expect(weeds.slice(0, 4).map(({ from, below }) => [from, below])).toEqual([
+      [undefined, 0.4],
+      [0.4, 1],
+      [1, 1.2],
+      [1.2, 2],
+    ]);
+    expect(weeds[1]).toMatchObject({ says: 'bearable', basis: 'a line of this notebook’s own' });
+    expect(lines).toHaveLength(VERDICT_TABLE.length + 2);
+  });
+
+  it.each([
+    ['weedsPerL.seed.own-00000001', undefined, /say where the line begins/],
+    ['weedsPerL.seed.own-00000001', 1, /above the one before/],
+    ['squeeze.seed.own-00000001', 1.5, /between classes/],
+    ['weedsPerL.roof.own-00000001', 1, /no such line/],
+    ['weedsPerL.seed.own-1', 1, /no such line/],
+  ])('refuses %s from %s', (id, from, why) => {
+    const wrong = { id, from, says: 'not' as const, because: 'so' };
+    expect(() => {
+      requireVerdictChange([change], wrong);
+    }).toThrow(why);
+  });
+
   it('keeps every property and use', () => {
     expect(new Set(changedTable([change]).map(({ use }) => use)).size).toBe(VERDICT_USES.length);
   });

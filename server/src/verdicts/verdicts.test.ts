@@ -59,6 +59,24 @@ describe('the table of verdicts', () => {
     expect(answer.body.error.path).toBe(path);
   });
 
+  it('takes a line of the notebook’s own, and lets it go again', async () => {
+    const own = {
+      id: 'weedsPerL.seed.own-3f2a91c4',
+      version: 0,
+      from: 1.5,
+      says: 'not',
+      because: 'Weeded by hand here.',
+    };
+    const added = await lead.post<VerdictRow[]>('/verdicts', own);
+    expect(added.body).toHaveLength(VERDICT_TABLE.length + 1);
+    const { because, from } = own;
+    expect(await line(own.id)).toMatchObject({ property: 'weedsPerL', use: 'seed', from, because, version: 1 });
+    expect((await tester.post('/verdicts', { ...own, id: 'weedsPerL.seed.own-00000001' })).status).toBe(403);
+    expect((await lead.send('DELETE', `/verdicts/${own.id}`)).status).toBe(200);
+    expect(await line(own.id)).toBeUndefined();
+    expect(await lines()).toHaveLength(VERDICT_TABLE.length);
+  });
+
   it('is changed by a lead only', async () => {
     expect((await tester.post('/verdicts', change)).status).toBe(403);
     expect((await tester.send('DELETE', `/verdicts/${LINE}`)).status).toBe(403);

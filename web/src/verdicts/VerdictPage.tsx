@@ -18,6 +18,7 @@ import { verdictsQuery } from '../shared/resources/verdicts';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
 import { GRADE_WORDS, judgedName } from '../shared/verdicts/verdictWords';
+import { PartLine } from './PartLine';
 import { rangeWords } from './rangeWords';
 
 /** One line of the table: what it says, on what it rests, and for a lead how it should be. */
@@ -40,7 +41,14 @@ export function VerdictPage(): ReactElement {
 
 function Line({ row }: { readonly row: VerdictRow }): ReactElement {
   const { me } = useSession();
+  const goTo = useNavigate();
+  const took = (rows: VerdictRow[]): void => {
+    queryClient.setQueryData(verdictsQuery.queryKey, rows);
+    void goTo('/verdicts');
+  };
   const face = row.property === 'maturity' ? undefined : property(row.property);
+  // Between classes nothing is moved, and nothing parted.
+  const isMeasured = face !== undefined && face.classes === undefined;
   return (
     <main>
       <TitleBlock title={`${judgedName(row.property)} for ${VERDICT_USE_WORDS[row.use]}`} line={row.basis}>
@@ -62,13 +70,20 @@ function Line({ row }: { readonly row: VerdictRow }): ReactElement {
             <tr>
               <th scope="row">Whose</th>
               <td className="text-left">
-                {row.changed === undefined ? 'as it ships' : `changed by ${row.changed.by}`}
+                {row.changed === undefined
+                  ? 'as it ships'
+                  : isOwn(row)
+                    ? `added by ${row.changed.by}`
+                    : `changed by ${row.changed.by}`}
               </td>
             </tr>
           </tbody>
         </Rows>
         {me?.role === 'lead' ? (
-          <ChangeLine row={row} moves={row.from !== undefined && face?.classes === undefined && face !== undefined} />
+          <>
+            <ChangeLine row={row} moves={row.from !== undefined && isMeasured} onKept={took} />
+            {isMeasured && <PartLine row={row} onKept={took} />}
+          </>
         ) : (
           <p>
             {GRADE_WORDS[row.says]}: {row.because}
@@ -81,19 +96,23 @@ function Line({ row }: { readonly row: VerdictRow }): ReactElement {
 
 const GRADE_OPTIONS = GRADES.map((key) => ({ key, words: GRADE_WORDS[key] }));
 
+/** A line that this notebook added. */
+const isOwn = ({ id }: VerdictRow): boolean => id.includes('.own-');
+
+interface ChangeLineProps {
+  readonly row: VerdictRow;
+  readonly moves: boolean;
+  readonly onKept: (rows: VerdictRow[]) => void;
+}
+
 interface Typed {
   readonly from: string;
   readonly says: Grade;
   readonly because: string;
 }
 
-/** A line is moved, said otherwise, or given back what ships. Between classes nothing is moved. */
-function ChangeLine({ row, moves }: { readonly row: VerdictRow; readonly moves: boolean }): ReactElement {
-  const goTo = useNavigate();
-  const took = (rows: VerdictRow[]): void => {
-    queryClient.setQueryData(verdictsQuery.queryKey, rows);
-    void goTo('/verdicts');
-  };
+/** A line is moved, said otherwise, or given back what ships; one of the notebook's own is taken out. */
+function ChangeLine({ row, moves, onKept }: ChangeLineProps): ReactElement {
   const form = useBodyForm<Typed, ChangedVerdict, VerdictRow[]>({
     body: 'ChangedVerdict',
     start: { from: row.from === undefined ? '' : String(row.from), says: row.says, because: row.because },
@@ -102,9 +121,9 @@ function ChangeLine({ row, moves }: { readonly row: VerdictRow; readonly moves: 
       return { id: row.id, version: row.version, says, because, ...(moves ? maybeNumber(from, 'from') : kept) };
     },
     send: (body) => api.post<VerdictRow[]>('/verdicts', body),
-    onKept: took,
+    onKept,
   });
-  const back = useMutation({ mutationFn: () => api.remove<VerdictRow[]>(`/verdicts/${row.id}`), onSuccess: took });
+  const back = useMutation({ mutationFn: () => api.remove<VerdictRow[]>(`/verdicts/${row.id}`), onSuccess: onKept });
   return (
     <BodyForm form={form} label="How this line should be" className="grid content-start gap-3">
       {moves && <TextField name="from" label="Begins at" mode="decimal" />}
@@ -121,7 +140,7 @@ function ChangeLine({ row, moves }: { readonly row: VerdictRow; readonly moves: 
               back.mutate();
             }}
           >
-            As it ships
+            {isOwn(row) ? 'Take it out' : 'As it ships'}
           </Button>
         )}
       </p>

@@ -56,6 +56,42 @@ describe('a line', () => {
     });
   });
 
+  it('is parted by a lead: from a value on a line of the notebook’s own holds', async () => {
+    const told = openLine(ID);
+    const user = userEvent.setup();
+    await user.type(await screen.findByLabelText('From'), '1,5');
+    await choose(screen.getByLabelText('It is'), 'not', user);
+    await user.type(screen.getByLabelText('Because of what'), 'Our trays are weeded by hand.');
+    await user.click(screen.getByRole('button', { name: 'Add the line' }));
+    await waitFor(() => {
+      expect(told[0]?.body).toMatchObject({
+        version: 0,
+        from: 1.5,
+        says: 'not',
+        because: 'Our trays are weeded by hand.',
+      });
+    });
+    expect(told[0]?.body.id).toMatch(/^weedsPerL\.seed\.own-[0-9a-f]{8}$/);
+  });
+
+  it('of the notebook’s own is taken out', async () => {
+    const told = openPage(<VerdictPage />, {
+      at: '/verdicts/weedsPerL.seed.own-3f2a91c4',
+      path: '/verdicts/:id',
+      answers: {
+        '/verdicts': [
+          { ...line(ID), id: 'weedsPerL.seed.own-3f2a91c4', version: 1, changed: { by: 'Isla', at: '2026-11-20' } },
+        ],
+        'DELETE /verdicts/weedsPerL.seed.own-3f2a91c4': rows,
+      },
+    });
+    expect(await screen.findByText('added by Isla')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Take it out' }));
+    await waitFor(() => {
+      expect(told[0]?.method).toBe('DELETE');
+    });
+  });
+
   it('of classes keeps its place', async () => {
     const told = openLine('squeeze.seed.3');
     await userEvent.setup().click(await screen.findByRole('button', { name: 'Keep the line' }));
