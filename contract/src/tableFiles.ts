@@ -45,4 +45,6 @@ export interface TableReport extends FileReport {
   readonly headings: readonly string[];
   readonly mapping: Readonly<Record<string, number>>;
   readonly sample: readonly (readonly string[])[];
+  /** Materials that would be new, and what each is taken for; where no class is sure, what has to be asked. */
+  readonly named: readonly { readonly name: string; readonly classId?: string; readonly question?: string }[];
 }

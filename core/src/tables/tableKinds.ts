@@ -42,6 +42,7 @@ export const TABLE_KINDS = Object.freeze([
         also: ['code', 'lot code', 'batch', 'lot no', 'number'],
       },
       { key: 'kind', words: 'kind', reads: 'text', also: ['type', 'material or product?'] },
+      { key: 'class', words: 'class', reads: 'text', also: ['kind of stuff', 'stuff', 'what it is'] },
       { key: 'source', words: 'source', reads: 'text', also: ['supplier', 'from', 'bought from', 'shop'] },
       { key: 'grade', words: 'grade', reads: 'text', also: ['size', 'fraction'] },
       { key: 'state', words: 'state', reads: 'text', also: ['condition', 'moisture'] },

@@ -39,7 +39,7 @@ export const lotRows: Translate = async (manager, rows, { now }) => {
       id: materialId(values),
       name: name(values),
       kind: kindOf(values.kind),
-      class_id: null,
+      class_id: values.class_id ?? null,
       aliases: [],
       version: 1,
       archived_at: null,

@@ -1,3 +1,4 @@
+import type { NamedStuff } from './lotClasses';
 import type { ReadRow, TableKindKey, TableMapping, TableRefusal } from '@bent-pail/core';
 
 /** What a table is to be read as. */
@@ -19,4 +20,6 @@ export interface TableRead {
   readonly sample: readonly (readonly string[])[];
   readonly read: readonly ReadRow[];
   readonly refused: readonly TableRefusal[];
+  /** Of lots: what each name is taken for. */
+  readonly named: readonly NamedStuff[];
 }

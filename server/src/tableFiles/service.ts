@@ -54,8 +54,10 @@ export async function takeTable(
   const table = await readApart({ from: file, kind, zone, known, ...(mapping === undefined ? {} : { mapping }) });
   const now = new Date(clock.now());
   const unread = table.refused.map((one): FileRefusal => ({ kind, ...one }));
+  let fresh: ReadonlySet<unknown> = new Set();
   const report = await mergeRows(db, choices, async (manager) => {
     const { rows, refusals } = await TRANSLATE[kind](manager, table.read, { userId: who.id, now });
+    fresh = new Set(rows.flatMap((one) => (one.kind === 'materials' ? [(one.value as { name: string }).name] : [])));
     return { rows, refusals: [...unread, ...refusals] };
   });
   if (report.isDone) {
@@ -63,7 +65,9 @@ export async function takeTable(
     await keepMapping(db.manager, { kind, headings, mapping: table.mapping, byUser: who.id, now });
     await context.cards.start();
   }
-  return { id, table: kind, ...told(report), headings: table.headings, mapping: table.mapping, sample: table.sample };
+  const { headings, mapping: used, sample, named } = table;
+  const newNames = named.filter(({ name }) => fresh.has(name)).slice(0, MOST_TOLD);
+  return { id, table: kind, ...told(report), headings, mapping: used, sample, named: newNames };
 }
 
 /** Refusals in the order of the table, and not more than can be read. */

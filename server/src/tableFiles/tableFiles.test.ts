@@ -99,6 +99,33 @@ describe('a table of lots', () => {
     });
   });
 
+  it('takes new names for a class where that is sure, asks where it is not, and takes the class that a row says', async () => {
+    const table = `name,code,class
+Coco peat,CP-1,
+Perlite,PL-1,
+Shed sweepings,SW-1,"Loam, sterilised"
+Moon dust,MD-1,
+`;
+    const { body } = await look('lots', table);
+    const said = body.named.map(({ name, classId, question }) => [name, classId, question !== undefined]);
+    expect(said.slice(0, 2)).toEqual([
+      ['Coco peat', 'coir-pith', false],
+      ['Perlite', undefined, true],
+    ]);
+    expect(body.refusals.map(({ row, column }) => [row, column])).toEqual([]);
+    expect((await takeIn(body)).body.isDone).toBe(true);
+    const classOf = async (code: string): Promise<string | undefined> =>
+      (await lots()).find((lot) => lot.code === code)?.classId;
+    expect(await classOf('CP-1')).toBe('coir-pith');
+    expect(await classOf('PL-1')).toBeUndefined();
+    expect(await classOf('SW-1')).toMatch(/^loam/);
+    expect(await classOf('MD-1')).toBeUndefined();
+    // What is known already is no news.
+    expect((await look('lots', table)).body.named).toEqual([]);
+    const wrong = (await look('lots', 'name,code,class\nDust,D-1,stardust\n')).body;
+    expect(wrong.refusals[0]).toMatchObject({ row: 2, column: 'class', read: 'stardust' });
+  });
+
   it('is mapped by hand where its headings say nothing, and known by them the next time', async () => {
     const odd = 'x1,x2,x3\nSharp sand,SS-1,3.5\n';
     const first = (await look('lots', odd)).body;

@@ -4,7 +4,7 @@
  */
 import { readFile, writeFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
-import { headingRow, mappingOf, readTable, tableKind } from '@bent-pail/core';
+import { headingRow, mappingOf, readTable, tableKind, type ReadRow } from '@bent-pail/core';
 import Papa from 'papaparse';
 import { readSheet } from 'read-excel-file/node';
 import type { TableOrder, TableRead } from '../tableFiles/order';
@@ -45,16 +45,23 @@ const names = (rows[headings] ?? []).map((one) => one.trim());
 const known = order.known.find(({ headings: of }) => of === names.join('\n'))?.mapping;
 const mapping = order.mapping ?? known ?? mappingOf(kind, names);
 const { read, refused } = readTable(kind, rows, { headings, mapping, offsetAt: offsetIn(order.zone) });
-// The rules of forms are much to load, and only lots are typed in one.
-const held =
-  order.kind === 'lots'
-    ? (await import('../tableFiles/lotRules')).heldToRules(read, kind.fields)
-    : { read, refused: [] };
+/** Lots are held to the rules of their form and get their classes: much to load, for what no other table needs. */
+async function asLots(rows: readonly ReadRow[]): Promise<Pick<TableRead, 'read' | 'refused' | 'named'>> {
+  const [{ heldToRules }, { withClasses }] = await Promise.all([
+    import('../tableFiles/lotRules'),
+    import('../tableFiles/lotClasses'),
+  ]);
+  const held = heldToRules(rows, kind.fields);
+  const classed = withClasses(held.read, kind.fields.find(({ key }) => key === 'class')?.words ?? '');
+  return { ...classed, refused: [...held.refused, ...classed.refused] };
+}
+
+const told = order.kind === 'lots' ? await asLots(read) : { read, refused: [], named: [] };
 const table: TableRead = {
   headings: names,
   mapping,
   sample: rows.slice(headings + 1, headings + 1 + SAMPLE),
-  read: held.read,
-  refused: [...refused, ...held.refused],
+  ...told,
+  refused: [...refused, ...told.refused],
 };
 await writeFile(order.to, JSON.stringify(table));

@@ -148,6 +148,7 @@ const TABLE: TableReport = {
   headings: ['what', 'Code', 'Price'],
   mapping: { code: 1, price: 2 },
   sample: [['Bark', 'B-1', '9,50']],
+  named: [],
   kinds: [{ kind: 'lots', added: 0, same: 0, different: 0, refused: 1 }],
   conflicts: [],
   refusals: [{ kind: 'lots', row: 2, column: 'material or product', read: '', why: 'This must be said.' }],
@@ -160,6 +161,10 @@ describe('a table that comes in', () => {
       mapping: { name: 0, code: 1, price: 2 },
       refusals: [],
       kinds: [{ kind: 'lots', added: 1, same: 0, different: 0, refused: 0 }],
+      named: [
+        { name: 'Coco peat', classId: 'coir-pith' },
+        { name: 'Perlite', question: 'How large are its grains?' },
+      ],
     };
     const answers: Record<string, unknown> = {
       '/backups': [],

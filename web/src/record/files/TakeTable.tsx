@@ -10,6 +10,7 @@ import { forgetAllButSession } from '../../shared/resources/client';
 import { ChooseFile } from './ChooseFile';
 import { ColumnsSaid } from './ColumnsSaid';
 import { Done, Looked } from './Looked';
+import { NewNames } from './NewNames';
 import { useTakes } from './useTakeIn';
 
 const KIND_OPTIONS = TABLE_KINDS.map(({ key, words }) => ({ key, words }));
@@ -88,6 +89,7 @@ export function TakeTable(): ReactElement {
               map.mutate({ ...report, mapping });
             }}
           />
+          <NewNames named={report.named} />
           <Looked
             report={report}
             takes={takes}
