@@ -1,3 +1,4 @@
+import { TermLabel } from '../../shared/words/TermLabel';
 import { Sideways } from '../../kit/Sideways';
 import {
   differences,
@@ -117,7 +118,7 @@ function CompareRow({ name, figures, bands, waits }: CompareRowProps): ReactElem
   return (
     <tr>
       <th scope="row" className="text-left text-body font-semibold">
-        {label} <small className="figure">{sign}</small>
+        <TermLabel of={name} words={label} /> <small className="figure">{sign}</small>
       </th>
       {figures.map((figure, i) => {
         const band = row[i]?.band;

@@ -2,6 +2,7 @@ import { inSentence, property, type BandsResult, type PropertyKey } from '@bent-
 import type { ReactElement } from 'react';
 import { fixed } from '../../kit/format';
 import type { UsedLot } from '../desk/deskView';
+import { TermLabel } from '../../shared/words/TermLabel';
 import { driverWords } from './driverWords';
 import { ButtonLink } from '../../kit/Button';
 
@@ -22,7 +23,9 @@ export function Narrow({ bands, asked, used }: NarrowProps): ReactElement {
   return (
     <section aria-label="What to measure next">
       <h2 className="flex items-baseline justify-between">
-        What to measure next for {inSentence(property(asked).label)}{' '}
+        <span>
+          What to measure next for <TermLabel of={asked} words={inSentence(property(asked).label)} />
+        </span>{' '}
         <small className="whitespace-nowrap">of its spread</small>
       </h2>
       {bands === undefined && <p className="text-ink2 mt-2 text-small">Drawing {fixed(2000, 0)} times.</p>}
