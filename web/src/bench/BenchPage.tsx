@@ -6,15 +6,15 @@ import { day } from '../kit/format';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
 import { EmptyPail } from '../shared/EmptyPail';
-import { AskedAmong, AskedDay, ListBar } from '../shared/lists/ListBar';
+import { AskedAmong, ListBar } from '../shared/lists/ListBar';
 import { totalOf } from '../shared/lists/More';
 import { PagedTable } from '../shared/lists/PagedTable';
 import { RowName } from '../shared/lists/RowName';
+import { AskedDays, AskedPerson } from '../shared/lists/AskedPerson';
 import { TakeTicked } from '../shared/lists/TakeTicked';
 import { useAsked } from '../shared/lists/useAsked';
 import { protocolOptions } from '../shared/protocolOptions';
 import type { Asked } from '../shared/resources/paged';
-import { usersQuery } from '../shared/resources/people';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { runPagesQuery } from '../shared/resources/runs';
 import { TitleBlock } from '../shared/TitleBlock';
@@ -128,7 +128,6 @@ function Runs(): ReactElement {
   };
   const query = useInfiniteQuery(runPagesQuery(wanted as Asked<RunsAsked>));
   const protocols = useQuery(protocolsQuery).data ?? [];
-  const users = useQuery(usersQuery).data ?? [];
   if (query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0)
     return (
       <EmptyPail question="Nothing has been weighed yet.">
@@ -160,30 +159,13 @@ function Runs(): ReactElement {
             ask('state', key);
           }}
         />
-        {users.length > 1 && (
-          <AskedAmong
-            label="By"
-            value={person ?? ''}
-            options={[{ key: '', words: 'anybody' }, ...users.map(({ id, name }) => ({ key: id, words: name }))]}
-            onChange={(key) => {
-              ask('person', key);
-            }}
-          />
-        )}
-        <AskedDay
-          label="From"
-          value={asked.from ?? ''}
-          onChange={(first) => {
-            ask('from', first);
+        <AskedPerson
+          value={person ?? ''}
+          onChange={(key) => {
+            ask('person', key);
           }}
         />
-        <AskedDay
-          label="to"
-          value={asked.to ?? ''}
-          onChange={(last) => {
-            ask('to', last);
-          }}
-        />
+        <AskedDays asked={asked} ask={ask} />
       </ListBar>
       <PagedTable
         query={query}

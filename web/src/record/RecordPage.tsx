@@ -1,6 +1,6 @@
 import type { ChangeRow, HistoryPage } from '@bent-pail/contract';
 import { CHANGE_KINDS } from '@bent-pail/contract/choices';
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { Button, ButtonLink } from '../kit/Button';
@@ -10,10 +10,10 @@ import { Sideways } from '../kit/Sideways';
 import { api } from '../shared/api';
 import { Await } from '../shared/Await';
 import { useFind } from '../shared/findStore';
-import { AskedAmong, AskedBy, AskedDay } from '../shared/lists/ListBar';
+import { AskedPerson } from '../shared/lists/AskedPerson';
+import { AskedBy, AskedDay } from '../shared/lists/ListBar';
 import { useAsked } from '../shared/lists/useAsked';
 import { SavedViews } from '../shared/savedViews/SavedViews';
-import { usersQuery } from '../shared/resources/people';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
 import { fieldSaid } from './editedFields';
@@ -48,7 +48,6 @@ export function RecordPage(): ReactElement {
 
 function History(): ReactElement {
   const [asked, ask] = useAsked(['person', 'kind', 'day', 'lot']);
-  const { data: people = [] } = useQuery(usersQuery);
   const query = useInfiniteQuery({
     queryKey: ['history', asked],
     queryFn: ({ pageParam, signal }) => {
@@ -72,10 +71,9 @@ function History(): ReactElement {
             ask('kind', kind);
           }}
         />
-        <AskedAmong
+        <AskedPerson
           label="Who"
           value={asked.person ?? ''}
-          options={[{ key: '', words: 'anybody' }, ...people.map(({ id, name }) => ({ key: id, words: name }))]}
           onChange={(person) => {
             ask('person', person);
           }}

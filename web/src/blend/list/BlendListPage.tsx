@@ -1,12 +1,13 @@
 import type { BlendRow, BlendsAsked } from '@bent-pail/contract';
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { priceSaid } from '../../shared/units/ofProperty';
 import { fixed } from '../../kit/format';
 import type { Column, Grouping } from '../../kit/table/column';
 import { askedOf, useTableView } from '../../kit/table/useTableView';
 import { EmptyPail } from '../../shared/EmptyPail';
-import { AskedAmong, AskedAway, AskedDay, ListBar } from '../../shared/lists/ListBar';
+import { AskedDays, AskedPerson } from '../../shared/lists/AskedPerson';
+import { AskedAway, ListBar } from '../../shared/lists/ListBar';
 import { totalOf } from '../../shared/lists/More';
 import { PagedTable, type PagedProps } from '../../shared/lists/PagedTable';
 import { RowName } from '../../shared/lists/RowName';
@@ -16,7 +17,6 @@ import { PailMark } from '../../shared/pail/PailMark';
 import { shapeOf } from '../../shared/pail/pailGeometry';
 import { blendPagesQuery } from '../../shared/resources/blends';
 import type { Asked } from '../../shared/resources/paged';
-import { usersQuery } from '../../shared/resources/people';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { potOfRecipe, potSaid } from '../../shared/pot/pots';
 import { useSession, useWorks } from '../../shared/useSession';
@@ -35,7 +35,6 @@ export function BlendListPage(): ReactElement {
   const works = useWorks();
   const [asked, ask] = useAsked(['find', 'person', 'from', 'to', 'away']);
   const [view, setView] = useTableView();
-  const people = useQuery(usersQuery).data ?? [];
   const query = useInfiniteQuery(blendPagesQuery({ ...asked, ...askedOf(view) } as Asked<BlendsAsked>));
   const isEmpty = query.data !== undefined && totalOf(query.data) === 0 && Object.keys(asked).length === 0;
   return (
@@ -63,30 +62,13 @@ export function BlendListPage(): ReactElement {
               ask('find', text);
             }}
           >
-            {people.length > 1 && (
-              <AskedAmong
-                label="By"
-                value={asked.person ?? ''}
-                options={[{ key: '', words: 'anybody' }, ...people.map(({ id, name }) => ({ key: id, words: name }))]}
-                onChange={(person) => {
-                  ask('person', person);
-                }}
-              />
-            )}
-            <AskedDay
-              label="Kept from"
-              value={asked.from ?? ''}
-              onChange={(first) => {
-                ask('from', first);
+            <AskedPerson
+              value={asked.person ?? ''}
+              onChange={(person) => {
+                ask('person', person);
               }}
             />
-            <AskedDay
-              label="to"
-              value={asked.to ?? ''}
-              onChange={(last) => {
-                ask('to', last);
-              }}
-            />
+            <AskedDays label="Kept from" asked={asked} ask={ask} />
             <AskedAway
               value={asked.away ?? ''}
               onChange={(away) => {
