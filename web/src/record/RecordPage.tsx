@@ -10,6 +10,7 @@ import { Sideways } from '../kit/Sideways';
 import { api } from '../shared/api';
 import { Await } from '../shared/Await';
 import { useFind } from '../shared/findStore';
+import { AskedLot } from '../shared/lists/AskedLot';
 import { AskedPerson } from '../shared/lists/AskedPerson';
 import { AskedBy, AskedDay } from '../shared/lists/ListBar';
 import { useAsked } from '../shared/lists/useAsked';
@@ -76,6 +77,13 @@ function History(): ReactElement {
           value={asked.person ?? ''}
           onChange={(person) => {
             ask('person', person);
+          }}
+        />
+        <AskedLot
+          label="Of"
+          value={asked.lot ?? ''}
+          onChange={(lot) => {
+            ask('lot', lot);
           }}
         />
         <AskedDay

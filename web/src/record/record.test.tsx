@@ -3,6 +3,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { choose } from '../testing/choose';
+import { classRow } from '../testing/desk';
 import { openPage } from '../testing/page';
 import { fieldsOf, linesOf, typeSaid, type ApiDocument } from './api/apiDocument';
 import { ApiPage } from './api/ApiPage';
@@ -55,6 +56,31 @@ describe('the history', () => {
       expect(asked.at(-1)).toBe('kind=corrected');
     });
     expect(asked).toContain('before=2026-11-24T09%3A00%3A00Z');
+  });
+
+  it('of one lot names it, and goes back to all', async () => {
+    const asked: string[] = [];
+    openPage(<RecordPage />, {
+      at: '/record?lot=l1',
+      answers: {
+        '/history': (params: URLSearchParams) => {
+          asked.push(params.toString());
+          return { rows: [CHANGE] };
+        },
+        '/users': [],
+        '/lots': { rows: [{ ...classRow('rice-hulls', 'Rice hulls'), id: 'l1', code: 'RH-1' }], total: 1 },
+      },
+    });
+    const user = userEvent.setup();
+    const of = await screen.findByRole('combobox', { name: 'Of' });
+    await waitFor(() => {
+      expect(of.textContent).toContain('Rice hulls, RH-1');
+    });
+    await choose(of, 'any lot', user);
+    await waitFor(() => {
+      expect(asked.at(-1)).toBe('');
+    });
+    expect(asked[0]).toBe('lot=l1');
   });
 
   it('says so where nothing was changed', async () => {
