@@ -116,6 +116,7 @@ export const CHANGED_THINGS = [
   'blend',
   'card',
   'pot',
+  'pot-result',
   'vessel',
   'verdict',
   'protocol',

@@ -36,7 +36,7 @@ async function openSheet(page: Page, url: string): Promise<void> {
     return id;
   }, REPLICATES);
   await page.goto(`${url}/bench/runs/${runId}`);
-  await page.locator('.lit-cell .big input').waitFor();
+  await page.locator('[data-lit] input[inputmode="decimal"]').first().waitFor();
 }
 
 /** Time from each key to the frame that shows what it did, ms. */

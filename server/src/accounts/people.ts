@@ -44,7 +44,7 @@ export async function changePassword({ db, clock }: Context, me: Me, body: Chang
     throw new HttpProblem(422, { code: 'wrong', path: 'present', message: 'This is not your present password.' });
   const now = clock.now();
   const passwordHash = await hashPassword(body.password);
-  await changeUser(db.manager, me.id, { passwordHash, sessionsFrom: new Date(now) });
+  await db.transaction((manager) => changeUser(manager, me.id, { passwordHash, sessionsFrom: new Date(now) }));
   return now;
 }
 

@@ -107,8 +107,18 @@ describe('an edited row', () => {
       { of: 'supplier', title: 'Mill', field: 'suppliers.note', old: undefined, now: 'Fridays', by: by.tester },
     ])
       expect(found).toContainEqual(row);
-    // Never a password, nor what else is nobody's to see.
-    expect(JSON.stringify(found)).not.toMatch(/password|hash|secret/);
+    await changed(lead.send('PATCH', `/users/${person.id}`, { password: 'another that is long' }));
+    const after = (await edits()).map(told);
+    // That a password is another, and never what it was, nor what else is nobody's to see.
+    expect(after).toContainEqual({
+      of: 'person',
+      title: 'Wilf',
+      field: 'users.password',
+      old: undefined,
+      now: undefined,
+      by: by.lead,
+    });
+    expect(JSON.stringify(after)).not.toMatch(/hash|secret|long/);
   });
 
   it('and one that was dropped is called as it was', async () => {

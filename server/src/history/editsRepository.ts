@@ -34,6 +34,7 @@ const EDITED: readonly {
     lot: 'l.id',
   },
   { of: 'pot', table: 'filled_pots', title: 't.name' },
+  { of: 'pot-result', table: 'pot_results', title: 't.name' },
   { of: 'vessel', table: 'vessels', title: 't.name' },
   { of: 'person', table: 'users', title: 't.name' },
   { of: 'notebook', table: 'notebook', title: 't.place', id: `'00000000-0000-0000-0000-000000000001'::uuid` },

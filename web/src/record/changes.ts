@@ -52,6 +52,8 @@ export function placeOfChange({ of: { kind, id }, title }: Pick<ChangeRow, 'of' 
       return `/score/cards/${id}`;
     case 'pot':
       return `/pot/diary/${id}`;
+    case 'pot-result':
+      return '/pot';
     case 'person':
     case 'notebook':
       return '/you';

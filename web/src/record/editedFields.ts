@@ -26,6 +26,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   'vessels.base_diameter_cm': 'across the base, cm',
   'users.name': 'name',
   'users.role': 'role',
+  'users.password': 'a new password',
   'notebook.place': 'name of the bench',
   'notebook.currency': 'money',
   'notebook.zone': 'time zone',

@@ -22,8 +22,9 @@ const EDITED: Readonly<Record<string, readonly string[]>> = {
   blends: ['archived_at'],
   scorecards: ['archived_at'],
   filled_pots: ['archived_at'],
+  pot_results: ['archived_at'],
   vessels: ['name', 'height_cm', 'top_diameter_cm', 'base_diameter_cm', 'archived_at'],
-  users: ['name', 'role', 'archived_at'],
+  users: ['name', 'role', 'archived_at', 'password_hash'],
   notebook: ['place', 'currency', 'zone', 'measures', 'hours', 'handfuls'],
   places: ['name', 'months', 'windy', 'stands_on', 'soil', 'hardness'],
   suppliers: ['name', 'kind', 'permission', 'permission_until', 'note'],
@@ -74,7 +75,10 @@ export class Edits1768100000000 implements MigrationInterface {
         end if;
         foreach col in array tg_argv loop
           continue when (was -> col) is not distinct from (shall -> col);
-          if jsonb_typeof(was -> col) = 'object' then
+          if col = 'password_hash' then
+            -- That it is another is told, and never what it was.
+            perform say_edit(tg_table_name, was ->> 'id', 'password', null, null);
+          elsif jsonb_typeof(was -> col) = 'object' then
             for key in select jsonb_object_keys((was -> col) || coalesce(shall -> col, '{}')) loop
               continue when (was -> col -> key) is not distinct from (shall -> col -> key);
               perform say_edit(tg_table_name, was ->> 'id', col || '.' || key, was -> col -> key, shall -> col -> key);
