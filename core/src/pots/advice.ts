@@ -1,35 +1,10 @@
 import type { DryDownResult } from '../drydown';
 import type { Check } from '../errors';
 import type { PotSettlingResult } from '../settling';
+import type { PotAct } from './acts';
 import { lastOf, type DiaryLine } from './diary';
 import type { PotFood } from './nutrition';
 import { POT_SIGNS, type PotSign } from './signs';
-
-/** What is best done with a pot. */
-export const POT_ACTS = Object.freeze([
-  'discard',
-  'sterilise',
-  'water',
-  'look',
-  'rinse',
-  'repot',
-  'feed',
-  'top-up',
-  'leave-alone',
-] as const);
-export type PotAct = (typeof POT_ACTS)[number];
-
-export const POT_ACT_WORDS: Readonly<Record<PotAct, string>> = Object.freeze({
-  discard: 'Discard it',
-  sterilise: 'Clean what touched it',
-  water: 'Water it',
-  look: 'Look at it',
-  rinse: 'Rinse it',
-  repot: 'Repot it',
-  feed: 'Feed it',
-  'top-up': 'Top it up',
-  'leave-alone': 'Leave it alone',
-});
 
 export interface PotAdvice {
   readonly act: PotAct;

@@ -2,7 +2,8 @@
  * A pot through days: what it is set up as, where it stands, how it is watered; followed hour by hour, with what is not
  * sure of it.
  */
-export { POT_ACT_WORDS, POT_ACTS, potAdvice, repotCheck, REPOT_d, type PotAct, type PotAdvice } from './advice';
+export { POT_ACT_WORDS, POT_ACTS, type PotAct } from './acts';
+export { potAdvice, repotCheck, REPOT_d, type PotAdvice } from './advice';
 export { columnOf, rhythmOf } from './columnOf';
 export { conductivityByCurve, conductivityOf, type Conductivity } from './conductivity';
 export {
@@ -51,7 +52,8 @@ export {
 } from './potSetup';
 export { MOISTURES, pourTest, type Moisture, type PouredOn, type PourSays } from './pourTest';
 export { POT_SIGN_KEYS, POT_SIGNS, type PotSign } from './signs';
-export { giveOrTake, WATCH_METHOD, watchDiary, type PotWatch, type WatchedDiary, type WateringDue } from './watch';
+export { giveOrTake } from './giveOrTake';
+export { WATCH_METHOD, watchDiary, type PotWatch, type WatchedDiary, type WateringDue } from './watch';
 export { DRYING_d, POT_DRAWS, potBandsSteps, type PotBands } from './potBands';
 export { STANDS, standOf, type StandKey, type StandWeather } from './stands';
 export { NEEDS, needsOf, type NeedsKey, type PlantNeeds } from './needs';

@@ -3,7 +3,7 @@ import { defineMethod, list, number, object, type InputOf } from '../method';
 import { fQuantile } from './fQuantile';
 import { requireGroups } from './repeatability';
 import { studentT } from './studentT';
-import { meanOf, sdOf } from './summary';
+import { meanOf, sdOf } from './mean';
 
 const INPUT = object({
   groups: list(list(number()), 'values of each group, in one unit, of the same stuff by the same method'),

@@ -1,4 +1,4 @@
-import { meanOf, sdOf } from './summary';
+import { meanOf, sdOf } from './mean';
 import { studentT } from './studentT';
 
 export const GRUBBS = Object.freeze({ alpha: 0.05, leastN: 5 });

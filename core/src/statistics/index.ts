@@ -31,5 +31,6 @@ export {
   type ReplicatesNeededResult,
 } from './replicatesNeeded';
 export { studentT } from './studentT';
-export { meanOf, sdOf, summarise, type Summary } from './summary';
+export { meanOf, sdOf } from './mean';
+export { summarise, type Summary } from './summary';
 export { methodSpread, USUAL_SD, type MethodSpread, type ReadBy } from './usualSpread';

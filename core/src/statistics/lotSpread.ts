@@ -1,7 +1,7 @@
 import { refuse, requirePositive, type Check } from '../errors';
 import { defineMethod, list, maybe, number, object, type InputOf } from '../method';
 import { studentT } from './studentT';
-import { meanOf, sdOf } from './summary';
+import { meanOf, sdOf } from './mean';
 
 const INPUT = object({
   lots: list(list(number()), 'values of each lot, in one unit, by one method'),

@@ -1,6 +1,6 @@
 import { refuse, type Check } from '../errors';
 import { defineMethod, list, number, object, type InputOf } from '../method';
-import { meanOf, sdOf } from './summary';
+import { meanOf, sdOf } from './mean';
 
 const INPUT = object({
   groups: list(list(number()), 'values of each group, in one unit, of the same stuff by the same method'),

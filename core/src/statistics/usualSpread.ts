@@ -1,4 +1,4 @@
-import { meanOf } from './summary';
+import { meanOf } from './mean';
 
 /** What repeats are told apart by: each has a spread that is usual for it. */
 export const READ_BY = ['porosity', 'capacity', 'air', 'ring', 'density', 'grain', 'pH', 'ec', 'buffer'] as const;

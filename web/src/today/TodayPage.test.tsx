@@ -64,7 +64,7 @@ describe('what is due', () => {
   it('says so where nothing is, and asks a newcomer one question', async () => {
     openPage(<TodayPage />, { answers: { '/today': today(), '/instruments': [] } });
     expect(await due()).toEqual(['Nothing is due. Soaks, drains and ovens will stand here.']);
-    expect(screen.getByRole('heading', { name: 'What is in the pail?' })).toBeDefined();
+    expect(await screen.findByRole('heading', { name: 'What is in the pail?' })).toBeDefined();
   });
 
   it('sends a panellist to the sheets, and asks nothing of a reader', async () => {

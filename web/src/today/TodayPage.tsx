@@ -1,7 +1,7 @@
 import type { TodayPage as TodayData } from '@bent-pail/contract';
 import { ROLE_NAMES } from '@bent-pail/contract/choices';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import type { ReactElement } from 'react';
+import { lazy, Suspense, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { api } from '../shared/api';
 import { Await } from '../shared/Await';
@@ -17,9 +17,11 @@ import { benchLines, jobsOf, type Job } from './jobs';
 import { Timeline } from './Timeline';
 import { undoable } from '../kit/toasts';
 import { NotMeasured } from './NotMeasured';
-import { WhatIsInThePail } from './WhatIsInThePail';
 import { ButtonLink, Button } from '../kit/Button';
 import { told } from '../shared/units/mine';
+
+/** Names of all stuffs and the forms come along with it: what is due is shown before that. */
+const WhatIsInThePail = lazy(async () => ({ default: (await import('./WhatIsInThePail')).WhatIsInThePail }));
 
 /** The door: what is soaking, draining, due; and for a newcomer one question. */
 export function TodayPage(): ReactElement {
@@ -62,7 +64,9 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
         <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} />
         {works ? (
           <div className="bg-paper">
-            <WhatIsInThePail begins={counts?.lots === 0} />
+            <Suspense fallback={<div className="min-h-44" />}>
+              <WhatIsInThePail begins={counts?.lots === 0} />
+            </Suspense>
             <NotMeasured />
           </div>
         ) : (
