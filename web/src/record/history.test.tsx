@@ -82,29 +82,4 @@ describe('the history', () => {
     openPage(<RecordPage />, { role: 'reader', answers: { '/history': { rows: [] }, '/users': [] } });
     expect(await screen.findByText('Nothing was changed.')).toBeTruthy();
   });
-
-  it('offers each what they may', async () => {
-    openPage(<FilesPage />, { role: 'reader' });
-    expect(await screen.findByRole('link', { name: 'Readings, each with its corrections, XLSX' })).toBeTruthy();
-    for (const name of ['Backups', 'Take a table in', 'Take a notebook in'])
-      expect(screen.queryByRole('region', { name })).toBeNull();
-    openPage(<FilesPage />, { role: 'tester' });
-    expect((await screen.findAllByRole('region', { name: 'Take a table in' })).length).toBe(1);
-    expect(screen.queryByRole('link', { name: /^The whole notebook/ })).toBeNull();
-  });
 });
-
-const REPORT: FileReport = {
-  id: 'f1',
-  isDone: false,
-  kinds: [
-    { kind: 'lots', added: 2, same: 1, different: 0, refused: 0 },
-    { kind: 'vessels', added: 0, same: 3, different: 2, refused: 0 },
-    { kind: 'runs', added: 0, same: 7, different: 0, refused: 0 },
-  ],
-  conflicts: [
-    { kind: 'vessels', key: 'v1', row: 1, columns: ['name'], stands: false },
-    { kind: 'readings', key: 'a1', row: 4, columns: ['value'], stands: true },
-  ],
-  refusals: [],
-};
