@@ -137,13 +137,13 @@ test('a list is kept under a name, and what is ticked in it is laid on paper, la
   const me = await Person.enter(browser, notebook, 'Isla Brandreth');
   const { page } = me;
   await me.go('/shelf?find=bark&sort=price&group=none');
-  await page.getByRole('button', { name: 'Lists kept under a name' }).click();
+  await page.getByRole('button', { name: 'Kept lists' }).click();
   await page.getByLabel('Name of this list').fill('Barks by price');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('listitem').filter({ hasText: 'Barks by price' })).toBeVisible();
   await page.keyboard.press('Escape');
   await me.go('/shelf');
-  await page.getByRole('button', { name: 'Lists kept under a name' }).click();
+  await page.getByRole('button', { name: 'Kept lists' }).click();
   await page.getByRole('link', { name: 'Barks by price' }).click();
   await expect(page.getByLabel('Find', { exact: true })).toHaveValue('bark');
   await page.getByRole('checkbox', { name: /^Take Bark, fine/ }).click();

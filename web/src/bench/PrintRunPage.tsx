@@ -42,7 +42,7 @@ export function PrintRunsPage(): ReactElement {
       query={runQuery}
       back="/bench"
       backWords="Back to the bench"
-      label={(count) => `${counted(count, 'sheet', 'sheets')} on paper`}
+      label={(sheets) => `${counted(sheets.length, 'sheet', 'sheets')} on paper`}
       choices={<EmptyOrFilled empty={empty} onChange={setEmpty} />}
       each={(sheet) => (
         <OwnPage key={sheet.id} label={`Run ${String(sheet.number)}`}>

@@ -16,8 +16,8 @@ interface ManyOnPaperProps<T> {
   readonly query: (id: string) => UseQueryOptions<T, Error, T, string[]>;
   readonly back: string;
   readonly backWords: string;
-  /** What so many are called together. */
-  readonly label: (count: number) => string;
+  /** What is printed, for those who do not see it. */
+  readonly label: (found: readonly T[]) => string;
   readonly className?: string;
   readonly choices?: ReactNode;
   /** Each on its page, or as it is. */
@@ -37,13 +37,13 @@ export function ManyOnPaper<T>({
 }: ManyOnPaperProps<T>): ReactElement {
   const queries = useQueries({ queries: ids.map((id) => query(id)) });
   const trouble = queries.find(({ error }) => error !== null)?.error ?? undefined;
-  const found = queries.filter(({ data }) => data !== undefined);
+  const found = queries.flatMap(({ data }) => (data === undefined ? [] : [data as T]));
   if (trouble !== undefined && found.length === 0) return <Sorry className="m-5">{sentenceOf(trouble)}</Sorry>;
   return (
     <OnPaper
       back={back}
       backWords={backWords}
-      label={label(found.length)}
+      label={label(found)}
       {...(className === undefined ? {} : { className })}
       choices={choices}
     >
@@ -61,3 +61,7 @@ export function OwnPage({ label, children }: { readonly label: string; readonly 
     </section>
   );
 }
+
+/** One thing by its name, several by how many they are. */
+export const onPaper = (names: readonly string[], several: string): string =>
+  names.length === 1 ? `${names[0] ?? ''} on paper` : `${String(names.length)} ${several} on paper`;

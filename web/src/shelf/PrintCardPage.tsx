@@ -1,7 +1,6 @@
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
-import { counted } from '../kit/format';
-import { ManyOnPaper, OwnPage, useAskedIds } from '../shared/ManyOnPaper';
+import { ManyOnPaper, onPaper, OwnPage, useAskedIds } from '../shared/ManyOnPaper';
 import { lotQuery } from '../shared/resources/lots';
 import { CardPaper } from './CardPaper';
 
@@ -15,7 +14,12 @@ export function PrintCardPage(): ReactElement {
       query={lotQuery}
       back={id === undefined ? '/shelf' : `/shelf/lots/${id}`}
       backWords={id === undefined ? 'Back to the shelf' : 'Back to the card'}
-      label={(count) => `${counted(count, 'card', 'cards')} on paper`}
+      label={(pages) =>
+        onPaper(
+          pages.map(({ lot }) => `${lot.name}, lot ${lot.code}`),
+          'cards',
+        )
+      }
       each={(page) => (
         <OwnPage key={page.lot.id} label={`${page.lot.name}, ${page.lot.code}`}>
           <CardPaper page={page} />

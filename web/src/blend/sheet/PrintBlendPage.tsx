@@ -1,7 +1,6 @@
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
-import { counted } from '../../kit/format';
-import { ManyOnPaper, OwnPage, useAskedIds } from '../../shared/ManyOnPaper';
+import { ManyOnPaper, onPaper, OwnPage, useAskedIds } from '../../shared/ManyOnPaper';
 import { blendQuery } from '../../shared/resources/blends';
 import { BlendPaper } from './BlendPaper';
 
@@ -15,7 +14,12 @@ export function PrintBlendPage(): ReactElement {
       query={blendQuery}
       back={id === undefined ? '/blend' : `/blend/${id}`}
       backWords={id === undefined ? 'Back to the blends' : 'Back to the desk'}
-      label={(count) => `${counted(count, 'blend', 'blends')} on paper`}
+      label={(pages) =>
+        onPaper(
+          pages.map(({ name }) => name),
+          'blends',
+        )
+      }
       each={(page) => (
         <OwnPage key={page.id} label={page.name}>
           <BlendPaper page={page} />

@@ -1,7 +1,6 @@
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
-import { counted } from '../../kit/format';
-import { ManyOnPaper, OwnPage, useAskedIds } from '../../shared/ManyOnPaper';
+import { ManyOnPaper, onPaper, OwnPage, useAskedIds } from '../../shared/ManyOnPaper';
 import { scorecardQuery } from '../../shared/resources/scores';
 import { ScorecardPaper } from './ScorecardPaper';
 
@@ -15,7 +14,12 @@ export function PrintScorecardPage(): ReactElement {
       query={scorecardQuery}
       back={id === undefined ? '/score' : `/score/cards/${id}`}
       backWords={id === undefined ? 'Back to the scorecards' : 'Back to the card'}
-      label={(count) => `${counted(count, 'scorecard', 'scorecards')} on paper`}
+      label={(pages) =>
+        onPaper(
+          pages.map(({ row }) => `${row.product.name}, ${row.product.lotCode}`),
+          'scorecards',
+        )
+      }
       each={(page) => (
         <OwnPage key={page.row.id} label={`${page.row.product.name}, ${page.row.product.lotCode}`}>
           <ScorecardPaper page={page} />

@@ -6,6 +6,9 @@ import { SavedViews } from '../savedViews/SavedViews';
 import { PAUSE_MS } from '../useSettled';
 import { BOX } from '../../kit/box';
 
+/** After so long without a letter the next one begins a word. */
+const STILL_MS = 400;
+
 interface ListBarProps {
   readonly find: string;
   readonly placeholder: string;
@@ -19,6 +22,7 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
   // What is typed stands here at once; the address follows when there is a pause.
   const [text, setText] = useState(find);
   const pause = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const typed = useRef(-Infinity);
   // A list that was kept is another question: what was typed before it makes room.
   const asked = useRef(find);
   useEffect(() => {
@@ -46,10 +50,15 @@ export function ListBar({ find, placeholder, onFind, children }: ListBarProps): 
             const { value } = event.target;
             setText(value);
             clearTimeout(pause.current);
-            pause.current = setTimeout(() => {
+            const tell = (): void => {
               asked.current = value;
               onFind(value);
-            }, PAUSE_MS);
+            };
+            // The first letter is asked for at once; a word that goes on, when there is a pause.
+            const isFirst = event.timeStamp - typed.current > STILL_MS;
+            typed.current = event.timeStamp;
+            if (isFirst) tell();
+            else pause.current = setTimeout(tell, PAUSE_MS);
           }}
         />
       </label>

@@ -37,7 +37,7 @@ function List() {
   );
 }
 const open = async (): Promise<HTMLElement> => {
-  await userEvent.click(await screen.findByRole('button', { name: 'Lists kept under a name' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Kept lists' }));
   return screen.findByRole('dialog');
 };
 

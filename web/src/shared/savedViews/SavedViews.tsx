@@ -26,6 +26,8 @@ export function SavedViews(): ReactElement | null {
   return <OfPage page={pathname} query={search.replace(/^\?/, '')} />;
 }
 
+const KEPT = 'Kept lists';
+
 function OfPage({ page, query }: { readonly page: SavedPage; readonly query: string }): ReactElement {
   const works = useWorks();
   const [open, setOpen] = useState(false);
@@ -34,8 +36,8 @@ function OfPage({ page, query }: { readonly page: SavedPage; readonly query: str
   const shown = views.find((one) => one.query === query);
   return (
     <Popover
-      opener={shown === undefined ? 'Kept lists' : shown.name}
-      label="Lists kept under a name"
+      opener={shown?.name ?? KEPT}
+      label={shown === undefined ? KEPT : `${shown.name}: one of the kept lists`}
       look="small"
       open={open}
       onOpenChange={setOpen}
