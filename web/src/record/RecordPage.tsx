@@ -1,4 +1,4 @@
-import type { ChangeRow, HistoryPage } from '@bent-pail/contract';
+import type { ChangeRow, HistoryPage, NotebookInfo } from '@bent-pail/contract';
 import { CHANGE_KINDS } from '@bent-pail/contract/choices';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
@@ -142,7 +142,7 @@ function Changes({ rows }: { readonly rows: readonly ChangeRow[] }): ReactElemen
         </thead>
         <tbody>
           {rows.map((row) => (
-            <Change key={row.id} row={row} zone={notebook.zone} />
+            <Change key={row.id} row={row} notebook={notebook} />
           ))}
         </tbody>
       </Rows>
@@ -150,7 +150,12 @@ function Changes({ rows }: { readonly rows: readonly ChangeRow[] }): ReactElemen
   );
 }
 
-function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string }): ReactElement {
+interface ChangeProps {
+  readonly row: ChangeRow;
+  readonly notebook: Pick<NotebookInfo, 'zone' | 'currency'>;
+}
+
+function Change({ row, notebook: { zone, currency } }: ChangeProps): ReactElement {
   const { at, kind, part, field, old, new: now, reason, by } = row;
   const title = thingSaid(row);
   const to = placeOfChange(row);
@@ -167,8 +172,8 @@ function Change({ row, zone }: { readonly row: ChangeRow; readonly zone: string 
         {part !== undefined && <span className="block text-small text-ink2">{part}</span>}
         {field !== undefined && <span className="block text-small text-ink2">{fieldSaid(field)}</span>}
       </td>
-      <td className="figure pr-3 text-left">{changeSaid(row, old)}</td>
-      <td className="pr-3 text-left">{changeSaid(row, now)}</td>
+      <td className="figure pr-3 text-left">{changeSaid(row, old, currency)}</td>
+      <td className="pr-3 text-left">{changeSaid(row, now, currency)}</td>
       <td className="pr-3 text-left">{reason ?? ''}</td>
       <td className="text-left text-small text-ink2">{by ?? 'past the server'}</td>
     </tr>

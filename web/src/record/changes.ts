@@ -27,8 +27,13 @@ export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
 const VERSIONS: readonly ChangeKind[] = ['version', 'claims', 'method'];
 
 /** What was, or is: a value, or the number of a version. */
-export const changeSaid = ({ kind, field }: Pick<ChangeRow, 'kind' | 'field'>, value: string | undefined): string => {
+export const changeSaid = (
+  { kind, field }: Pick<ChangeRow, 'kind' | 'field'>,
+  value: string | undefined,
+  currency: string,
+): string => {
   if (value === undefined) return '';
+  if (kind === 'price' || field === 'lots.price') return `${currency}${value}`;
   if (field !== undefined) return valueSaid(field, value);
   return VERSIONS.includes(kind) ? `version ${value}` : value;
 };

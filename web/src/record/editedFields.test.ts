@@ -23,8 +23,10 @@ describe('an edited field', () => {
   });
 
   it('is no version, though it is a number', () => {
-    expect(changeSaid({ kind: 'edited', field: 'lots.pack_volume_l' }, '50')).toBe('50');
-    expect(changeSaid({ kind: 'version' }, '2')).toBe('version 2');
+    expect(changeSaid({ kind: 'edited', field: 'lots.pack_volume_l' }, '50', '£')).toBe('50');
+    expect(changeSaid({ kind: 'version' }, '2', '£')).toBe('version 2');
+    expect(changeSaid({ kind: 'price' }, '9.49', '£')).toBe('£9.49');
+    expect(changeSaid({ kind: 'edited', field: 'lots.price' }, '9.4', '€')).toBe('€9.4');
   });
 
   it('leads to its thing', () => {
