@@ -169,6 +169,8 @@ try {
     BENT_PAIL_BACKUPS: path.join(DATA, 'backups'),
     BENT_PAIL_DEMO: options.empty ? '0' : '1',
     LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+    // Each thread's own reserve of memory is never given back: two are enough for all.
+    MALLOC_ARENA_MAX: process.env.MALLOC_ARENA_MAX ?? '2',
   };
   if (!options.empty && !stopping) await loadDemo(env);
   if (!stopping) {

@@ -58,6 +58,8 @@ export async function withDatabase<T>(
       BENT_PAIL_WEB: path.join(root, 'web/dist'),
       BENT_PAIL_DEMO_FILES: path.join(root, 'demo/notebook'),
       LOG_LEVEL: 'error',
+      // As `npm start` has it.
+      MALLOC_ARENA_MAX: '2',
     };
     return await measure({ databaseUrl, env, url: `http://127.0.0.1:${String(port)}` });
   } finally {
