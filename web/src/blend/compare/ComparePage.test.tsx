@@ -1,7 +1,8 @@
+import type { DeskLot } from '@bent-pail/contract';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
-import { blendRow, SHELF, thinkHere } from '../../testing/desk';
+import { blendRow, classRow, SHELF, thinkHere } from '../../testing/desk';
 import { lists } from '../../testing/lists';
 import { openPage } from '../../testing/page';
 import { ComparePage } from './ComparePage';
@@ -38,6 +39,17 @@ it('marks what differs beyond both bands, and nothing else', async () => {
   expect(await row.findByText('≠ B C', undefined, { timeout: 5000 })).toBeTruthy();
   // Two mixes of almost the same coir cannot be told apart.
   expect(row.getAllByText('≠ A')).toHaveLength(2);
+});
+
+it('names a lot of which nothing is known, instead of leaving it out in silence', async () => {
+  const { component: _known, ...unknown } = classRow('perlite-coarse', 'Sweepings', { id: `${ID}8`, code: 'SW-1' });
+  openPage(<ComparePage />, {
+    at: `/blend/compare?with=blend:${ID}1,lot:${ID}8`,
+    path: '/blend/compare',
+    answers: lists({ lots: [...SHELF, unknown as DeskLot], blends: rows }),
+  });
+  expect(await screen.findByText('Left out, for nothing is known of it yet: Sweepings, SW-1.')).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Scree' })).toBeTruthy();
 });
 
 it('puts another one beside, and takes one away', async () => {

@@ -16,6 +16,7 @@ import { comparedOf, keysOf, MOST_COMPARED } from '../../shared/larder/compared'
 import { CompareTable } from './CompareTable';
 import { FindAmong } from '../../kit/FindAmong';
 import { ButtonLink } from '../../kit/Button';
+import { listed } from '../../kit/format';
 
 /** Up to six blends and lots as pails at one pot, with what differs beyond its bands. */
 export function ComparePage(): ReactElement {
@@ -59,6 +60,10 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
         .flatMap((key) => comparedOf(key, lots, blends, pot, learnt) ?? []),
     [wanted, lots, blends, pot, learnt],
   );
+  const shown = new Set(all.map(({ key }) => key));
+  const unknown = lots.flatMap(({ id, name, code }) =>
+    keys.includes(`lot:${id}`) && !shown.has(`lot:${id}`) ? [`${name}, ${code}`] : [],
+  );
   const ask = useMemo((): Question<ComparedAnswer[]> | undefined => {
     if (all.length === 0) return undefined;
     const inputs = all.map(({ input }) => input);
@@ -87,6 +92,7 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
           }}
         />
       )}
+      {unknown.length > 0 && <p className="px-5 pt-3">Left out, for nothing is known of it yet: {listed(unknown)}.</p>}
       {all.length === 0 ? (
         <EmptyPail question="Which two would you compare?" />
       ) : (
@@ -121,7 +127,7 @@ function AddCompared({ lots, blends, keys, onAdd }: AddComparedProps): ReactElem
       .map(({ id, name, code }) => ({ key: `lot:${id}`, words: `${name}, ${code}`, group: 'Lots and products' })),
   ];
   return (
-    <div className="px-5 pt-3">
+    <div className="max-w-md px-5 pt-3">
       <FindAmong
         label="Put another one beside"
         look="unseen"
