@@ -1,4 +1,3 @@
-import type { DeskLot } from '@bent-pail/contract';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
@@ -46,7 +45,7 @@ it('names a lot of which nothing is known, instead of leaving it out in silence'
   openPage(<ComparePage />, {
     at: `/blend/compare?with=blend:${ID}1,lot:${ID}8`,
     path: '/blend/compare',
-    answers: lists({ lots: [...SHELF, unknown as DeskLot], blends: rows }),
+    answers: lists({ lots: [...SHELF, unknown], blends: rows }),
   });
   expect(await screen.findByText('Left out, for nothing is known of it yet: Sweepings, SW-1.')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'Scree' })).toBeTruthy();

@@ -60,10 +60,6 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
         .flatMap((key) => comparedOf(key, lots, blends, pot, learnt) ?? []),
     [wanted, lots, blends, pot, learnt],
   );
-  const shown = new Set(all.map(({ key }) => key));
-  const unknown = lots.flatMap(({ id, name, code }) =>
-    keys.includes(`lot:${id}`) && !shown.has(`lot:${id}`) ? [`${name}, ${code}`] : [],
-  );
   const ask = useMemo((): Question<ComparedAnswer[]> | undefined => {
     if (all.length === 0) return undefined;
     const inputs = all.map(({ input }) => input);
@@ -92,7 +88,7 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
           }}
         />
       )}
-      {unknown.length > 0 && <p className="px-5 pt-3">Left out, for nothing is known of it yet: {listed(unknown)}.</p>}
+      <LeftOut lots={lots} keys={keys} shown={all.map(({ key }) => key)} />
       {all.length === 0 ? (
         <EmptyPail question="Which two would you compare?" />
       ) : (
@@ -109,6 +105,23 @@ function Compare({ lots, blends, pot }: CompareProps): ReactElement {
         </>
       )}
     </>
+  );
+}
+
+interface LeftOutProps {
+  readonly lots: readonly DeskLot[];
+  readonly keys: readonly string[];
+  readonly shown: readonly string[];
+}
+
+/** Lots that were named, and of which nothing can be shown yet. */
+function LeftOut({ lots, keys, shown }: LeftOutProps): ReactElement | null {
+  const unknown = lots.filter(({ id }) => keys.includes(`lot:${id}`) && !shown.includes(`lot:${id}`));
+  if (unknown.length === 0) return null;
+  return (
+    <p className="px-5 pt-3">
+      Left out, for nothing is known of it yet: {listed(unknown.map(({ name, code }) => `${name}, ${code}`))}.
+    </p>
   );
 }
 
