@@ -25,6 +25,7 @@ export * from './kitchen';
 export * from './knowledge';
 export * from './laboratory';
 export * from './learning';
+export * from './lessons';
 export * from './lots';
 export * from './method';
 export * from './names';

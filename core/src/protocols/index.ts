@@ -124,4 +124,5 @@ export { COPY_LIMITS, copyProtocol, type ProtocolEdits, type StepEdit } from './
 export { LAB_REPORT } from './labReport';
 export { inSentence } from './inSentence';
 export { settledDepth_cm } from './porosityReadings';
+export { judge as judgedStep, read as readStep, wait as waitStep } from './steps';
 export { retentionObservationsOf } from './retentionSheet';

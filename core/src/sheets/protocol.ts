@@ -16,7 +16,16 @@ export type StepKind =
   | 'lab';
 
 /** Cautions that a step can carry; the words stand in one place. */
-export type CautionKey = 'dust' | 'germs' | 'heat' | 'sharp' | 'chemicals' | 'liming' | 'electric' | 'lifting';
+export type CautionKey =
+  | 'dust'
+  | 'germs'
+  | 'heat'
+  | 'sharp'
+  | 'chemicals'
+  | 'liming'
+  | 'electric'
+  | 'lifting'
+  | 'pupils';
 
 /** Pictures of a step's set-up, drawn by the interface. */
 export type StepPicture =

@@ -4,14 +4,13 @@ import { fQuantile } from './fQuantile';
 import { requireGroups } from './repeatability';
 import { studentT } from './studentT';
 import { meanOf, sdOf } from './mean';
+import { medianOf, robustScores } from './robustScores';
 
 const INPUT = object({
   groups: list(list(number()), 'values of each group, in one unit, of the same stuff by the same method'),
 });
 export type GroupConsistencyInput = InputOf<typeof INPUT>;
 
-/** Scaled so, the median absolute deviation of normal values is their standard deviation. */
-const MAD_TO_SD = 1.482602218505602;
 /** Beyond the first once in twenty by chance, beyond the second once in a hundred. */
 const LEVELS = [
   ['straggler', 0.05],
@@ -42,14 +41,6 @@ export interface GroupConsistencyResult {
   /** Limits of k at 5 and 1 % for groups of the usual size. */
   readonly kLimits?: readonly [number, number];
   readonly checks: readonly Check[];
-}
-
-function medianOf(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length / 2;
-  return sorted.length % 2 === 1
-    ? (sorted[Math.floor(half)] as number)
-    : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2;
 }
 
 /** The limit of h for p groups. */
@@ -93,7 +84,7 @@ export function groupConsistency({ groups }: GroupConsistencyInput): GroupConsis
   const scattered = groups.filter((values) => values.length > 1);
   const meanVariance = scattered.reduce((sum, values) => sum + sdOf(values) ** 2, 0) / scattered.length;
   const median = medianOf(means);
-  const mad = MAD_TO_SD * medianOf(means.map((one) => Math.abs(one - median)));
+  const robust = robustScores(means);
   const hLimits = p > 2 ? ([mandelH(p, 0.05), mandelH(p, 0.01)] as const) : undefined;
   const kLimitsFor = (n: number): readonly [number, number] => [
     mandelK(scattered.length, n, 0.05),
@@ -111,7 +102,7 @@ export function groupConsistency({ groups }: GroupConsistencyInput): GroupConsis
       ...(sd === undefined ? {} : { sd }),
       ...(h === undefined ? {} : { h }),
       ...(k === undefined ? {} : { k }),
-      ...(mad > 0 ? { robustZ: (own - median) / mad } : {}),
+      ...(robust === undefined ? {} : { robustZ: robust(own) }),
       ...(meanStands === undefined ? {} : { meanStands }),
       ...(scatterStands === undefined ? {} : { scatterStands }),
     };

@@ -30,6 +30,7 @@ export {
   type ReplicatesNeededInput,
   type ReplicatesNeededResult,
 } from './replicatesNeeded';
+export { medianOf, robustScores } from './robustScores';
 export { studentT } from './studentT';
 export { meanOf, sdOf } from './mean';
 export { summarise, type Summary } from './summary';

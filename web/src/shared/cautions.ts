@@ -51,4 +51,9 @@ export const CAUTIONS: Readonly<Record<CautionKey, CautionText>> = {
     short: 'Wet media are heavy: two people or a trolley above your local limit (25 kg if you have none).',
     long: 'Bend the knees, keep it close, no twisting. Wet pots on roofs and balconies add load to the structure: a structural engineer decides what it bears.',
   },
+  pupils: {
+    title: 'With pupils',
+    short: 'An adult is responsible and stays; gloves and goggles for everybody; no raw manure, no oven, no acid.',
+    long: 'Open bags before the lesson, outdoors, and damp the stuff down. Wash hands afterwards, nobody eats or tastes anything. Whoever has asthma, weak immunity or open cuts does not handle dusty or mouldy stuff. The rules of the school and of the local authority come first.',
+  },
 };

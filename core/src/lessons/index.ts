@@ -1,0 +1,19 @@
+/**
+ * Lessons for a class without an oven: what a group does step by step, what its readings give, how the class's values lie
+ * beside one another and beside the bench's, and what to ask a group first whose value lies apart.
+ * A lesson's sheet is data; nothing here knows of phones, pupils or codes.
+ */
+export { benchSays, type BenchValue } from './benchSays';
+export { classResult, STANDS_APART, type ClassResult, type GroupInClass, type GroupValues } from './classResult';
+export {
+  type BenchSheet,
+  type Handling,
+  type Lesson,
+  type PupilFigure,
+  type PupilSheet,
+  type Question,
+  type Readings,
+} from './lesson';
+export { lessonCalled, LESSONS, PUPIL_SHEETS, pupilSheetCalled } from './lessons';
+export { figureOf, sheetResult, stepsOf, type FoundFigure } from './sheetResult';
+export { whyDiffers, type GroupSheet, type HandlingAsked } from './whyDiffers';
