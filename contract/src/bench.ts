@@ -112,11 +112,6 @@ export class NewRun {
   @Nested(() => SamplePlanBody, 'Say how the sample was taken.')
   sample?: SamplePlanBody;
 
-  /** Who enters it, where that is a student. */
-  @Optional()
-  @IsUUID('all', { message: 'Name the student by id.' })
-  studentId?: string;
-
   /** For whom the sheet is, where several measure the same: "Group 3". */
   @Optional()
   @IsWords(60, 'Name the group in 1 to 60 letters.')

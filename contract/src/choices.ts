@@ -129,3 +129,9 @@ export const CHANGED_THINGS = [
   'plant',
   'year',
 ] as const;
+
+/** How large a class may be. */
+export const CLASS_LIMITS = Object.freeze({ groups: 40, samples: 4, repeats: 3, phones: 8 });
+
+/** What a hand can be trained in. */
+export const HAND_KINDS = ['grit', 'moisture', 'squeeze', 'air', 'pH', 'density'] as const;

@@ -5,6 +5,5 @@ export const DEMO_PEOPLE = [
   { name: 'Tam Oswin', role: 'tester' },
   { name: 'Wyn Harker', role: 'panellist' },
   { name: 'Petra Lund', role: 'panellist' },
-  { name: 'Group K', role: 'student' },
   { name: 'Visitor', role: 'reader' },
 ] as const;

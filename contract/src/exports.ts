@@ -18,6 +18,9 @@ export class TableAsked {
   @IsSomeIds()
   card?: string;
 
+  @IsSomeIds()
+  class?: string;
+
   /** As it is kept, whatever whoever asks reads in. */
   @Optional()
   @IsIn(['metric'], { message: 'Units are those that you read in, or metric.' })

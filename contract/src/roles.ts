@@ -1,5 +1,5 @@
 /** What somebody may do here. */
-export const ROLES = ['lead', 'tester', 'panellist', 'student', 'reader'] as const;
+export const ROLES = ['lead', 'tester', 'panellist', 'reader'] as const;
 export type Role = (typeof ROLES)[number];
 
 /** What somebody with a role is called. */
@@ -7,6 +7,5 @@ export const ROLE_NAMES: Readonly<Record<Role, string>> = Object.freeze({
   lead: 'lead',
   tester: 'tester',
   panellist: 'panellist',
-  student: 'student',
   reader: 'reader',
 });

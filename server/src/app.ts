@@ -9,6 +9,7 @@ import { pinoHttp } from 'pino-http';
 import { v7 as uuidv7 } from 'uuid';
 import { whoIsThis } from './accounts/session';
 import { signInLimit } from './accounts/signInLimit';
+import { groupLimit, joinLimit } from './classes/limits';
 import { Calculator } from './calc/calculator';
 import { BackupKeeper } from './backups/keeper';
 import { CardMaker } from './cards/cardMaker';
@@ -159,6 +160,8 @@ export function createApp(options: AppOptions): App {
     express.json({ limit: BODY_LIMIT }),
     plainBody,
     signInLimit(),
+    joinLimit(),
+    groupLimit(),
     router,
     () => {
       throw notFound('address');

@@ -7,6 +7,7 @@ import { bench } from './bench/resource';
 import { blends } from './blends/resource';
 import { calc } from './calc/resource';
 import { claims } from './claims/resource';
+import { classes } from './classes/resource';
 import { counts } from './counts/resource';
 import { exports } from './exports/resource';
 import { filledPots } from './filledPots/resource';
@@ -37,6 +38,7 @@ import { stock } from './stock/resource';
 import { suppliers } from './suppliers/resource';
 import { tableFiles } from './tableFiles/resource';
 import { today } from './today/resource';
+import { training } from './training/resource';
 import { verdicts } from './verdicts/resource';
 import { vessels } from './vessels/resource';
 import { years } from './years/resource';
@@ -79,6 +81,8 @@ export const RESOURCES: readonly Resource[] = [
   savedViews,
   scores,
   sittings,
+  classes,
+  training,
   today,
   counts,
   live,

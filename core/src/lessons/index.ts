@@ -5,6 +5,16 @@
  */
 export { benchSays, type BenchValue } from './benchSays';
 export { classResult, STANDS_APART, type ClassResult, type GroupInClass, type GroupValues } from './classResult';
+export { groupSheetOf, stepsFor, timesOf, valuesOf, type SheetReading } from './groupSheet';
+export {
+  HAND_KIND_FACES,
+  handKindFace,
+  handRecord,
+  measuredForHand,
+  type HandKindFace,
+  type HandRecord,
+  type TrainedKind,
+} from './handKinds';
 export {
   type BenchSheet,
   type Handling,

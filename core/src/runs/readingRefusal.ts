@@ -19,7 +19,7 @@ function millivoltRefusal(step: Step, mV: number, temp_C: number): string | unde
  * The screen asks before it queues a reading, the server before it keeps one: the same words.
  */
 export function readingRefusal(
-  protocol: Protocol,
+  protocol: Pick<Protocol, 'label' | 'steps'>,
   { step: stepKey, value, mVTemp_C }: Pick<Reading, 'step' | 'value' | 'mVTemp_C'>,
 ): string | undefined {
   const step = protocol.steps.find((one) => one.key === stepKey);

@@ -1,7 +1,8 @@
 import type { Me } from '@bent-pail/contract';
 import type { Request, RequestHandler } from 'express';
 import type {} from '../http/guard';
-import { principalOf } from '../http/principal';
+import { groupOfPhone } from '../classes/phoneLink';
+import { principalOf, type GroupLink } from '../http/principal';
 import type { SessionData } from 'express-session';
 import { bearerOf } from '../accessTokens/service';
 import type { Context } from '../context';
@@ -31,6 +32,8 @@ export const whoIsThis =
     const isScript = request.get('authorization') !== undefined;
     const me = isScript ? await bearerOf(context, keyOf(request) ?? '') : await personOf(context, request.session);
     if (me !== undefined) request.who = principalOf(me);
+    const group = isScript ? undefined : await groupOfPhone(context, request.session.phoneId);
+    if (group !== undefined) request.group = group;
     next();
   };
 
@@ -45,14 +48,23 @@ export async function isStillIn(context: Context, request: Request): Promise<boo
   return (await personOf(context, now ?? {})) !== undefined;
 }
 
-/** A fresh session for a person, so that an id known before signing in is worth nothing. */
-export async function beginSession(request: Request, me: Me, now: number): Promise<void> {
-  await new Promise<void>((resolve, reject) => {
+const freshSession = (request: Request): Promise<void> =>
+  new Promise((resolve, reject) => {
     request.session.regenerate((error: unknown) => {
       if (error === undefined || error === null) resolve();
       else reject(error instanceof Error ? error : new Error('the session store refused'));
     });
   });
+
+/** Makes a phone's session a group's. Whoever is signed in at it stays so: a teacher who tries a lesson out. */
+export async function beginGroupSession(request: Request, link: GroupLink): Promise<void> {
+  if (request.who === undefined) await freshSession(request);
+  request.session.phoneId = link.phoneId;
+}
+
+/** A fresh session for a person, so that an id known before signing in is worth nothing. */
+export async function beginSession(request: Request, me: Me, now: number): Promise<void> {
+  await freshSession(request);
   request.session.userId = me.id;
   request.session.since = now;
   request.who = principalOf(me);

@@ -29,8 +29,6 @@ export class RunEntity {
   ovenTemp_C!: number;
   @Column('jsonb', { nullable: true })
   sample!: SamplePlan | null;
-  @Column('uuid', { name: 'student_id', nullable: true })
-  studentId!: string | null;
   /** For whom it is, where several measure the same. */
   @Column('text', { name: 'group_name', nullable: true })
   groupName!: string | null;

@@ -68,8 +68,8 @@ describe('a full day: six samples of three pots each', () => {
     const { nextOver, due } = (await tam.get<Counts>('/counts')).body;
     expect(due).toBe(0);
     expect(nextOver).toMatchObject({ runId: runs[0]?.id, name: 'soaking', at: jobs[0]?.at });
-    const student = await server.as('student');
-    expect((await student.get<Counts>('/counts')).body.nextOver).toBeUndefined();
+    const panellist = await server.as('panellist');
+    expect((await panellist.get<Counts>('/counts')).body.nextOver).toBeUndefined();
   });
 
   it('soak through a power cut: what was kept is there, and the timers know how late it is', async () => {

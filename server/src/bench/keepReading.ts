@@ -65,7 +65,7 @@ export async function keepReading(
   body: NewReading,
 ): Promise<KeptReading> {
   return db.transaction(async (manager) => {
-    const run = await holdRun(manager, runId, who);
+    const run = await holdRun(manager, runId);
     const known = await readingOf(manager, body.id);
     if (known !== null) {
       if (sameReading(known, runId, body)) return toKept(manager, known, who);

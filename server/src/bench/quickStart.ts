@@ -71,7 +71,6 @@ async function begin(manager: EntityManager, { protocol, me, body, now }: Beginn
     replicateCount,
     vesselIds: protocol.usesVessel ? await vesselsFor(manager, replicateCount, now) : [],
     sample: null,
-    studentId: null,
     groupName: null,
     startedBy: me.id,
     startedAt: now,

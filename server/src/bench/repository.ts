@@ -3,7 +3,6 @@ import type { RunWaits } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import { optional } from '../database/optional';
 import { Conditions, readPage, type GroupBy, type SortBy } from '../database/paging';
-import { givenTo, type Principal } from '../http/principal';
 
 const FROM = `
   from runs r
@@ -54,16 +53,9 @@ const GROUPS: Readonly<Record<NonNullable<RunsAsked['group']>, GroupBy>> = {
   lot: { sql: `m.name || ', ' || l.code`, order: 'up' },
 };
 
-/** One page of the runs that somebody may see. */
-export async function pageOfRuns(
-  manager: EntityManager,
-  who: Principal,
-  asked: RunsAsked,
-  zone: string,
-): Promise<Page<RunRow>> {
+/** One page of the runs. */
+export async function pageOfRuns(manager: EntityManager, asked: RunsAsked, zone: string): Promise<Page<RunRow>> {
   const conditions = new Conditions();
-  const given = givenTo(who);
-  if (given !== undefined) conditions.and(`r.student_id = ${conditions.value(given)}`);
   conditions.find(
     asked.find,
     `concat_ws(' ', m.name, l.code, p.body ->> 'label', u.name, 'run ' || r.number, r.group_name)`,
@@ -94,35 +86,30 @@ export const MOST_OPEN = 200;
 
 const NOTHING: RunWaits = { due: [], holds: [], next: [] };
 
-/** The open runs that somebody may see, newest first, each with what it waits for. */
-export async function openRuns(manager: EntityManager, who: Principal): Promise<readonly OpenRunRow[]> {
+/** The open runs, newest first, each with what it waits for. */
+export async function openRuns(manager: EntityManager): Promise<readonly OpenRunRow[]> {
   const rows = await manager.query<(Row & { readonly waits: RunWaits | null })[]>(
     `select ${ROW}, s.waits ${FROM} left join run_states s on s.run_id = r.id
-     where r.finished_at is null and r.archived_at is null and ($1::uuid is null or r.student_id = $1)
+     where r.finished_at is null and r.archived_at is null
      order by r.started_at desc, r.id desc limit ${String(MOST_OPEN)}`,
-    [givenTo(who) ?? null],
   );
   return rows.map((row) => ({ ...toRow(row), waits: row.waits ?? NOTHING }));
 }
 
-/** How many timers are over among the open runs that somebody may see. */
-export async function countDue(manager: EntityManager, who: Principal, now: number): Promise<number> {
+/** How many timers are over among the open runs. */
+export async function countDue(manager: EntityManager, now: number): Promise<number> {
   const [counted] = await manager.query<{ due: number }[]>(
     `select count(*)::int as due
      from runs r join run_states s on s.run_id = r.id
      cross join lateral jsonb_array_elements(s.waits -> 'holds') h
-     where r.finished_at is null and r.archived_at is null and ($1::uuid is null or r.student_id = $1) and (h ->> 'deadline')::float8 <= $2`,
-    [givenTo(who) ?? null, now],
+     where r.finished_at is null and r.archived_at is null and (h ->> 'deadline')::float8 <= $1`,
+    [now],
   );
   return counted?.due ?? 0;
 }
 
-/** The timer that ends next among the open runs that somebody may see. */
-export async function nextOver(
-  manager: EntityManager,
-  who: Principal,
-  now: number,
-): Promise<Counts['nextOver'] | null> {
+/** The timer that ends next among the open runs. */
+export async function nextOver(manager: EntityManager, now: number): Promise<Counts['nextOver'] | null> {
   const [next] = await manager.query<NonNullable<Counts['nextOver']>[]>(
     `select r.id as "runId", m.name || ', ' || l.code as lot, h ->> 'name' as name, (h ->> 'deadline')::float8 as at
      from runs r
@@ -130,9 +117,9 @@ export async function nextOver(
      join lots l on l.id = r.lot_id
      join materials m on m.id = l.material_id
      cross join lateral jsonb_array_elements(s.waits -> 'holds') h
-     where r.finished_at is null and r.archived_at is null and ($1::uuid is null or r.student_id = $1) and (h ->> 'deadline')::float8 > $2
+     where r.finished_at is null and r.archived_at is null and (h ->> 'deadline')::float8 > $1
      order by at limit 1`,
-    [givenTo(who) ?? null, now],
+    [now],
   );
   return next ?? null;
 }

@@ -1,5 +1,5 @@
 import { optional } from '../database/optional';
-import { givenTo } from '../http/principal';
+import { seesAll } from '../http/principal';
 import type { Resource } from '../resource';
 import {
   ArchivingEntity,
@@ -19,13 +19,13 @@ export const bench: Resource = {
   entities: [RunEntity, ReadingEntity, ExclusionEntity, ReopeningEntity, ArchivingEntity, TakenBackEntity],
   routes: benchRoutes,
   tables: [runs, readings, results],
-  waiting: async ({ db }, who) => (who.scope.runs === 'none' ? {} : { openRuns: await openRuns(db.manager, who) }),
+  waiting: async ({ db }, who) => (seesAll(who) ? { openRuns: await openRuns(db.manager) } : {}),
   counts: async ({ db, clock }, who) =>
-    who.scope.runs === 'none'
-      ? {}
-      : {
-          openRuns: await countOpenRuns(db.manager, givenTo(who)),
-          due: await countDue(db.manager, who, clock.now()),
-          ...optional('nextOver', await nextOver(db.manager, who, clock.now())),
-        },
+    seesAll(who)
+      ? {
+          openRuns: await countOpenRuns(db.manager),
+          due: await countDue(db.manager, clock.now()),
+          ...optional('nextOver', await nextOver(db.manager, clock.now())),
+        }
+      : {},
 };

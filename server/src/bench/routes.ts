@@ -13,7 +13,7 @@ import {
 } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
-import { BENCH_READS, BENCH_WORKS, WORKS } from '../http/guard';
+import { READS, WORKS } from '../http/guard';
 import { keepReading } from './keepReading';
 import { archiveRun, restoreRun } from './putAway';
 import { quickStart } from './quickStart';
@@ -25,9 +25,9 @@ export const benchRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'get',
     address: '/runs',
-    guard: BENCH_READS,
+    guard: READS,
     query: RunsAsked,
-    answer: ({ who, query }) => listRuns(context, who, query),
+    answer: ({ query }) => listRuns(context, query),
   }),
   defineRoute({
     method: 'post',
@@ -56,13 +56,13 @@ export const benchRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'get',
     address: '/runs/:id',
-    guard: BENCH_READS,
-    answer: ({ who, params }) => sheetFor(context, who, params.id),
+    guard: READS,
+    answer: ({ params }) => sheetFor(context, params.id),
   }),
   defineRoute({
     method: 'post',
     address: '/runs/:id/readings',
-    guard: BENCH_WORKS,
+    guard: WORKS,
     body: NewReading,
     status: 201,
     answer: ({ who, params, body }) => keepReading(context, who, params.id, body),
@@ -70,7 +70,7 @@ export const benchRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'post',
     address: '/runs/:id/exclusions',
-    guard: BENCH_WORKS,
+    guard: WORKS,
     body: NewExclusion,
     status: 201,
     answer: ({ who, params, body }) => exclude(context, who, params.id, body),
@@ -78,9 +78,9 @@ export const benchRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'put',
     address: '/runs/:id/instruments',
-    guard: BENCH_WORKS,
+    guard: WORKS,
     body: RunInstruments,
-    answer: ({ who, params, body }) => chooseInstruments(context, who, params.id, body),
+    answer: ({ params, body }) => chooseInstruments(context, params.id, body),
   }),
   defineRoute({
     method: 'post',
@@ -93,7 +93,7 @@ export const benchRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'post',
     address: '/runs/:id/taken-back',
-    guard: BENCH_WORKS,
+    guard: WORKS,
     body: TakeBack,
     status: 201,
     answer: ({ who, params, body }) => takeBack(context, who, params.id, body),
@@ -117,7 +117,7 @@ export const benchRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'post',
     address: '/runs/:id/finish',
-    guard: BENCH_WORKS,
+    guard: WORKS,
     answer: ({ who, params }) => finishRun(context, who, params.id),
   }),
 ];

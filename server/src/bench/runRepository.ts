@@ -29,16 +29,8 @@ export async function changeRun(
 
 const OPEN = { finishedAt: IsNull(), archivedAt: IsNull() };
 
-/** Open runs that were given to a student. */
-export const openRunsOf = (manager: EntityManager, studentId: string): Promise<RunEntity[]> =>
-  manager.find(RunEntity, { where: { studentId, ...OPEN } });
-
-/** How many runs are open: all of them, or a student's. */
-export const countOpenRuns = (manager: EntityManager, studentId?: string): Promise<number> =>
-  manager.countBy(RunEntity, { ...OPEN, ...(studentId === undefined ? {} : { studentId }) });
-
-export const isRunOf = (manager: EntityManager, id: string, studentId: string): Promise<boolean> =>
-  manager.existsBy(RunEntity, { id, studentId });
+/** How many runs are open. */
+export const countOpenRuns = (manager: EntityManager): Promise<number> => manager.countBy(RunEntity, OPEN);
 
 /** Finished runs of a lot by their number. */
 export const finishedRunsOf = (manager: EntityManager, lotId: string): Promise<RunEntity[]> =>

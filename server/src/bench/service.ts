@@ -48,7 +48,6 @@ async function open(manager: EntityManager, now: number, who: Principal, body: N
         replicateCount: body.replicates,
         vesselIds: protocol.usesVessel ? body.vesselIds : [],
         sample: body.sample ?? null,
-        studentId: body.studentId ?? null,
         groupName: body.groupName ?? null,
         startedBy: who.id,
         startedAt: new Date(now),
@@ -78,13 +77,13 @@ export async function startRuns(
   return { ids: runs.map(({ id }) => id) };
 }
 
-export async function sheetFor({ db }: Context, who: Principal, id: string): Promise<RunSheet> {
-  return loadSheet(db.manager, await requireRun(db.manager, id, who));
+export async function sheetFor({ db }: Context, id: string): Promise<RunSheet> {
+  return loadSheet(db.manager, await requireRun(db.manager, id));
 }
 
-export async function listRuns({ db }: Context, who: Principal, asked: RunsAsked): Promise<Page<RunRow>> {
+export async function listRuns({ db }: Context, asked: RunsAsked): Promise<Page<RunRow>> {
   const { zone } = await notebookRow(db.manager);
-  return pageOfRuns(db.manager, who, asked, zone);
+  return pageOfRuns(db.manager, asked, zone);
 }
 
 /** Takes a replicate out of the results, in sight, with its reason. */
@@ -95,7 +94,7 @@ export async function exclude(
   body: NewExclusion,
 ): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    const run = await holdRun(manager, runId, who);
+    const run = await holdRun(manager, runId);
     requireOnBench(run);
     if (body.replicate >= run.replicateCount)
       throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
@@ -121,14 +120,9 @@ export async function exclude(
 }
 
 /** What a run is read with from now on; readings that are kept stay as they were stamped. */
-export async function chooseInstruments(
-  { db }: Context,
-  who: Principal,
-  runId: string,
-  body: RunInstruments,
-): Promise<RunSheet> {
+export async function chooseInstruments({ db }: Context, runId: string, body: RunInstruments): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    await requireRun(manager, runId, who);
+    await requireRun(manager, runId);
     await requireOneOfAKind(manager, body.instrumentIds);
     await changeRun(manager, runId, { instrumentIds: body.instrumentIds });
     return readSheet(manager, runId);
@@ -138,7 +132,7 @@ export async function chooseInstruments(
 /** Finishes a run whose cells are filled; finishing it again changes nothing. */
 export async function finishRun({ db, clock }: Context, who: Principal, runId: string): Promise<RunSheet> {
   return db.transaction(async (manager) => {
-    const run = await holdRun(manager, runId, who);
+    const run = await holdRun(manager, runId);
     requireOnBench(run);
     const sheet = await readSheet(manager, runId);
     if (run.finishedAt !== null) return sheet;

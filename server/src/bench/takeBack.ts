@@ -38,7 +38,7 @@ export async function takeBack(
 ): Promise<RunSheet> {
   return db.transaction(async (manager) => {
     await keepOnce(manager, { id: body.id, what: 'taking back', said: { ...body, runId } }, async () => {
-      const run = await holdRun(manager, runId, who);
+      const run = await holdRun(manager, runId);
       requireOnBench(run);
       const now = clock.now();
       const row: TakenBackEntity = {

@@ -44,6 +44,9 @@ import { TableMappings1767900000000 } from './migrations/1767900000000-tableMapp
 import { Edits1768100000000 } from './migrations/1768100000000-edits';
 import { SavedViews1768200000000 } from './migrations/1768200000000-savedViews';
 import { ClosedYears1768300000000 } from './migrations/1768300000000-closedYears';
+import { NoStudents1768400000000 } from './migrations/1768400000000-noStudents';
+import { Classes1768500000000 } from './migrations/1768500000000-classes';
+import { Training1768600000000 } from './migrations/1768600000000-training';
 
 export const MIGRATIONS = [
   FirstSlice1764000000000,
@@ -91,4 +94,7 @@ export const MIGRATIONS = [
   Edits1768100000000,
   SavedViews1768200000000,
   ClosedYears1768300000000,
+  NoStudents1768400000000,
+  Classes1768500000000,
+  Training1768600000000,
 ];

@@ -10,6 +10,7 @@ export interface Wanted {
   readonly pot?: readonly string[];
   readonly blend?: readonly string[];
   readonly card?: readonly string[];
+  readonly class?: readonly string[];
 }
 
 /** Before the first id. */

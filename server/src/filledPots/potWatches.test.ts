@@ -116,8 +116,8 @@ describe('what a diary asks for', () => {
   it('is told to those who see the bench, and to nobody else', async () => {
     await add({ kind: 'seen', signs: ['diseased'], at: '2026-11-23T08:00:00Z' });
     expect(await asked()).toMatchObject([{ act: 'discard', why: expect.stringContaining('Disease') as string }]);
-    const student = await server.as('student');
-    expect((await student.get<TodayPage>('/today')).body.pots).toEqual([]);
+    const panellist = await server.as('panellist');
+    expect((await panellist.get<TodayPage>('/today')).body.pots).toEqual([]);
     const reader = await server.as('reader');
     expect((await reader.get<TodayPage>('/today')).body.pots.length).toBeGreaterThan(0);
   });

@@ -8,7 +8,7 @@ import { systemClock } from '../clock';
 import { apiRouter } from './api';
 import { defineRoute } from './defineRoute';
 import { LEADS, PUBLIC, SIGNED_IN } from './guard';
-import { givenTo, principalOf, seesAll, type Principal } from './principal';
+import { principalOf, seesAll, type Principal } from './principal';
 import { answerProblems } from './problems';
 
 class Colour {
@@ -91,11 +91,14 @@ describe('a route', () => {
 });
 
 describe('how far somebody reaches', () => {
-  it('is all of the notebook, the runs given to them, or none', () => {
-    const reach = Object.fromEntries(ROLES.map((role) => [role, person(role).scope.runs]));
-    expect(reach).toEqual({ lead: 'all', tester: 'all', reader: 'all', student: 'given', panellist: 'none' });
-    expect(givenTo(person('student'))).toBe('p');
-    expect(givenTo(person('panellist'))).toBeUndefined();
+  it('is all of the notebook, or one’s own sheets', () => {
+    const reach = Object.fromEntries(ROLES.map((role) => [role, person(role).scope]));
+    expect(reach).toEqual({
+      lead: 'notebook',
+      tester: 'notebook',
+      reader: 'notebook',
+      panellist: 'own sheets',
+    });
     expect(ROLES.filter((role) => seesAll(person(role)))).toEqual(['lead', 'tester', 'reader']);
   });
 });

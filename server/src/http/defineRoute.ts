@@ -2,7 +2,7 @@ import type { ClassConstructor } from 'class-transformer';
 import type { Request, Response } from 'express';
 import { readBody, readQuery } from './body';
 import type { Access } from './guard';
-import { whoAsks, type Principal } from './principal';
+import { groupAsks, whoAsks, type GroupLink, type Principal } from './principal';
 import { isNoId, notFound } from './problems';
 
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
@@ -18,6 +18,8 @@ type ParamOf<A extends string> = A extends `${string}:${infer P}/${infer Rest}`
 export interface Asked<A extends string, B, Q> {
   /** Only behind a guard that lets nobody in who is not known. */
   readonly who: Principal;
+  /** Only behind the guard of groups. */
+  readonly group: GroupLink;
   readonly params: Readonly<Record<ParamOf<A>, string>>;
   readonly body: B;
   readonly query: Q;
@@ -92,6 +94,9 @@ export function defineRoute<const A extends string, B extends object = never, Q 
   const askedBy = (request: Request): Asked<A, B, Q> => ({
     get who() {
       return whoAsks(request);
+    },
+    get group() {
+      return groupAsks(request);
     },
     params: request.params as Record<ParamOf<A>, string>,
     body: (body === undefined ? undefined : readBody(body, request.body)) as B,

@@ -57,7 +57,7 @@ function bodies(): fc.Arbitrary<unknown> {
   const fresh = fc.uuid();
   const words = fc.constantFrom(
     ...['material', 'product', 'vessel', 'pot', 'saturate-drain-dry', 'ph-1to5', 'tapped', 'pressed', 'packing'],
-    ...['pots-all-round', 'lead', 'student', 'soaked', 'pH', 'tare', 'air', 'pumice-coarse', 'bag', 'mixed'],
+    ...['pots-all-round', 'lead', 'panellist', 'soaked', 'pH', 'tare', 'air', 'pumice-coarse', 'bag', 'mixed'],
   );
   const leaf = fc.oneof(oddNumber, oddText, known, fresh, words, fc.boolean(), fc.constant(null));
   const { body } = fc.letrec<{ body: unknown; value: unknown }>((tie) => ({

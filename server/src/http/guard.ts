@@ -1,29 +1,31 @@
 import { ROLE_NAMES, type Role } from '@bent-pail/contract';
 import type { RequestHandler } from 'express';
-import { whoAsks } from './principal';
+import { groupAsks, whoAsks } from './principal';
 import { HttpProblem } from './problems';
 
 /** Who may use a route. Every route states one; a test walks the live router and fails on any that does not. */
 export type Access =
   | { readonly kind: 'public' }
   | { readonly kind: 'signed-in' }
-  | { readonly kind: 'roles'; readonly roles: readonly Role[] };
+  | { readonly kind: 'roles'; readonly roles: readonly Role[] }
+  /** A phone of a class's group: nobody of the notebook, and nothing else is open to it. */
+  | { readonly kind: 'group' };
 
 export const PUBLIC: Access = { kind: 'public' };
 export const SIGNED_IN: Access = { kind: 'signed-in' };
 export const READS: Access = { kind: 'roles', roles: ['lead', 'tester', 'reader'] };
 export const WORKS: Access = { kind: 'roles', roles: ['lead', 'tester'] };
-/** The bench also knows a student, whose rights end at the runs given to them. */
-export const BENCH_READS: Access = { kind: 'roles', roles: ['lead', 'tester', 'reader', 'student'] };
-export const BENCH_WORKS: Access = { kind: 'roles', roles: ['lead', 'tester', 'student'] };
 export const RATES: Access = { kind: 'roles', roles: ['lead', 'tester', 'panellist'] };
 export const LEADS: Access = { kind: 'roles', roles: ['lead'] };
+export const GROUP: Access = { kind: 'group' };
 
 export type Guard = RequestHandler & { readonly access: Access };
 
 declare module 'express-session' {
   interface SessionData {
     userId?: string;
+    /** The phone of a class's group. */
+    phoneId?: string;
     /** When it began, ms since 1970: ended sessions are those of before. */
     since?: number;
   }
@@ -32,7 +34,8 @@ declare module 'express-session' {
 /** A guard that carries what it lets through, so that it can be read off the router. */
 export function guard(access: Access): Guard {
   const handler: RequestHandler = (request, _response, next) => {
-    if (access.kind !== 'public') {
+    if (access.kind === 'group') groupAsks(request);
+    else if (access.kind !== 'public') {
       const { role } = whoAsks(request);
       if (access.kind === 'roles' && !access.roles.includes(role)) {
         throw new HttpProblem(403, { code: 'not-yours', message: `A ${ROLE_NAMES[role]} may not do this.` });

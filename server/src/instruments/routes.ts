@@ -1,11 +1,11 @@
 import { CalibrationsAsked, NewCalibration, NewInstrument } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
-import { BENCH_READS, WORKS } from '../http/guard';
+import { READS, WORKS } from '../http/guard';
 import { addCalibration, addInstrument, listCalibrations, listInstruments } from './service';
 
 export const instrumentRoutes = (context: Context): Route[] => [
-  defineRoute({ method: 'get', address: '/instruments', guard: BENCH_READS, answer: () => listInstruments(context) }),
+  defineRoute({ method: 'get', address: '/instruments', guard: READS, answer: () => listInstruments(context) }),
   defineRoute({
     method: 'post',
     address: '/instruments',
@@ -17,7 +17,7 @@ export const instrumentRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'get',
     address: '/instruments/:id/calibrations',
-    guard: BENCH_READS,
+    guard: READS,
     query: CalibrationsAsked,
     answer: ({ params, query }) => listCalibrations(context, params.id, query),
   }),

@@ -6,6 +6,17 @@ import { listenToChanges } from '../database/listen';
 /** How long to wait before listening again after PostgreSQL was lost. */
 const AGAIN_MS = 1000;
 
+export interface ClassChange {
+  readonly classId: string;
+  readonly groupId?: string;
+}
+
+/** As the database's triggers tell it: a class, and a group behind a space. */
+function changeOf(payload: string): ClassChange {
+  const [classId = '', groupId] = payload.split(' ');
+  return groupId === undefined ? { classId } : { classId, groupId };
+}
+
 /** Hears from PostgreSQL which runs and sittings have changed, whoever changed them, and passes it on. */
 export class Hub {
   private readonly events = new EventEmitter().setMaxListeners(0);
@@ -25,6 +36,7 @@ export class Hub {
     client.on('notification', ({ channel, payload }) => {
       if (channel === 'lot_cards') this.events.emit('cards');
       else if (channel === 'sittings') this.events.emit('sitting', payload);
+      else if (channel === 'classes') this.events.emit('class', changeOf(payload ?? ''));
       else if (payload !== undefined) this.events.emit('run', payload);
     });
     client.on('error', (error) => {
@@ -39,6 +51,7 @@ export class Hub {
       await client.connect();
       await listenToChanges(client);
       this.events.emit('run', 'all');
+      this.events.emit('class', { classId: 'all' });
       this.events.emit('cards');
     } catch (error) {
       this.logger.warn({ err: error }, 'cannot hear of changes yet');
@@ -59,6 +72,14 @@ export class Hub {
     this.events.on('sitting', heard);
     return () => {
       this.events.off('sitting', heard);
+    };
+  }
+
+  /** Calls back with every class in which something changed, and the group that it concerns alone, where it does. */
+  hearClasses(heard: (change: ClassChange) => void): () => void {
+    this.events.on('class', heard);
+    return () => {
+      this.events.off('class', heard);
     };
   }
 

@@ -5,6 +5,7 @@ import { catalogOf, type Column, type Kind } from './catalogRepository';
 /** Tables that are worked out from the others, or belong to this server alone: in no file. */
 const DERIVED = [
   'access_tokens',
+  'class_phones',
   'learnt',
   'lot_cards',
   'lot_figures',
@@ -20,6 +21,8 @@ const SECRET: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   // Fits no password: a lead gives a new one.
   users: { password_hash: NO_PASSWORD },
   // Whether it is the demo, which lets anybody in, is for the notebook to know, and not for a file.
+  // A link to a class is its own notebook's.
+  classes: { code: null },
   notebook: { session_secret: '', demo: false, demo_loaded: false },
 };
 

@@ -71,6 +71,7 @@ describe('a notebook as an open file', () => {
     const left = tables.map(({ name }) => name).filter((name) => !(name in text.kinds));
     expect(left.sort()).toEqual([
       'access_tokens',
+      'class_phones',
       'learnt',
       'lot_cards',
       'lot_figures',

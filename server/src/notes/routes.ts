@@ -2,7 +2,7 @@ import { NewNote, PHOTO_LIMIT } from '@bent-pail/contract';
 import { requireRun } from '../bench/requireRun';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
-import { BENCH_READS, BENCH_WORKS } from '../http/guard';
+import { READS, WORKS } from '../http/guard';
 import { refused } from '../http/problems';
 import { addNote, addPhoto, photoJpeg } from './service';
 import { spooled, tooLarge } from './spool';
@@ -13,7 +13,7 @@ export const noteRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'post',
     address: '/runs/:id/notes',
-    guard: BENCH_WORKS,
+    guard: WORKS,
     body: NewNote,
     status: 204,
     answer: ({ who, params, body }) => addNote(context, who, params.id, body),
@@ -21,13 +21,13 @@ export const noteRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'put',
     address: '/runs/:id/photos/:photo',
-    guard: BENCH_WORKS,
+    guard: WORKS,
     status: 204,
     answer: async ({ who, params: { id: runId, photo: id }, request }) => {
       if (!UUID.test(id)) throw refused('id', 'The id must be a UUID.');
       const caption = typeof request.query.caption === 'string' ? request.query.caption : '';
       // Nothing is read of it before it is known that this person may send one.
-      await requireRun(context.db.manager, runId, who);
+      await requireRun(context.db.manager, runId);
       if (Number(request.get('content-length') ?? 0) > PHOTO_LIMIT) throw tooLarge();
       await spooled(request, PHOTO_LIMIT, (photo) => addPhoto(context, who, runId, { id, caption, photo }));
     },
@@ -35,9 +35,9 @@ export const noteRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'get',
     address: '/photos/:id',
-    guard: BENCH_READS,
-    respond: async ({ who, params }, response) => {
-      const jpeg = await photoJpeg(context, who, params.id);
+    guard: READS,
+    respond: async ({ params }, response) => {
+      const jpeg = await photoJpeg(context, params.id);
       // A kept photo never changes.
       response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
       response.type('image/jpeg').send(jpeg);

@@ -43,6 +43,7 @@ export const pathOf = (address: string): string => address.replaceAll(/:(\w+)/g,
 function whoMay(access: Access): string {
   if (access.kind === 'public') return 'Anybody.';
   if (access.kind === 'signed-in') return 'Anybody who is signed in.';
+  if (access.kind === 'group') return 'For: a phone of a class’s group, while the class lasts.';
   return `For: ${access.roles.map((role) => ROLE_NAMES[role]).join(', ')}.`;
 }
 

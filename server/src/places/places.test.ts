@@ -61,7 +61,7 @@ describe('a place', () => {
     const reader = await server.as('reader');
     expect((await reader.get('/places')).status).toBe(200);
     expect((await reader.post('/places', place())).status).toBe(403);
-    expect((await (await server.as('student')).get('/places')).status).toBe(403);
+    expect((await (await server.as('panellist')).get('/places')).status).toBe(403);
   });
 });
 

@@ -1,11 +1,11 @@
 import { NewProtocol } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
-import { BENCH_READS, LEADS } from '../http/guard';
+import { LEADS, READS } from '../http/guard';
 import { keepProtocol, listProtocols } from './service';
 
 export const protocolRoutes = (context: Context): Route[] => [
-  defineRoute({ method: 'get', address: '/protocols', guard: BENCH_READS, answer: () => listProtocols(context) }),
+  defineRoute({ method: 'get', address: '/protocols', guard: READS, answer: () => listProtocols(context) }),
   defineRoute({
     method: 'post',
     address: '/protocols',

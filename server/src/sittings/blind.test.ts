@@ -172,7 +172,6 @@ describe('before the reveal', () => {
     expect(kinds('lead').some((one) => one.includes('/panel'))).toBe(true);
     expect(kinds('lead').some((one) => one.includes('/ranking'))).toBe(true);
     expect(kinds('lead').some((one) => one.endsWith('a warm-up'))).toBe(true);
-    expect(kinds('student')).toEqual([]);
     expect(kinds('panellist')).toEqual([]);
   }, 120_000);
 });

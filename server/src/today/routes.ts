@@ -1,5 +1,5 @@
 import { defineRoute, type Route } from '../http/defineRoute';
-import { BENCH_READS, SIGNED_IN } from '../http/guard';
+import { READS, SIGNED_IN } from '../http/guard';
 import { notebookRow } from '../notebook/repository';
 import type { Server } from '../resource';
 import { benchCalendar } from './calendar';
@@ -10,7 +10,7 @@ export const todayRoutes = ({ db, clock, networkAddress, waiting }: Server): Rou
   defineRoute({
     method: 'get',
     address: '/today.ics',
-    guard: BENCH_READS,
+    guard: READS,
     respond: async ({ who }, response) => {
       const { place } = await notebookRow(db.manager);
       const { openRuns: runs, labRequests: reports, planned, pots } = await waiting(who);

@@ -1,11 +1,11 @@
 import { ChangedVerdict } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
-import { BENCH_READS, LEADS } from '../http/guard';
+import { LEADS, READS } from '../http/guard';
 import { changeVerdict, dropVerdict, listVerdicts } from './service';
 
 export const verdictRoutes = (context: Context): Route[] => [
-  defineRoute({ method: 'get', address: '/verdicts', guard: BENCH_READS, answer: () => listVerdicts(context) }),
+  defineRoute({ method: 'get', address: '/verdicts', guard: READS, answer: () => listVerdicts(context) }),
   defineRoute({
     method: 'post',
     address: '/verdicts',

@@ -1,13 +1,13 @@
 import { EditVessel, FillingExclusion, NewFilling, NewVessel, TakeUpFillings } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
-import { BENCH_READS, BENCH_WORKS, WORKS } from '../http/guard';
+import { READS, WORKS } from '../http/guard';
 import { addFilling, addVessel, editVessel, excludeFilling, listFillings, listVessels } from './service';
 import { takeUpFillings } from './takeUp';
 
 /** Vessels and pots, which everybody at the bench shares, and the water that measures them. */
 export const vesselRoutes = (context: Context): Route[] => [
-  defineRoute({ method: 'get', address: '/vessels', guard: BENCH_READS, answer: () => listVessels(context) }),
+  defineRoute({ method: 'get', address: '/vessels', guard: READS, answer: () => listVessels(context) }),
   defineRoute({
     method: 'post',
     address: '/vessels',
@@ -26,13 +26,13 @@ export const vesselRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'get',
     address: '/vessels/:id/fillings',
-    guard: BENCH_READS,
+    guard: READS,
     answer: ({ params }) => listFillings(context, params.id),
   }),
   defineRoute({
     method: 'post',
     address: '/vessels/:id/fillings',
-    guard: BENCH_WORKS,
+    guard: WORKS,
     body: NewFilling,
     status: 201,
     answer: ({ who, params, body }) => addFilling(context, who, params.id, body),

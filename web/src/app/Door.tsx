@@ -18,7 +18,6 @@ const SEES: Readonly<Record<(typeof DEMO_PEOPLE)[number]['name'], string>> = {
   'Tam Oswin': 'shelf, bench, blend, score',
   'Wyn Harker': 'own score sheets, blind',
   'Petra Lund': 'likewise; one sheet is open',
-  'Group K': 'the runs given to the group',
   Visitor: 'looks, changes nothing',
 };
 

@@ -38,7 +38,6 @@ describe('the bench edge', () => {
   it.each<[Role, readonly string[]]>([
     ['lead', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record']],
     ['reader', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record']],
-    ['student', ['Bench']],
     ['panellist', []],
   ])('shows a %s only where they may go', (role, words) => {
     open(role);

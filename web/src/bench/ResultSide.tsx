@@ -2,7 +2,6 @@ import { findMediaClass, foundInRun, property, type Check, type RunProperty } fr
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
-import { useMe } from '../shared/useSession';
 import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { replicateName } from '@bent-pail/core';
@@ -22,7 +21,6 @@ function leading(properties: readonly RunProperty[]): RunProperty | undefined {
 
 /** Live results beside the sheet: one big number, the pails, the checks, and at the end a sentence. */
 export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
-  const me = useMe();
   const { properties, checks } = run.result;
   const first = leading(properties);
   return (
@@ -43,12 +41,7 @@ export function ResultSide({ run }: { readonly run: LiveRun }): ReactElement {
       {run.sheet.finishedAt !== undefined && (
         <>
           <p className="mt-3 text-head font-semibold">
-            {runSentence(run.result)}{' '}
-            {me.role === 'student' ? (
-              <Link to={`/bench/runs/${run.sheet.id}/result`}>What you found</Link>
-            ) : (
-              <Link to={`/shelf/lots/${run.sheet.lot.id}`}>Open the card</Link>
-            )}
+            {runSentence(run.result)} <Link to={`/shelf/lots/${run.sheet.lot.id}`}>Open the card</Link>
           </p>
           <VerdictPanel found={foundInRun(run.record, run.result)} materialClass={run.sheet.lot.classId} />
         </>

@@ -192,11 +192,9 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
             <Link to={`/bench/runs/${sheet.id}/result`}>What it found, to show</Link>
             <Reopen sheet={sheet} />
             <PutAway sheet={sheet} isEmpty={run.record.readings.length === 0} />
-            {me.role !== 'student' && (
-              <a href={`/api/exports/readings.csv?run=${sheet.id}`} download>
-                Readings as a table
-              </a>
-            )}
+            <a href={`/api/exports/readings.csv?run=${sheet.id}`} download>
+              Readings as a table
+            </a>
           </div>
         </section>
         <div className="max-[900px]:sticky max-[900px]:bottom-[72px] max-[900px]:z-5 max-[900px]:grid max-[900px]:max-h-[46vh] [@media(max-height:520px)]:static [@media(max-height:520px)]:max-h-none max-[900px]:grid-cols-[minmax(0,392px)_minmax(0,1fr)] max-[900px]:border-t-[3px] max-[900px]:border-ink max-[900px]:bg-enamel max-[560px]:grid-cols-[minmax(0,1fr)]">

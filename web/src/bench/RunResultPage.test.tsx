@@ -6,7 +6,7 @@ import { RunResultPage } from './RunResultPage';
 
 const open = (sheet: ReturnType<typeof sheetOf>) =>
   openPage(<RunResultPage />, {
-    role: 'student',
+    role: 'reader',
     at: '/bench/runs/run/result',
     path: '/bench/runs/:id/result',
     answers: { '/runs/run': sheet, '/verdicts': [] },

@@ -2,14 +2,13 @@ import type { RunSheet } from '@bent-pail/contract';
 import { packingWords, sampleWords } from '@bent-pail/core';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactElement } from 'react';
-import { useNavigate } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { clockTime, counted } from '../kit/format';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { amount } from '../shared/units/mine';
-import { useMe, useWorks } from '../shared/useSession';
+import { useWorks } from '../shared/useSession';
 import { isOpen, tookRun, undoFinish } from './finishing';
 import type { LiveRun } from './useRunSheet';
 import { vesselVolumes } from './vesselVolumes';
@@ -27,16 +26,12 @@ interface SheetHeadProps {
 export function SheetHead({ run, away, zone, mayWrite, isFull }: SheetHeadProps): ReactElement {
   const { sheet, progress, waiting } = run;
   const works = useWorks();
-  const me = useMe();
-  const navigate = useNavigate();
   const [trouble, setTrouble] = useState<unknown>();
   const finish = useMutation({
     mutationFn: () => api.post<RunSheet>(`/runs/${sheet.id}/finish`),
     onSuccess: async (next) => {
       if (works) undoFinish(next, setTrouble);
       await tookRun(next);
-      // Who only measures has nothing to do with the card: what was found is theirs.
-      if (me.role === 'student') void navigate(`/bench/runs/${sheet.id}/result`);
     },
   });
   const volumes = vesselVolumes(run.record.vessels);

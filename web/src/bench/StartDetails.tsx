@@ -1,8 +1,7 @@
-import type { LotRow, UserRow } from '@bent-pail/contract';
+import type { LotRow } from '@bent-pail/contract';
 import type { Protocol, RunSettings } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { FindAmong } from '../kit/FindAmong';
 import { TextField } from '../shared/forms/fields';
 import { waitsBy } from '../shared/waitsBy';
 import { ForSeveral } from './ForSeveral';
@@ -17,15 +16,13 @@ const TIMES = [
 interface StartDetailsProps {
   readonly protocol: Protocol;
   readonly usual: RunSettings;
-  readonly students: readonly UserRow[];
   readonly others: readonly LotRow[];
   readonly onOthers: (others: readonly LotRow[]) => void;
 }
 
 /** What most runs leave as it is usual: how long they wait, where the sample is from, for whom they are. */
-export function StartDetails({ protocol, usual, students, others, onOthers }: StartDetailsProps): ReactElement {
-  const { formState, watch, setValue } = useFormContext<{ readonly studentId: string }>();
-  const studentId = watch('studentId');
+export function StartDetails({ protocol, usual, others, onOthers }: StartDetailsProps): ReactElement {
+  const { formState } = useFormContext();
   // A sentence at a folded field would be said to nobody.
   const hasTrouble = Object.keys(formState.errors).some((field) => field !== 'root');
   return (
@@ -47,17 +44,6 @@ export function StartDetails({ protocol, usual, students, others, onOthers }: St
               />
             ))}
           </>
-        )}
-        {students.length > 0 && (
-          <FindAmong
-            label="Entered by"
-            value={studentId}
-            placeholder="name"
-            options={[{ key: '', words: 'us' }, ...students.map(({ id, name }) => ({ key: id, words: name }))]}
-            onChange={(id) => {
-              setValue('studentId', id);
-            }}
-          />
         )}
         <SampleFields />
         <ForSeveral others={others} onOthers={onOthers} />

@@ -1,4 +1,4 @@
-import type { LotRow, NewRun, ProtocolRow, RunSheet, SeveralRuns, UserRow, VesselRow } from '@bent-pail/contract';
+import type { LotRow, NewRun, ProtocolRow, RunSheet, SeveralRuns, VesselRow } from '@bent-pail/contract';
 import { defaultSettings, findMediaClass, type PackingHabit, type Protocol } from '@bent-pail/core';
 import { useIsMutating, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
@@ -14,7 +14,6 @@ import { once } from '../shared/once';
 import { LotChoice, useFirstLot } from '../shared/lots/LotChoice';
 import { protocolOptions } from '../shared/protocolOptions';
 import { queryClient } from '../shared/resources/client';
-import { activeUsersQuery } from '../shared/resources/people';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { vesselsQuery } from '../shared/resources/vessels';
 import { MAKING_VESSELS, RunVessels } from './RunVessels';
@@ -35,7 +34,6 @@ export function StartRun(props: StartRunProps): ReactElement {
   const { isPending, first } = useFirstLot(props.lotId);
   const vessels = useQuery(vesselsQuery);
   const protocols = useQuery(protocolsQuery);
-  const users = useQuery(activeUsersQuery);
   if (isPending) return <p className="text-ink2 p-5">One moment.</p>;
   return (
     <Await query={vessels}>
@@ -47,7 +45,6 @@ export function StartRun(props: StartRunProps): ReactElement {
               firstLot={first}
               vessels={allVessels.filter(({ kind, archived }) => kind === 'vessel' && archived !== true)}
               protocols={allProtocols}
-              students={(users.data ?? []).filter((user) => user.role === 'student')}
             />
           )}
         </Await>
@@ -79,17 +76,15 @@ const START = {
   groups: '',
   settings: { packingHabit: 'tapped' as PackingHabit, press_gcm2: '10', soak_min: '', drain_min: '' },
   sample: NO_SAMPLE,
-  studentId: '',
 };
 
 interface StartFormProps extends Pick<StartRunProps, 'protocolKey'> {
   readonly firstLot: LotRow | undefined;
   readonly vessels: readonly VesselRow[];
   readonly protocols: readonly ProtocolRow[];
-  readonly students: readonly UserRow[];
 }
 
-function StartForm({ protocolKey, firstLot, vessels, protocols, students }: StartFormProps): ReactElement {
+function StartForm({ protocolKey, firstLot, vessels, protocols }: StartFormProps): ReactElement {
   const navigate = useNavigate();
   const [lot, setLot] = useState(firstLot);
   const isMaking = useIsMutating({ mutationKey: MAKING_VESSELS }) > 0;
@@ -115,7 +110,6 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
       replicates,
       settings: { packingHabit, press_gcm2, soak_min, drain_min },
       sample,
-      studentId,
       groups,
       ...typed
     }): Omit<NewRun, 'id'> => {
@@ -145,7 +139,6 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
                 increments: typedNumber(sample.increments, 'sample.increments'),
               },
             }),
-        ...(studentId === '' ? {} : { studentId }),
       };
     },
     send: (said, { groups }) => {
@@ -219,7 +212,7 @@ function StartForm({ protocolKey, firstLot, vessels, protocols, students }: Star
         )}
         {protocol.plain} Takes {protocol.takes}.{protocol.usesVessel && used.length > 0 ? ` ${inVessels(used)}` : ''}
       </p>
-      <StartDetails protocol={protocol} usual={usual} students={students} others={others} onOthers={setOthers} />
+      <StartDetails protocol={protocol} usual={usual} others={others} onOthers={setOthers} />
     </BodyForm>
   );
 }

@@ -6,7 +6,7 @@ export const bench: View = {
     path: '/bench',
     word: 'Bench',
     count: ({ openRuns }) => countOf(openRuns, 'run open', 'runs open'),
-    roles: ['lead', 'tester', 'reader', 'student'],
+    roles: ['lead', 'tester', 'reader'],
   },
   pages: [
     { path: '/bench', load: async () => (await import('./BenchPage')).BenchPage },

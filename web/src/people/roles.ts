@@ -5,7 +5,6 @@ import type { Option } from '../kit/Choice';
 export const ROLE_WORDS: readonly Option<Role>[] = [
   { key: 'tester', words: 'tester: shelf, bench, blend, score' },
   { key: 'panellist', words: 'panellist: own score sheets, blind' },
-  { key: 'student', words: 'student: runs given to the group' },
   { key: 'reader', words: 'reader: looks' },
   { key: 'lead', words: 'lead: everything' },
 ];

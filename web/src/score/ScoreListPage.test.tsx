@@ -16,7 +16,6 @@ const people = [
   { id: 'p2', name: 'Petra', role: 'panellist', active: true },
   { id: idOf('t1'), name: 'Tam', role: 'tester', active: true },
   { id: 'r1', name: 'Visitor', role: 'reader', active: true },
-  { id: 's1', name: 'Group K', role: 'student', active: true },
 ];
 const card: ScorecardRow = {
   id: 'c1',
@@ -91,7 +90,7 @@ describe('judging a product', () => {
     const user = userEvent.setup();
     const told = start();
     const form = within(await screen.findByRole('form', { name: 'Judge products' }));
-    // Panellists stand chosen; readers and students never rate.
+    // Panellists stand chosen; readers never rate.
     expect(isTicked(form.getByLabelText('Wyn'))).toBe(true);
     expect(isTicked(form.getByLabelText('Tam'))).toBe(false);
     expect(form.queryByLabelText('Visitor')).toBeNull();

@@ -73,11 +73,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
           <section>
             <EmptyPail
               question={
-                me.role === 'panellist'
-                  ? 'Your sheets wait in the list.'
-                  : me.role === 'student'
-                    ? 'Your group’s runs wait in the list.'
-                    : 'Look around: nothing here can break.'
+                me.role === 'panellist' ? 'Your sheets wait in the list.' : 'Look around: nothing here can break.'
               }
             >
               {me.role === 'reader' && <ButtonLink to="/shelf">Look at the shelf</ButtonLink>}

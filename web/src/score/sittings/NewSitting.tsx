@@ -46,7 +46,7 @@ export function NewSitting({ lotId }: { readonly lotId: string | undefined }): R
               // Somebody who came from a bag judges that bag; else nothing is chosen for them.
               chosen={lotId === undefined ? [] : [first]}
               rubrics={rows}
-              raters={people.filter((user) => user.role !== 'reader' && user.role !== 'student')}
+              raters={people.filter((user) => user.role !== 'reader')}
             />
           )}
         </Await>

@@ -1,0 +1,34 @@
+import type { Resource } from '../resource';
+import {
+  ClassEntity,
+  ClassExclusionEntity,
+  ClassGroupEntity,
+  ClassGuessEntity,
+  ClassPhoneEntity,
+  ClassReadingEntity,
+  ClassRunEntity,
+  ClassSampleEntity,
+  ClassWipeEntity,
+  LessonEntity,
+} from './entities';
+import { classRoutes } from './routes';
+import { classResults } from './tables';
+
+/** Classes: lessons, groups with a link, blind samples, the wall, what becomes of it. */
+export const classes: Resource = {
+  name: 'classes',
+  entities: [
+    LessonEntity,
+    ClassEntity,
+    ClassGroupEntity,
+    ClassSampleEntity,
+    ClassPhoneEntity,
+    ClassGuessEntity,
+    ClassReadingEntity,
+    ClassExclusionEntity,
+    ClassRunEntity,
+    ClassWipeEntity,
+  ],
+  routes: classRoutes,
+  tables: [classResults],
+};
