@@ -10,6 +10,8 @@ export interface Counts {
   readonly blends: number;
   readonly scorecards: number;
   readonly sheetsToRate: number;
+  /** Classes that are on now. */
+  readonly openClasses: number;
   /** Timers on the bench that are over, and whose next weighing is not done. */
   readonly due?: number;
   /** The timer that ends next on the bench, ms since 1970. */

@@ -9,6 +9,7 @@ import { NotebookRow } from '@bent-pail/server/notebook/entities';
 import type { DataSource } from 'typeorm';
 import { blendHappenings } from './blends';
 import { claimsHappenings } from './claims';
+import { classHappenings } from './classes';
 import type { NotebookFiles } from './files';
 import { guideHappenings } from './guides';
 import { instrumentHappenings } from './instruments';
@@ -20,6 +21,7 @@ import { sittingHappenings } from './sittings';
 import { potHappenings } from './pots';
 import { recordHappenings } from './record';
 import { supplierHappenings } from './suppliers';
+import { trainingHappenings } from './training';
 import { shelfHappenings, vesselHappenings } from './shelf';
 
 /** What came of asking for the demo. */
@@ -87,6 +89,8 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...supplierHappenings(loading),
     ...potHappenings(loading),
     ...recordHappenings(loading),
+    ...classHappenings(loading),
+    ...trainingHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

@@ -10,7 +10,14 @@ const NOTHING_WAITS: TodayPage = Object.freeze({
   planned: [],
   pots: [],
 });
-const NOTHING_COUNTED: Counts = Object.freeze({ lots: 0, openRuns: 0, blends: 0, scorecards: 0, sheetsToRate: 0 });
+const NOTHING_COUNTED: Counts = Object.freeze({
+  lots: 0,
+  openRuns: 0,
+  blends: 0,
+  scorecards: 0,
+  sheetsToRate: 0,
+  openClasses: 0,
+});
 
 /** What waits for somebody, put together from what each resource has for them. */
 export const waitingIn =

@@ -13,6 +13,8 @@ describe('what is kept for a reload while the server is away', () => {
     [{ method: 'GET', mode: 'cors', pathname: `/api/pots/${id}` }, 'open-run'],
     [{ method: 'POST', mode: 'cors', pathname: `/api/pots/${id}/diary` }, 'pass'],
     [{ method: 'GET', mode: 'cors', pathname: '/api/session' }, 'open-run'],
+    [{ method: 'GET', mode: 'cors', pathname: '/api/group' }, 'open-run'],
+    [{ method: 'POST', mode: 'cors', pathname: '/api/group/readings' }, 'pass'],
     [{ method: 'PUT', mode: 'cors', pathname: `/api/sheets/${id}/ratings/smell` }, 'pass'],
     [{ method: 'POST', mode: 'cors', pathname: `/api/runs/${id}/readings` }, 'pass'],
     [{ method: 'DELETE', mode: 'cors', pathname: '/api/session' }, 'pass'],

@@ -9,7 +9,7 @@ export type Keeping =
   /** Not ours to keep. */
   | 'pass';
 
-const KEPT_ANSWERS = /^\/api\/(session|today|(runs|sheets|pots)\/[0-9a-f-]{36})$/;
+const KEPT_ANSWERS = /^\/api\/(session|today|group|(runs|sheets|pots)\/[0-9a-f-]{36})$/;
 
 /** What to do with a request, by method, kind and address. Nothing that writes is ever touched. */
 export function whatToKeep(request: {

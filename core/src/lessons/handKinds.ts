@@ -72,7 +72,7 @@ export const HAND_KIND_FACES = {
     times: 1,
     digits: 2,
     bounds: [0.02, 2.5],
-    of: ['heft_gcc', 'bulkDensity_gcc'],
+    of: ['heft_gcc'],
   },
 } as const satisfies Record<string, HandKindFace>;
 
@@ -80,13 +80,18 @@ export type TrainedKind = keyof typeof HAND_KIND_FACES;
 
 export const handKindFace = (kind: TrainedKind): HandKindFace => HAND_KIND_FACES[kind];
 
-/** What the bench measured of it, in the unit that hands estimate in; undefined where it did not. */
+/**
+ * What the bench measured of it, in the unit that hands estimate in; undefined where it did not. A litre as it came weighs
+ * what a heft said, else its dry matter and the water that came with it: dry bulk density / (1 - moisture as received).
+ */
 export function measuredForHand(card: LotCard, kind: TrainedKind): number | undefined {
   const { of, times } = handKindFace(kind);
-  const found = of.flatMap(
-    (key) => card.figures.find((one) => one.property === key && one.origin === 'measured') ?? [],
-  );
-  return found[0] === undefined ? undefined : times * found[0].summary.mean;
+  const measured = (key: PropertyKey): number | undefined =>
+    card.figures.find((one) => one.property === key && one.origin === 'measured')?.summary.mean;
+  const own = of.map(measured).find((value) => value !== undefined);
+  if (own !== undefined) return times * own;
+  const [dry, moisture] = [measured('bulkDensity_gcc'), measured('asReceivedMoisture')];
+  return kind === 'density' && dry !== undefined && moisture !== undefined ? dry / (1 - moisture) : undefined;
 }
 
 export interface HandRecord {

@@ -35,15 +35,13 @@ export async function lookUp({ db, clock }: Context, { code }: JoinCode): Promis
   };
 }
 
-/** Makes this phone one of a group's; whatever it was before in another class or group is over. */
-export async function join(
-  { db, clock }: Context,
-  request: Request,
+/** A phone of a group, by the code on the wall; whatever it was before in another class or group is over. */
+export async function groupPhone(
+  { db, clock }: Pick<Context, 'db' | 'clock'>,
+  before: GroupLink | undefined,
   { code, group: number }: JoinGroup,
-): Promise<GroupPage> {
-  const before = request.group;
-  const phoneId = uuidv7();
-  const link = await db.transaction(async (manager): Promise<GroupLink> => {
+): Promise<GroupLink> {
+  return db.transaction(async (manager) => {
     const now = clock.now();
     const row = await requireOpenCode(manager, code, now);
     const group = await groupNumbered(manager, row.id, number);
@@ -52,11 +50,17 @@ export async function join(
     if ((await countPhones(manager, group.id)) >= CLASS_LIMITS.phones)
       throw refused('group', `${String(CLASS_LIMITS.phones)} phones are in this group; more cannot join.`);
     if (before !== undefined) await endPhone(manager, before.phoneId, new Date(now));
+    const phoneId = uuidv7();
     await insertPhone(manager, { id: phoneId, groupId: group.id, joinedAt: new Date(now), endedAt: null });
     return { phoneId, groupId: group.id, classId: row.id };
   });
+}
+
+/** Makes the phone that asks one of a group's. */
+export async function join(context: Context, request: Request, body: JoinGroup): Promise<GroupPage> {
+  const link = await groupPhone(context, request.group, body);
   await beginGroupSession(request, link);
-  return groupPage(db.manager, link);
+  return groupPage(context.db.manager, link);
 }
 
 export async function leave({ db, clock }: Context, request: Request, { phoneId }: GroupLink): Promise<void> {

@@ -1,5 +1,5 @@
 import type { ClassRow } from '@bent-pail/contract';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { In, IsNull, MoreThan, type EntityManager } from 'typeorm';
 import {
   ClassEntity,
   ClassExclusionEntity,
@@ -51,6 +51,10 @@ export async function changeClass(
 ): Promise<void> {
   await manager.update(ClassEntity, { id }, patch);
 }
+
+/** How many classes are on at a moment. */
+export const countOpen = (manager: EntityManager, now: Date): Promise<number> =>
+  manager.countBy(ClassEntity, { endsAt: MoreThan(now) });
 
 /** Codes of classes that are over are free for others. */
 export async function freeOldCodes(manager: EntityManager, now: Date): Promise<void> {

@@ -11,6 +11,8 @@ import {
   ClassWipeEntity,
   LessonEntity,
 } from './entities';
+import { seesAll } from '../http/principal';
+import { countOpen } from './repository';
 import { classRoutes } from './routes';
 import { classResults } from './tables';
 
@@ -31,4 +33,7 @@ export const classes: Resource = {
   ],
   routes: classRoutes,
   tables: [classResults],
+  counts: async ({ db, clock }, who) => ({
+    openClasses: seesAll(who) ? await countOpen(db.manager, new Date(clock.now())) : 0,
+  }),
 };

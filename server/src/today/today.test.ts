@@ -35,7 +35,15 @@ describe('today', () => {
       labRequests: [],
       sheetsToRate: 0,
     });
-    expect(await counts(tester)).toEqual({ lots: 1, openRuns: 0, due: 0, blends: 0, scorecards: 0, sheetsToRate: 0 });
+    expect(await counts(tester)).toEqual({
+      lots: 1,
+      openRuns: 0,
+      due: 0,
+      blends: 0,
+      scorecards: 0,
+      sheetsToRate: 0,
+      openClasses: 0,
+    });
   });
 
   it('shows open runs and planned work until they are done', async () => {

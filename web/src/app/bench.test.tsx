@@ -11,7 +11,7 @@ import { BenchEdge } from './BenchEdge';
 import { STATIONS } from './views';
 import { useKeys } from './useKeys';
 
-const COUNTS: Counts = { lots: 27, openRuns: 1, blends: 0, scorecards: 3, sheetsToRate: 1 };
+const COUNTS: Counts = { lots: 27, openRuns: 1, blends: 0, scorecards: 3, sheetsToRate: 1, openClasses: 1 };
 
 afterEach(() => {
   useHand.setState({ hand: undefined });

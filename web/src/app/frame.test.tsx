@@ -55,6 +55,7 @@ function open(at: readonly string[], due = 0) {
     blends: 0,
     scorecards: 0,
     sheetsToRate: 0,
+    openClasses: 0,
     due,
   });
   const lot = (

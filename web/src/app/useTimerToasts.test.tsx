@@ -15,6 +15,7 @@ const counts = (at: number): Counts => ({
   blends: 0,
   scorecards: 0,
   sheetsToRate: 0,
+  openClasses: 0,
   nextOver: { runId: 'r7', lot: 'Pumice, PM-4', name: 'soaking', at },
 });
 const Around = ({ children }: { readonly children: ReactNode }): ReactElement => (

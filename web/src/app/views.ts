@@ -1,7 +1,9 @@
 import { bench } from '../bench/view';
 import { blend } from '../blend/view';
+import { classStation } from '../class/view';
 import { devices } from '../devices/view';
 import { instruments } from '../instruments/view';
+import { join } from '../join/view';
 import { laboratory } from '../laboratory/view';
 import { people } from '../people/view';
 import { pot } from '../pot/view';
@@ -29,6 +31,8 @@ export const VIEWS: Readonly<Record<string, View>> = {
   blend,
   pot,
   score,
+  class: classStation,
+  join,
   shop,
   record,
   verdicts,

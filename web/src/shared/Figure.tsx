@@ -1,5 +1,6 @@
 import type { Origin, Working } from '@bent-pail/core';
 import type { ReactElement } from 'react';
+import { figure } from '../kit/format';
 import { IN_WORDS, INK } from '../kit/ink';
 import { figureInMine, mySign } from './units/mine';
 import { useWorking } from './workingStore';
@@ -20,6 +21,8 @@ interface FigureProps {
   readonly lessThan1By?: { readonly label: string; readonly value: number };
   /** What is judged by classes: shown instead of the number. */
   readonly words?: string | undefined;
+  /** A part of a whole that is shown in percent; its working says the part. */
+  readonly percent?: true;
   /** Unit and spread are set by the table around it. */
   readonly bare?: boolean;
 }
@@ -31,18 +34,22 @@ export function Figure({
   digits,
   sd,
   unit = '',
-  sign = mySign(unit),
+  sign: said,
   origin,
   working,
   className = '',
   lessThan1By,
   words,
+  percent,
   bare = false,
 }: FigureProps): ReactElement {
   const open = useWorking((state) => state.open);
-  const shown = words === undefined ? figureInMine(value, unit, digits, sd) : { value: words, spread: undefined };
+  const sign = said ?? (percent === true ? '%' : mySign(unit));
+  const inPercent = percent === true ? figure(100 * value, digits, sd === undefined ? undefined : 100 * sd) : undefined;
+  const number = inPercent ?? figureInMine(value, unit, digits, sd);
+  const shown = words === undefined ? number : { value: words, spread: undefined };
   const classes = `${INK[origin]} ${className} ${words === undefined ? '' : IN_WORDS}`;
-  const number =
+  const pressed =
     working === undefined ? (
       <span className={classes}>{shown.value}</span>
     ) : (
@@ -56,8 +63,8 @@ export function Figure({
           const whose = lessThan1By ?? { label, value };
           open({
             label: whose.label,
-            shown: words ?? figureInMine(whose.value, unit, digits, sd).value,
-            unit: sign,
+            shown: words ?? figureInMine(whose.value, unit, percent === true ? digits + 2 : digits, sd).value,
+            unit: percent === true ? '' : sign,
             working,
           });
         }}
@@ -65,10 +72,10 @@ export function Figure({
         {shown.value}
       </button>
     );
-  if (bare) return number;
+  if (bare) return pressed;
   return (
     <span className="inline-flex items-baseline gap-2 whitespace-nowrap">
-      {number}
+      {pressed}
       {shown.spread !== undefined && <span className="figure text-ink2 text-[0.7em]">± {shown.spread}</span>}
       {sign !== '' && <span className="figure text-ink2 text-[0.7em]">{sign}</span>}
     </span>

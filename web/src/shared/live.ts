@@ -1,6 +1,7 @@
 import { useLive } from './liveStore';
 import { askAgain, queryClient } from './resources/client';
 import { countsQuery, todayQuery } from './resources/today';
+import { classesKey } from './resources/classes';
 import { inOneTab } from './tabs/oneTab';
 import { runListsKey, runsKey } from './resources/runs';
 import { sittingsKey } from './resources/sittings';
@@ -9,6 +10,7 @@ import { sittingsKey } from './resources/sittings';
 type Told =
   | { readonly kind: 'run'; readonly id: string }
   | { readonly kind: 'sitting'; readonly id: string }
+  | { readonly kind: 'class'; readonly id: string }
   | { readonly kind: 'counts' }
   | { readonly kind: 'connected'; readonly connected: boolean }
   /** A tab that has just come asks whether anybody listens. */
@@ -40,6 +42,9 @@ function takeIn(told: Told): void {
     case 'sitting':
       void askAgain([...sittingsKey, told.id]);
       return;
+    case 'class':
+      void askAgain(told.id === 'all' ? classesKey : [...classesKey, told.id]);
+      return;
     case 'counts':
       soonAgain();
       return;
@@ -68,6 +73,9 @@ function listenForAll(channel: BroadcastChannel): () => void {
   });
   source.addEventListener('sitting', ({ data }: MessageEvent<string>) => {
     tell({ kind: 'sitting', id: data });
+  });
+  source.addEventListener('class', ({ data }: MessageEvent<string>) => {
+    tell({ kind: 'class', id: data });
   });
   source.addEventListener('counts', () => {
     tell({ kind: 'counts' });

@@ -77,6 +77,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
               }
             >
               {me.role === 'reader' && <ButtonLink to="/shelf">Look at the shelf</ButtonLink>}
+              {me.role === 'panellist' && <ButtonLink to="/class/hand">Train your hand</ButtonLink>}
             </EmptyPail>
           </section>
         )}

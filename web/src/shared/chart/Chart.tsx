@@ -15,16 +15,22 @@ interface ChartProps {
   readonly options: Draw;
   /** One of several that are saved as one picture, elsewhere. */
   readonly isStrip?: boolean;
+  /** A point with a name was pressed; whoever does not see it presses the same elsewhere. */
+  readonly onPick?: (name: string) => void;
 }
 
 /** Narrower a picture would be hard to read in a report. */
 const LEAST_px = 640;
 
 /** The one owner of chart instances: loads the library when first shown, redraws on new data, size and colours. */
-export function Chart({ title, says, height, options, isStrip = false }: ChartProps): ReactElement {
+export function Chart({ title, says, height, options, isStrip = false, onPick }: ChartProps): ReactElement {
   const place = useRef<HTMLDivElement>(null);
   const [figure, setFigure] = useState<HTMLElement | null>(null);
   const dark = useIsDark();
+  const pick = useRef(onPick);
+  useEffect(() => {
+    pick.current = onPick;
+  });
   useEffect(() => {
     const element = place.current;
     if (element === null) return;
@@ -35,6 +41,9 @@ export function Chart({ title, says, height, options, isStrip = false }: ChartPr
       if (left) return;
       const chart = init(element, null, { renderer: 'canvas' });
       chart.setOption({ animation: false, ...options(readInk(element)) });
+      chart.on('click', ({ name }) => {
+        if (name !== '') pick.current?.(name);
+      });
       const observer = new ResizeObserver(() => {
         chart.resize();
       });

@@ -1,4 +1,13 @@
-import type { FilledPotPage, KeptReading, NewPotEntry, NewReading } from '@bent-pail/contract';
+import type {
+  FilledPotPage,
+  GroupPage,
+  KeptReading,
+  NewGroupReading,
+  NewGuess,
+  NewPotEntry,
+  NewReading,
+} from '@bent-pail/contract';
+import { showGroup } from '../resources/group';
 import { api } from '../api';
 import { showKept, showPot } from './showKept';
 import { outboxOf, type OutboxEntry } from './store';
@@ -7,7 +16,9 @@ import { outboxOf, type OutboxEntry } from './store';
 export async function sendToServer(entry: OutboxEntry): Promise<void> {
   if ('reading' in entry)
     showKept(entry.runId, await api.post<KeptReading>(`/runs/${entry.runId}/readings`, entry.reading));
-  else showPot(await api.post<FilledPotPage>(`/pots/${entry.potId}/diary`, entry.line));
+  else if ('line' in entry) showPot(await api.post<FilledPotPage>(`/pots/${entry.potId}/diary`, entry.line));
+  else if ('guess' in entry) showGroup(await api.post<GroupPage>('/group/guesses', entry.guess));
+  else showGroup(await api.post<GroupPage>('/group/readings', entry.groupReading));
 }
 
 /**
@@ -27,3 +38,11 @@ export const keepReading = (userId: string, runId: string, reading: NewReading):
 
 export const keepLine = (userId: string, potId: string, line: NewPotEntry): Promise<void> =>
   keep(userId, { potId, line });
+
+/** The queue of a class's group in this phone. */
+export const queueOfGroup = (groupId: string): string => `group-${groupId}`;
+
+export const keepGuess = (groupId: string, guess: NewGuess): Promise<void> => keep(queueOfGroup(groupId), { guess });
+
+export const keepGroupReading = (groupId: string, groupReading: NewGroupReading): Promise<void> =>
+  keep(queueOfGroup(groupId), { groupReading });

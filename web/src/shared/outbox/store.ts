@@ -1,4 +1,4 @@
-import type { NewPotEntry, NewReading } from '@bent-pail/contract';
+import type { NewGroupReading, NewGuess, NewPotEntry, NewReading } from '@bent-pail/contract';
 import { Dexie, type EntityTable } from 'dexie';
 
 interface Queued {
@@ -21,10 +21,19 @@ export interface QueuedLine extends Queued {
   readonly line: NewPotEntry;
 }
 
+/** What a class's group guessed or read; its queue is the group's own. */
+export interface QueuedGuess extends Queued {
+  readonly guess: NewGuess;
+}
+export interface QueuedGroupReading extends Queued {
+  readonly groupReading: NewGroupReading;
+}
+
 /** What was typed and is not kept yet, in the order in which it was typed. */
-export type OutboxEntry = QueuedReading | QueuedLine;
+export type OutboxEntry = QueuedReading | QueuedLine | QueuedGuess | QueuedGroupReading;
 
 export const isReading = <T extends OutboxEntry>(entry: T): entry is T & QueuedReading => 'reading' in entry;
+export const isLine = <T extends OutboxEntry>(entry: T): entry is T & QueuedLine => 'line' in entry;
 
 export type OutboxDatabase = Dexie & {
   readonly entries: EntityTable<OutboxEntry & { place: number }, 'place', OutboxEntry>;

@@ -1,7 +1,9 @@
 import { liveQuery } from 'dexie';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useMe } from '../useSession';
+import { queueOfGroup } from './keep';
 import {
+  isLine,
   isReading,
   outboxOf,
   type OutboxDatabase,
@@ -18,8 +20,7 @@ export type WaitingLine = Placed<QueuedLine>;
 type Ask = (database: OutboxDatabase) => Promise<Waiting[]>;
 
 /** Changes as things are typed and kept, in any tab. Undefined until the browser's store has answered for the first time. */
-function useQueue(ask: Ask): readonly Waiting[] | undefined {
-  const { id } = useMe();
+function useQueue(id: string, ask: Ask): readonly Waiting[] | undefined {
   const [entries, setEntries] = useState<readonly Waiting[]>();
   useEffect(() => {
     const database = outboxOf(id);
@@ -37,10 +38,15 @@ function useQueue(ask: Ask): readonly Waiting[] | undefined {
   return entries;
 }
 
+const NONE: readonly Waiting[] = [];
 const everything: Ask = (database) => database.entries.orderBy('place').toArray();
 
 /** All that waits for the server. */
-export const useOutbox = (): readonly Waiting[] | undefined => useQueue(everything);
+export const useOutbox = (): readonly Waiting[] | undefined => useQueue(useMe().id, everything);
+
+/** All that a class's group typed and the server has not kept yet. */
+export const useWaitingOfGroup = (groupId: string): readonly Waiting[] =>
+  useQueue(queueOfGroup(groupId), everything) ?? NONE;
 
 /** Readings that wait for the server, of one run or of all. */
 export function useWaitingReadings(runId?: string): readonly WaitingReading[] | undefined {
@@ -49,13 +55,13 @@ export function useWaitingReadings(runId?: string): readonly WaitingReading[] | 
       runId === undefined ? everything(database) : database.entries.where('runId').equals(runId).sortBy('place'),
     [runId],
   );
-  const waiting = useQueue(ask);
+  const waiting = useQueue(useMe().id, ask);
   return useMemo(() => waiting?.filter(isReading), [waiting]);
 }
 
 /** Lines of a pot's diary that wait for the server. */
 export function useWaitingLines(potId: string): readonly WaitingLine[] {
   const ask = useCallback<Ask>((database) => database.entries.where('potId').equals(potId).sortBy('place'), [potId]);
-  const waiting = useQueue(ask);
-  return useMemo(() => (waiting ?? []).filter((entry): entry is WaitingLine => !isReading(entry)), [waiting]);
+  const waiting = useQueue(useMe().id, ask);
+  return useMemo(() => (waiting ?? []).filter((entry): entry is WaitingLine => isLine(entry)), [waiting]);
 }

@@ -1,0 +1,61 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState, type ReactElement } from 'react';
+import { useParams } from 'react-router';
+import { OneMomentHere } from './OneMomentHere';
+import { ApiProblem, sentenceOf } from '../shared/api';
+import { startOutbox } from '../shared/outbox/sender';
+import { queueOfGroup } from '../shared/outbox/keep';
+import { Patterns } from '../shared/pail/Patterns';
+import { sessionQuery } from '../shared/resources/client';
+import { groupQuery } from '../shared/resources/group';
+import { useThemeOnPage } from '../shared/theme';
+import { Toasts } from '../kit/Toasts';
+import { ChooseGroup } from './ChooseGroup';
+import { GroupSheet } from './GroupSheet';
+import { joinedBy } from './joinedBy';
+import { listenForGroup } from './listenForGroup';
+
+/** A class on a pupil's phone: choose the group, then its sheet. */
+export function JoinPage(): ReactElement {
+  const { code } = useParams();
+  useThemeOnPage();
+  useQuery(sessionQuery);
+  // A code of another class than the one that this phone is in asks for the group anew.
+  const [asksAnew, setAsksAnew] = useState(() => code !== undefined && joinedBy() !== code.toUpperCase());
+  const group = useQuery({ ...groupQuery, enabled: !asksAnew });
+  const groupId = group.data?.groupId;
+  useEffect(() => {
+    if (groupId === undefined) return undefined;
+    const stopSending = startOutbox(queueOfGroup(groupId));
+    const stopHearing = listenForGroup();
+    return () => {
+      stopSending();
+      stopHearing();
+    };
+  }, [groupId]);
+  const isNone = asksAnew || (group.error instanceof ApiProblem && group.error.status === 401);
+  return (
+    <>
+      <Patterns />
+      {isNone ? (
+        <ChooseGroup
+          code={code}
+          onJoined={() => {
+            setAsksAnew(false);
+          }}
+        />
+      ) : group.data === undefined ? (
+        <OneMomentHere trouble={group.error === null ? undefined : sentenceOf(group.error)} />
+      ) : (
+        <GroupSheet
+          page={group.data}
+          isOver={group.error instanceof ApiProblem}
+          onLeft={() => {
+            setAsksAnew(true);
+          }}
+        />
+      )}
+      <Toasts />
+    </>
+  );
+}
