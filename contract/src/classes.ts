@@ -148,6 +148,11 @@ export class ClassesAsked {
   @Optional()
   @IsIn(['open', 'over'], { message: 'Classes are open or over.' })
   state?: 'open' | 'over';
+
+  /** Those that a lot was a sample of. */
+  @Optional()
+  @IsUUID('all', { message: 'Name the lot by id.' })
+  lot?: string;
 }
 
 export interface ClassRow {

@@ -18,6 +18,14 @@ export interface Counts {
   readonly nextOver?: { readonly runId: string; readonly lot: string; readonly name: string; readonly at: number };
 }
 
+/** A class that is on. */
+export interface ClassOn {
+  readonly id: string;
+  readonly name: string;
+  readonly lesson: string;
+  readonly endsAt: string;
+}
+
 /** What waits on the bench for the person at the door. */
 export interface TodayPage {
   readonly openRuns: readonly OpenRunRow[];
@@ -28,4 +36,6 @@ export interface TodayPage {
   readonly planned: readonly PlannedJobRow[];
   /** What filled pots ask for within a week: the soonest first. */
   readonly pots: readonly PotJobRow[];
+  /** Classes that are on now. */
+  readonly classes: readonly ClassOn[];
 }

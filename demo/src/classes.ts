@@ -15,7 +15,7 @@ import { beginClass, excludeGroup, pageOf, reveal } from '@bent-pail/server/clas
 import type { GroupLink } from '@bent-pail/server/http/principal';
 import { readBody } from '@bent-pail/server/http/body';
 import { v7 as uuidv7 } from 'uuid';
-import type { ClassFile, GroupSaidFile } from './files';
+import type { ClassFile, GroupSaidFile } from './classFiles';
 import { daysBefore, named, type Happening, type Loading } from './loading';
 
 const MINUTE_MS = 60_000;

@@ -1,4 +1,5 @@
 import type { TableKindKey } from '@bent-pail/core';
+import type { ClassesFile } from './classFiles';
 import type { PlaceFile, PotFile } from './potFiles';
 import type { SittingMark } from './tagWords';
 import { readFileSync } from 'node:fs';
@@ -212,7 +213,7 @@ export interface GuidesFile {
   }[];
 }
 
-interface Dated {
+export interface Dated {
   readonly by: string;
   readonly daysAgo: number;
   readonly at: string;
@@ -228,51 +229,6 @@ export interface RecordFile {
   readonly edits: readonly (Dated & { readonly lot: string; readonly change: object })[];
   readonly away: readonly (Dated & { readonly lot: string })[];
   readonly views: readonly (Dated & { readonly page: string; readonly name: string; readonly query: string })[];
-}
-
-/** What a group guessed, and read each time that it measured. */
-export interface GroupSaidFile {
-  readonly group: number;
-  readonly guesses: Readonly<Record<string, readonly [number, number]>>;
-  readonly times: readonly {
-    /** By step; waits are started by the loader's clock and have none. */
-    readonly readings: Readonly<Record<string, number>>;
-    readonly soak_min: number;
-    readonly drain_min: number;
-  }[];
-}
-
-/** A class with what its groups did. */
-export interface ClassFile {
-  readonly by: string;
-  readonly name: string;
-  readonly lesson: string;
-  readonly lots: readonly string[];
-  readonly vessel: string;
-  readonly groups: number;
-  readonly minutes: number;
-  /** When it began: on a day, or so long before the load that it is still on. */
-  readonly daysAgo?: number;
-  readonly at?: string;
-  readonly minutesAgo?: number;
-  readonly said: readonly GroupSaidFile[];
-  readonly revealed: boolean;
-  readonly out: readonly { readonly group: number; readonly lot: string; readonly reason: string }[];
-  readonly letIn: readonly { readonly group: number; readonly lot: string }[];
-}
-
-/** Classes, and hands that were trained on measured lots. */
-export interface ClassesFile {
-  readonly classes: readonly ClassFile[];
-  readonly training: {
-    readonly samples: readonly (Dated & { readonly lot: string })[];
-    readonly tries: readonly (Dated & {
-      readonly lot: string;
-      readonly kind: string;
-      readonly value: number;
-      readonly margin: number;
-    })[];
-  };
 }
 
 export interface NotebookFiles {

@@ -73,6 +73,7 @@ const PARTS = [
   ['today', 'shelf', 'people'],
   ['bench', 'score'],
   ['verdicts', 'words', 'shop', 'record'],
+  ['class', 'join'],
   ['protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
   ['blend', 'pot'],
 ] as const;

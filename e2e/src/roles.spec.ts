@@ -2,11 +2,10 @@ import { expect, look, test } from './notebook';
 import { Person, PH } from './person';
 
 const STATIONS: Readonly<Record<string, readonly string[]>> = {
-  'Isla Brandreth': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record'],
-  'Tam Oswin': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record'],
+  'Isla Brandreth': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record'],
+  'Tam Oswin': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record'],
   'Wyn Harker': [],
-  'Group K': ['Bench'],
-  Visitor: ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record'],
+  Visitor: ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record'],
 };
 
 for (const [name, words] of Object.entries(STATIONS)) {
@@ -16,14 +15,16 @@ for (const [name, words] of Object.entries(STATIONS)) {
     await expect(me.page.locator('[data-station]')).toHaveText([...words]);
     const numbers = await me.page.locator('[data-number]').allInnerTexts();
     expect(numbers).toEqual(
-      words.map((word) => ({ Shelf: '1', Bench: '2', Blend: '3', Pot: '4', Score: '5', Record: '8' })[word]),
+      words.map(
+        (word) => ({ Shelf: '1', Bench: '2', Blend: '3', Pot: '4', Score: '5', Class: '7', Record: '8' })[word],
+      ),
     );
   });
 }
 
 look('a reader looks and finds nothing to press that would write', async ({ browser, notebook }) => {
   const me = await Person.enter(browser, notebook, 'Visitor');
-  for (const address of ['/shelf', '/bench', '/blend', '/score']) {
+  for (const address of ['/shelf', '/bench', '/blend', '/score', '/class']) {
     await me.go(address);
     await expect(me.page.locator('[data-look="act"]')).toHaveCount(0);
   }

@@ -9,6 +9,7 @@ const NOTHING_WAITS: TodayPage = Object.freeze({
   labRequests: [],
   planned: [],
   pots: [],
+  classes: [],
 });
 const NOTHING_COUNTED: Counts = Object.freeze({
   lots: 0,

@@ -23,7 +23,8 @@ const HELD: PupilFigure = {
   from: { add: ['added'], take: ['collected'], per: ['volume'] },
   bench: 'containerCapacity',
   guess: [0, 100],
-  says: 'of the pot is water that stayed, at least: what was wet before is not counted.',
+  says: 'of the pot is water that stayed, at least.',
+  note: 'A class finds at least so much: what was wet before is not counted, and the bench dries it to know.',
 };
 
 /** What pupils do at a pot with a jug, and how the readings show it. */

@@ -36,6 +36,8 @@ export interface PupilFigure {
   readonly guess?: readonly [number, number];
   /** What it says, for pupils. */
   readonly says: string;
+  /** Why it need not be what the bench finds. */
+  readonly note?: string;
 }
 
 /** Where a sheet of one group can be kept as a run of the bench: the steps that are the same. */

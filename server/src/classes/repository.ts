@@ -1,4 +1,4 @@
-import type { ClassRow } from '@bent-pail/contract';
+import type { ClassesAsked, ClassRow } from '@bent-pail/contract';
 import { In, IsNull, MoreThan, type EntityManager } from 'typeorm';
 import {
   ClassEntity,
@@ -65,7 +65,7 @@ export async function freeOldCodes(manager: EntityManager, now: Date): Promise<v
 export async function classRows(
   manager: EntityManager,
   now: Date,
-  state: 'open' | 'over' | undefined,
+  { state, lot }: ClassesAsked,
 ): Promise<readonly ClassRow[]> {
   const condition = state === undefined ? 'true' : state === 'open' ? 'c.ends_at > $1' : 'c.ends_at <= $1';
   const rows = await manager.query<(Omit<ClassRow, 'beganAt' | 'endsAt'> & { beganAt: Date; endsAt: Date })[]>(
@@ -76,9 +76,11 @@ export async function classRows(
          as readings,
        array(select m.name || ', ' || l.code from class_samples s join lots l on l.id = s.lot_id
          join materials m on m.id = l.material_id where s.class_id = c.id order by s.place) as lots
-     from classes c join users u on u.id = c.by_user where ${condition}
+     from classes c join users u on u.id = c.by_user
+     where ${condition} and ($2::uuid is null or exists (
+       select from class_samples s where s.class_id = c.id and s.lot_id = $2))
      order by c.began_at desc, c.id limit 200`,
-    [now],
+    [now, lot ?? null],
   );
   return rows.map((row) => ({ ...row, beganAt: row.beganAt.toISOString(), endsAt: row.endsAt.toISOString() }));
 }

@@ -14,6 +14,7 @@ import {
 import { seesAll } from '../http/principal';
 import { countOpen } from './repository';
 import { classRoutes } from './routes';
+import { classesOn } from './service';
 import { classResults } from './tables';
 
 /** Classes: lessons, groups with a link, blind samples, the wall, what becomes of it. */
@@ -33,6 +34,7 @@ export const classes: Resource = {
   ],
   routes: classRoutes,
   tables: [classResults],
+  waiting: async (context, who) => (seesAll(who) ? { classes: await classesOn(context) } : {}),
   counts: async ({ db, clock }, who) => ({
     openClasses: seesAll(who) ? await countOpen(db.manager, new Date(clock.now())) : 0,
   }),

@@ -2,6 +2,7 @@ import { randomInt } from 'node:crypto';
 import type {
   ClassesAsked,
   ClassExclusion,
+  ClassOn,
   ClassPage,
   ClassRow,
   Me,
@@ -47,8 +48,12 @@ async function freeCode(manager: EntityManager): Promise<string> {
   }
 }
 
-export const listClasses = ({ db, clock }: Context, { state }: ClassesAsked): Promise<readonly ClassRow[]> =>
-  classRows(db.manager, new Date(clock.now()), state);
+export const listClasses = ({ db, clock }: Context, asked: ClassesAsked): Promise<readonly ClassRow[]> =>
+  classRows(db.manager, new Date(clock.now()), asked);
+
+/** Classes that are on now, for the door. */
+export const classesOn = async (context: Context): Promise<readonly ClassOn[]> =>
+  (await listClasses(context, { state: 'open' })).map(({ id, name, lesson, endsAt }) => ({ id, name, lesson, endsAt }));
 
 export const pageOf = ({ db, clock }: Context, id: string): Promise<ClassPage> =>
   classPage(db.manager, id, clock.now());

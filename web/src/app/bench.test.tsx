@@ -36,8 +36,8 @@ describe('the bench edge', () => {
   });
 
   it.each<[Role, readonly string[]]>([
-    ['lead', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record']],
-    ['reader', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Record']],
+    ['lead', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record']],
+    ['reader', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record']],
     ['panellist', []],
   ])('shows a %s only where they may go', (role, words) => {
     open(role);

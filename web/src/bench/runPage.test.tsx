@@ -159,6 +159,7 @@ describe('the round', () => {
       labRequests: [],
       planned: [],
       pots: [],
+      classes: [],
     };
     openPage(<RoundPage />, {
       role: 'tester',

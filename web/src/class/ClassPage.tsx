@@ -115,7 +115,7 @@ function Groups({ page, acts, mayAct }: GroupsProps): ReactElement {
         <thead>
           <tr>
             <th scope="col">Group</th>
-            <th scope="col">Phones</th>
+            {page.isOpen && <th scope="col">Phones</th>}
             <th scope="col">Guessed</th>
             <th scope="col">Read</th>
             {mayAct && page.isOpen && (
@@ -133,7 +133,7 @@ function Groups({ page, acts, mayAct }: GroupsProps): ReactElement {
                 <th scope="row" className="figure">
                   {number}
                 </th>
-                <td className="figure">{phones}</td>
+                {page.isOpen && <td className="figure">{phones}</td>}
                 <td>{hasGuessed ? 'yes' : 'not yet'}</td>
                 <td className="figure">
                   {filled} of {cells}

@@ -58,10 +58,9 @@ export function GuessScreen({ groupId, sampleId, figure, aim }: GuessScreenProps
         {figure.unit === '' ? '' : ` in ${figure.unit}`}: how much will it be?
       </h2>
       <Field
-        label={`Your guess${sign === '' ? '' : `,${sign}`}`}
+        label={`Your guess, ${String(lo)} to ${String(hi)}${sign}`}
         value={value}
         mode="decimal"
-        placeholder={`${String(lo)} to ${String(hi)}`}
         onChange={(to) => {
           setValue(to);
           setSorry(undefined);

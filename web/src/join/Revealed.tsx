@@ -84,7 +84,9 @@ function OneFigure({ figure, told, own, guess }: OneFigureProps): ReactElement {
             <dt className="text-ink2">the bench</dt>
             <dd>
               <span className="figure">{shown(told.bench.value)}</span>{' '}
-              <small className="text-ink2">{told.bench.how}</small>
+              <small className="text-ink2">
+                {told.bench.how}. {figure.note}
+              </small>
             </dd>
           </>
         )}

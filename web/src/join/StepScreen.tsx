@@ -13,6 +13,7 @@ import { StepPicture } from '../shared/StepPicture';
 import { ClassChoices } from './ClassChoices';
 import { FromDevice } from './FromDevice';
 import { readingIn, type Cell, type SheetState } from './sheetState';
+import { Running } from './Running';
 import { Wait } from './Wait';
 
 interface StepScreenProps {
@@ -78,6 +79,9 @@ export function StepScreen({ page, state, cell, isFirst, onCell, onDone }: StepS
             {message}
           </Notice>
         ))}
+        {before !== undefined && (
+          <Running wait={before.step} began_s={readingIn(state, repeat, before.step.key)?.value} />
+        )}
         {step.kind === 'time' ? (
           <Wait step={step} onStart={(at_s) => void keep(at_s)} />
         ) : step.classes !== undefined ? (

@@ -19,6 +19,7 @@ import { LotWasPutAway, PutLotAway } from './PutLotAway';
 import { FirmingLine } from './FirmingLine';
 import { Likeness } from './Likeness';
 import { LotFood } from './LotFood';
+import { LotClasses } from './LotClasses';
 import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
 import { LotStock, OriginLine } from './LotStock';
@@ -105,6 +106,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
               <Kin kin={kin} lotId={lot.id} />
             </details>
           )}
+          <LotClasses lotId={lot.id} />
           {works && <LotStock lot={lot} />}
           {works && (
             <p className="mt-3 flex flex-wrap gap-3">
@@ -118,6 +120,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
             <Link to={`/shelf/lots/${lot.id}/intake`}>Intake: label, faults, bag against bag</Link>
             <Link to={`/shelf/lots/${lot.id}/life`}>Where its figures come from and go</Link>
             <Link to={`/shelf/lots/${lot.id}/print`}>On paper</Link>
+            {works && <Link to={`/class?begin=air-and-water&lot=${lot.id}`}>Blind, for a class</Link>}
             <Link to={`/shelf/lots/${lot.id}/labels`}>Labels to print</Link>
             <a href={`/api/exports/cards.csv?lot=${lot.id}`} download>
               These figures as a table

@@ -11,6 +11,7 @@ const today = (more: Partial<TodayData> = {}): TodayData => ({
   labRequests: [],
   planned: [],
   pots: [],
+  classes: [],
   ...more,
 });
 

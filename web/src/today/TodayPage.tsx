@@ -61,7 +61,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
       </TitleBlock>
       {lines.length > 0 && <Timeline lines={lines} now={now} zone={notebook.zone} />}
       <div className="grid *:min-w-0 flex-1 border-t-[3px] border-ink min-[901px]:grid-cols-[minmax(0,1fr)_minmax(0,760px)]">
-        <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} />
+        <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} classes={today.classes} />
         {works ? (
           <div className="bg-paper">
             <Suspense fallback={<div className="min-h-44" />}>
@@ -94,9 +94,10 @@ interface DueProps {
   readonly now: number;
   readonly zone: string;
   readonly sheetsToRate: number;
+  readonly classes: TodayData['classes'];
 }
 
-function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
+function Due({ jobs, now, zone, sheetsToRate, classes }: DueProps): ReactElement {
   return (
     <section
       aria-label="Due, in order"
@@ -111,6 +112,17 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
         )}
       </h2>
       <ol>
+        {classes.map(({ id, name, lesson, endsAt }) => (
+          <li key={id} className={DUE}>
+            <span className="figure">on now</span>
+            <Link to={`/class/${id}/wall`} className="no-underline">
+              <b className="font-semibold">{name}</b>
+              <small className="block">
+                {lesson}, until {dueTime(Date.parse(endsAt), now, zone)}
+              </small>
+            </Link>
+          </li>
+        ))}
         {jobs.map((job) => (
           <DueRow key={job.planned ?? `${job.to}${job.what}`} job={job} now={now} zone={zone} />
         ))}
@@ -122,7 +134,7 @@ function Due({ jobs, now, zone, sheetsToRate }: DueProps): ReactElement {
             </Link>
           </li>
         )}
-        {jobs.length === 0 && sheetsToRate === 0 && (
+        {jobs.length === 0 && sheetsToRate === 0 && classes.length === 0 && (
           <li className="border-b border-zinc2 py-2 text-ink2">
             Nothing is due. Soaks, drains and ovens will stand here.
           </li>

@@ -13,12 +13,18 @@ interface OverTimeProps {
   readonly record: HandRecord | undefined;
 }
 
+/** The next of 1, 2, 4 and so on with their tens, so that halves of it are round as well. */
+function roundUp(value: number): number {
+  const power = 10 ** Math.floor(Math.log10(value));
+  return power * ([1, 2, 4, 10].find((part) => part * power >= value) ?? 10);
+}
+
 /** Estimate less measured, try by try: on the line is right, above it too high. */
 const errorChart =
   (tries: readonly HandTry[], digits: number): Draw =>
   (ink) => {
     const errors = tries.map(({ value, measured }) => value - measured);
-    const far = Math.max(...errors.map(Math.abs), 10 ** -digits) * 1.15;
+    const far = roundUp(Math.max(...errors.map(Math.abs), 10 ** -digits) * 1.05);
     return {
       grid: { left: 52, right: 12, top: 10, bottom: 26 },
       xAxis: ruleAxis(ink, {
@@ -27,7 +33,7 @@ const errorChart =
         interval: 1,
         format: (at) => (Number.isInteger(at) ? fixed(at, 0) : ''),
       }),
-      yAxis: ruleAxis(ink, { min: -far, max: far, format: (value) => fixed(value, digits) }),
+      yAxis: ruleAxis(ink, { min: -far, max: far, interval: far / 2, format: (value) => fixed(value, digits) }),
       series: [
         {
           type: 'line',

@@ -118,7 +118,7 @@ function FigureTable({ seen, times }: { readonly seen: FigureSeen; readonly time
       )}
       {bench !== undefined && (
         <p>
-          The bench: {figureShown(figure, bench.value)}, {bench.how}.
+          The bench: {figureShown(figure, bench.value)}, {bench.how}. {figure.note}
         </p>
       )}
     </section>
@@ -129,9 +129,9 @@ function FigureTable({ seen, times }: { readonly seen: FigureSeen; readonly time
 function Key({ page, seen }: { readonly page: ClassPage; readonly seen: readonly FigureSeen[] }): ReactElement | null {
   if (page.plan.questions.length === 0) return null;
   return (
-    <section>
+    <section className="mt-4">
       <h2>Questions, and what a good answer says</h2>
-      <ol>
+      <ol className="ml-5 list-decimal">
         {page.plan.questions.map(({ ask, key, figure }) => (
           <li key={ask}>
             <b>{ask}</b> {key} {figure !== undefined && <i>{measuredWords(seen, figure)}</i>}

@@ -101,7 +101,7 @@ function Slip({ page, number }: SlipProps): ReactElement {
           </tbody>
         </table>
       ))}
-      <ol>
+      <ol className="ml-5 list-decimal">
         {plan.questions.map(({ ask }) => (
           <li key={ask}>{ask}</li>
         ))}

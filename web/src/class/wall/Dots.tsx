@@ -1,7 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import { Chart } from '../../shared/chart/Chart';
 import { Figure } from '../../shared/Figure';
-import { figureShown, figureSign } from '../../shared/classes/figureShown';
+import { figureAlone, figureShown, figureSign } from '../../shared/classes/figureShown';
 import { classWorkings, type FigureSeen } from '../classView';
 import { classSentence, guessWords } from '../classWords';
 import { dotChart } from './dotChart';
@@ -45,7 +45,9 @@ export function Dots({ seen, isRevealed, onPick }: DotsProps): ReactElement {
             origin={bench.origin}
             working={bench.working}
           />{' '}
-          <small className="text-ink2">{bench.how}</small>
+          <small className="text-ink2">
+            {bench.how}. {figure.note}
+          </small>
         </p>
       )}
       {isRevealed && <Guesses seen={seen} />}
@@ -113,7 +115,7 @@ function Guesses({ seen: { figure, groups } }: { readonly seen: FigureSeen }): R
             <span className="figure">
               {figureShown(figure, guess?.value ?? 0)} ± {figureShown(figure, guess?.margin ?? 0)}
             </span>
-            {scored !== undefined && `, ${figureShown(figure, scored.off)} off, ${guessWords(scored.isHonest)}`}
+            {scored !== undefined && `, ${figureAlone(figure, scored.off)} off, ${guessWords(scored.isHonest)}`}
           </li>
         ))}
       </ol>

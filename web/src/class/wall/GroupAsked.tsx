@@ -112,7 +112,7 @@ function WhyDiffers({
   return (
     <section className="mt-4" aria-labelledby="why">
       <h3 id="why" className="border-b-[1.5px] pb-1 text-head">
-        Why did ours differ? Did we…
+        Why did ours differ? Perhaps we…
       </h3>
       <ul>
         {asked.map(({ key, words, fits, why }) => (
@@ -121,7 +121,7 @@ function WhyDiffers({
             data-fits={fits}
             className={`border-b border-zinc2 py-1.5 text-body ${fits === 'no' ? 'text-ink2' : ''}`}
           >
-            <span className={fits === 'yes' ? 'font-semibold' : fits === 'no' ? 'line-through' : ''}>{words}?</span>
+            <span className={fits === 'yes' ? 'font-semibold' : fits === 'no' ? 'line-through' : ''}>{words}</span>
             <small className="block">
               {FITS_WORDS[fits]}. {why}
             </small>

@@ -17,7 +17,7 @@ interface ReadyProps {
 /** A tile for each group: how far it is, what it found, how far that lies off. */
 export function Ready({ page, seen, isHidden, asked, onAsk }: ReadyProps): ReactElement {
   return (
-    <ul className="grid grid-cols-[repeat(auto-fill,minmax(104px,1fr))] gap-2" aria-live="polite">
+    <ul className="grid grid-cols-[repeat(auto-fill,minmax(96px,1fr))] gap-2" aria-live="polite">
       {seen.groups.map((group) => (
         <li key={group.id}>
           <button

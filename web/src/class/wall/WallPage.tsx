@@ -14,6 +14,7 @@ import { useWorks } from '../../shared/useSession';
 import { ClassCode } from '../ClassCode';
 import { allGuessed, figureSeen, progressOf, sheetOfClass } from '../classView';
 import { useClassActs } from '../useClassActs';
+import { ComingIn } from './ComingIn';
 import { Dots } from './Dots';
 import { GroupAsked } from './GroupAsked';
 import { Ready } from './Ready';
@@ -44,8 +45,12 @@ function Wall({ page }: { readonly page: ClassPage }): ReactElement {
     return hasJoined && !hasGuessed;
   });
   const hides = page.isOpen && !isRevealed && !shows && !allGuessed(page);
+  // While nothing can be shown, the code takes the room.
+  const isComingIn = page.isOpen && (hides || seen.result.groups.length === 0);
+  const isAsking = asked !== undefined && !hides;
   return (
-    <main data-fills className="flex min-h-[calc(100vh-72px)] flex-col">
+    // What stands beside the strip of a group stays in sight where there is room for both.
+    <main data-fills className={`flex min-h-[calc(100vh-72px)] flex-col ${isAsking ? 'min-[1100px]:pr-[380px]' : ''}`}>
       <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2 border-b-[3px] border-ink px-5 py-3">
         <div>
           <h1 className="text-title leading-none min-[1600px]:text-key">{page.plan.title}</h1>
@@ -63,7 +68,7 @@ function Wall({ page }: { readonly page: ClassPage }): ReactElement {
       {acts.error !== null && <Sorry className="m-3">{sentenceOf(acts.error)}</Sorry>}
       <div className="grid flex-1 grid-cols-[minmax(0,1fr)] min-[1000px]:grid-cols-[minmax(240px,20vw)_minmax(0,1fr)]">
         <aside className="flex flex-col gap-5 border-zinc3 px-5 py-4 min-[1000px]:border-r" aria-label="Groups">
-          {page.isOpen && <ClassCode page={page} size={seen.result.summary === undefined ? 230 : 150} />}
+          {page.isOpen && !isComingIn && <ClassCode page={page} size={150} />}
           <Ready page={page} seen={seen} isHidden={hides} asked={asked} onAsk={setAsked} />
         </aside>
         <section className="flex flex-col gap-3 px-5 py-4" aria-label="What the groups found">
@@ -84,30 +89,28 @@ function Wall({ page }: { readonly page: ClassPage }): ReactElement {
               onChange={setFigureKey}
             />
           </div>
-          {hides ? (
-            <div className="flex flex-1 flex-col items-start justify-center gap-4 p-6">
-              <p className="max-w-[24ch] text-key leading-tight font-semibold min-[1600px]:text-cell">
-                {counted(waits.length, 'group has', 'groups have')} still to guess.
-              </p>
-              <p className="max-w-[50ch] text-lead text-ink2">
-                Dots appear once every group that came in has guessed: until then they would tell.
-              </p>
-              {works && (
-                <Button
-                  onClick={() => {
-                    setShows(true);
-                  }}
-                >
-                  Show them anyway
-                </Button>
-              )}
-            </div>
+          {isComingIn ? (
+            <ComingIn
+              page={page}
+              line={
+                hides
+                  ? `${counted(waits.length, 'group has', 'groups have')} still to guess.`
+                  : 'Come in with a phone, guess, then measure.'
+              }
+              {...(works && hides
+                ? {
+                    onShow: () => {
+                      setShows(true);
+                    },
+                  }
+                : {})}
+            />
           ) : (
             <Dots seen={seen} isRevealed={isRevealed} onPick={setAsked} />
           )}
         </section>
       </div>
-      {asked !== undefined && !hides && (
+      {isAsking && (
         <GroupAsked
           page={page}
           seen={seen}

@@ -14,23 +14,42 @@ const ends = (values: readonly number[]): readonly [number, number] => {
   return [lo - room, hi + room];
 };
 
-/** Round ends, so that the axis has few figures. */
-function axisEnds(values: readonly number[]): readonly [number, number] {
-  const [lo, hi] = ends(values);
-  const step = 10 ** Math.floor(Math.log10(hi - lo));
-  return [Math.floor(lo / step) * step, Math.ceil(hi / step) * step];
+interface AxisEnds {
+  readonly min: number;
+  readonly max: number;
+  readonly interval: number;
+  readonly digits: number;
 }
 
-/** Everything that the axis has to hold. */
+/** Round ends, and as few decimals as its figures need. */
+function axisEnds(values: readonly number[]): AxisEnds {
+  if (values.length === 0) return { min: 0, max: 1, interval: 0.2, digits: 1 };
+  const [lo, hi] = ends(values);
+  const power = 10 ** Math.floor(Math.log10(hi - lo));
+  const interval = [0.1, 0.2, 0.5, 1, 2].map((part) => part * power).find((step) => (hi - lo) / step <= 8) ?? power;
+  return {
+    min: Math.floor(lo / interval) * interval,
+    max: Math.ceil(hi / interval) * interval,
+    interval,
+    digits: Math.max(0, -Math.floor(Math.log10(interval) + 1e-9)),
+  };
+}
+
+/** Everything that the axis has to hold: a guess far off is left to the list below. */
 function shownValues({ groups, result, sample, figure }: FigureSeen, { isRevealed }: DotsShown): readonly number[] {
   const bench = isRevealed ? sample.bench[figure.key] : undefined;
   return [
     ...groups.flatMap(({ values }) => values),
     ...(result.summary?.ci95 ?? []),
     ...(bench === undefined ? [] : [bench.value, ...(bench.band ?? [])]),
-    ...(isRevealed ? groups.flatMap(({ guess }) => (guess === undefined ? [] : [guess.value])) : []),
   ];
 }
+
+/** Names of two lines that may lie close stand away from each other. */
+const beside = (isLeft: boolean) => ({
+  position: 'start' as const,
+  align: isLeft ? ('right' as const) : ('left' as const),
+});
 
 /** A row for each group: every result a dot, its mean a large one, the class's mean and band behind them all. */
 export const dotChart =
@@ -38,15 +57,16 @@ export const dotChart =
   (ink) => {
     const { groups, result, sample, figure } = seen;
     const values = shownValues(seen, shown);
-    const [min, max] = values.length === 0 ? [0, 1] : axisEnds(values);
+    const { min, max, interval, digits } = axisEnds(values);
     const rows = groups.map(({ number }) => String(number));
     const { summary } = result;
     const bench = shown.isRevealed ? sample.bench[figure.key] : undefined;
     const band = summary?.ci95;
+    const isBelow = bench === undefined || (summary !== undefined && summary.mean < bench.value);
     const row = (number: number): string => String(number);
     return {
       grid: { left: 44, right: 16, top: 26, bottom: 30 },
-      xAxis: ruleAxis(ink, { min, max, format: (value) => figureAlone(figure, value) }),
+      xAxis: ruleAxis(ink, { min, max, interval, format: (value) => figureAlone({ ...figure, digits }, value) }),
       yAxis: {
         type: 'category',
         data: rows,
@@ -95,7 +115,13 @@ export const dotChart =
                     {
                       xAxis: summary.mean,
                       lineStyle: { color: ink.ink, width: 2, type: 'solid' as const },
-                      label: { formatter: 'class', color: ink.ink, fontFamily: ink.text, fontSize: 14 },
+                      label: {
+                        ...beside(isBelow),
+                        formatter: 'class',
+                        color: ink.ink,
+                        fontFamily: ink.text,
+                        fontSize: 14,
+                      },
                     },
                   ]),
               ...(bench === undefined
@@ -104,7 +130,13 @@ export const dotChart =
                     {
                       xAxis: bench.value,
                       lineStyle: { color: ink.waterInk, width: 2.5, type: 'dashed' as const },
-                      label: { formatter: 'bench', color: ink.waterInk, fontFamily: ink.text, fontSize: 14 },
+                      label: {
+                        ...beside(!isBelow),
+                        formatter: 'bench',
+                        color: ink.waterInk,
+                        fontFamily: ink.text,
+                        fontSize: 14,
+                      },
                     },
                   ]),
             ],

@@ -9,6 +9,12 @@ export const classesQuery = queryOptions({
   queryKey: classRowsKey,
   queryFn: () => api.get<readonly ClassRow[]>('/classes'),
 });
+/** Classes that a lot was a sample of. */
+export const classesOfLotQuery = (lotId: string) =>
+  queryOptions({
+    queryKey: [...classesKey, 'lot', lotId],
+    queryFn: () => api.get<readonly ClassRow[]>(`/classes?lot=${lotId}`),
+  });
 export const classQuery = (id: string) =>
   queryOptions({ queryKey: [...classesKey, id], queryFn: () => api.get<ClassPage>(`/classes/${id}`) });
 export const lessonsQuery = queryOptions({
