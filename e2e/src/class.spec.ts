@@ -22,15 +22,15 @@ const codeOn = async (wall: Page): Promise<string> =>
 async function beginOn(me: Person, lot: string, pot?: string): Promise<void> {
   await me.go('/class');
   await me.page.getByRole('link', { name: 'Begin: Air and water with a jug' }).click();
-  await me.page.getByRole('button', { name: /^Blind sample/ }).click();
-  await me.page.getByRole('combobox').fill(lot);
+  await me.page.getByLabel('Blind sample', { exact: true }).click();
+  await me.page.keyboard.type(lot);
   await me.page
     .getByRole('option', { name: new RegExp(lot) })
     .first()
     .click();
   if (pot !== undefined) {
-    await me.page.getByRole('button', { name: /^Pot that all use/ }).click();
-    await me.page.getByRole('combobox').fill(pot);
+    await me.page.getByLabel('Pot that all use', { exact: true }).click();
+    await me.page.keyboard.type(pot);
     await me.page
       .getByRole('option', { name: new RegExp(pot) })
       .first()
