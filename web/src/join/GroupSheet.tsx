@@ -16,13 +16,13 @@ import { useSheetState, type Cell, type SheetState } from './sheetState';
 
 interface GroupSheetProps {
   readonly page: GroupPage;
-  /** The class has ended: what was found stays in sight, and nothing more is kept. */
-  readonly isOver: boolean;
+  /** Why nothing more is kept: the class has ended, or the phone was sent away. What was found stays in sight. */
+  readonly over: string | undefined;
   readonly onLeft: () => void;
 }
 
 /** A group's way through its lesson: guess, measure, what was found, what all found. */
-export function GroupSheet({ page, isOver, onLeft }: GroupSheetProps): ReactElement | null {
+export function GroupSheet({ page, over, onLeft }: GroupSheetProps): ReactElement | null {
   usePageTitle(`Group ${String(page.number)}`);
   const [sampleId, setSampleId] = useState(page.samples[0]?.id ?? '');
   const state = useSheetState(page, sampleId);
@@ -50,12 +50,12 @@ export function GroupSheet({ page, isOver, onLeft }: GroupSheetProps): ReactElem
           {sentence}
         </Notice>
       ))}
-      {isOver && (
+      {over !== undefined && (
         <Notice role="status" className="m-3 p-3">
-          This class is over. What you found stands here until you close the page.
+          {over}
         </Notice>
       )}
-      <Way key={sampleId} page={page} state={state} isOver={isOver} />
+      <Way key={sampleId} page={page} state={state} isOver={over !== undefined} />
       <footer className="mt-auto flex items-center justify-between gap-3 px-4 py-2 text-small text-ink2">
         <span>Sample {page.samples.find(({ id }) => id === sampleId)?.code}</span>
         <Button look="small" onClick={() => void leave()}>

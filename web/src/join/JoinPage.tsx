@@ -33,7 +33,9 @@ export function JoinPage(): ReactElement {
       stopHearing();
     };
   }, [groupId]);
-  const isNone = asksAnew || (group.error instanceof ApiProblem && group.error.status === 401);
+  // What stood on the sheet when the class ended stays in sight.
+  const isNone =
+    asksAnew || (group.data === undefined && group.error instanceof ApiProblem && group.error.status === 401);
   return (
     <>
       <Patterns />
@@ -49,7 +51,7 @@ export function JoinPage(): ReactElement {
       ) : (
         <GroupSheet
           page={group.data}
-          isOver={group.error instanceof ApiProblem}
+          over={group.error instanceof ApiProblem ? group.error.message : undefined}
           onLeft={() => {
             setAsksAnew(true);
           }}

@@ -3,13 +3,9 @@ import { STANDS_APART, whyDiffers, type HandlingAsked } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../../kit/Button';
 import { Drawer } from '../../kit/Drawer';
-import { api } from '../../shared/api';
 import { Figure } from '../../shared/Figure';
-import { ReasonForm } from '../../shared/forms/ReasonForm';
-import { once } from '../../shared/once';
-import { queryClient } from '../../shared/resources/client';
-import { classQuery } from '../../shared/resources/classes';
 import { classWorkings, sheetOfClass, sheetsOf, workingsOf, type FigureSeen, type GroupSeen } from '../classView';
+import { OutOrIn } from './OutOrIn';
 
 interface GroupAskedProps {
   readonly page: ClassPage;
@@ -54,7 +50,9 @@ export function GroupAsked({ page, seen, groupId, mayAct, onClose }: GroupAskedP
       )}
       {out !== undefined && <p className="mt-2 border-l-4 border-ink pl-2 text-body">Left out: {out}</p>}
       <WhyDiffers page={page} seen={seen} groupId={groupId} />
-      {mayAct && group.values.length > 0 && <OutOrIn page={page} seen={seen} group={group} />}
+      {mayAct && group.values.length > 0 && (
+        <OutOrIn key={String(out === undefined)} page={page} seen={seen} group={group} />
+      )}
     </Drawer>
   );
 }
@@ -129,29 +127,5 @@ function WhyDiffers({
         ))}
       </ul>
     </section>
-  );
-}
-
-/** Out of the class's figures, or in again: with a reason, in the open. */
-function OutOrIn({ page, seen, group }: ResultsProps): ReactElement {
-  const isOut = group.out === undefined;
-  return (
-    <ReasonForm
-      key={String(isOut)}
-      body="ClassExclusion"
-      label={isOut ? `Leave group ${String(group.number)} out` : `Take group ${String(group.number)} in again`}
-      ask={isOut ? 'Leave it out, because' : 'Take it in again, because'}
-      act={isOut ? 'Leave it out' : 'Take it in again'}
-      className="mt-4"
-      send={({ reason }) => {
-        const said = { groupId: group.id, sampleId: seen.sample.id, isOut, reason };
-        return once(['class-exclusion', said, page.exclusions.length], (id) =>
-          api.post<ClassPage>(`/classes/${page.id}/exclusions`, { id: id(), ...said }),
-        );
-      }}
-      onKept={(next) => {
-        queryClient.setQueryData(classQuery(page.id).queryKey, next);
-      }}
-    />
   );
 }
