@@ -15,6 +15,7 @@ export type FoundKind =
   | 'pot'
   | 'place'
   | 'supplier'
+  | 'class'
   | 'vessel'
   | 'instrument'
   | 'person'

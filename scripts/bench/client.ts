@@ -13,6 +13,14 @@ export class Client {
     return new Client(url, (answer.headers.get('set-cookie') ?? '').split(';')[0] ?? '');
   }
 
+  /** A phone of a class's group, by the code on the wall. */
+  static async join(url: string, code: string, group: number): Promise<Client> {
+    const answer = await new Client(url, '').send('POST', '/join/group', JSON.stringify({ code, group }));
+    const said = await answer.text();
+    if (!answer.ok) throw new Error(`joining answered ${String(answer.status)}: ${said}`);
+    return new Client(url, (answer.headers.get('set-cookie') ?? '').split(';')[0] ?? '');
+  }
+
   /** Asks for something and reads all of it; how long that took, ms. */
   async time(address: string): Promise<number> {
     const began = performance.now();
@@ -31,9 +39,9 @@ export class Client {
     return (await fetch(`${this.url}/api${address}`, { headers: { cookie: this.cookie } })).json() as Promise<T>;
   }
 
-  /** Opens the stream of changes and reads it until told to stop. */
-  async listen(signal: AbortSignal): Promise<void> {
-    const answer = await fetch(`${this.url}/api/live`, { headers: { cookie: this.cookie }, signal });
+  /** Opens a stream of changes and reads it until told to stop. */
+  async listen(signal: AbortSignal, address = '/live'): Promise<void> {
+    const answer = await fetch(`${this.url}/api${address}`, { headers: { cookie: this.cookie }, signal });
     const reader = answer.body?.getReader();
     while (reader !== undefined && !(await reader.read()).done);
   }

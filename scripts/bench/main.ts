@@ -1,5 +1,6 @@
 import { cpus } from 'node:os';
 import path from 'node:path';
+import { classFigures } from './classroom';
 import { coreFigures } from './core';
 import { largeFigures } from './large';
 import { recordFigures } from './record';
@@ -17,6 +18,7 @@ const PARTS: Readonly<Record<string, () => Promise<Figure[]> | Figure[]>> = {
   typing: typingFigures,
   large: largeFigures,
   record: recordFigures,
+  class: classFigures,
 };
 // npm run bench -- large typing: only these.
 const asked = process.argv.slice(2);
