@@ -57,7 +57,6 @@ const VIEWS = [
       await page.getByRole('group', { name: 'Filled pots' }).waitFor();
     },
   },
-  { name: 'round', size: DESK, as: 'Tam Oswin', path: () => '/bench/round' },
   {
     name: 'blend',
     size: DESK,
@@ -79,7 +78,26 @@ const VIEWS = [
       `/pot?with=blend:${byName(await api('/blends'), 'Camellia').id}&vs=depths&stand=glass&water=every:7`,
     act: (page) => page.getByText('Drained since it was soaked').waitFor({ timeout: 60_000 }),
   },
-  { name: 'trust', size: DESK, as: 'Isla Brandreth', path: () => '/blend/trust' },
+  {
+    name: 'class',
+    size: DESK,
+    as: 'Isla Brandreth',
+    path: async (api) => `/class/${byName(await api('/classes'), 'Potting').id}/wall`,
+    act: (page) => page.locator('[data-group="4"]').click(),
+  },
+  {
+    name: 'class-phone',
+    size: PHONE,
+    as: 'Isla Brandreth',
+    path: async (api) => {
+      const { id } = byName(await api('/classes'), 'Evening');
+      return `/join/${(await api(`/classes/${id}`)).code}`;
+    },
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Group 2/ }).click();
+      await page.getByText('Time 2 of 2, step 1 of 4').waitFor();
+    },
+  },
   {
     name: 'score',
     size: DESK,

@@ -6,6 +6,7 @@ import { outboxOf } from '../shared/outbox/store';
 import { queueOfGroup } from '../shared/outbox/keep';
 import { groupId, GUESSED, groupPageOf, jugReadings, SAMPLE } from '../testing/classes';
 import { openPage } from '../testing/page';
+import { noteJoined } from './joinedBy';
 import { JoinPage } from './JoinPage';
 
 // Whether the queue is sent is a matter of its own: here it only waits.
@@ -22,6 +23,7 @@ class Quiet {
 
 beforeEach(async () => {
   localStorage.clear();
+  noteJoined('ABC346');
   vi.stubGlobal('EventSource', Quiet);
   await outboxOf(queueOfGroup(groupId(1))).entries.clear();
 });
@@ -47,6 +49,7 @@ const queued = async () =>
 
 describe('coming in', () => {
   it('by the QR takes one press: which group', async () => {
+    localStorage.clear();
     open(undefined, '/join/ABC346');
     await userEvent.click(await screen.findByRole('button', { name: /^Group 2/ }));
     expect(await screen.findByText(/^Guess first. Air in %/)).toBeTruthy();

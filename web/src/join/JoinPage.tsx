@@ -20,8 +20,11 @@ export function JoinPage(): ReactElement {
   const { code } = useParams();
   useThemeOnPage();
   useQuery(sessionQuery);
-  // A code of another class than the one that this phone is in asks for the group anew.
-  const [asksAnew, setAsksAnew] = useState(() => code !== undefined && joinedBy() !== code.toUpperCase());
+  // A phone that is in no class, or comes with the code of another one, asks for the group.
+  const [asksAnew, setAsksAnew] = useState(() => {
+    const joined = joinedBy();
+    return joined === undefined || (code !== undefined && joined !== code.toUpperCase());
+  });
   const group = useQuery({ ...groupQuery, enabled: !asksAnew });
   const groupId = group.data?.groupId;
   useEffect(() => {
