@@ -1,10 +1,11 @@
 import { useMemo, type ReactElement } from 'react';
+import { useMedia } from '../../kit/useMedia';
 import { Chart } from '../../shared/chart/Chart';
 import { Figure } from '../../shared/Figure';
 import { figureAlone, figureShown, figureSign } from '../../shared/classes/figureShown';
 import { classWorkings, type FigureSeen } from '../classView';
 import { classSentence, guessWords } from '../classWords';
-import { dotChart } from './dotChart';
+import { dotChart, MANY_GROUPS } from './dotChart';
 
 interface DotsProps {
   readonly seen: FigureSeen;
@@ -12,16 +13,20 @@ interface DotsProps {
   readonly onPick: (groupId: string) => void;
 }
 
-const ROW_px = 30;
-const FULL_ROW_px = 16;
+/** Height of a row: as a rule, on a large wall, of many groups. */
+const ROW_px = { usual: 30, large: 62, many: 16 } as const;
+/** From here on a screen is a projector's. */
+const LARGE = '(min-width: 1600px)';
 
 /** The class's dots, its mean with its band, and after the reveal the bench's value and the guesses. */
 export function Dots({ seen, isRevealed, onPick }: DotsProps): ReactElement {
   const { figure, sample, result, groups } = seen;
-  const options = useMemo(() => dotChart(seen, { isRevealed }), [seen, isRevealed]);
+  const isLarge = useMedia(LARGE);
+  const options = useMemo(() => dotChart(seen, { isRevealed, isLarge }), [seen, isRevealed, isLarge]);
   const bench = isRevealed ? sample.bench[figure.key] : undefined;
   const sign = figureSign(figure);
-  const height = 70 + groups.length * (groups.length > 20 ? FULL_ROW_px : ROW_px);
+  const row = groups.length > MANY_GROUPS ? ROW_px.many : isLarge ? ROW_px.large : ROW_px.usual;
+  const height = 70 + groups.length * row;
   return (
     <>
       <Chart
@@ -31,7 +36,7 @@ export function Dots({ seen, isRevealed, onPick }: DotsProps): ReactElement {
         options={options}
         onPick={onPick}
       />
-      <p className="text-lead leading-snug font-semibold">{classSentence(seen)}</p>
+      <p className="text-lead leading-snug font-semibold min-[1600px]:text-title">{classSentence(seen)}</p>
       <ClassFigures seen={seen} />
       {bench !== undefined && (
         <p className="text-lead">
@@ -72,7 +77,7 @@ function ClassFigures({ seen }: { readonly seen: FigureSeen }): ReactElement | n
     origin: 'measured',
   } as const;
   return (
-    <dl className="flex flex-wrap gap-x-8 gap-y-1 text-body">
+    <dl className="flex flex-wrap gap-x-8 gap-y-1 text-body min-[1600px]:text-lead">
       <div className="flex items-baseline gap-2">
         <dt className="text-ink2">class mean</dt>
         <dd>
@@ -108,7 +113,7 @@ function Guesses({ seen: { figure, groups } }: { readonly seen: FigureSeen }): R
   return (
     <section aria-label="Guesses">
       <h2 className="text-lead">Guesses, the best first</h2>
-      <ol className="mt-1 flex flex-wrap gap-x-6 gap-y-1 text-body">
+      <ol className="mt-1 flex flex-wrap gap-x-6 gap-y-1 text-body min-[1600px]:text-lead">
         {guessed.map(({ id, number, place, guess, scored }) => (
           <li key={id}>
             <b className="figure">{place}.</b> group {number}:{' '}

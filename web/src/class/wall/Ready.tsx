@@ -17,7 +17,10 @@ interface ReadyProps {
 /** A tile for each group: how far it is, what it found, how far that lies off. */
 export function Ready({ page, seen, isHidden, asked, onAsk }: ReadyProps): ReactElement {
   return (
-    <ul className="grid grid-cols-[repeat(auto-fill,minmax(96px,1fr))] gap-2" aria-live="polite">
+    <ul
+      className="grid grid-cols-[repeat(auto-fill,minmax(96px,1fr))] gap-2 min-[1600px]:grid-cols-2"
+      aria-live="polite"
+    >
       {seen.groups.map((group) => (
         <li key={group.id}>
           <button
@@ -30,10 +33,10 @@ export function Ready({ page, seen, isHidden, asked, onAsk }: ReadyProps): React
             }}
           >
             <span className="flex w-full items-baseline justify-between gap-1">
-              <b className="text-small">Group</b>
-              <b className="figure text-lead leading-none">{group.number}</b>
+              <b className="text-small min-[1600px]:text-lead">Group</b>
+              <b className="figure text-lead leading-none min-[1600px]:text-title">{group.number}</b>
             </span>
-            <span className="text-small">{stateOf(page, seen, group, isHidden)}</span>
+            <span className="text-small min-[1600px]:text-head">{stateOf(page, seen, group, isHidden)}</span>
           </button>
         </li>
       ))}

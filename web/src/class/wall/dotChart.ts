@@ -6,7 +6,12 @@ import type { FigureSeen } from '../classView';
 export interface DotsShown {
   /** The bench's value and its line, and guesses with their margins: after the reveal. */
   readonly isRevealed: boolean;
+  /** Read from the back of a room. */
+  readonly isLarge: boolean;
 }
+
+/** Rows of more are low. */
+export const MANY_GROUPS = 20;
 
 const ends = (values: readonly number[]): readonly [number, number] => {
   const [lo, hi] = [Math.min(...values), Math.max(...values)];
@@ -64,16 +69,24 @@ export const dotChart =
     const band = summary?.ci95;
     const isBelow = bench === undefined || (summary !== undefined && summary.mean < bench.value);
     const row = (number: number): string => String(number);
+    const isMany = groups.length > MANY_GROUPS;
+    const large = shown.isLarge ? 1.4 : 1;
     return {
-      grid: { left: 44, right: 16, top: 26, bottom: 30 },
-      xAxis: ruleAxis(ink, { min, max, interval, format: (value) => figureAlone({ ...figure, digits }, value) }),
+      grid: { left: 44, right: 24, top: 34, bottom: 36 },
+      xAxis: ruleAxis(ink, {
+        min,
+        max,
+        interval,
+        size: 12 * large,
+        format: (value) => figureAlone({ ...figure, digits }, value),
+      }),
       yAxis: {
         type: 'category',
         data: rows,
         inverse: true,
         axisLine: { lineStyle: { color: ink.ink, width: 1.5 } },
         axisTick: { show: false },
-        axisLabel: { color: ink.ink, fontFamily: ink.figure, fontSize: groups.length > 20 ? 11 : 15, interval: 0 },
+        axisLabel: { color: ink.ink, fontFamily: ink.figure, fontSize: isMany ? 11 : 15 * large, interval: 0 },
         splitLine: { show: true, lineStyle: { color: ink.zinc2 } },
       },
       series: [
@@ -82,7 +95,7 @@ export const dotChart =
           name: 'guesses',
           silent: true,
           symbol: 'diamond',
-          symbolSize: 11,
+          symbolSize: 11 * large,
           itemStyle: { color: 'transparent', borderColor: ink.ink2, borderWidth: 1.5 },
           data: shown.isRevealed
             ? groups.flatMap(({ number, guess }) => (guess === undefined ? [] : [[guess.value, row(number)]]))
@@ -91,7 +104,7 @@ export const dotChart =
         {
           type: 'scatter',
           name: 'results',
-          symbolSize: 9,
+          symbolSize: 9 * large,
           itemStyle: { color: ink.waterInk, opacity: 0.75 },
           data: groups.flatMap(({ id, number, values: own }) =>
             own.length < 2 ? [] : own.map((value) => ({ name: id, value: [value, row(number)] })),
@@ -120,7 +133,7 @@ export const dotChart =
                         formatter: 'class',
                         color: ink.ink,
                         fontFamily: ink.text,
-                        fontSize: 14,
+                        fontSize: 14 * large,
                       },
                     },
                   ]),
@@ -135,7 +148,7 @@ export const dotChart =
                         formatter: 'bench',
                         color: ink.waterInk,
                         fontFamily: ink.text,
-                        fontSize: 14,
+                        fontSize: 14 * large,
                       },
                     },
                   ]),
@@ -145,7 +158,7 @@ export const dotChart =
         {
           type: 'scatter',
           name: 'groups',
-          symbolSize: groups.length > 20 ? 12 : 19,
+          symbolSize: isMany ? 12 : 19 * large,
           data: groups.flatMap(({ id, number, mean, out }) =>
             mean === undefined
               ? []

@@ -6,10 +6,12 @@ interface Axis {
   readonly max: number;
   readonly interval?: number;
   readonly format?: (value: number) => string;
+  /** Of its figures, px. */
+  readonly size?: number;
 }
 
 /** An axis as a rule with few figures: no arrow, no rotated title. */
-export function ruleAxis(ink: ChartInk, { type = 'value', min, max, interval, format }: Axis): object {
+export function ruleAxis(ink: ChartInk, { type = 'value', min, max, interval, format, size = 12 }: Axis): object {
   return {
     type,
     min,
@@ -20,7 +22,7 @@ export function ruleAxis(ink: ChartInk, { type = 'value', min, max, interval, fo
     axisLabel: {
       color: ink.ink2,
       fontFamily: ink.figure,
-      fontSize: 12,
+      fontSize: size,
       ...(format === undefined ? {} : { formatter: format }),
     },
     splitLine: { lineStyle: { color: ink.zinc2 } },
