@@ -26,6 +26,7 @@ const done = spawnSync(
       'core/src/column/random',
       'core/src/drydown',
       'core/src/pots',
+      'core/src/trials/chance',
     ],
   ],
   { stdio: 'inherit', cwd: ROOT, env: { ...process.env, BENT_PAIL_TRIALS: String(NOTEBOOKS) } },

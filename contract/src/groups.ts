@@ -29,10 +29,13 @@ export class NewGuess {
   figure!: string;
 
   @IsReal('Guess a number.')
+  @Min(-1e6, { message: 'This is out of all bounds.' })
+  @Max(1e6, { message: 'This is out of all bounds.' })
   value!: number;
 
   @IsReal('Say how far it may be off.')
   @Min(0, { message: 'A margin is 0 or more.' })
+  @Max(1e6, { message: 'This is out of all bounds.' })
   margin!: number;
 }
 
@@ -53,7 +56,10 @@ export class NewGroupReading {
   @IsWords(40, 'Name the step.')
   step!: string;
 
+  /** Of a wait the seconds since 1970 at which it began. */
   @IsReal('This is not a number.')
+  @Min(-1e6, { message: 'This is out of all bounds.' })
+  @Max(1e11, { message: 'This is out of all bounds.' })
   value!: number;
 
   @IsMoment('Say when it was read.')

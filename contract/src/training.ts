@@ -1,4 +1,4 @@
-import { IsIn, IsUUID, Min } from 'class-validator';
+import { IsIn, IsUUID, Max, Min } from 'class-validator';
 import { HAND_KINDS } from './choices';
 import { IsReal, Optional } from './decorators';
 
@@ -25,11 +25,14 @@ export class NewHandTry {
   kind!: HandKind;
 
   @IsReal('Estimate a number.')
+  @Min(-1e6, { message: 'This is out of all bounds.' })
+  @Max(1e6, { message: 'This is out of all bounds.' })
   value!: number;
 
   @Optional()
   @IsReal('Say how far it may be off.')
   @Min(0, { message: 'A margin is 0 or more.' })
+  @Max(1e6, { message: 'This is out of all bounds.' })
   margin?: number;
 }
 

@@ -53,6 +53,7 @@ export * from './settling';
 export * from './sheets';
 export * from './shop';
 export * from './statistics';
+export * from './trials';
 export * from './units';
 export * from './verdicts';
 export * from './vessel';

@@ -23,6 +23,7 @@ import * as settling from '../settling';
 import * as search from '../search';
 import * as shares from '../shares';
 import * as statistics from '../statistics';
+import * as trials from '../trials';
 import * as wetting from '../wetting';
 
 /** The concepts that calculate, in the order in which their methods are listed. */
@@ -52,6 +53,7 @@ const CONCEPTS = {
   ...buying,
   ...scoring,
   ...settling,
+  ...trials,
 };
 
 /** Whatever a concept's index exports as a method; what of it is read is the same for all. */

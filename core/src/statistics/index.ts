@@ -3,6 +3,7 @@
  * Student's t comes from a statistics library, checked here against printed tables.
  * Nothing in here removes a value; exclusion is a person's act with a reason.
  */
+export { fisherExact } from './fisherExact';
 export { fQuantile } from './fQuantile';
 export { grubbs, GRUBBS, type GrubbsResult } from './grubbs';
 export {
@@ -20,6 +21,7 @@ export {
   type ScoredGuess,
 } from './intervalScore';
 export { lotSpread, lotSpreadMethod, MOST_LOTS, type LotSpreadInput, type LotSpreadResult } from './lotSpread';
+export { holm } from './holm';
 export { normalBelow, normalQuantile } from './normal';
 export { noncentralFBelow } from './noncentralF';
 export { repeatability, repeatabilityMethod, type RepeatabilityInput, type RepeatabilityResult } from './repeatability';
@@ -30,8 +32,12 @@ export {
   type ReplicatesNeededInput,
   type ReplicatesNeededResult,
 } from './replicatesNeeded';
+export { friedman, ranksOf, signedRank, type Friedman } from './rankTests';
 export { medianOf, robustScores } from './robustScores';
+export { rangeAbove, rangeQuantile } from './studentizedRange';
 export { studentT } from './studentT';
 export { meanOf, sdOf } from './mean';
+export { chiAbove, fAbove, tBeyond } from './tails';
+export { wilson } from './wilson';
 export { summarise, type Summary } from './summary';
 export { methodSpread, USUAL_SD, type MethodSpread, type ReadBy } from './usualSpread';

@@ -6,6 +6,11 @@ declare module 'jstat' {
     readonly cdf: (x: number, mean: number, sd: number) => number;
     readonly inv: (p: number, mean: number, sd: number) => number;
   }
-  const library: { readonly jStat: { readonly studentt: Distribution; readonly normal: Normal } };
+  interface Range {
+    readonly cdf: (q: number, means: number, df: number) => number;
+  }
+  const library: {
+    readonly jStat: { readonly studentt: Distribution; readonly normal: Normal; readonly tukey: Range };
+  };
   export default library;
 }

@@ -23,6 +23,8 @@ export const classResults: Table = {
     'by',
   ],
   rows: async function* ({ db }, wanted) {
+    // What belongs to a run, a pot or a blend is no class's.
+    if (wanted.class === undefined && Object.keys(wanted).length > 0) return;
     for await (const classes of byPages((after) => classesAfter(db.manager, after, wanted.class))) {
       const names = await namesOf(
         db.manager,

@@ -200,6 +200,7 @@ describe('tables as a workbook', () => {
     const all = await sheets(`/exports/tables.xlsx?run=${run.id}`);
     expect(all.map(({ sheet }) => sheet).sort()).toEqual([
       'cards',
+      'class-results',
       'diaries',
       'lots',
       'marks',

@@ -1,0 +1,18 @@
+/** A test of all groups at once. */
+export interface FTest {
+  readonly f: number;
+  readonly df1: number;
+  readonly df2: number;
+  readonly p: number;
+}
+
+/** Two groups by their places, the first less the second. */
+export interface Compared {
+  readonly i: number;
+  readonly j: number;
+  readonly difference: number;
+  readonly ci95: readonly [number, number];
+  readonly p: number;
+  /** By ranks alone, where there are whole blocks. */
+  readonly pRanks?: number;
+}
