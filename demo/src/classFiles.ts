@@ -1,4 +1,4 @@
-import type { Dated } from './files';
+import type { Dated } from './dated';
 
 /** What a group guessed, and read each time that it measured. */
 export interface GroupSaidFile {

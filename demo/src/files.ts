@@ -1,5 +1,6 @@
 import type { TableKindKey } from '@bent-pail/core';
 import type { ClassesFile } from './classFiles';
+import type { Dated } from './dated';
 import type { PlaceFile, PotFile } from './potFiles';
 import type { SittingMark } from './tagWords';
 import { readFileSync } from 'node:fs';
@@ -211,12 +212,6 @@ export interface GuidesFile {
     readonly what: string;
     readonly where: string;
   }[];
-}
-
-export interface Dated {
-  readonly by: string;
-  readonly daysAgo: number;
-  readonly at: string;
 }
 
 /** What came in as tables, was put right and put away, and lists that were kept under a name. */

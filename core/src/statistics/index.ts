@@ -27,6 +27,7 @@ export { noncentralFBelow } from './noncentralF';
 export { repeatability, repeatabilityMethod, type RepeatabilityInput, type RepeatabilityResult } from './repeatability';
 export { replicates, replicatesMethod, type ReplicatesInput, type ReplicatesResult } from './replicates';
 export {
+  powerOf,
   replicatesNeeded,
   replicatesNeededMethod,
   type ReplicatesNeededInput,

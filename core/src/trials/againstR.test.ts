@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { powerOf } from '../statistics/replicatesNeeded';
+import { powerOf } from '../statistics';
 import { compareGroups, germination, type CompareGroupsResult } from '.';
 import trials from './fixtures/trials.json';
 

@@ -11,7 +11,10 @@ const INPUT = object({
   ),
 });
 export type GerminationInput = InputOf<typeof INPUT>;
-type Tray = { readonly sown: number; readonly byDay: readonly number[] };
+interface Tray {
+  readonly sown: number;
+  readonly byDay: readonly number[];
+}
 
 const LEAST_TRAYS = 3;
 
