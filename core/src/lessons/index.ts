@@ -3,7 +3,7 @@
  * beside one another and beside the bench's, and what to ask a group first whose value lies apart.
  * A lesson's sheet is data; nothing here knows of phones, pupils or codes.
  */
-export { benchSays, type BenchValue } from './benchSays';
+export { benchSays, type BenchValue, type PotOfClass } from './benchSays';
 export { classResult, STANDS_APART, type ClassResult, type GroupInClass, type GroupValues } from './classResult';
 export { groupSheetOf, stepsFor, timesOf, valuesOf, type SheetReading } from './groupSheet';
 export {

@@ -27,6 +27,17 @@ const HELD: PupilFigure = {
   note: 'A class finds at least so much: what was wet before is not counted, and the bench dries it to know.',
 };
 
+const DAYS: PupilFigure = {
+  key: 'days',
+  label: 'Days until it wants water',
+  unit: 'd',
+  digits: 1,
+  bench: 'days',
+  guess: [0, 60],
+  says: 'until the water that a plant takes with ease is used, on mild days.',
+  note: 'Nobody waits for it in a lesson: the bench works it out.',
+};
+
 /** What pupils do at a pot with a jug, and how the readings show it. */
 export const POT_HANDLINGS: readonly Handling[] = [
   {
@@ -125,3 +136,6 @@ export const JUG_SHEET: PupilSheet = {
   bench: { protocol: 'kitchen-form', steps: { added: 'added', soak: 'soak', drain: 'drain', collected: 'collected' } },
   potStep: 'volume',
 };
+
+/** The same, with a guess that takes longer than a lesson to come true. */
+export const GUESS_SHEET: PupilSheet = { ...JUG_SHEET, key: 'guess', figures: [AIR, HELD, DAYS] };

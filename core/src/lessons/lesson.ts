@@ -28,8 +28,8 @@ export interface PupilFigure {
   readonly read?: string;
   /** Steps by key, as a ratio takes them. */
   readonly from?: { readonly [K in keyof RatioInput]: readonly string[] };
-  /** What the bench calls the same. */
-  readonly bench?: PropertyKey;
+  /** What the bench calls the same; `days` until a pot wants water is worked out, and measured by nobody in a lesson. */
+  readonly bench?: PropertyKey | 'days';
   /** Classes by name, where the figure is the place in them. */
   readonly classes?: readonly string[];
   /** Guessed before the sheet opens; within these ends. */

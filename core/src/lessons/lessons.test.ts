@@ -198,8 +198,8 @@ describe('what the bench says of the same lot', () => {
   const air = JUG_SHEET.figures[0] as (typeof JUG_SHEET.figures)[number];
 
   it('follows the depth of the pot where there is a curve, and is its own measure elsewhere', () => {
-    const low = benchSays(card, air, { height_cm: 6 });
-    const tall = benchSays(card, air, { height_cm: 20 });
+    const low = benchSays(card, air, { height_cm: 6, volume_mL: 1000 });
+    const tall = benchSays(card, air, { height_cm: 20, volume_mL: 1000 });
     expect(tall?.value).toBeGreaterThan(low?.value ?? Infinity);
     expect(tall).toMatchObject({ origin: 'worked-out' });
     const own = benchSays(card, air, undefined);
@@ -211,7 +211,19 @@ describe('what the bench says of the same lot', () => {
   it('is nothing where the bench measured nothing of the kind', () => {
     const left = PUPIL_SHEETS.find(({ key }) => key === 'mixing')?.figures[0];
     expect(left === undefined ? 'no figure' : benchSays(card, left, undefined)).toBeUndefined();
-    expect(benchSays({ figures: [], missing: [] }, air, { height_cm: 10 })).toBeUndefined();
+    expect(benchSays({ figures: [], missing: [] }, air, { height_cm: 10, volume_mL: 1000 })).toBeUndefined();
+  });
+
+  it('is the days until water is wanted, in the class’s pot alone', () => {
+    const days = PUPIL_SHEETS.find(({ key }) => key === 'guess')?.figures.find(({ key }) => key === 'days');
+    if (days === undefined) throw new Error('nobody guesses the days');
+    const pot = { height_cm: 12, volume_mL: 1050 };
+    const told = benchSays(card, days, pot);
+    // Easily available water over what a pot of that area uses on a mild day.
+    const input = told?.working?.input as { water: number; waterAtEasy: number };
+    expect(told?.value).toBeCloseTo(((input.water - input.waterAtEasy) * 120) / 2.5, 6);
+    expect(benchSays(card, days, undefined)).toBeUndefined();
+    expect(figureOf(JUG_SHEET, days, { added: 500 })).toBeUndefined();
   });
 
   it('a figure of steps that were not read is not there', () => {

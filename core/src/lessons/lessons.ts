@@ -1,7 +1,7 @@
 import { ACID_SHEET } from './acidSheet';
 import { BAG_SHEET } from './bagSheet';
 import { HAND_SHEET } from './handSheet';
-import { JUG_SHEET } from './jugSheet';
+import { GUESS_SHEET, JUG_SHEET } from './jugSheet';
 import type { Lesson, PupilSheet } from './lesson';
 import { MIXING_SHEET } from './mixingSheet';
 import { HEIGHT_SHEET, STONES_SHEET } from './twoPots';
@@ -9,6 +9,7 @@ import { HEIGHT_SHEET, STONES_SHEET } from './twoPots';
 /** Sheets that a lesson can be held with, a teacher's own one too. */
 export const PUPIL_SHEETS: readonly PupilSheet[] = Object.freeze([
   JUG_SHEET,
+  GUESS_SHEET,
   HEIGHT_SHEET,
   STONES_SHEET,
   MIXING_SHEET,
@@ -178,7 +179,7 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       say: 'One medium that the bench has measured, so that there is something to compare with.',
     },
     repeats: 2,
-    sheet: JUG_SHEET,
+    sheet: GUESS_SHEET,
     questions: [
       {
         ask: 'Was your guess near? Was it honest?',

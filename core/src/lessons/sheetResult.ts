@@ -15,7 +15,8 @@ export const stepsOf = ({ read, from }: PupilFigure): readonly string[] =>
   read === undefined ? Object.values(from ?? {}).flat() : [read];
 
 function inputOf(figure: PupilFigure, readings: Readings): RatioInput | undefined {
-  if (stepsOf(figure).some((step) => readings[step] === undefined)) return undefined;
+  const steps = stepsOf(figure);
+  if (steps.length === 0 || steps.some((step) => readings[step] === undefined)) return undefined;
   if (figure.read !== undefined) return { add: [readings[figure.read] as number] };
   const parts = Object.entries(figure.from ?? {}).map(([place, steps]) => [place, steps.map((step) => readings[step])]);
   return Object.fromEntries(parts) as RatioInput;

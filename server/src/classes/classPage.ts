@@ -42,7 +42,7 @@ export async function samplesWithBench(
 ): Promise<readonly ClassSample[]> {
   const sheet = sheetOf(row);
   const pot = await potOf(manager, row);
-  const container = pot?.height_cm === undefined ? undefined : { height_cm: pot.height_cm };
+  const container = pot?.height_cm === undefined ? undefined : { height_cm: pot.height_cm, volume_mL: pot.volume_mL };
   const lots = await lotsWithCards(
     manager,
     samples.map(({ lotId }) => lotId),

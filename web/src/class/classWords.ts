@@ -4,7 +4,7 @@ import type { FigureSeen } from './classView';
 
 /** What a class found of a figure, in a sentence. */
 export function classSentence({ figure, result: { summary, precision } }: FigureSeen): string {
-  if (summary === undefined) return 'No group has measured it yet.';
+  if (summary === undefined) return figure.note ?? 'No group has measured it yet.';
   const shown = (value: number): string => figureShown(figure, value);
   const band =
     summary.ci95 === undefined

@@ -31,7 +31,7 @@ export function Found({ page, state, onCell }: FoundProps): ReactElement {
             <li key={figure.key} className="border-l-4 border-ink pl-3">
               <b className="block text-small">{figure.label}</b>
               {values.length === 0 ? (
-                <span className="text-ink2">not whole yet</span>
+                <span className="text-ink2">{figure.note ?? 'not whole yet'}</span>
               ) : (
                 <span className="text-lead">
                   <b className="figure">{values.map((value) => figureShown(figure, value)).join(' and ')}</b>{' '}

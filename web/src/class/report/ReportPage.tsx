@@ -8,7 +8,7 @@ import { figureAlone, figureShown, figureSign } from '../../shared/classes/figur
 import { OnPaper } from '../../shared/OnPaper';
 import { classQuery } from '../../shared/resources/classes';
 import { useSession } from '../../shared/useSession';
-import { figureSeen, sheetOfClass, type FigureSeen } from '../classView';
+import { figureSeen, sheetOfClass, type FigureSeen, type GroupSeen } from '../classView';
 import { classSentence, guessWords } from '../classWords';
 
 /** A class on a page: what was found, how far groups lie apart, what to say of it, the answers. */
@@ -51,7 +51,7 @@ function Report({ page }: { readonly page: ClassPage }): ReactElement {
         </p>
       ))}
       {seen
-        .filter(({ groups }) => groups.some(({ values }) => values.length > 0))
+        .filter(({ groups }) => groups.some(hasSaid))
         .map((one) => (
           <FigureTable key={`${one.sample.id} ${one.figure.key}`} seen={one} times={page.plan.repeats} />
         ))}
@@ -59,6 +59,9 @@ function Report({ page }: { readonly page: ClassPage }): ReactElement {
     </>
   );
 }
+
+/** It measured or guessed. */
+const hasSaid = ({ values, guess }: GroupSeen): boolean => values.length > 0 || guess !== undefined;
 
 function FigureTable({ seen, times }: { readonly seen: FigureSeen; readonly times: number }): ReactElement {
   const { figure, sample, groups, result } = seen;
@@ -83,28 +86,26 @@ function FigureTable({ seen, times }: { readonly seen: FigureSeen; readonly time
           </tr>
         </thead>
         <tbody>
-          {groups
-            .filter(({ values }) => values.length > 0)
-            .map(({ id, number, values, robustZ, out, guess, scored }) => (
-              <tr key={id}>
-                <th scope="row">
-                  Group {number}
-                  {out !== undefined && <small>left out: {out}</small>}
-                </th>
-                {Array.from({ length: times }, (_, i) => (
-                  <td key={i}>
-                    {values[i] === undefined ? '' : (figure.classes?.[values[i]] ?? figureAlone(figure, values[i]))}
-                  </td>
-                ))}
-                <td>{robustZ === undefined ? '' : fixed(robustZ, 1)}</td>
-                <td>
-                  {guess === undefined
-                    ? ''
-                    : `${figureAlone(figure, guess.value)} ± ${figureAlone(figure, guess.margin)}`}
-                  {scored === undefined ? '' : `, ${guessWords(scored.isHonest)}`}
+          {groups.filter(hasSaid).map(({ id, number, values, robustZ, out, guess, scored }) => (
+            <tr key={id}>
+              <th scope="row">
+                Group {number}
+                {out !== undefined && <small>left out: {out}</small>}
+              </th>
+              {Array.from({ length: times }, (_, i) => (
+                <td key={i}>
+                  {values[i] === undefined ? '' : (figure.classes?.[values[i]] ?? figureAlone(figure, values[i]))}
                 </td>
-              </tr>
-            ))}
+              ))}
+              <td>{robustZ === undefined ? '' : fixed(robustZ, 1)}</td>
+              <td>
+                {guess === undefined
+                  ? ''
+                  : `${figureAlone(figure, guess.value)} ± ${figureAlone(figure, guess.margin)}`}
+                {scored === undefined ? '' : `, ${guessWords(scored.isHonest)}`}
+              </td>
+            </tr>
+          ))}
         </tbody>
       </table>
       {figure.classes === undefined && <p className="sentence">{classSentence(seen)}</p>}

@@ -1,3 +1,4 @@
+import { stepsOf } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { useMedia } from '../../kit/useMedia';
 import { Chart } from '../../shared/chart/Chart';
@@ -56,12 +57,15 @@ export function Dots({ seen, isRevealed, onPick }: DotsProps): ReactElement {
         </p>
       )}
       {isRevealed && <Guesses seen={seen} />}
-      {result.summary === undefined && (
+      {result.summary === undefined && !isOnlyGuessed(figure) && (
         <p className="text-lead text-ink2">Dots appear here as the groups keep their readings.</p>
       )}
     </>
   );
 }
+
+/** Nobody measures it in a lesson. */
+const isOnlyGuessed = (figure: FigureSeen['figure']): boolean => stepsOf(figure).length === 0;
 
 /** Mean, repeatability and reproducibility, each with its working. */
 function ClassFigures({ seen }: { readonly seen: FigureSeen }): ReactElement | null {

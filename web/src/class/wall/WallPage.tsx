@@ -46,7 +46,7 @@ function Wall({ page }: { readonly page: ClassPage }): ReactElement {
   });
   const hides = page.isOpen && !isRevealed && !shows && !allGuessed(page);
   // While nothing can be shown, the code takes the room.
-  const isComingIn = page.isOpen && (hides || seen.result.groups.length === 0);
+  const isComingIn = page.isOpen && (hides || (!isRevealed && seen.result.groups.length === 0));
   const isAsking = asked !== undefined && !hides;
   return (
     // What stands beside the strip of a group stays in sight where there is room for both.

@@ -43,7 +43,10 @@ function axisEnds(values: readonly number[]): AxisEnds {
 /** Everything that the axis has to hold: a guess far off is left to the list below. */
 function shownValues({ groups, result, sample, figure }: FigureSeen, { isRevealed }: DotsShown): readonly number[] {
   const bench = isRevealed ? sample.bench[figure.key] : undefined;
+  // What nobody measures has its guesses alone.
+  const isGuessed = isRevealed && groups.every(({ values }) => values.length === 0);
   return [
+    ...(isGuessed ? groups.flatMap(({ guess }) => (guess === undefined ? [] : [guess.value])) : []),
     ...groups.flatMap(({ values }) => values),
     ...(result.summary?.ci95 ?? []),
     ...(bench === undefined ? [] : [bench.value, ...(bench.band ?? [])]),
