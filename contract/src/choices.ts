@@ -107,6 +107,9 @@ export const CHANGE_KINDS = [
   'edited',
   'year-closed',
   'year-opened',
+  'group-out',
+  'group-in',
+  'class-wiped',
 ] as const;
 /** What a change may be about. */
 export const CHANGED_THINGS = [
@@ -128,6 +131,7 @@ export const CHANGED_THINGS = [
   'use',
   'plant',
   'year',
+  'class',
 ] as const;
 
 /** How large a class may be. */

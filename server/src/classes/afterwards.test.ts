@@ -1,4 +1,4 @@
-import type { ClassPage, GroupPage, RunRow, RunSheet, WipedClass } from '@bent-pail/contract';
+import type { ClassPage, GroupPage, HistoryPage, RunRow, RunSheet, WipedClass } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { fillSheet, putOnShelf, startRun, type Pumice } from '../testing/bench';
@@ -70,9 +70,15 @@ describe('after measuring', () => {
     const out = await teacher.post<ClassPage>(`/classes/${page.id}/exclusions`, { id: uuidv7(), isOut: true, ...said });
     expect(out.body.exclusions).toMatchObject([{ isOut: true, reason: 'packed too hard' }]);
     expect(await meanOf()).toBeGreaterThan(before ?? Infinity);
+    server.clock.forward(1);
     await teacher.post(`/classes/${page.id}/exclusions`, { id: uuidv7(), ...said, isOut: false, reason: 'it counts' });
     expect(await meanOf()).toBe(before);
     expect((await pageOf(page.id)).exclusions).toHaveLength(2);
+    const { rows } = (await teacher.get<HistoryPage>(`/history?lot=${shelf.lotId}`)).body;
+    expect(rows.filter(({ of }) => of.id === page.id).map(({ kind, reason }) => [kind, reason])).toEqual([
+      ['group-in', 'it counts'],
+      ['group-out', 'packed too hard'],
+    ]);
     const foreign = await beginClass(teacher, shelf);
     const wrong = { id: uuidv7(), ...said, groupId: groupIn(foreign, 1), isOut: true };
     expect((await teacher.post(`/classes/${page.id}/exclusions`, wrong)).status).toBe(404);
@@ -136,6 +142,8 @@ describe('wiping a class', () => {
     const run = (await teacher.get<RunSheet>(`/runs/${runId}`)).body;
     expect(run).toMatchObject({ groupName: 'a class' });
     expect(run.readings).toHaveLength(8);
+    const { rows } = (await teacher.get<HistoryPage>('/history?kind=class-wiped')).body;
+    expect(rows).toMatchObject([{ of: { kind: 'class' }, title: '', old: '24', by: lead.me.name }]);
   });
 
   it('is the one way in which the database lets such rows go', async () => {

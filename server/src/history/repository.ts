@@ -149,6 +149,21 @@ const SOURCES: readonly Source[] = [
       x.opened_because as reason`,
     from: '(select id, label, opened_because, opened_by as by_user, opened_at as kept_at from closed_years) x',
   },
+  ...(['group-out', 'group-in'] as const).map((kind): Source => ({
+    kind,
+    columns: `x.id, 'class' as of, c.id as of_id, null::int as number, c.name as title, concat(g.number, ', ', s.code) as part,
+      null as old, null as new, x.reason`,
+    from: `class_exclusions x join class_groups g on g.id = x.group_id join classes c on c.id = g.class_id
+      join class_samples s on s.id = x.sample_id`,
+    where: kind === 'group-out' ? 'x.is_out' : 'not x.is_out',
+    lot: 's.lot_id',
+  })),
+  {
+    kind: 'class-wiped',
+    columns: `x.id, 'class' as of, x.id as of_id, null::int as number, '' as title, null as part,
+      x.readings::text as old, null as new, null as reason`,
+    from: '(select *, wiped_at as kept_at from class_wipes) x',
+  },
 ];
 
 const ALL: readonly Source[] = [...SOURCES, ...EDITS];

@@ -1,4 +1,5 @@
 import type { ChangeKind, ChangeRow } from '@bent-pail/contract';
+import { counted } from '../kit/format';
 import { valueSaid } from './editedFields';
 
 /** Changes as they are called. */
@@ -21,6 +22,9 @@ export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
   edited: 'edited',
   'year-closed': 'year closed',
   'year-opened': 'year opened again',
+  'group-out': 'group of a class left out',
+  'group-in': 'group of a class taken in again',
+  'class-wiped': 'class wiped',
 };
 
 /** Changes whose old and new are numbers of versions. */
@@ -34,13 +38,15 @@ export const changeSaid = (
 ): string => {
   if (value === undefined) return '';
   if (kind === 'price' || field === 'lots.price') return `${currency}${value}`;
+  if (kind === 'class-wiped') return counted(Number(value), 'reading', 'readings');
   if (field !== undefined) return valueSaid(field, value);
   return VERSIONS.includes(kind) ? `version ${value}` : value;
 };
 
 /** What a change is about, as it is called. */
 export const thingSaid = ({ title, number }: Pick<ChangeRow, 'title' | 'number'>): string =>
-  number === undefined ? title : `Run ${String(number)}, ${title}`;
+  // Of what was wiped no name is left.
+  title === '' ? 'a class' : number === undefined ? title : `Run ${String(number)}, ${title}`;
 
 /** Where a change's thing is, or the list that it stands in. */
 export function placeOfChange({ of: { kind, id }, title }: Pick<ChangeRow, 'of' | 'title'>): string {
@@ -62,6 +68,8 @@ export function placeOfChange({ of: { kind, id }, title }: Pick<ChangeRow, 'of' 
     case 'person':
     case 'notebook':
       return '/you';
+    case 'class':
+      return title === '' ? '/class' : `/class/${id}`;
     case 'year':
       return '/record/files';
     case 'place':
