@@ -11,7 +11,7 @@ export const ACID_SHEET: PupilSheet = {
       {
         key: 'stand',
         label: 'Stir, then let it stand',
-        say: 'One cup of stuff, two cups of pure water. Stir for a minute, press start.',
+        say: 'One cup of stuff, five cups of pure water. Stir for a minute, press start.',
         why: 'The water takes on the acidity of the stuff.',
         picture: 'jar',
         caution: 'germs',
@@ -73,4 +73,6 @@ export const ACID_SHEET: PupilSheet = {
       moves: { colour: 'low' },
     },
   ],
+  // One part in five of water, as the bench does it: only so can both be compared.
+  bench: { protocol: 'ph-1to5', steps: { pen: 'pH' } },
 };

@@ -2,7 +2,7 @@ import type { ClassPage, GroupPage, HistoryPage, RunRow, RunSheet, WipedClass } 
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { fillSheet, putOnShelf, startRun, type Pumice } from '../testing/bench';
-import { beginClass, guess, joinGroup, measureJug } from '../testing/classes';
+import { beginClass, groupReading, guess, joinGroup, measureJug } from '../testing/classes';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 
 let server: TestServer;
@@ -110,6 +110,24 @@ describe('after measuring', () => {
     const air = card.figures.find(({ property }) => property === 'airSpace');
     expect(air?.summary.mean).toBeCloseTo(212.5 / (page.pot?.volume_mL ?? Number.NaN), 9);
     expect((await teacher.post(`/classes/${page.id}/runs`, { ...body, runId: uuidv7() })).status).toBe(409);
+  });
+
+  it('a pH by pen is let in as the bench’s own, one part in five', async () => {
+    const own = await putOnShelf(teacher, { name: 'Peat', classId: 'peat-light' });
+    const page = await beginClass(teacher, own, { lesson: 'acid', vesselId: undefined, minutes: 600 });
+    const phone = await joinGroup(server, page.code, 2);
+    await guess(phone, sampleIn(page), 'pen', 5, 1);
+    for (const [step, value] of [
+      ['stand', server.clock.now() / 1000],
+      ['colour', 4.5],
+      ['pen', 4.3],
+    ] as const)
+      await phone.post('/group/readings', groupReading(server, sampleIn(page), 0, step, value));
+    const body = { runId: uuidv7(), groupId: groupIn(page, 2), sampleId: sampleIn(page) };
+    expect((await teacher.post(`/classes/${page.id}/runs`, body)).status).toBe(201);
+    const run = (await teacher.get<RunSheet>(`/runs/${body.runId}`)).body;
+    expect(run.protocol.key).toBe('ph-1to5');
+    expect(run.readings).toMatchObject([{ step: 'pH', value: 4.3 }]);
   });
 
   it('cannot be let in where the bench has no such sheet, or does not know the pot', async () => {
