@@ -24,7 +24,7 @@ export class OwnQuestion {
   ask!: string;
 
   @IsWords(600, 'Say what a good answer is, in 1 to 600 letters.')
-  key!: string;
+  answer!: string;
 }
 
 /** A lesson of one's own: another lesson's sheet with other words. */

@@ -59,7 +59,7 @@ test('the whole demo comes out as a file, and into an empty notebook with every 
     await theirs.getByLabel('Name').fill('Ann');
     await theirs.getByLabel('Password').fill('a pail of grey water');
     await theirs.getByRole('button', { name: 'Sign in' }).click();
-    await expect(theirs.getByRole('link', { name: 'Ann' })).toBeVisible();
+    await expect(theirs.getByRole('link', { name: 'Ann', exact: true })).toBeVisible();
     await ann.go('/record/files');
     await theirs.getByLabel('File of a notebook').setInputFiles(file);
     await expect(theirs.getByRole('columnheader', { name: 'refused' })).toBeVisible({ timeout: 60_000 });

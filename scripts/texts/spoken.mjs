@@ -6,7 +6,8 @@ import ts from 'typescript';
 const READ = new Set(
   (
     'label line title term placeholder words word opener question head plain why say unchosen unsorted message lead ' +
-    'sentence said short long alt hint caption heading one many tags classes light'
+    'sentence said short long alt hint caption heading one many tags classes light ' +
+    'ask answer aim materials'
   ).split(' '),
 );
 /** Fields that are read where they hold more than a word; a word alone may be a key. */

@@ -64,7 +64,7 @@ export interface Question {
   readonly ask: string;
   readonly figure?: string;
   /** What a good answer says, beside the figure. */
-  readonly key: string;
+  readonly answer: string;
 }
 
 export interface Lesson {

@@ -30,7 +30,7 @@ describe('the lessons that ship', () => {
 
   it('say what a good answer is, by figures that their sheets give', () => {
     for (const { key, sheet, questions } of LESSONS)
-      for (const { figure, key: answer } of questions) {
+      for (const { figure, answer } of questions) {
         expect(answer.length, key).toBeGreaterThan(5);
         if (figure !== undefined)
           expect(

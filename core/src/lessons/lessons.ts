@@ -19,7 +19,7 @@ export const PUPIL_SHEETS: readonly PupilSheet[] = Object.freeze([
 ]);
 
 /** For every group, whatever it does with stuff. */
-const TABLE = ['newspaper or a tray under everything', 'a cloth', 'gloves and goggles for everybody'] as const;
+const TABLE_WORDS = ['newspaper or a tray under everything', 'a cloth', 'gloves and goggles for everybody'];
 
 /** Lessons that ship, each of about fifty minutes, without an oven. */
 export const LESSONS: readonly Lesson[] = Object.freeze([
@@ -33,7 +33,7 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       'a measuring jug',
       'water',
       'two litres of stuff a group',
-      ...TABLE,
+      ...TABLE_WORDS,
     ],
     cautions: ['pupils', 'germs'],
     samples: {
@@ -47,16 +47,16 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       {
         ask: 'How much of the pot was air after draining?',
         figure: 'air',
-        key: 'The water that ran out over the volume of the pot. Within the class’s band is right.',
+        answer: 'The water that ran out over the volume of the pot. Within the class’s band is right.',
       },
       {
         ask: 'Why is “water held” only “at least”?',
         figure: 'held',
-        key: 'What was wet before counts as nothing poured in: a moist medium holds more than this says.',
+        answer: 'What was wet before counts as nothing poured in: a moist medium holds more than this says.',
       },
       {
         ask: 'Where in the pot is the water that stayed?',
-        key: 'Most at the bottom: just above the holes nearly every pore is full.',
+        answer: 'Most at the bottom: just above the holes nearly every pore is full.',
       },
     ],
   },
@@ -69,7 +69,7 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       'a low, wide pot and a tall, narrow one for each group, of about the same volume',
       'a measuring jug',
       'water',
-      ...TABLE,
+      ...TABLE_WORDS,
     ],
     cautions: ['pupils', 'germs'],
     samples: { least: 1, most: 2, say: 'A fine medium shows it best.' },
@@ -79,12 +79,13 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       {
         ask: 'Which pot has more air, and by how much?',
         figure: 'tallAir',
-        key: 'The tall one. Both have a wet layer of the same height at the bottom; in the tall pot there is more above it.',
+        answer:
+          'The tall one. Both have a wet layer of the same height at the bottom; in the tall pot there is more above it.',
       },
       {
         ask: 'What happens to a seedling tray of two centimetres?',
         figure: 'lowAir',
-        key: 'It is nearly all wet layer: it wants a coarser medium or care with the can.',
+        answer: 'It is nearly all wet layer: it wants a coarser medium or care with the can.',
       },
     ],
   },
@@ -93,7 +94,13 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
     title: 'Does gravel help?',
     aim: 'Test the old advice to put stones at the bottom of a pot.',
     minutes: 50,
-    materials: ['two equal pots for each group', 'washed stones of 1 to 2 cm', 'a measuring jug', 'water', ...TABLE],
+    materials: [
+      'two equal pots for each group',
+      'washed stones of 1 to 2 cm',
+      'a measuring jug',
+      'water',
+      ...TABLE_WORDS,
+    ],
     cautions: ['pupils', 'germs'],
     samples: { least: 1, most: 2, say: 'One medium for all.' },
     repeats: 1,
@@ -102,11 +109,11 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       {
         ask: 'Did a litre of stuff over stones hold less water than one without?',
         figure: 'stonesHeld',
-        key: 'No, as a rule more: the wet layer stands on top of the stones, and there is less stuff above it.',
+        answer: 'No, as a rule more: the wet layer stands on top of the stones, and there is less stuff above it.',
       },
       {
         ask: 'What are stones at the bottom good for, then?',
-        key: 'For weight, and for keeping a hole clear. Not for air at the roots.',
+        answer: 'For weight, and for keeping a hole clear. Not for air at the roots.',
       },
     ],
   },
@@ -115,7 +122,12 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
     title: 'Two parts do not make two',
     aim: 'Find out how much is left when a coarse and a fine part are mixed.',
     minutes: 40,
-    materials: ['a measure of one litre for each group', 'a tray', 'a coarse and a fine part of the medium', ...TABLE],
+    materials: [
+      'a measure of one litre for each group',
+      'a tray',
+      'a coarse and a fine part of the medium',
+      ...TABLE_WORDS,
+    ],
     cautions: ['pupils', 'dust', 'germs'],
     samples: {
       least: 1,
@@ -128,12 +140,12 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       {
         ask: 'Where did the rest go?',
         figure: 'left',
-        key: 'Nowhere: the fine part fell into the gaps of the coarse one.',
+        answer: 'Nowhere: the fine part fell into the gaps of the coarse one.',
       },
       {
         ask: 'You need ten litres of mix. How much of each part do you take?',
         figure: 'left',
-        key: 'Five divided by what is left as a part of one; more than five litres of each.',
+        answer: 'Five divided by what is left as a part of one; more than five litres of each.',
       },
     ],
   },
@@ -147,7 +159,7 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       'a pH pen that was checked with buffers today',
       'pure water',
       'a jar and a spoon for each group',
-      ...TABLE,
+      ...TABLE_WORDS,
     ],
     cautions: ['pupils', 'germs', 'chemicals', 'electric'],
     samples: { least: 1, most: 4, say: 'Media that differ, such as peat and a loam mix, give more to talk about.' },
@@ -157,12 +169,12 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       {
         ask: 'How far apart were colour and pen?',
         figure: 'colour',
-        key: 'Half a pH or less is as good as a strip can be.',
+        answer: 'Half a pH or less is as good as a strip can be.',
       },
-      { ask: 'Two media differ by one pH. How much more acid is the lower one?', figure: 'pen', key: 'Ten times.' },
+      { ask: 'Two media differ by one pH. How much more acid is the lower one?', figure: 'pen', answer: 'Ten times.' },
       {
         ask: 'Which plants want it that way?',
-        key: 'Heathers and camellias below 5.5, most others 5.5 to 6.5; it depends on the plant and on the water.',
+        answer: 'Heathers and camellias below 5.5, most others 5.5 to 6.5; it depends on the plant and on the water.',
       },
     ],
   },
@@ -171,7 +183,7 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
     title: 'Guess, measure, explain',
     aim: 'Say how sure one is before measuring, then find out why groups differ.',
     minutes: 50,
-    materials: ['a pot with holes that can be closed, for each group', 'a measuring jug', 'water', ...TABLE],
+    materials: ['a pot with holes that can be closed, for each group', 'a measuring jug', 'water', ...TABLE_WORDS],
     cautions: ['pupils', 'germs'],
     samples: {
       least: 1,
@@ -184,17 +196,18 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       {
         ask: 'Was your guess near? Was it honest?',
         figure: 'air',
-        key: 'Near: the guess itself was close. Honest: the value lies within the margin that was given.',
+        answer: 'Near: the guess itself was close. Honest: the value lies within the margin that was given.',
       },
       {
         ask: 'Your value differs from the others’. What was done differently?',
         figure: 'air',
-        key: 'Packing, soaking, draining, a jug that was not empty, water above the surface: the readings rule some of them out.',
+        answer:
+          'Packing, soaking, draining, a jug that was not empty, water above the surface: the readings rule some of them out.',
       },
       {
         ask: 'How far may two groups differ before it means something?',
         figure: 'air',
-        key: 'By no more than R: two results of different groups differ by more only once in twenty.',
+        answer: 'By no more than R: two results of different groups differ by more only once in twenty.',
       },
     ],
   },
@@ -207,7 +220,7 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       'two or three bags of potting medium with their price tickets',
       'a pail with marks',
       'a sheet to pour on',
-      ...TABLE,
+      ...TABLE_WORDS,
     ],
     cautions: ['pupils', 'germs', 'lifting'],
     samples: { least: 1, most: 4, say: 'Each bag is a sample.' },
@@ -217,12 +230,12 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
       {
         ask: 'Which bag is the cheapest by the litre?',
         figure: 'perLitre',
-        key: 'The lowest price of a litre that is really in it, which need not be the cheapest bag.',
+        answer: 'The lowest price of a litre that is really in it, which need not be the cheapest bag.',
       },
       {
         ask: 'Is a bag that is not full of what its label says a cheat?',
         figure: 'ofLabel',
-        key: 'Not always: it settles on the way. Poured loose it may well be more than it looks.',
+        answer: 'Not always: it settles on the way. Poured loose it may well be more than it looks.',
       },
     ],
   },
@@ -231,17 +244,27 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
     title: 'Hand and eye against the scale',
     aim: 'Train the hand: feel first, then measure.',
     minutes: 40,
-    materials: ['a scale that shows grams', 'a cup for each group', 'a measuring jug', 'a spray bottle', ...TABLE],
+    materials: [
+      'a scale that shows grams',
+      'a cup for each group',
+      'a measuring jug',
+      'a spray bottle',
+      ...TABLE_WORDS,
+    ],
     cautions: ['pupils', 'germs', 'electric'],
     samples: { least: 1, most: 4, say: 'A light, a heavy and a gritty one teach most.' },
     repeats: 1,
     sheet: HAND_SHEET,
     questions: [
-      { ask: 'How far off was the guessed weight of a litre?', figure: 'density', key: 'A tenth off is a good hand.' },
+      {
+        ask: 'How far off was the guessed weight of a litre?',
+        figure: 'density',
+        answer: 'A tenth off is a good hand.',
+      },
       {
         ask: 'Which sample had most grit?',
         figure: 'grit',
-        key: 'As the bench’s palm grit says; sand feels sharp, grit of pumice feels soft.',
+        answer: 'As the bench’s palm grit says; sand feels sharp, grit of pumice feels soft.',
       },
     ],
   },

@@ -7,7 +7,7 @@ import type { Handling, PupilFigure, PupilSheet, Readings } from './lesson';
 interface Pot {
   readonly key: string;
   readonly name: string;
-  readonly fill: string;
+  readonly say: string;
 }
 
 const at = (pot: Pot, step: string): string => `${pot.key}-${step}`;
@@ -17,7 +17,7 @@ function stepsOf(pot: Pot): Step[] {
     readStep('volume', {
       key: at(pot, 'volume'),
       label: `Stuff in the ${pot.name}`,
-      say: pot.fill,
+      say: pot.say,
       why: 'Both are told as a part of the stuff, not of the pot.',
       picture: 'jug',
       bounds: [50, 20000],
@@ -102,22 +102,22 @@ const doubtsOf = (pots: readonly Pot[]) => (readings: Readings) =>
 const LOW: Pot = {
   key: 'low',
   name: 'low pot',
-  fill: 'Fill the low, wide pot with stuff to its line, dropped three times, never pressed. How much stuff is that? Pour it over from a jug.',
+  say: 'Fill the low, wide pot with stuff to its line, dropped three times, never pressed. How much stuff is that? Pour it over from a jug.',
 };
 const TALL: Pot = {
   key: 'tall',
   name: 'tall pot',
-  fill: 'Fill the tall, narrow pot with the same stuff in the same way. How much stuff is that?',
+  say: 'Fill the tall, narrow pot with the same stuff in the same way. How much stuff is that?',
 };
 const PLAIN: Pot = {
   key: 'plain',
   name: 'plain pot',
-  fill: 'Fill a pot with stuff alone to its line, dropped three times, never pressed. How much stuff is that?',
+  say: 'Fill a pot with stuff alone to its line, dropped three times, never pressed. How much stuff is that?',
 };
 const STONES: Pot = {
   key: 'stones',
   name: 'pot with stones',
-  fill: 'Lay 3 cm of wet, drained stones into the same kind of pot, then stuff on top to the same line. How much stuff, without the stones?',
+  say: 'Lay 3 cm of wet, drained stones into the same kind of pot, then stuff on top to the same line. How much stuff, without the stones?',
 };
 
 /** The same stuff in a low and in a tall pot. */

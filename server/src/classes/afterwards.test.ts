@@ -113,7 +113,7 @@ describe('after measuring', () => {
   });
 
   it('a pH by pen is let in as the bench’s own, one part in five', async () => {
-    const own = await putOnShelf(teacher, { name: 'Peat', classId: 'peat-light' });
+    const own = await putOnShelf(teacher, { name: 'Peat', classId: 'peat-light-fine' });
     const page = await beginClass(teacher, own, { lesson: 'acid', vesselId: undefined, minutes: 600 });
     const phone = await joinGroup(server, page.code, 2);
     await guess(phone, sampleIn(page), 'pen', 5, 1);

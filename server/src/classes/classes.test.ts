@@ -152,7 +152,7 @@ describe('a group’s phone', () => {
 describe('lessons', () => {
   it('of one’s own have another’s sheet with other words, and a class follows them as they were', async () => {
     const id = uuidv7();
-    const questions = [{ ask: 'Which is wetter?', key: 'The lower one.' }];
+    const questions = [{ ask: 'Which is wetter?', answer: 'The lower one.' }];
     const body = {
       id,
       from: 'pot-height',
@@ -182,6 +182,6 @@ describe('lessons', () => {
     const phone = await joinGroup(server, page.code, 1);
     const { body } = await phone.get<GroupPage>('/group');
     expect(body).toMatchObject({ title: page.plan.title, repeats: page.plan.repeats });
-    expect(JSON.stringify(body)).not.toContain(page.plan.questions[0]?.key ?? 'a key');
+    expect(JSON.stringify(body)).not.toContain(page.plan.questions[0]?.answer ?? 'an answer');
   });
 });

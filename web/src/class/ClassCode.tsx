@@ -18,7 +18,11 @@ export function ClassCode({ page: { code, endsAt }, size }: ClassCodeProps): Rea
     <div className="flex flex-col items-start gap-2">
       <Qr page={`/join/${code}`} size={size} />
       <p className="text-small">
-        or at <b className="figure">{address}/join</b> type
+        or at{' '}
+        <b className="figure" translate="no">
+          {address}/join
+        </b>{' '}
+        type
       </p>
       <p className="figure text-key leading-none font-medium tracking-wider" translate="no" data-class-code={code}>
         {code}

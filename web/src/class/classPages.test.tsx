@@ -29,7 +29,7 @@ const OWN: OwnLesson = {
   aim: 'Deep or low?',
   minutes: 40,
   repeats: 1,
-  questions: [{ ask: 'Which is wetter?', key: 'The lower one.' }],
+  questions: [{ ask: 'Which is wetter?', answer: 'The lower one.' }],
   by: 'Tam Oswin',
   keptAt: '2026-11-20T10:00:00Z',
 };
@@ -160,7 +160,7 @@ describe('a lesson', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Keep the lesson' }));
     await vi.waitFor(() => {
       expect(told).toMatchObject([
-        { address: '/lessons', body: { from: 'own', questions: [{ ask: 'No answer?', key: 'None.' }] } },
+        { address: '/lessons', body: { from: 'own', questions: [{ ask: 'No answer?', answer: 'None.' }] } },
       ]);
     });
   });

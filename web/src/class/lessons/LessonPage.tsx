@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { Button, ButtonLink } from '../../kit/Button';
+import { counted } from '../../kit/format';
 import { Await } from '../../shared/Await';
 import { CautionStrip } from '../../shared/CautionStrip';
 import { EmptyPail } from '../../shared/EmptyPail';
@@ -44,7 +45,7 @@ function Lesson({ lesson }: { readonly lesson: LessonShown }): ReactElement {
         line={aim}
         cells={[
           { term: 'Takes', value: `${String(minutes)} min` },
-          { term: 'Each group measures', value: repeats === 1 ? 'once' : `${String(repeats)} times` },
+          { term: 'Each group measures', value: counted(repeats, 'time', 'times') },
           ...(by === undefined ? [] : [{ term: 'By', value: by }]),
         ]}
       >
@@ -87,7 +88,7 @@ function Lesson({ lesson }: { readonly lesson: LessonShown }): ReactElement {
           <section>
             <h2>Questions, and what a good answer says</h2>
             <ol className="ml-5 list-decimal">
-              {questions.map(({ ask, key: answer }) => (
+              {questions.map(({ ask, answer }) => (
                 <li key={ask} className="py-1">
                   <b>{ask}</b> <span className="text-ink2">{answer}</span>
                 </li>

@@ -25,13 +25,13 @@ function questionsIn(text: string): Body['questions'] {
     .filter((line) => line !== '')
     .map((line) => {
       const end = line.indexOf('?') + 1;
-      const [ask, key] = [line.slice(0, end).trim(), line.slice(end).trim()];
-      if (end === 0 || key === '')
+      const [ask, answer] = [line.slice(0, end).trim(), line.slice(end).trim()];
+      if (end === 0 || answer === '')
         throw new Mistyped(
           'questions',
           `Write the question, a question mark, then what a good answer says: “${line}”.`,
         );
-      return { ask, key };
+      return { ask, answer };
     });
 }
 
@@ -46,7 +46,7 @@ export function OwnLessonForm({ lesson, onLeave }: OwnLessonFormProps): ReactEle
       aim: lesson.aim,
       minutes: String(lesson.minutes),
       repeats: String(lesson.repeats),
-      questions: lesson.questions.map(({ ask, key }) => `${ask} ${key}`).join('\n'),
+      questions: lesson.questions.map(({ ask, answer }) => `${ask} ${answer}`).join('\n'),
     },
     read: (typed): Body => ({
       id: uuidv7(),

@@ -38,8 +38,8 @@ function Report({ page }: { readonly page: ClassPage }): ReactElement {
             {page.name}: {page.plan.title}
           </h1>
           <p>
-            {notebook.place}, {day(page.beganAt, notebook.zone)}. {counted(page.groups.length, 'group', 'groups')},{' '}
-            {page.plan.repeats === 1 ? 'each measured once' : `each measured ${String(page.plan.repeats)} times`}
+            {notebook.place}, {day(page.beganAt, notebook.zone)}. {counted(page.groups.length, 'group', 'groups')}, each
+            measured {counted(page.plan.repeats, 'time', 'times')}
             {page.pot === undefined ? '' : `, in ${page.pot.name}`}.
           </p>
           <p>{page.plan.aim}</p>
@@ -133,9 +133,9 @@ function Key({ page, seen }: { readonly page: ClassPage; readonly seen: readonly
     <section className="mt-4">
       <h2>Questions, and what a good answer says</h2>
       <ol className="ml-5 list-decimal">
-        {page.plan.questions.map(({ ask, key, figure }) => (
+        {page.plan.questions.map(({ ask, answer, figure }) => (
           <li key={ask}>
-            <b>{ask}</b> {key} {figure !== undefined && <i>{measuredWords(seen, figure)}</i>}
+            <b>{ask}</b> {answer} {figure !== undefined && <i>{measuredWords(seen, figure)}</i>}
           </li>
         ))}
       </ol>

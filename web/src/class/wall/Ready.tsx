@@ -36,7 +36,7 @@ export function Ready({ page, seen, isHidden, asked, onAsk }: ReadyProps): React
               <b className="text-small min-[1600px]:text-lead">Group</b>
               <b className="figure text-lead leading-none min-[1600px]:text-title">{group.number}</b>
             </span>
-            <span className="text-small min-[1600px]:text-head">{stateOf(page, seen, group, isHidden)}</span>
+            <span className="text-small min-[1600px]:text-head">{stateWords(page, seen, group, isHidden)}</span>
           </button>
         </li>
       ))}
@@ -54,7 +54,7 @@ function edgeOf(group: GroupSeen, isHidden: boolean): string {
   return isApart(group) ? 'border-ink bg-caution-wash' : 'border-ink bg-paper';
 }
 
-function stateOf(page: ClassPage, { figure }: FigureSeen, group: GroupSeen, isHidden: boolean): string {
+function stateWords(page: ClassPage, { figure }: FigureSeen, group: GroupSeen, isHidden: boolean): string {
   const { hasJoined, hasGuessed, filled, cells } = progressOf(page, group.id);
   if (group.mean !== undefined && !isHidden) {
     const z = group.robustZ === undefined ? '' : `, z ${fixed(group.robustZ, 1)}`;
