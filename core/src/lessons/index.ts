@@ -24,6 +24,7 @@ export {
   type Question,
   type Readings,
 } from './lesson';
-export { lessonCalled, LESSONS, PUPIL_SHEETS, pupilSheetCalled } from './lessons';
+export { lessonCalled, LESSONS } from './lessons';
+export { PUPIL_SHEETS, pupilSheetCalled } from './pupilSheets';
 export { figureOf, sheetResult, stepsOf, type FoundFigure } from './sheetResult';
 export { whyDiffers, type GroupSheet, type HandlingAsked } from './whyDiffers';

@@ -2,21 +2,9 @@ import { ACID_SHEET } from './acidSheet';
 import { BAG_SHEET } from './bagSheet';
 import { HAND_SHEET } from './handSheet';
 import { GUESS_SHEET, JUG_SHEET } from './jugSheet';
-import type { Lesson, PupilSheet } from './lesson';
+import type { Lesson } from './lesson';
 import { MIXING_SHEET } from './mixingSheet';
 import { HEIGHT_SHEET, STONES_SHEET } from './twoPots';
-
-/** Sheets that a lesson can be held with, a teacher's own one too. */
-export const PUPIL_SHEETS: readonly PupilSheet[] = Object.freeze([
-  JUG_SHEET,
-  GUESS_SHEET,
-  HEIGHT_SHEET,
-  STONES_SHEET,
-  MIXING_SHEET,
-  ACID_SHEET,
-  BAG_SHEET,
-  HAND_SHEET,
-]);
 
 /** For every group, whatever it does with stuff. */
 const TABLE_WORDS = ['newspaper or a tray under everything', 'a cloth', 'gloves and goggles for everybody'];
@@ -271,5 +259,3 @@ export const LESSONS: readonly Lesson[] = Object.freeze([
 ]);
 
 export const lessonCalled = (key: string): Lesson | undefined => LESSONS.find((lesson) => lesson.key === key);
-export const pupilSheetCalled = (key: string): PupilSheet | undefined =>
-  PUPIL_SHEETS.find((sheet) => sheet.key === key);
