@@ -13,9 +13,9 @@ describe('the lessons that ship', () => {
       'air-and-water',
       'pot-height',
       'gravel',
+      'guess-measure-explain',
       'two-parts',
       'acid',
-      'guess-measure-explain',
       'which-bag',
       'hand-and-eye',
     ]);
