@@ -64,4 +64,11 @@ export const groupSheetOf = (
 
 /** A figure's values of a group, one for each time that it can be worked out. */
 export const valuesOf = (sheet: PupilSheet, figure: PupilFigure, times: readonly Readings[]): readonly number[] =>
-  times.flatMap((readings) => figureOf(sheet, figure, readings)?.value ?? []);
+  valuesByTime(sheet, figure, times).filter((value) => value !== undefined);
+
+/** The same with its place kept where a time gives none. */
+export const valuesByTime = (
+  sheet: PupilSheet,
+  figure: PupilFigure,
+  times: readonly Readings[],
+): readonly (number | undefined)[] => times.map((readings) => figureOf(sheet, figure, readings)?.value);

@@ -5,7 +5,7 @@
  */
 export { benchSays, type BenchValue, type PotOfClass } from './benchSays';
 export { classResult, STANDS_APART, type ClassResult, type GroupInClass, type GroupValues } from './classResult';
-export { groupSheetOf, stepsFor, timesOf, valuesOf, type SheetReading } from './groupSheet';
+export { groupSheetOf, stepsFor, timesOf, valuesByTime, valuesOf, type SheetReading } from './groupSheet';
 export {
   HAND_KIND_FACES,
   handKindFace,

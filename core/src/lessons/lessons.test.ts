@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { benchSays, classResult, figureOf, LESSONS, PUPIL_SHEETS, sheetResult, stepsOf, whyDiffers } from '.';
+import {
+  benchSays,
+  classResult,
+  figureOf,
+  LESSONS,
+  PUPIL_SHEETS,
+  sheetResult,
+  stepsOf,
+  valuesByTime,
+  whyDiffers,
+} from '.';
 import type { GroupSheet, GroupValues, PupilSheet } from '.';
 import { lotCard } from '../lots';
 import { protocolCalled, pumiceLot } from '../testing/sampleLot';
@@ -90,6 +100,12 @@ describe('what a group’s readings give', () => {
     ]);
     expect(figures[0]?.working).toMatchObject({ calc: 'ratio', pick: 'ratio', input: { add: [210], per: [1000] } });
     expect(doubts).toEqual([]);
+  });
+
+  it('keeps the place of a time that is not whole', () => {
+    const air = JUG_SHEET.figures[0] as (typeof JUG_SHEET.figures)[number];
+    const times = [{ volume: 1000 }, { volume: 1000, collected: 210 }];
+    expect(valuesByTime(JUG_SHEET, air, times)).toEqual([undefined, 21]);
   });
 
   it('waits for what is missing, and doubts what cannot be', () => {

@@ -1,4 +1,4 @@
-import { classResult, timesOf, valuesOf } from '@bent-pail/core';
+import { classResult, timesOf, valuesByTime } from '@bent-pail/core';
 import { byPages, type Row, type Table } from '../exports/table';
 import { namesOf } from '../accounts/repository';
 import { classPage, sheetOf } from './classPage';
@@ -40,25 +40,33 @@ export const classResults: Table = {
             const found = page.groups.map(({ id, readings }) => {
               const own = readings.filter(({ sampleId }) => sampleId === sample.id);
               const times = timesOf(sheet, own, page.plan.repeats, page.pot?.volume_mL);
-              return { id, values: valuesOf(sheet, figure, times), isOut: said(id)?.isOut === true };
+              const byTime = valuesByTime(sheet, figure, times);
+              const values = byTime.filter((value) => value !== undefined);
+              return { id, byTime, values, isOut: said(id)?.isOut === true };
             });
             const { groups } = classResult(found);
-            return found.flatMap(({ id, values, isOut }) =>
-              values.map((value, time) => ({
-                class: row.name,
-                began_at: page.beganAt,
-                lesson: page.plan.title,
-                group: page.groups.find((group) => group.id === id)?.number,
-                sample: sample.code,
-                lot: sample.lot,
-                time: time + 1,
-                figure: figure.label,
-                value: figure.classes?.[value] ?? value,
-                unit: figure.unit,
-                robust_z: groups.find((group) => group.id === id)?.robustZ,
-                left_out: isOut ? said(id)?.reason : undefined,
-                by: names.get(row.byUser),
-              })),
+            return found.flatMap(({ id, byTime, isOut }) =>
+              byTime.flatMap((value, time): Row[] =>
+                value === undefined
+                  ? []
+                  : [
+                      {
+                        class: row.name,
+                        began_at: page.beganAt,
+                        lesson: page.plan.title,
+                        group: page.groups.find((group) => group.id === id)?.number,
+                        sample: sample.code,
+                        lot: sample.lot,
+                        time: time + 1,
+                        figure: figure.label,
+                        value: figure.classes?.[value] ?? value,
+                        unit: figure.unit,
+                        robust_z: groups.find((group) => group.id === id)?.robustZ,
+                        left_out: isOut ? said(id)?.reason : undefined,
+                        by: names.get(row.byUser),
+                      },
+                    ],
+              ),
             );
           }),
         );

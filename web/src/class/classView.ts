@@ -9,7 +9,7 @@ import {
   replicatesMethod,
   sheetResult,
   timesOf,
-  valuesOf,
+  valuesByTime,
   type ClassResult,
   type GroupSheet,
   type PupilFigure,
@@ -24,6 +24,8 @@ export interface GroupSeen {
   readonly number: number;
   readonly phones: number;
   readonly values: readonly number[];
+  /** The same by the time that it measured, where it did. */
+  readonly byTime: readonly (number | undefined)[];
   readonly mean: number | undefined;
   readonly robustZ: number | undefined;
   /** Why it is left out, where it is. */
@@ -64,7 +66,9 @@ export function figureSeen(page: ClassPage, sample: ClassSample, figure: PupilFi
   const found = page.groups.map(({ id, number, phones, guesses }) => {
     const times = timesOf(sheet, readingsOf(page, id, sample.id), page.plan.repeats, page.pot?.volume_mL);
     const guess = guesses.find((one) => one.sampleId === sample.id && one.figure === figure.key);
-    return { id, number, phones, guess, values: valuesOf(sheet, figure, times), out: whyOut(page, id, sample.id) };
+    const byTime = valuesByTime(sheet, figure, times);
+    const values = byTime.filter((value) => value !== undefined);
+    return { id, number, phones, guess, byTime, values, out: whyOut(page, id, sample.id) };
   });
   const result = classResult(found.map(({ id, values, out }) => ({ id, values, isOut: out !== undefined })));
   const truth = sample.bench[figure.key]?.value ?? result.summary?.mean;

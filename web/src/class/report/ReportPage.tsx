@@ -86,7 +86,7 @@ function FigureTable({ seen, times }: { readonly seen: FigureSeen; readonly time
           </tr>
         </thead>
         <tbody>
-          {groups.filter(hasSaid).map(({ id, number, values, robustZ, out, guess, scored }) => (
+          {groups.filter(hasSaid).map(({ id, number, byTime, robustZ, out, guess, scored }) => (
             <tr key={id}>
               <th scope="row">
                 Group {number}
@@ -94,7 +94,7 @@ function FigureTable({ seen, times }: { readonly seen: FigureSeen; readonly time
               </th>
               {Array.from({ length: times }, (_, i) => (
                 <td key={i}>
-                  {values[i] === undefined ? '' : (figure.classes?.[values[i]] ?? figureAlone(figure, values[i]))}
+                  {byTime[i] === undefined ? '' : (figure.classes?.[byTime[i]] ?? figureAlone(figure, byTime[i]))}
                 </td>
               ))}
               <td>{robustZ === undefined ? '' : fixed(robustZ, 1)}</td>
