@@ -516,4 +516,32 @@ export const MUTATIONS = [
     from: '(used[a] as number) - (used[b] as number)',
     to: '(used[b] as number) - (used[a] as number)',
   },
+  {
+    method: 'germination',
+    formula: 'odds: errors widened by what trays vary',
+    file: 'trials/logistic.ts',
+    from: 'Math.sqrt(dispersion * (variance(i) + variance(j)))',
+    to: 'Math.sqrt(variance(i) + variance(j))',
+  },
+  {
+    method: 'trial-power',
+    formula: 'blocks cost degrees of freedom',
+    file: 'trials/trialPower.ts',
+    from: 'inBlocks ? df1 * (n - 1) : groups * (n - 1)',
+    to: 'groups * (n - 1)',
+  },
+  {
+    method: 'growth-ratio',
+    formula: 'the error of a ratio from within the blocks',
+    file: 'trials/growthRatio.ts',
+    from: 'a - ratio * b',
+    to: 'a - b',
+  },
+  {
+    method: 'dark-green',
+    formula: 'hue counts from yellow on',
+    file: 'trials/darkGreen.ts',
+    from: '(held - 60) / 60',
+    to: 'held / 60',
+  },
 ];

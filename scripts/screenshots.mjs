@@ -24,7 +24,6 @@ const openRun = (rows, label) => rows.find((row) => row.finishedAt === undefined
 
 /** Name, size, who looks, and the address; a function may ask the API first, and `act` may press something. */
 const VIEWS = [
-  { name: 'door', size: DESK, path: () => '/' },
   { name: 'today', size: DESK, as: 'Isla Brandreth', path: () => '/' },
   { name: 'shelf', size: DESK, as: 'Isla Brandreth', path: () => '/shelf' },
   {
@@ -111,10 +110,22 @@ const VIEWS = [
     path: async (api) => `/score/sittings/${byName(await api('/scorecards'), 'Thrushwick').sittingId}`,
   },
   {
-    name: 'claims',
+    name: 'grow',
     size: DESK,
-    as: 'Isla Brandreth',
-    path: async (api) => `/score/claims/${byName(await api('/claims'), 'Grindlehowe').lotId}`,
+    as: 'Tam Oswin',
+    path: async (api) => `/grow/${byName(await api('/trials'), 'Autumn').id}`,
+  },
+  {
+    name: 'grow-day',
+    size: TABLET,
+    as: 'Tam Oswin',
+    path: async (api) => `/grow/${byName(await api('/trials'), 'Hulls').id}/day`,
+    act: async (page) => {
+      for (const key of ['3', '5', '4']) {
+        await page.keyboard.type(key);
+        await page.keyboard.press('Enter');
+      }
+    },
   },
   { name: 'prices', size: DESK, as: 'Isla Brandreth', path: () => '/score/prices' },
   { name: 'ranking', size: DESK, as: 'Isla Brandreth', path: () => '/score/ranking' },
@@ -191,7 +202,7 @@ for (const view of VIEWS.filter(({ name }) => wanted === undefined || wanted.inc
   // Of a list its first page, as long as a page can be.
   const api = (address) =>
     page.evaluate(async (at) => {
-      const isList = ['/lots', '/runs', '/blends', '/scorecards', '/sheets', '/claims'].includes(at);
+      const isList = ['/lots', '/runs', '/blends', '/scorecards', '/sheets', '/claims', '/trials'].includes(at);
       const answer = await (await fetch(`/api${at}${isList ? '?limit=200' : ''}`)).json();
       return isList ? answer.rows : answer;
     }, address);

@@ -27,6 +27,7 @@ const done = spawnSync(
       'core/src/drydown',
       'core/src/pots',
       'core/src/trials/chance',
+      'core/src/trials/trayChance',
     ],
   ],
   { stdio: 'inherit', cwd: ROOT, env: { ...process.env, BENT_PAIL_TRIALS: String(NOTEBOOKS) } },

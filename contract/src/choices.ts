@@ -31,6 +31,7 @@ export const SAVED_PAGES = [
   '/pot/diary',
   '/score',
   '/score/claims',
+  '/grow',
   '/record',
 ] as const;
 
@@ -110,6 +111,11 @@ export const CHANGE_KINDS = [
   'group-out',
   'group-in',
   'class-wiped',
+  'plot-out',
+  'plot-in',
+  'plot-moved',
+  'difference-settled',
+  'trial-reopened',
 ] as const;
 /** What a change may be about. */
 export const CHANGED_THINGS = [
@@ -132,10 +138,18 @@ export const CHANGED_THINGS = [
   'plant',
   'year',
   'class',
+  'trial',
 ] as const;
 
 /** How large a class may be. */
 export const CLASS_LIMITS = Object.freeze({ groups: 40, samples: 4, repeats: 3, phones: 8 });
+
+/** What grows in a trial, what is drawn by lot, what happens in the middle of it, how far it is. */
+export const TRIAL_MEDIA = ['blend', 'lot', 'none'] as const;
+export const TRIAL_UNITS = ['pot', 'cell', 'tray'] as const;
+export const TRIAL_EVENTS = ['watered', 'changed', 'mishap', 'note'] as const;
+export const TRIAL_STATES = ['planned', 'running', 'finished'] as const;
+export const TRIAL_SORTS = ['newest', 'name', 'sownOn'] as const;
 
 /** What a hand can be trained in. */
 export const HAND_KINDS = ['grit', 'moisture', 'squeeze', 'air', 'pH', 'density'] as const;

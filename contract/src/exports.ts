@@ -21,6 +21,9 @@ export class TableAsked {
   @IsSomeIds()
   class?: string;
 
+  @IsSomeIds()
+  trial?: string;
+
   /** As it is kept, whatever whoever asks reads in. */
   @Optional()
   @IsIn(['metric'], { message: 'Units are those that you read in, or metric.' })

@@ -16,6 +16,7 @@ export type FoundKind =
   | 'place'
   | 'supplier'
   | 'class'
+  | 'trial'
   | 'vessel'
   | 'instrument'
   | 'person'

@@ -46,6 +46,8 @@ export * from './tableFiles';
 export * from './takenBack';
 export * from './today';
 export * from './training';
+export * from './trialPlans';
+export * from './trials';
 export * from './verdicts';
 export * from './vessels';
 export * from './years';

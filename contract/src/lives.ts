@@ -2,7 +2,7 @@ import { IsInt, IsUUID, Max, Min } from 'class-validator';
 import { IsWords, Optional } from './decorators';
 
 /** Kinds of things that a lot's figures come from and go to. */
-export type LifeKind = 'run' | 'blend' | 'batch' | 'prepared' | 'card' | 'pot' | 'claims';
+export type LifeKind = 'run' | 'blend' | 'batch' | 'prepared' | 'card' | 'pot' | 'trial' | 'claims';
 
 /** Something that a lot rests on, or that rests on it. */
 export interface LifeNode {

@@ -89,4 +89,7 @@ export class PartAsked {
 
   @IsSomeIds()
   runs?: string;
+
+  @IsSomeIds()
+  trials?: string;
 }

@@ -2,6 +2,7 @@ import type { OpenRunRow } from './bench';
 import type { PotJobRow } from './filledPots';
 import type { PlannedJobRow } from './jobs';
 import type { LabRequestRow } from './laboratory';
+import type { TrialToday } from './trials';
 
 /** What the bench edge counts. */
 export interface Counts {
@@ -12,6 +13,8 @@ export interface Counts {
   readonly sheetsToRate: number;
   /** Classes that are on now. */
   readonly openClasses: number;
+  /** Trials that are sown and not finished. */
+  readonly openTrials: number;
   /** Timers on the bench that are over, and whose next weighing is not done. */
   readonly due?: number;
   /** The timer that ends next on the bench, ms since 1970. */
@@ -38,4 +41,6 @@ export interface TodayPage {
   readonly pots: readonly PotJobRow[];
   /** Classes that are on now. */
   readonly classes: readonly ClassOn[];
+  /** Trials with readings today or within a week: those due first. */
+  readonly trials: readonly TrialToday[];
 }

@@ -52,6 +52,7 @@ export * from './selling';
 export * from './settling';
 export * from './sheets';
 export * from './shop';
+export * from './signs';
 export * from './statistics';
 export * from './trials';
 export * from './units';

@@ -2,6 +2,7 @@ import type { TableKindKey } from '@bent-pail/core';
 import type { ClassesFile } from './classFiles';
 import type { Dated } from './dated';
 import type { PlaceFile, PotFile } from './potFiles';
+import type { TrialFile } from './trialFiles';
 import type { SittingMark } from './tagWords';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -242,6 +243,7 @@ export interface NotebookFiles {
   readonly pots: readonly PotFile[];
   readonly record: RecordFile;
   readonly classes: ClassesFile;
+  readonly trials: readonly TrialFile[];
 }
 
 const NAMES = [
@@ -260,6 +262,7 @@ const NAMES = [
   'pots',
   'record',
   'classes',
+  'trials',
 ] as const satisfies readonly (keyof NotebookFiles)[];
 
 /** Reads the files of a folder, one for each part of the notebook. */

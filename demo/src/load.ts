@@ -5,6 +5,7 @@ import { importShipped } from '@bent-pail/server/database/importShipped';
 import { UserEntity } from '@bent-pail/server/accounts/entities';
 import { toMe } from '@bent-pail/server/accounts/me';
 import { principalOf, type Principal } from '@bent-pail/server/http/principal';
+import { emptyDemo } from '@bent-pail/server/notebook/demoRepository';
 import { NotebookRow } from '@bent-pail/server/notebook/entities';
 import type { DataSource } from 'typeorm';
 import { blendHappenings } from './blends';
@@ -22,6 +23,7 @@ import { potHappenings } from './pots';
 import { recordHappenings } from './record';
 import { supplierHappenings } from './suppliers';
 import { trainingHappenings } from './training';
+import { trialHappenings } from './trials';
 import { shelfHappenings, vesselHappenings } from './shelf';
 
 /** What came of asking for the demo. */
@@ -41,13 +43,10 @@ export async function isLoadedDemo(db: DataSource): Promise<boolean> {
   return known?.demo === true && known.demoLoaded;
 }
 
-/** Empties everything that the demo wrote; only ever on a database with the demo flag. */
+/** Throws a demo away; what a notebook begins with comes back. */
 async function wipe(db: DataSource): Promise<void> {
-  await db.query(
-    'truncate notebook, users, session, materials, lots, vessels, instruments, runs, blends, suppliers, sittings, scorecards, kept_once restart identity cascade',
-  );
-  await db.query('update learnt set wanted = wanted + 1, body = null');
-  // Copies of protocols and plants belong to people, so all of them went; what a notebook begins with comes back.
+  await emptyDemo(db);
+  // Copies of protocols and plants belong to people, so all of them went.
   await importShipped(db);
   await beginPlants((sql, values) => db.query(sql, values));
 }
@@ -91,6 +90,7 @@ export async function loadDemo({ db, files, now, fresh }: LoadOptions): Promise<
     ...recordHappenings(loading),
     ...classHappenings(loading),
     ...trainingHappenings(loading),
+    ...trialHappenings(loading),
   ].sort((a, b) => a.at - b.at);
   for (const { at, happen } of happenings) {
     clock.set(at);

@@ -1,20 +1,13 @@
 import { NewFilledPot, NewPlace, NewPotEntry } from '@bent-pail/contract';
 import { CLIMATES } from '@bent-pail/core';
-import { pageOfBlends } from '@bent-pail/server/blends/repository';
 import { addFilledPot, addPotEntry } from '@bent-pail/server/filledPots/service';
 import { readBody } from '@bent-pail/server/http/body';
 import { putPlace } from '@bent-pail/server/places/service';
 import { v7 as uuidv7 } from 'uuid';
+import { blendNamed } from './blendNamed';
 import { daysBefore, named, type Happening, type Loading } from './loading';
 
 const isoDay = (at: number): string => new Date(at).toISOString().slice(0, 10);
-
-/** The blend of a name, as it was kept by then. */
-async function blendNamed({ context }: Loading, name: string): Promise<string> {
-  const { rows } = await pageOfBlends(context.db.manager, { find: name }, 'UTC');
-  const ids = new Map(rows.map((row) => [row.name, row.id]));
-  return named(ids, name, 'blend');
-}
 
 /** The paper diaries were taken into the notebook so many days before the load, when the last of their blends was kept. */
 const TAKEN_UP_d = 4;

@@ -74,6 +74,7 @@ const PARTS = [
   ['bench', 'score'],
   ['verdicts', 'words', 'shop', 'record'],
   ['class', 'join'],
+  ['grow'],
   ['protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
   ['blend', 'pot'],
 ] as const;

@@ -16,7 +16,7 @@ const PART = 7;
 const PARTS = [
   ['today', 'shelf', 'people', 'verdicts', 'words', 'shop', 'record'],
   ['bench', 'protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
-  ['blend', 'pot', 'score', 'class', 'join'],
+  ['blend', 'pot', 'score', 'grow', 'class', 'join'],
 ] as const;
 
 /** What leaves something again without keeping it. */

@@ -16,7 +16,7 @@ const PLAIN = /[A-Za-z]{3,}/;
 /** Views some to a test, so that they share the processors. */
 const PARTS = [
   ['today', 'shelf', 'bench', 'protocols', 'instruments', 'vessels', 'laboratory', 'devices'],
-  ['blend', 'pot', 'score', 'shop', 'verdicts', 'people', 'words', 'record', 'class', 'join'],
+  ['blend', 'pot', 'score', 'grow', 'shop', 'verdicts', 'people', 'words', 'record', 'class', 'join'],
 ] as const;
 
 test('every view is looked at', () => {

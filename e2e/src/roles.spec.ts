@@ -2,10 +2,10 @@ import { expect, look, test } from './notebook';
 import { Person, PH } from './person';
 
 const STATIONS: Readonly<Record<string, readonly string[]>> = {
-  'Isla Brandreth': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record'],
-  'Tam Oswin': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record'],
+  'Isla Brandreth': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Grow', 'Class', 'Record'],
+  'Tam Oswin': ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Grow', 'Class', 'Record'],
   'Wyn Harker': [],
-  Visitor: ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record'],
+  Visitor: ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Grow', 'Class', 'Record'],
 };
 
 for (const [name, words] of Object.entries(STATIONS)) {
@@ -16,7 +16,8 @@ for (const [name, words] of Object.entries(STATIONS)) {
     const numbers = await me.page.locator('[data-number]').allInnerTexts();
     expect(numbers).toEqual(
       words.map(
-        (word) => ({ Shelf: '1', Bench: '2', Blend: '3', Pot: '4', Score: '5', Class: '7', Record: '8' })[word],
+        (word) =>
+          ({ Shelf: '1', Bench: '2', Blend: '3', Pot: '4', Score: '5', Grow: '6', Class: '7', Record: '8' })[word],
       ),
     );
   });

@@ -4,7 +4,9 @@ import type { Notebook } from './notebook';
 const TYPED = new Set([
   'aliases',
   'because',
+  'blockIs',
   'caption',
+  'feed',
   'grade',
   'light',
   'place',

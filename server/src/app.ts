@@ -12,10 +12,10 @@ import { signInLimit } from './accounts/signInLimit';
 import { groupLimit, joinLimit } from './classes/limits';
 import { Calculator } from './calc/calculator';
 import { BackupKeeper } from './backups/keeper';
+import { alsoFollows } from './cards/alsoFollows';
 import { CardMaker } from './cards/cardMaker';
 import { threadWorkshop, type Workshop } from './cards/workshop';
 import type { Context, Ground } from './context';
-import { followPots } from './filledPots/followPots';
 import { DiskWatch } from './health/diskWatch';
 import { NEEDS_NO_SESSION } from './health/routes';
 import { Hub } from './live/hub';
@@ -75,7 +75,7 @@ export function createApp(options: AppOptions): App {
   const warn = (error: unknown): void => {
     logger.warn({ err: error }, 'cards wait for the database');
   };
-  const cards = new CardMaker(ground.db, workshop, warn, followPots(ground, workshop));
+  const cards = new CardMaker(ground.db, workshop, warn, alsoFollows(ground, workshop));
   const context: Context = { ...ground, cards };
   const app = express();
   app.disable('x-powered-by');

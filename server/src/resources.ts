@@ -39,6 +39,7 @@ import { suppliers } from './suppliers/resource';
 import { tableFiles } from './tableFiles/resource';
 import { today } from './today/resource';
 import { training } from './training/resource';
+import { trials } from './trials/resource';
 import { verdicts } from './verdicts/resource';
 import { vessels } from './vessels/resource';
 import { years } from './years/resource';
@@ -83,6 +84,7 @@ export const RESOURCES: readonly Resource[] = [
   sittings,
   classes,
   training,
+  trials,
   today,
   counts,
   live,

@@ -10,6 +10,7 @@ const NOTHING_WAITS: TodayPage = Object.freeze({
   planned: [],
   pots: [],
   classes: [],
+  trials: [],
 });
 const NOTHING_COUNTED: Counts = Object.freeze({
   lots: 0,
@@ -18,6 +19,7 @@ const NOTHING_COUNTED: Counts = Object.freeze({
   scorecards: 0,
   sheetsToRate: 0,
   openClasses: 0,
+  openTrials: 0,
 });
 
 /** What waits for somebody, put together from what each resource has for them. */

@@ -56,6 +56,21 @@ describe('best uses', () => {
     expect(nitrogen(8)?.text).toMatch(/from the start/);
   });
 
+  it('let what a trial found count where plants grow in it alone, and nowhere else', () => {
+    const card = withFigures({ pH: 6, ec_dSm: 0.2 });
+    const grownIn = (key: string, ratio: number) =>
+      bestUses(card, VERDICT_TABLE, 'pumice', { ratio, trial: 'Spring', reference: 'Peat' }).find(
+        (one) => one.place.key === key,
+      );
+    const reason = (key: string, ratio: number) =>
+      grownIn(key, ratio)?.reasons.find(({ text }) => text.startsWith('It grew'));
+    expect(reason('seed', 0.9)).toEqual({ grade: 'good', text: 'It grew 0.90 of what grew in Peat (Spring).' });
+    expect(reason('seed', 0.7)?.grade).toBe('bearable');
+    expect(reason('pots', 0.69)?.grade).toBe('not');
+    expect(grownIn('seed', 0.5)?.fit).toBe('not');
+    expect(reason('beds', 0.5)).toBeUndefined();
+  });
+
   it('let salt be rinsed out before they say no', () => {
     const salty = place(withFigures({ ec_dSm: 3.5 }), 'seed');
     expect(salty.reasons.find(({ mend }) => mend === 'rinse')?.grade).toBe('not');

@@ -1,5 +1,6 @@
 import { said } from '../errors';
 import { foodOfLot, nutrients } from '../feeding';
+import type { KnownOfProduct } from '../judging';
 import { inPot, type LotCard } from '../lots';
 import { foundOnCard, verdictsFor, type Grade, type VerdictLine } from '../verdicts';
 import { PLACES, type Place } from './places';
@@ -92,6 +93,20 @@ function food({ nitrogen_d }: Place, card: LotCard): { readonly reasons: FitReas
   return { reasons: [{ grade: 'bearable', text, mend: 'nitrogen' }], wanting: [] };
 }
 
+/** What grew in it in a trial, as its scorecard has it. */
+export type GrownInTrial = NonNullable<KnownOfProduct['trial']>;
+
+/** Under the first it grew worse than will do, under the second far worse: beside the reference of the trial. Ours. */
+const GREW = Object.freeze({ good: 0.9, bearable: 0.7 });
+
+/** Where plants are to grow in it alone, a trial says more than any figure. */
+function growth({ use, key }: Place, grown: GrownInTrial | undefined): FitReason[] {
+  if (grown === undefined || !(use === 'seed' || key === 'pots')) return [];
+  const { ratio, trial, reference } = grown;
+  const grade = ratio >= GREW.good ? 'good' : ratio >= GREW.bearable ? 'bearable' : 'not';
+  return [{ grade, text: `It grew ${ratio.toFixed(2)} of what grew in ${reference} (${trial}).` }];
+}
+
 const MENDED_BY: Readonly<Partial<Record<string, Mend>>> = {
   ec_dSm: 'rinse',
   ec1to5: 'rinse',
@@ -111,9 +126,14 @@ function fitOf(reasons: readonly FitReason[], wanting: readonly string[]): Fit {
 /**
  * What a product is good for, best first: the verdicts of each use on what was found, air and water at the depth of the
  * place, how long its nitrogen lasts. As it is goes before once mended, that before what nobody can tell yet, and the
- * places that do not fit come last with their reason.
+ * places that do not fit come last with their reason. What a trial found counts where plants grow in it alone.
  */
-export function bestUses(card: LotCard, lines: readonly VerdictLine[], materialClass: string | undefined): BestUse[] {
+export function bestUses(
+  card: LotCard,
+  lines: readonly VerdictLine[],
+  materialClass: string | undefined,
+  grown?: GrownInTrial,
+): BestUse[] {
   return PLACES.map((place): BestUse => {
     const { verdicts } = verdictsFor({ lines, use: place.use, materialClass, found: foundOnCard(card.figures) });
     const said = verdicts.map(({ property, line, says }): FitReason => {
@@ -121,7 +141,9 @@ export function bestUses(card: LotCard, lines: readonly VerdictLine[], materialC
       return { grade: says, text: line.because, ...(mend === undefined || says === 'good' ? {} : { mend }) };
     });
     const parts = [physical(place, card), acidity(place, card), food(place, card)];
-    const reasons = [...said, ...parts.flatMap((part) => part.reasons)].sort((a, b) => ORDER[a.grade] - ORDER[b.grade]);
+    const reasons = [...said, ...parts.flatMap((part) => part.reasons), ...growth(place, grown)].sort(
+      (a, b) => ORDER[a.grade] - ORDER[b.grade],
+    );
     const wanting = parts.flatMap((part) => part.wanting);
     return { place, fit: fitOf(reasons, wanting), reasons, wanting };
   }).sort((a, b) => FITS.indexOf(a.fit) - FITS.indexOf(b.fit) || goodShare(b) - goodShare(a));

@@ -10,6 +10,7 @@ export {
   type BoughtAgain,
   type Fit,
   type FitReason,
+  type GrownInTrial,
   type Mend,
 } from './bestUses';
 export { PLACES, type Place } from './places';

@@ -24,7 +24,7 @@ export interface Found {
 export interface KnownOfProduct {
   readonly claims?: ClaimsShare;
   /** Ratio to the reference medium at the same age, averaged over the species; absent until a trial was analysed. */
-  readonly trial?: { readonly ratio: number; readonly se?: number };
+  readonly trial?: { readonly ratio: number; readonly se?: number; readonly trial: string; readonly reference: string };
   readonly musts?: readonly { readonly criterion: string; readonly holds: boolean; readonly by: string }[];
   /** Figures as they would be after a remedy. */
   readonly assumed?: Readonly<Partial<Record<JudgedFigure | 'nutrients', number>>>;
@@ -92,7 +92,7 @@ export function foundOf(
         : {
             value: trial.ratio,
             ...(trial.se === undefined ? {} : { se: trial.se }),
-            says: 'of what grew in the reference medium',
+            says: `of what grew in ${trial.reference}: ${trial.trial}`,
           };
     case 'must': {
       const said = musts.find(({ criterion }) => criterion === name);

@@ -97,7 +97,10 @@ describe('criteria that are told, not measured', () => {
     expect(pointsOf('no glass')).toMatchObject({ score: 10, says: 'says Tam' });
     expect(pointsOf('food')?.score).toBeUndefined();
     expect(pointsOf('trial')?.score).toBeUndefined();
-    expect(pointsOf('trial', { trial: { ratio: 0.8, se: 0.05 } })).toMatchObject({ score: 5, found: 0.8 });
+    expect(pointsOf('trial', { trial: { ratio: 0.8, se: 0.05, trial: 'Spring', reference: 'Peat' } })).toMatchObject({
+      score: 5,
+      found: 0.8,
+    });
     expect(scorecard(rubric, card, { ratings: [] }).result.missing).toEqual([
       'growth',
       'words',

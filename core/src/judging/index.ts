@@ -27,5 +27,5 @@ export {
 } from './scorecard';
 export { blindCodes, MOST_SAMPLES, tastingOrder, warmUpSaid, type WarmUpMark, type WarmUpSaid } from './sitting';
 export { elementWord, type KnownOfProduct } from './foundOf';
-export { GROWTH_TAGS, growthOf, type Growth, type GrowthMark, type GrowthTag, type SpeciesGrowth } from './growth';
+export { growthOf, type Growth, type GrowthMark, type SpeciesGrowth } from './growth';
 export { tellApart, type Difference } from './tellApart';

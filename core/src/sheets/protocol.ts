@@ -25,7 +25,11 @@ export type CautionKey =
   | 'liming'
   | 'electric'
   | 'lifting'
-  | 'pupils';
+  | 'pupils'
+  | 'trials'
+  | 'sap'
+  | 'contamination'
+  | 'disposal';
 
 /** Pictures of a step's set-up, drawn by the interface. */
 export type StepPicture =

@@ -29,12 +29,14 @@ export { replicates, replicatesMethod, type ReplicatesInput, type ReplicatesResu
 export {
   powerOf,
   replicatesNeeded,
+  REPLICATES_NEEDED,
   replicatesNeededMethod,
   type ReplicatesNeededInput,
   type ReplicatesNeededResult,
 } from './replicatesNeeded';
 export { friedman, ranksOf, signedRank, type Friedman } from './rankTests';
 export { medianOf, robustScores } from './robustScores';
+export { rankSum } from './rankSum';
 export { rangeAbove, rangeQuantile } from './studentizedRange';
 export { studentT } from './studentT';
 export { meanOf, sdOf } from './mean';

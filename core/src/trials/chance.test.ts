@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { normalDraw, seededRandom, type Random } from '../scoring';
 import { compareGroups, germination, type CompareGroupsResult } from '.';
+import { welchTest } from './welch';
 
 /** Trials of each design: a sample in every test run, twenty thousand by `npm run trials`. */
 const IN_FULL = process.env.BENT_PAIL_TRIALS !== undefined;
@@ -80,15 +81,38 @@ const inBlocks =
     };
   };
 
+/** What was found, for whoever runs them all. */
+function tell(design: string, { rejects, friedman, anyPair, anyRank, covers }: Tally): void {
+  if (!IN_FULL) return;
+  const said = Object.entries({ rejects, friedman, anyPair, anyRank, covers }).map(
+    ([what, share]) => `${what} ${(100 * share).toFixed(2)} %`,
+  );
+  process.stdout.write(`${design}: ${said.join(', ')}\n`);
+}
+
 describe('where nothing differs', () => {
+  it.each([
+    ['two groups of five', 2, 5, [1, 1]],
+    ['four groups of six', 4, 6, [1, 1, 1, 1]],
+    ['five groups of eight, spreads apart', 5, 8, [1, 1, 2, 2, 3]],
+  ] as const)('%s: Welch’s test by itself, as often as all others', (name, groups, n, spreads) => {
+    const random = seededRandom(19);
+    let rejects = 0;
+    for (let i = 0; i < TRIALS; i += 1)
+      if (welchTest(freely(groups, n, spreads)(random).groups.map(({ values }) => values)).p < 0.05) rejects += 1;
+    if (IN_FULL) process.stdout.write(`${name}, Welch: rejects ${((100 * rejects) / TRIALS).toFixed(2)} %\n`);
+    expect(Math.abs(rejects / TRIALS - 0.05)).toBeLessThan(0.007 + chance(0.05));
+  });
+
   it.each([
     ['two groups of four', 2, 4, [1, 1]],
     ['four groups of six', 4, 6, [1, 1, 1, 1]],
     ['five groups of eight, spreads apart', 5, 8, [1, 1, 2, 2, 3]],
   ] as const)(
     '%s without blocks are told apart once in twenty',
-    (_, groups, n, spreads) => {
+    (name, groups, n, spreads) => {
       const found = tally(17, freely(groups, n, spreads), FEW_TRIALS);
+      tell(name, found);
       expect(Math.abs(found.rejects - 0.05)).toBeLessThan(0.007 + chance(0.05, FEW_TRIALS));
       expect(found.anyPair).toBeLessThan(0.055 + chance(0.055, FEW_TRIALS));
       expect(found.covers).toBeGreaterThan(0.943 - chance(0.943, FEW_TRIALS));
@@ -101,8 +125,9 @@ describe('where nothing differs', () => {
     ['three media on eight', 3, 8],
   ] as const)(
     '%s are told apart once in twenty, by ranks no more often',
-    (_, groups, blocks) => {
+    (name, groups, blocks) => {
       const found = tally(23, inBlocks(groups, blocks));
+      tell(name, found);
       expect(Math.abs(found.rejects - 0.05)).toBeLessThan(0.007 + chance(0.05));
       expect(found.friedman).toBeLessThan(0.055 + chance(0.055));
       expect(found.anyPair).toBeLessThan(0.055 + chance(0.055));
@@ -137,6 +162,7 @@ describe('where nothing differs', () => {
         between: nothingBetween,
       };
     });
+    tell('small blocks', found);
     expect(Math.abs(found.rejects - 0.05)).toBeLessThan(0.007 + chance(0.05));
     expect(found.anyPair).toBeLessThan(0.055 + chance(0.055));
     expect(Math.abs(found.covers - 0.95)).toBeLessThan(0.007 + chance(0.05));

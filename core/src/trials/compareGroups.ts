@@ -1,29 +1,18 @@
-import { said, type Check } from '../errors';
+import type { Check } from '../errors';
 import { defineMethod, list, object, type InputOf } from '../method';
 import { meanOf, sdOf, type Friedman } from '../statistics';
 import { blockTest, incompleteBlocks, pairedTests, rankTest, type Cells } from './blocks';
-import type { Compared, FTest } from './compared';
+import type { Compared, ComparedPair, FTest } from './compared';
 import { lettersOf } from './letters';
+import { ALPHA, sentenceOf } from './sentence';
 import { groupsOfUnits, TRIAL_GROUP, type GroupOfUnits } from './units';
 import { gamesHowell, pairsOf, welchTest } from './welch';
 
 const INPUT = object({ groups: list(TRIAL_GROUP, 'what was read of each medium, in one unit, at one age') });
 export type CompareGroupsInput = InputOf<typeof INPUT>;
 
-/** Two groups told apart by less than this once in twenty trials in which nothing differs. */
-const ALPHA = 0.05;
 /** Fewer units of a group say too little of its own spread. */
 const LEAST_UNITS = 3;
-
-export interface ComparedPair {
-  readonly a: string;
-  readonly b: string;
-  readonly difference: number;
-  readonly ci95?: readonly [number, number];
-  readonly p?: number;
-  /** By the ranks of differences within whole blocks. */
-  readonly pRanks?: number;
-}
 
 export interface CompareGroupsResult {
   readonly method: 'welch' | 'blocks' | 'incomplete-blocks' | 'none';
@@ -130,22 +119,6 @@ function testOf(groups: readonly GroupOfUnits[]): Tested | Check {
 }
 
 const TEST_FIELD = { welch: 'welch', blocks: 'blocks', 'incomplete-blocks': 'incompleteBlocks' } as const;
-
-const shown = (value: number): string => said(Number(value.toPrecision(3)));
-
-function sentenceOf(pairs: readonly ComparedPair[], ruledOut: number): string {
-  const apart = pairs.filter(({ p = 1 }) => p < ALPHA).sort((x, y) => Math.abs(y.difference) - Math.abs(x.difference));
-  const rest = `no difference larger than ${shown(ruledOut)} is likely`;
-  if (apart.length === 0) return `No two can be told apart: ${rest}.`;
-  const told = apart.slice(0, 3).map(({ a, b, difference, ci95: [lo, hi] = [0, 0] }) => {
-    const [top, low, ends] = difference > 0 ? [a, b, [lo, hi]] : [b, a, [-hi, -lo]];
-    return `${top} lies ${shown(Math.abs(difference))} (${shown(ends[0] as number)} to ${shown(ends[1] as number)}) above ${low}`;
-  });
-  const more = apart.length > told.length ? `, and ${String(apart.length - told.length)} more pairs differ` : '';
-  return apart.length === pairs.length
-    ? `${told.join('; ')}${more}.`
-    : `${told.join('; ')}${more}. Of the others, ${rest}.`;
-}
 
 /**
  * Whether media differ, by the design of the trial: what was drawn by lot is the unit, and values of one unit are

@@ -16,3 +16,14 @@ export interface Compared {
   /** By ranks alone, where there are whole blocks. */
   readonly pRanks?: number;
 }
+
+/** Two groups by their names, the first less the second. */
+export interface ComparedPair {
+  readonly a: string;
+  readonly b: string;
+  readonly difference: number;
+  readonly ci95?: readonly [number, number];
+  readonly p?: number;
+  /** By the ranks of differences within whole blocks. */
+  readonly pRanks?: number;
+}

@@ -1,6 +1,8 @@
 import { refuse, type Check } from '../errors';
-import { defineMethod, either, list, number, object, text, type InputOf } from '../method';
-import { fisherExact, holm, wilson } from '../statistics';
+import { defineMethod, either, list, maybe, number, object, text, type InputOf } from '../method';
+import { fisherExact, holm, rankSum, wilson } from '../statistics';
+import { bootstrapTrays } from './bootstrapTrays';
+import { quasiBinomial } from './logistic';
 import { gamesHowell, pairsOf } from './welch';
 
 const TRAY = { sown: number('seeds'), byDay: list(number(), 'newly come up on each day, from day 1') };
@@ -9,6 +11,7 @@ const INPUT = object({
     either(object({ name: text(), ...TRAY }), object({ name: text(), trays: list(object(TRAY), 'each drawn by lot') })),
     'seeds that each stand alone, or trays of them',
   ),
+  seed: maybe(number('for the draws of trays; 1 unless said')),
 });
 export type GerminationInput = InputOf<typeof INPUT>;
 interface Tray {
@@ -26,6 +29,24 @@ export interface GerminationGroup {
   readonly ci95: readonly [number, number];
   /** Days until half of those that came up by the last day had; absent where none did. */
   readonly t50_d?: number;
+  /** Of six trays or more: where t50 lies in 95 of 100 sets of as many trays, drawn from them. */
+  readonly t50ci95_d?: readonly [number, number];
+}
+
+/** The shares of trays by odds, with the spread that the trays truly have. */
+export interface GerminationOdds {
+  readonly dispersion: number;
+  readonly f: number;
+  readonly df1: number;
+  readonly df2: number;
+  readonly p: number;
+  readonly pairs: readonly {
+    readonly a: string;
+    readonly b: string;
+    readonly oddsRatio: number;
+    readonly ci95: readonly [number, number];
+    readonly p: number;
+  }[];
 }
 
 export interface GerminationPair {
@@ -36,9 +57,11 @@ export interface GerminationPair {
 }
 
 export interface GerminationResult {
-  readonly method: 'fisher' | 'tray-shares' | 'none';
+  readonly method: 'fisher' | 'tray-shares' | 'tray-ranks' | 'none';
   readonly groups: readonly GerminationGroup[];
   readonly pairs: readonly GerminationPair[];
+  /** Beside the test by trays, where odds can be had. */
+  readonly odds?: GerminationOdds;
   readonly checks: readonly Check[];
 }
 
@@ -106,14 +129,29 @@ function comparison(
       method: 'none',
       checks: [note('few-units', 'Two trays of a medium say too little of their spread. No test is made.')],
     };
-  if (shares.some((own) => new Set(own).size === 1))
+  if (shares.some((own) => new Set(own).size === 1)) {
+    const ps = pairsOf(shares.length).map(([i, j]) => rankSum(shares[i] as number[], shares[j] as number[]));
     return {
-      method: 'none',
+      method: 'tray-ranks',
+      ps: holm(ps),
       checks: [
-        note('no-variance', 'All trays of a medium are alike, as where all or none came up. No test by trays is made.'),
+        note(
+          'no-variance',
+          'All trays of a medium are alike, as where all or none came up: trays are compared by rank.',
+        ),
       ],
     };
+  }
   return { method: 'tray-shares', ps: gamesHowell(shares).map(({ p }) => p), checks: [] };
+}
+
+function oddsOf(groups: readonly Sown[]): GerminationOdds | undefined {
+  const found = quasiBinomial(
+    groups.map(({ trays = [] }) => trays.map(({ sown, byDay }) => ({ sown, up: sum(byDay) }))),
+  );
+  if (found === undefined) return undefined;
+  const nameOf = (place: number): string => (groups[place] as Sown).name;
+  return { ...found, pairs: found.pairs.map(({ i, j, ...rest }) => ({ a: nameOf(i), b: nameOf(j), ...rest })) };
 }
 
 /**
@@ -121,12 +159,15 @@ function comparison(
  *
  * Share with its score interval; t50 between days by a straight line, of those that came up by the last day. Seeds that
  * each stand alone: Fisher's exact test of every pair, made ready by Holm. Trays: the arcsine of the root of their shares
- * by Games and Howell, from three trays a medium on; one tray of a medium: no p. Difference = share of a - share of b.
+ * by Games and Howell, from three trays a medium on, and beside it the odds with their errors widened by the trays' own
+ * spread; trays of a medium that are all alike: exact sums of ranks, Holm; one tray of a medium: no p. t50 of six trays
+ * or more has an interval from draws of trays. Difference = share of a - share of b.
  * Throws without a group, for two of one name, seeds or seedlings that are no whole numbers, more up than sown.
- * Sources: Wilson (1927); Fisher (1935); Holm (1979); Games and Howell (1976).
+ * Sources: Wilson (1927); Fisher (1935); Holm (1979); Games and Howell (1976);
+ * McCullagh and Nelder (1989); Wilcoxon (1945).
  * Example: 8 of 10 and 2 of 10: difference 0.6, p 0.023.
  */
-export function germination({ groups: given }: GerminationInput): GerminationResult {
+export function germination({ groups: given, seed = 1 }: GerminationInput): GerminationResult {
   if (given.length === 0) refuse('groups', 'give at least one group');
   const names = given.map(({ name }) => name);
   const groups = given.map((group, i): Sown => {
@@ -140,9 +181,10 @@ export function germination({ groups: given }: GerminationInput): GerminationRes
     return { name: group.name, all: together(trays), trays: 'trays' in group ? trays : undefined };
   });
   const { method, ps, checks } = comparison(groups);
-  const told = groups.map(({ name, all }): GerminationGroup => {
+  const told = groups.map(({ name, all, trays = [] }): GerminationGroup => {
     const up = sum(all.byDay);
     const t50_d = halfUp(all.byDay);
+    const t50ci95_d = bootstrapTrays(trays, (drawn) => halfUp(together(drawn).byDay), seed);
     return {
       name,
       sown: all.sown,
@@ -150,20 +192,22 @@ export function germination({ groups: given }: GerminationInput): GerminationRes
       share: up / all.sown,
       ci95: wilson(up, all.sown),
       ...(t50_d === undefined ? {} : { t50_d }),
+      ...(t50ci95_d === undefined ? {} : { t50ci95_d }),
     };
   });
+  const odds = method === 'tray-shares' ? oddsOf(groups) : undefined;
   const pairs = pairsOf(told.length).map(([i, j], at): GerminationPair => {
     const [a, b] = [told[i] as GerminationGroup, told[j] as GerminationGroup];
     const p = ps?.[at];
     return { a: a.name, b: b.name, difference: a.share - b.share, ...(p === undefined ? {} : { p }) };
   });
-  return { method, groups: told, pairs, checks };
+  return { method, groups: told, pairs, ...(odds === undefined ? {} : { odds }), checks };
 }
 
 export const germinationMethod = defineMethod({
   name: 'germination',
-  version: 1,
-  source: 'Wilson, 1927; Fisher, 1935; Holm, 1979; Games and Howell, 1976.',
+  version: 2,
+  source: 'Wilson, 1927; Fisher, 1935; Holm, 1979; Games and Howell, 1976; McCullagh and Nelder, 1989; Wilcoxon, 1945.',
   schema: INPUT,
   calculate: germination,
   outputs: {

@@ -1,6 +1,6 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-/** A photo of a lot or of a filled pot: of one of both. */
+/** A photo of a lot, of a filled pot or of a trial: of one of them. */
 @Entity('album_photos')
 export class AlbumPhotoEntity {
   @PrimaryColumn('uuid')
@@ -9,6 +9,8 @@ export class AlbumPhotoEntity {
   lotId!: string | null;
   @Column('uuid', { name: 'pot_id', nullable: true })
   potId!: string | null;
+  @Column('uuid', { name: 'trial_id', nullable: true })
+  trialId!: string | null;
   @Column('text')
   caption!: string;
   @Column('integer')

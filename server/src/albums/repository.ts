@@ -2,7 +2,7 @@ import type { EntityManager } from 'typeorm';
 import { AlbumPhotoEntity } from './entities';
 
 /** Whose album it is. */
-export type AlbumOf = { readonly lotId: string } | { readonly potId: string };
+export type AlbumOf = { readonly lotId: string } | { readonly potId: string } | { readonly trialId: string };
 
 /** Photos of an album, oldest first, without the pictures. */
 export const photosOf = (manager: EntityManager, album: AlbumOf): Promise<AlbumPhotoEntity[]> =>
@@ -16,7 +16,7 @@ export const countPhotos = (manager: EntityManager, album: AlbumOf): Promise<num
 
 export async function insertPhoto(
   manager: EntityManager,
-  photo: Omit<AlbumPhotoEntity, 'lotId' | 'potId'> & AlbumOf,
+  photo: Omit<AlbumPhotoEntity, 'lotId' | 'potId' | 'trialId'> & AlbumOf,
 ): Promise<void> {
   await manager.insert(AlbumPhotoEntity, photo);
 }

@@ -10,7 +10,7 @@ import { addPhoto, listPhotos, photoJpeg, requireAlbum } from './service';
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 
 /** The two routes of one kind of album. */
-const albumOf = (context: Context, things: 'lots' | 'pots', album: (id: string) => AlbumOf): Route[] => [
+const albumOf = (context: Context, things: 'lots' | 'pots' | 'trials', album: (id: string) => AlbumOf): Route[] => [
   defineRoute({
     method: 'get',
     address: `/${things}/:id/photos`,
@@ -38,6 +38,7 @@ const albumOf = (context: Context, things: 'lots' | 'pots', album: (id: string) 
 export const albumRoutes = (context: Context): Route[] => [
   ...albumOf(context, 'lots', (lotId) => ({ lotId })),
   ...albumOf(context, 'pots', (potId) => ({ potId })),
+  ...albumOf(context, 'trials', (trialId) => ({ trialId })),
   defineRoute({
     method: 'get',
     address: '/album-photos/:id',

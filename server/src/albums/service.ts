@@ -7,16 +7,19 @@ import { conflict, notFound, refused } from '../http/problems';
 import { reencode } from '../notes/picture';
 import type { SentPhoto } from '../notes/spool';
 import { lotOf } from '../shelf/lotRepository';
+import { trialOf } from '../trials/repository';
 import { countPhotos, insertPhoto, isPhotoKept, photosOf, pictureOf, type AlbumOf } from './repository';
 
-/** A lot is not photographed every week; a pot may be for a year. */
-const MOST = Object.freeze({ lot: 12, pot: 60 });
+/** A lot is not photographed every week; a pot may be for a year, each plot of a trial now and then. */
+const MOST = Object.freeze({ lot: 12, pot: 60, trial: 300 });
 const LONGEST_CAPTION = 200;
 
-/** Refuses an album of a lot or pot that is not there. */
+/** Refuses an album of a lot, pot or trial that is not there. */
 export async function requireAlbum({ db }: Context, album: AlbumOf): Promise<void> {
   if ('lotId' in album) {
     if ((await lotOf(db.manager, album.lotId)) === null) throw notFound('lot');
+  } else if ('trialId' in album) {
+    if ((await trialOf(db.manager, album.trialId)) === null) throw notFound('trial');
   } else if ((await filledPotRow(db.manager, album.potId)) === undefined) throw notFound('pot');
 }
 
@@ -38,6 +41,8 @@ export async function listPhotos(context: Context, album: AlbumOf): Promise<RunP
   }));
 }
 
+const kindOf = (album: AlbumOf): keyof typeof MOST => ('lotId' in album ? 'lot' : 'potId' in album ? 'pot' : 'trial');
+
 interface Upload {
   readonly id: string;
   readonly caption: string;
@@ -54,9 +59,9 @@ export async function addPhoto({ db, clock }: Context, me: Me, album: AlbumOf, u
   await db.transaction((manager) =>
     keepOnce(manager, { id, what: 'photo', said: { ...album, caption, sha256: photo.sha256 } }, async () => {
       if (picture === undefined) throw conflict('A photo with this id is kept with other content.');
-      const [whose, most] = 'lotId' in album ? ['lot', MOST.lot] : ['pot', MOST.pot];
-      if ((await countPhotos(manager, album)) >= most)
-        throw refused('photo', `A ${whose} keeps ${String(most)} photos at most.`);
+      const whose = kindOf(album);
+      if ((await countPhotos(manager, album)) >= MOST[whose])
+        throw refused('photo', `A ${whose} keeps ${String(MOST[whose])} photos at most.`);
       await insertPhoto(manager, { id, ...album, caption, ...picture, byUser: me.id, keptAt: new Date(clock.now()) });
     }),
   );

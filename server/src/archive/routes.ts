@@ -29,4 +29,12 @@ export const archiveRoutes = (context: Context): Route[] => [
     status: 204,
     answer: ({ params: { id }, body: { archived } }) => putAway(context, 'filled_pots', { id, archived }),
   }),
+  defineRoute({
+    method: 'patch',
+    address: '/trials/:id',
+    guard: WORKS,
+    body: PutAway,
+    status: 204,
+    answer: ({ params: { id }, body: { archived } }) => putAway(context, 'trials', { id, archived }),
+  }),
 ];

@@ -2,7 +2,7 @@ import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { conflict, notFound } from '../http/problems';
 import { isRevealed } from '../scores/repository';
-import { holdThing, isEmptied, restsOnBlend, restsOnLots, shelve, type Shelved } from './repository';
+import { holdThing, isEmptied, isGrown, restsOnBlend, restsOnLots, shelve, type Shelved } from './repository';
 
 /** As many as are named of what rests on something. */
 const NAMED = 3;
@@ -32,9 +32,17 @@ const MAY_GO: Readonly<Record<Shelved, (manager: EntityManager, id: string) => P
   filled_pots: async (manager, id) => {
     if (!(await isEmptied(manager, id))) throw conflict('It is still grown in; say that it was emptied first.');
   },
+  trials: async (manager, id) => {
+    if (await isGrown(manager, id)) throw conflict('It is still grown; finish the trial first.');
+  },
 };
 
-const WORDS: Readonly<Record<Shelved, string>> = { blends: 'blend', scorecards: 'card', filled_pots: 'pot' };
+const WORDS: Readonly<Record<Shelved, string>> = {
+  blends: 'blend',
+  scorecards: 'card',
+  filled_pots: 'pot',
+  trials: 'trial',
+};
 
 /** Puts a thing away, where nothing rests on it, or brings it back. */
 export async function putAway(

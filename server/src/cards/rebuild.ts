@@ -1,6 +1,6 @@
 import type { DataSource } from 'typeorm';
 import { systemClock } from '../clock';
-import { followPots } from '../filledPots/followPots';
+import { alsoFollows } from './alsoFollows';
 import { CardMaker } from './cardMaker';
 import { wantEverything } from './repository';
 import { ownWorkshop } from './workshop';
@@ -11,7 +11,7 @@ export function patientMaker(db: DataSource): CardMaker {
   const warn = (error: unknown): void => {
     process.stderr.write(`Cards wait: ${String(error)}\n`);
   };
-  return new CardMaker(db, workshop, warn, followPots({ db, clock: systemClock }, workshop));
+  return new CardMaker(db, workshop, warn, alsoFollows({ db, clock: systemClock }, workshop));
 }
 
 /** Works everything that is kept beside the readings out anew, lot by lot; whoever reads sees the rows of before until then. */

@@ -1,9 +1,10 @@
-import type { LotRecord } from '@bent-pail/core';
+import type { LotRecord, TrialRecord } from '@bent-pail/core';
 import { Piscina } from 'piscina';
 import type { CardAnswer, CardTask } from '../workers/makeCard';
 import { programFile } from '../workers/programFile';
 import { taughtBy, type MeasuredBatch, type Taught } from '../learning/taughtBy';
 import { watchPot, type PotAsked, type PotSaid } from '../filledPots/watchPot';
+import { trialResult, type TrialResult } from '../trials/results';
 import { workOut, type WorkedOut } from './workedOut';
 
 const THREAD = Object.freeze({ idle_ms: 30_000, heap_MB: 96, young_MB: 8, nice: 10 });
@@ -15,6 +16,8 @@ export interface Workshop {
   learn: (measured: readonly MeasuredBatch[]) => Promise<Taught>;
   /** What a pot's diary asks for next. */
   pot: (asked: PotAsked) => Promise<PotSaid>;
+  /** What a finished trial came to. */
+  trial: (record: TrialRecord) => Promise<TrialResult>;
   close: () => Promise<void>;
 }
 
@@ -34,6 +37,7 @@ export function threadWorkshop(): Workshop {
     card: async (record, runIds) => (await pool.run({ kind: 'card', record, runIds })) as WorkedOut,
     learn: async (measured) => (await pool.run({ kind: 'learn', measured })) as Taught,
     pot: async (asked) => (await pool.run({ kind: 'pot', asked })) as PotSaid,
+    trial: async (record) => (await pool.run({ kind: 'trial', record })) as TrialResult,
     close: () => pool.destroy(),
   };
 }
@@ -44,6 +48,7 @@ export function ownWorkshop(): Workshop {
     card: (record, runIds) => Promise.resolve(workOut(record, runIds)),
     learn: (measured) => Promise.resolve(taughtBy(measured)),
     pot: (asked) => Promise.resolve(watchPot(asked)),
+    trial: (record) => Promise.resolve(trialResult(record)),
     close: () => Promise.resolve(),
   };
 }

@@ -47,6 +47,7 @@ import { ClosedYears1768300000000 } from './migrations/1768300000000-closedYears
 import { NoStudents1768400000000 } from './migrations/1768400000000-noStudents';
 import { Classes1768500000000 } from './migrations/1768500000000-classes';
 import { Training1768600000000 } from './migrations/1768600000000-training';
+import { Trials1768700000000 } from './migrations/1768700000000-trials';
 
 export const MIGRATIONS = [
   FirstSlice1764000000000,
@@ -97,4 +98,5 @@ export const MIGRATIONS = [
   NoStudents1768400000000,
   Classes1768500000000,
   Training1768600000000,
+  Trials1768700000000,
 ];

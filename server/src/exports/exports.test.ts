@@ -210,6 +210,8 @@ describe('tables as a workbook', () => {
       'recipes',
       'results',
       'runs',
+      'trial-events',
+      'trial-readings',
     ]);
     const rows = await sheets(`/exports/readings.xlsx?run=${run.id}`);
     const [head = [], first = []] = rows[0]?.data ?? [];

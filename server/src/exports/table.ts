@@ -11,6 +11,7 @@ export interface Wanted {
   readonly blend?: readonly string[];
   readonly card?: readonly string[];
   readonly class?: readonly string[];
+  readonly trial?: readonly string[];
 }
 
 /** Before the first id. */

@@ -7,41 +7,22 @@ import type {
   NewPotEntry,
   Page,
   PotEntryKind,
-  PotMediumKind,
 } from '@bent-pail/contract';
 import { namesOf } from '../accounts/repository';
-import { newestVersionOf, versionOf } from '../blends/repository';
-import type { EntityManager } from 'typeorm';
+import { versionOf } from '../blends/repository';
 import type { Context } from '../context';
 import { keepOnce } from '../database/keepOnce';
 import { notFound, refused } from '../http/problems';
 import { notebookRow } from '../notebook/repository';
 import { placeOf } from '../places/repository';
-import { lotOf } from '../shelf/lotRepository';
 import { diaryLines } from './diaryLines';
 import type { PotEntryEntity } from './entities';
+import { NO_MEDIUM, requireMedium } from './requireMedium';
 import { diaryOf, filledPotRow, insertFilledPot, insertPotEntry, pageOfFilledPots, repotsOf } from './repository';
 
 export async function listFilledPots({ db }: Context, asked: FilledPotsAsked): Promise<Page<FilledPotRow>> {
   const { zone } = await notebookRow(db.manager);
   return pageOfFilledPots(db.manager, asked, zone);
-}
-
-interface Medium {
-  readonly mediumKind: PotMediumKind;
-  readonly mediumId: string;
-}
-const NO_MEDIUM = Object.freeze({ blendId: null, blendN: null, lotId: null });
-
-/** What something is filled with: a blend in its newest version, or a lot. Refuses what is not there. */
-async function requireMedium(manager: EntityManager, { mediumKind, mediumId }: Medium) {
-  if (mediumKind === 'lot') {
-    if ((await lotOf(manager, mediumId)) === null) throw refused('mediumId', 'There is no such lot.');
-    return { ...NO_MEDIUM, lotId: mediumId };
-  }
-  const blendN = await newestVersionOf(manager, mediumId);
-  if (blendN === undefined) throw refused('mediumId', 'There is no such blend.');
-  return { ...NO_MEDIUM, blendId: mediumId, blendN };
 }
 
 /** Keeps a pot that was filled. */

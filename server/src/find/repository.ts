@@ -35,6 +35,8 @@ const NAMED = `
   union all
   select 'class', id, name, plan ->> 'title', began_at, name || ' ' || (plan ->> 'title'), true from classes
   union all
+  select 'trial', id, name, plan ->> 'question', kept_at, name, archived_at is null from trials
+  union all
   select 'vessel', id, name, null, created_at, name, archived_at is null from vessels
   union all
   select 'instrument', id, name, null, created_at, name, true from instruments

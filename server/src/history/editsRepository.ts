@@ -40,6 +40,7 @@ const EDITED: readonly {
   { of: 'notebook', table: 'notebook', title: 't.place', id: `'00000000-0000-0000-0000-000000000001'::uuid` },
   { of: 'place', table: 'places', title: 't.name' },
   { of: 'supplier', table: 'suppliers', title: 't.name' },
+  { of: 'trial', table: 'trials', title: 't.name' },
 ];
 
 /** Rows of guides may be dropped: then they are called as they were. */

@@ -2,6 +2,7 @@ import type { ChangeRow, HistoryAsked } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
 import { EDITS } from './editsRepository';
 import type { Source } from './source';
+import { OF_TRIALS } from './trialsRepository';
 
 export interface ChangeFound extends Omit<
   ChangeRow,
@@ -149,6 +150,7 @@ const SOURCES: readonly Source[] = [
       x.opened_because as reason`,
     from: '(select id, label, opened_because, opened_by as by_user, opened_at as kept_at from closed_years) x',
   },
+  ...OF_TRIALS,
   ...(['group-out', 'group-in'] as const).map((kind): Source => ({
     kind,
     columns: `x.id, 'class' as of, c.id as of_id, null::int as number, c.name as title, concat(g.number, ', ', s.code) as part,

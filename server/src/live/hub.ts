@@ -36,6 +36,7 @@ export class Hub {
     client.on('notification', ({ channel, payload }) => {
       if (channel === 'lot_cards') this.events.emit('cards');
       else if (channel === 'sittings') this.events.emit('sitting', payload);
+      else if (channel === 'trials') this.events.emit('trial', payload);
       else if (channel === 'classes') this.events.emit('class', changeOf(payload ?? ''));
       else if (payload !== undefined) this.events.emit('run', payload);
     });
@@ -52,6 +53,7 @@ export class Hub {
       await listenToChanges(client);
       this.events.emit('run', 'all');
       this.events.emit('class', { classId: 'all' });
+      this.events.emit('trial', 'all');
       this.events.emit('cards');
     } catch (error) {
       this.logger.warn({ err: error }, 'cannot hear of changes yet');
@@ -80,6 +82,14 @@ export class Hub {
     this.events.on('class', heard);
     return () => {
       this.events.off('class', heard);
+    };
+  }
+
+  /** Calls back with the id of every trial of which something was read or said, or `all`. */
+  hearTrials(heard: (trialId: string) => void): () => void {
+    this.events.on('trial', heard);
+    return () => {
+      this.events.off('trial', heard);
     };
   }
 

@@ -6,7 +6,8 @@ import { LiveStreams } from './stream';
 
 /**
  * A stream of what changes: `run` with the id of a run, or `all` after anything may have been missed; `sitting` with
- * the id of a panel's sitting at which somebody got on; `class` with the id of a class in which a group did; `counts` when the numbers of the bench edge may be
+ * the id of a panel's sitting at which somebody got on; `class` with the id of a class in which a group did;
+ * `trial` with the id of a trial of which something was read or said; `counts` when the numbers of the bench edge may be
  * others. A page asks for the sheet again when it hears of it, so nothing has to be replayed; whoever connects hears
  * `all` first. Ends when its person is signed out.
  */
@@ -35,6 +36,11 @@ export function liveRoutes(server: Server): Route[] {
         stream.until(
           hub.hearClasses(({ classId }) => {
             stream.say('class', classId);
+          }),
+        );
+        stream.until(
+          hub.hearTrials((trialId) => {
+            stream.say('trial', trialId);
           }),
         );
       },

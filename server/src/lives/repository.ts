@@ -23,7 +23,7 @@ export const runsBehind = (manager: EntityManager, lotId: string): Promise<LifeR
 
 const HOLDS = `v.flat @> jsonb_build_array(jsonb_build_object('lotId', $1::text))`;
 
-/** Whatever rests on a lot: blends and their batches, lots prepared of it, revealed cards, pots, claims; the newest first. */
+/** Whatever rests on a lot: blends and their batches, lots prepared of it, revealed cards, pots, trials, claims; the newest first. */
 export const usesOf = (manager: EntityManager, lotId: string): Promise<LifeRow[]> =>
   manager.query<LifeRow[]>(
     `select *, null::int as readings, null::int as "leftOut" from (
@@ -44,6 +44,9 @@ export const usesOf = (manager: EntityManager, lotId: string): Promise<LifeRow[]
        from filled_pots p join pots_now h on h.id = p.id
          left join blend_versions v on v.blend_id = h.blend_id and v.n = h.blend_n
        where h.lot_id = $1::uuid or ${HOLDS}
+       union all
+       select 'trial', t.id, t.name, null, t.kept_at
+       from trials t where t.plan -> 'arms' @> jsonb_build_array(jsonb_build_object('mediumId', $1::text))
        union all
        select 'claims', s.lot_id, m.name, max(s.version), max(s.kept_at)
        from claims_sheets s join lots l on l.id = s.lot_id join materials m on m.id = l.material_id

@@ -14,6 +14,8 @@ const DERIVED = [
   'run_figures',
   'run_states',
   'session',
+  'trial_ratios',
+  'trial_results',
 ];
 
 /** Columns that leave only in a backup, and what stands in their place in a row that comes in. */

@@ -80,6 +80,8 @@ describe('a notebook as an open file', () => {
       'run_figures',
       'run_states',
       'session',
+      'trial_ratios',
+      'trial_results',
     ]);
   });
 

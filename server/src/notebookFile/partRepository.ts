@@ -3,7 +3,9 @@ import type { Reference } from './catalogRepository';
 import type { FileKind } from './kinds';
 
 /** What a part of a notebook begins with, by the ids of each kind. */
-export type Part = Readonly<Partial<Record<'lots' | 'blends' | 'pots' | 'cards' | 'runs', readonly string[]>>>;
+export type Part = Readonly<
+  Partial<Record<'lots' | 'blends' | 'pots' | 'cards' | 'runs' | 'trials', readonly string[]>>
+>;
 
 const TABLES: Readonly<Record<keyof Part, string>> = {
   lots: 'lots',
@@ -11,6 +13,7 @@ const TABLES: Readonly<Record<keyof Part, string>> = {
   pots: 'filled_pots',
   cards: 'scorecards',
   runs: 'runs',
+  trials: 'trials',
 };
 
 /** Rows that belong to a row of another table by that column, and go with it. */
@@ -41,6 +44,14 @@ const BELONGS: readonly (readonly [kind: string, column: string])[] = [
   ['growth_marks', 'scorecard_id'],
   ['musts_said', 'scorecard_id'],
   ['score_overrides', 'scorecard_id'],
+  ['album_photos', 'trial_id'],
+  ['trial_plots', 'trial_id'],
+  ['trial_readings', 'trial_id'],
+  ['trial_events', 'trial_id'],
+  ['trial_exclusions', 'trial_id'],
+  ['trial_moves', 'trial_id'],
+  ['trial_settled', 'trial_id'],
+  ['trial_reopenings', 'trial_id'],
 ];
 
 /** What rests on what without the database's own knowledge: `from` has it, `to` is what it names. */
@@ -57,6 +68,11 @@ const NAMED: readonly { readonly from: string; readonly to: string; readonly whe
     to: 'blends',
     where: `p.id::text in (select f #>> '{blend,id}' from jsonb_array_elements(c.recipe -> 'lines') f)`,
   },
+  ...(['lots', 'blends'] as const).map((to) => ({
+    from: 'trials',
+    to,
+    where: `p.id::text in (select a ->> 'mediumId' from jsonb_array_elements(c.plan -> 'arms') a)`,
+  })),
 ];
 
 const quoted = (name: string): string => `"${name}"`;

@@ -4,10 +4,19 @@ import { namesOf } from '../accounts/repository';
 import { newestSheets } from '../claims/repository';
 import { shareOf } from '../claims/service';
 import { optional } from '../database/optional';
+import { ratiosOfLots, type RatioOfLot } from '../trials/resultRepository';
 import { saidOn } from './repository';
 
 /** What is known of a product on a card besides its lot and its panel. */
 export type SaidOfCard = Omit<Told, 'ratings' | 'agreed' | 'assumed'>;
+
+/** What grew in a lot beside its trial's reference. */
+function trialOf(grown: readonly RatioOfLot[], lotId: string): SaidOfCard['trial'] {
+  const found = grown.find((one) => one.lotId === lotId);
+  if (found === undefined) return undefined;
+  const { ratio, se, trial, reference } = found;
+  return { ratio, trial, reference, ...optional('se', se) };
+}
 
 /** What people say on some cards and of their products, by card: as many questions for many as for one. */
 export async function saidOfCards(
@@ -22,6 +31,10 @@ export async function saidOfCards(
     manager,
     cards.map(({ lotId }) => lotId),
   );
+  const grown = await ratiosOfLots(
+    manager,
+    cards.map(({ lotId }) => lotId),
+  );
   const people = [...musts, ...overrides].map(({ byUser }) => byUser);
   const names = await namesOf(manager, [...people, ...growth.map(({ userId }) => userId)]);
   const nameOf = (id: string): string => names.get(id) ?? '';
@@ -32,6 +45,7 @@ export async function saidOfCards(
       return [
         id,
         {
+          ...optional('trial', trialOf(grown, lotId)),
           ...optional('claims', sheet === undefined ? undefined : shareOf(sheet)),
           musts: musts.filter(isOf).map(({ criterion, holds, byUser }) => ({ criterion, holds, by: nameOf(byUser) })),
           overrides: overrides.filter(isOf).flatMap(({ criterion, value, reason, byUser }) =>

@@ -1,8 +1,10 @@
-import type { LabRequestRow, OpenRunRow, PlannedJobRow, PotJobRow } from '@bent-pail/contract';
+import type { LabRequestRow, OpenRunRow, PlannedJobRow, PotJobRow, TrialToday } from '@bent-pail/contract';
 import { giveOrTake, POT_ACT_WORDS } from '@bent-pail/core';
 import ical, { ICalAlarmType } from 'ical-generator';
 
 const MINUTES = 15;
+/** A day's readings are taken at some time of it; a calendar wants an hour. */
+const READINGS_AT = '08:00:00';
 
 /** What a calendar is made of. */
 export interface Waiting {
@@ -11,6 +13,7 @@ export interface Waiting {
   readonly reports: readonly LabRequestRow[];
   readonly planned: readonly PlannedJobRow[];
   readonly pots: readonly PotJobRow[];
+  readonly trials: readonly TrialToday[];
   /** Where phones find the notebook, if they may: each entry then leads to its page. */
   readonly networkAddress?: string;
 }
@@ -24,7 +27,7 @@ interface Entry {
   readonly page: string;
 }
 
-function entriesOf({ runs, reports, planned, pots }: Waiting): Entry[] {
+function entriesOf({ runs, reports, planned, pots, trials }: Waiting): Entry[] {
   const onSheets = runs.flatMap(({ id, number, lotName, lotCode, protocolLabel, waits }) =>
     waits.due.flatMap(({ what, at }): Entry[] =>
       at === undefined
@@ -69,7 +72,14 @@ function entriesOf({ runs, reports, planned, pots }: Waiting): Entry[] {
           },
         ],
   );
-  return [...onSheets, ...fromLaboratory, ...ofPlans, ...ofPots];
+  const ofTrials = trials.map(({ id, name, on, planned }): Entry => ({
+    id: `${id}-${on}`,
+    at: Date.parse(`${on}T${READINGS_AT}Z`),
+    summary: `Readings of the day: ${name}`,
+    description: `${String(planned)} readings`,
+    page: `/grow/${id}/day?on=${on}`,
+  }));
+  return [...onSheets, ...fromLaboratory, ...ofPlans, ...ofPots, ...ofTrials];
 }
 
 /** What waits on the bench as a calendar: every deadline that lies ahead or is over, a quarter of an hour each. */

@@ -13,8 +13,16 @@ export const todayRoutes = ({ db, clock, networkAddress, waiting }: Server): Rou
     guard: READS,
     respond: async ({ who }, response) => {
       const { place } = await notebookRow(db.manager);
-      const { openRuns: runs, labRequests: reports, planned, pots } = await waiting(who);
-      const all = { place, runs, reports, planned, pots, ...(networkAddress === undefined ? {} : { networkAddress }) };
+      const { openRuns: runs, labRequests: reports, planned, pots, trials } = await waiting(who);
+      const all = {
+        place,
+        runs,
+        reports,
+        planned,
+        pots,
+        trials,
+        ...(networkAddress === undefined ? {} : { networkAddress }),
+      };
       response.setHeader('Content-Disposition', 'attachment; filename="bench.ics"');
       response.type('text/calendar').send(benchCalendar(all, clock.now()));
     },

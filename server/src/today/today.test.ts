@@ -43,6 +43,7 @@ describe('today', () => {
       scorecards: 0,
       sheetsToRate: 0,
       openClasses: 0,
+      openTrials: 0,
     });
   });
 
@@ -86,7 +87,7 @@ describe('the calendar', () => {
 
   it('keeps an entry’s name when it is read again, so that a calendar moves it and has it once', () => {
     const soak = { id: 'p1', at: '2026-11-26T09:00:00Z', what: 'Soak', where: 'Tub', plannedBy: 'Tam' };
-    const waiting = { place: 'Shed', runs: [], reports: [], pots: [], planned: [soak] };
+    const waiting = { place: 'Shed', runs: [], reports: [], pots: [], trials: [], planned: [soak] };
     const uid = (text: string): string | undefined => /^UID:(.+)$/m.exec(text)?.[1]?.trim();
     const at = Date.parse('2026-11-24T08:00:00Z');
     const moved = [{ ...soak, at: '2026-11-27T09:00:00Z' }];
@@ -100,14 +101,14 @@ describe('the calendar', () => {
 
   it('leads to the page of each entry where phones find the notebook, and nowhere else', () => {
     const soak = { id: 'p1', at: '2026-11-26T09:00:00Z', what: 'Soak', where: 'Tub', plannedBy: 'Tam', to: '/blend/x' };
-    const waiting = { place: 'Shed', runs: [], reports: [], pots: [], planned: [soak] };
+    const waiting = { place: 'Shed', runs: [], reports: [], pots: [], trials: [], planned: [soak] };
     expect(benchCalendar(waiting, 0)).not.toContain('URL');
     const told = benchCalendar({ ...waiting, networkAddress: 'https://bench.test:4410' }, 0);
     expect(told).toContain('URL;VALUE=URI:https://bench.test:4410/blend/x');
   });
 
   it('of an empty bench is a calendar all the same', () => {
-    const text = benchCalendar({ place: 'Shed', runs: [], reports: [], pots: [], planned: [] }, 0);
+    const text = benchCalendar({ place: 'Shed', runs: [], reports: [], pots: [], trials: [], planned: [] }, 0);
     expect(text).toContain('BEGIN:VCALENDAR');
     expect(text).toContain('Bench at Shed');
     expect(text).not.toContain('VEVENT');

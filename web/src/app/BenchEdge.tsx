@@ -58,7 +58,7 @@ function Door({ waits, isHere }: { readonly waits: number; readonly isHere: bool
     <Link
       to="/"
       aria-current={isHere ? 'page' : undefined}
-      className={`${ON_BENCH} relative mr-1.5 w-[136px] shrink-0 gap-2 pr-2.5 pl-3.5 no-underline max-[520px]:mr-0 max-[520px]:w-[92px] max-[520px]:gap-1 max-[520px]:pr-1 max-[520px]:pl-2.5 ${isHere ? 'text-inverse [--ink:var(--inverse)]' : ''}`}
+      className={`${ON_BENCH} relative mr-1.5 w-[136px] shrink-0 gap-2 pr-2.5 pl-3.5 no-underline max-[520px]:mr-0 max-[520px]:w-[46px] max-[520px]:pr-0 max-[520px]:pl-3 ${isHere ? 'text-inverse [--ink:var(--inverse)]' : ''}`}
     >
       <span
         aria-hidden="true"
@@ -75,8 +75,9 @@ function Door({ waits, isHere }: { readonly waits: number; readonly isHere: bool
           label="Bent Pail"
         />
       </span>
-      <span className="relative flex flex-col pb-1 leading-[1.05]">
-        <b className="text-head max-[520px]:text-small">Today</b>
+      {/* Eight stations leave a phone no room for the word. */}
+      <span className="relative flex flex-col pb-1 leading-[1.05] max-[520px]:sr-only">
+        <b className="text-head">Today</b>
         <small className={`max-[520px]:hidden ${isHere ? 'text-inverse' : ''}`}>
           {waits === 0 ? 'nothing waits' : `${String(waits)} on the go`}
         </small>
@@ -96,7 +97,7 @@ interface StationLinkProps {
 function StationLink({ station, isHere, holds, pail, count }: StationLinkProps): ReactElement {
   return (
     <NavLink to={station.path} className="flex h-full flex-col no-underline">
-      <span className={`${ON_BENCH} gap-1.5 pr-1 pb-1 pl-2`}>
+      <span className={`${ON_BENCH} gap-1.5 pr-1 pb-1 pl-2 max-[520px]:pr-0 max-[520px]:pl-1`}>
         {holds && (
           <span className="-mb-1.5 -ml-0.5 max-[520px]:hidden">
             <LotPail pail={pail} size={23} />
@@ -104,13 +105,13 @@ function StationLink({ station, isHere, holds, pail, count }: StationLinkProps):
         )}
         <span
           data-station
-          className={`text-lead leading-none max-[900px]:text-head max-[520px]:text-small ${isHere ? 'font-bold tracking-[-0.01em]' : 'font-medium'}`}
+          className={`text-lead leading-none max-[900px]:text-head max-[520px]:text-note max-[520px]:tracking-[-0.02em] ${isHere ? 'font-bold tracking-[-0.01em]' : 'font-medium'}`}
         >
           {station.word}
         </span>
       </span>
       <span
-        className={`flex flex-1 items-end gap-1.5 pr-1 pb-1 pl-2 whitespace-nowrap ${isHere ? 'relative z-2 mt-[3px] bg-slab text-inverse' : ''}`}
+        className={`flex flex-1 items-end gap-1.5 pr-1 pb-1 pl-2 whitespace-nowrap max-[520px]:pl-1 ${isHere ? 'relative z-2 mt-[3px] bg-slab text-inverse' : ''}`}
       >
         <i data-number className="figure text-note leading-none font-medium not-italic">
           {placeOf(station.word)}
@@ -138,7 +139,7 @@ function Hand({ onKeys, onFind }: BenchEdgeProps): ReactElement {
           <b className={IN_HAND}>{hand.name}</b>
         )}
       </span>
-      <span className="relative z-2 mt-[3px] flex flex-1 items-center gap-3 bg-zinc1 pr-1 pl-3 text-note leading-none">
+      <span className="relative z-2 mt-[3px] flex flex-1 items-center gap-3 bg-zinc1 pr-1 pl-3 max-[520px]:px-0 text-note leading-none">
         {hand !== undefined && (
           <button type="button" className={`${LOW} max-[900px]:hidden`} onClick={putDown}>
             clear

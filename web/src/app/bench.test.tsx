@@ -11,7 +11,15 @@ import { BenchEdge } from './BenchEdge';
 import { STATIONS } from './views';
 import { useKeys } from './useKeys';
 
-const COUNTS: Counts = { lots: 27, openRuns: 1, blends: 0, scorecards: 3, sheetsToRate: 1, openClasses: 1 };
+const COUNTS: Counts = {
+  lots: 27,
+  openRuns: 1,
+  blends: 0,
+  scorecards: 3,
+  sheetsToRate: 1,
+  openClasses: 1,
+  openTrials: 0,
+};
 
 afterEach(() => {
   useHand.setState({ hand: undefined });
@@ -36,8 +44,8 @@ describe('the bench edge', () => {
   });
 
   it.each<[Role, readonly string[]]>([
-    ['lead', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record']],
-    ['reader', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Class', 'Record']],
+    ['lead', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Grow', 'Class', 'Record']],
+    ['reader', ['Shelf', 'Bench', 'Blend', 'Pot', 'Score', 'Grow', 'Class', 'Record']],
     ['panellist', []],
   ])('shows a %s only where they may go', (role, words) => {
     open(role);
@@ -121,9 +129,9 @@ describe('single keys', () => {
     expect(screen.getByText(`at ${address}`)).toBeTruthy();
   });
 
-  it('6 goes nowhere, for there is no such station', () => {
+  it('9 goes nowhere, for there is no such station', () => {
     open();
-    press('6');
+    press('9');
     expect(screen.getByText('at /')).toBeTruthy();
   });
 

@@ -56,6 +56,7 @@ function open(at: readonly string[], due = 0) {
     scorecards: 0,
     sheetsToRate: 0,
     openClasses: 0,
+    openTrials: 0,
     due,
   });
   const lot = (

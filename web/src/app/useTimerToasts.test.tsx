@@ -16,6 +16,7 @@ const counts = (at: number): Counts => ({
   scorecards: 0,
   sheetsToRate: 0,
   openClasses: 0,
+  openTrials: 0,
   nextOver: { runId: 'r7', lot: 'Pumice, PM-4', name: 'soaking', at },
 });
 const Around = ({ children }: { readonly children: ReactNode }): ReactElement => (

@@ -8,7 +8,7 @@ it('stations stand in the order of the work, each with a number and an address o
   expect(STATIONS.map(({ word }) => word)).toEqual(
     STATION_WORDS.filter((word) => STATIONS.some((one) => one.word === word)),
   );
-  expect(STATIONS.map(({ word }) => placeOf(word))).toEqual([1, 2, 3, 4, 5, 7, 8]);
+  expect(STATIONS.map(({ word }) => placeOf(word))).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
   for (const { path } of STATIONS) expect(PAGES.map((page) => page.path)).toContain(path);
 });
 
@@ -32,6 +32,10 @@ it('is looked at only where there is a page', async () => {
     '/classes': [
       { id: 'on', isOpen: true },
       { id: 'over', isOpen: false },
+    ],
+    '/trials': [
+      { id: 'grown', state: 'finished', ratios: [] },
+      { id: 'growing', state: 'running' },
     ],
     '/plants': [{ id: 'orchid', name: 'Orchid on bark' }],
   } as Readonly<Record<string, readonly unknown[]>>;

@@ -4,6 +4,7 @@ import { classStation } from '../class/view';
 import { devices } from '../devices/view';
 import { instruments } from '../instruments/view';
 import { join } from '../join/view';
+import { grow } from '../grow/view';
 import { laboratory } from '../laboratory/view';
 import { people } from '../people/view';
 import { pot } from '../pot/view';
@@ -31,6 +32,7 @@ export const VIEWS: Readonly<Record<string, View>> = {
   blend,
   pot,
   score,
+  grow,
   class: classStation,
   join,
   shop,

@@ -7,7 +7,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { queryClient } from '../shared/resources/client';
 import { AMERICAN, openPage } from '../testing/page';
 import { useDrafts } from './draftStore';
-import { Keypad } from './Keypad';
+import { Keypad } from '../kit/Keypad';
 import { LitCell } from './LitCell';
 import { useMillivolts } from './millivolts';
 import type { Offered } from './offered';
@@ -64,7 +64,7 @@ function light({
           onKeep={onKeep}
           onMove={() => undefined}
         />
-        {keypad && <Keypad entry={entry} />}
+        {keypad && <Keypad text={entry.text} onText={entry.type} onKeep={entry.keep} isSigned={entry.inMv} />}
       </>
     );
   }

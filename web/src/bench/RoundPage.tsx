@@ -16,7 +16,7 @@ import { toRecord } from '../shared/toRecord';
 import { useMe, useSession } from '../shared/useSession';
 import { DeviceStrip } from './DeviceStrip';
 import { offeredFor } from './offered';
-import { Keypad } from './Keypad';
+import { Keypad } from '../kit/Keypad';
 import { isTyped } from './cursor';
 import { LitCell } from './LitCell';
 import { takesMillivolts } from './millivolts';
@@ -180,7 +180,9 @@ function Lit({ task, record, sheet, mayWrite, now, onKeep }: LitProps): ReactEle
           />
         </div>
       </div>
-      {mayWrite && isTyped(task.step) && <Keypad entry={entry} />}
+      {mayWrite && isTyped(task.step) && (
+        <Keypad text={entry.text} onText={entry.type} onKeep={entry.keep} isSigned={entry.inMv} />
+      )}
     </section>
   );
 }

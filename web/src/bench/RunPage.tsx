@@ -13,7 +13,7 @@ import { isTyped, moved, nextEmpty, type CellAt } from './cursor';
 import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
 import { History } from './History';
-import { Keypad } from './Keypad';
+import { Keypad } from '../kit/Keypad';
 import { LeaveOut, LeftOut } from './LeaveOut';
 import { takesMillivolts } from './millivolts';
 import { MeasureVessels } from './MeasureVessels';
@@ -201,7 +201,9 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
           {lit !== undefined && mayWrite && open && (
             <DeviceStrip lit={lit} protocol={sheet.protocol} cells={run.cells} typing={typed !== ''} onKeep={keep} />
           )}
-          {lit !== undefined && isTyped(litStep) && <Keypad entry={entry} />}
+          {lit !== undefined && isTyped(litStep) && (
+            <Keypad text={entry.text} onText={entry.type} onKeep={entry.keep} isSigned={entry.inMv} />
+          )}
           <ResultSide run={run} />
         </div>
       </div>

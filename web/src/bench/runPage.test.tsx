@@ -160,6 +160,7 @@ describe('the round', () => {
       planned: [],
       pots: [],
       classes: [],
+      trials: [],
     };
     openPage(<RoundPage />, {
       role: 'tester',

@@ -18,7 +18,7 @@ import { SavedViews } from '../shared/savedViews/SavedViews';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession } from '../shared/useSession';
 import { fieldSaid } from './editedFields';
-import { CHANGE_WORDS, changeSaid, placeOfChange, thingSaid } from './changes';
+import { CHANGE_WORDS, changeSaid, partSaid, placeOfChange, thingSaid } from './changes';
 
 const KIND_OPTIONS = [{ key: '', words: 'any' }, ...CHANGE_KINDS.map((key) => ({ key, words: CHANGE_WORDS[key] }))];
 
@@ -169,7 +169,7 @@ function Change({ row, notebook: { zone, currency } }: ChangeProps): ReactElemen
         <Link to={to} className="underline underline-offset-3">
           {title}
         </Link>
-        {part !== undefined && <span className="block text-small text-ink2">{part}</span>}
+        {part !== undefined && <span className="block text-small text-ink2">{partSaid(row)}</span>}
         {field !== undefined && <span className="block text-small text-ink2">{fieldSaid(field)}</span>}
       </td>
       <td className="figure pr-3 text-left">{changeSaid(row, old, currency)}</td>

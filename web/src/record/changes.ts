@@ -1,4 +1,5 @@
 import type { ChangeKind, ChangeRow } from '@bent-pail/contract';
+import { CIRCUMSTANCE_WORDS, SETTLED_WORDS } from '@bent-pail/core';
 import { counted } from '../kit/format';
 import { valueSaid } from './editedFields';
 
@@ -25,6 +26,11 @@ export const CHANGE_WORDS: Readonly<Record<ChangeKind, string>> = {
   'group-out': 'group of a class left out',
   'group-in': 'group of a class taken in again',
   'class-wiped': 'class wiped',
+  'plot-out': 'plot of a trial left out',
+  'plot-in': 'plot of a trial taken in again',
+  'plot-moved': 'plot of a trial moved',
+  'difference-settled': 'difference in a trial settled',
+  'trial-reopened': 'trial opened again',
 };
 
 /** Changes whose old and new are numbers of versions. */
@@ -38,10 +44,18 @@ export const changeSaid = (
 ): string => {
   if (value === undefined) return '';
   if (kind === 'price' || field === 'lots.price') return `${currency}${value}`;
+  if (kind === 'difference-settled') return SETTLED_SAID[value] ?? value;
   if (kind === 'class-wiped') return counted(Number(value), 'reading', 'readings');
   if (field !== undefined) return valueSaid(field, value);
   return VERSIONS.includes(kind) ? `version ${value}` : value;
 };
+
+const CIRCUMSTANCES_SAID: Readonly<Partial<Record<string, string>>> = CIRCUMSTANCE_WORDS;
+const SETTLED_SAID: Readonly<Partial<Record<string, string>>> = SETTLED_WORDS;
+
+/** Which part of its thing a change is about. */
+export const partSaid = ({ kind, part = '' }: Pick<ChangeRow, 'kind' | 'part'>): string =>
+  kind === 'difference-settled' ? (CIRCUMSTANCES_SAID[part] ?? part) : part;
 
 /** What a change is about, as it is called. */
 export const thingSaid = ({ title, number }: Pick<ChangeRow, 'title' | 'number'>): string =>
@@ -70,6 +84,8 @@ export function placeOfChange({ of: { kind, id }, title }: Pick<ChangeRow, 'of' 
       return '/you';
     case 'class':
       return title === '' ? '/class' : `/class/${id}`;
+    case 'trial':
+      return `/grow/${id}`;
     case 'year':
       return '/record/files';
     case 'place':

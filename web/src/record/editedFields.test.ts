@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { changeSaid, placeOfChange } from './changes';
+import { changeSaid, partSaid, placeOfChange } from './changes';
 import { fieldSaid, valueSaid } from './editedFields';
 
 describe('an edited field', () => {
@@ -20,6 +20,13 @@ describe('an edited field', () => {
     ['lots.code', 'false alarm', 'false alarm'],
   ])('%s of %s is said', (field, value, words) => {
     expect(valueSaid(field, value)).toMatch(words);
+  });
+
+  it('of a trial is told in words: which difference, and what of it', () => {
+    const row = { kind: 'difference-settled', part: 'sownOn' } as const;
+    expect(partSaid(row)).toBe('day of sowing');
+    expect(changeSaid(row, 'accepted', '£')).toBe('it is accepted');
+    expect(partSaid({ kind: 'plot-out', part: '18' })).toBe('18');
   });
 
   it('is no version, though it is a number', () => {

@@ -56,4 +56,27 @@ export const CAUTIONS: Readonly<Record<CautionKey, CautionText>> = {
     short: 'An adult is responsible and stays; gloves and goggles for everybody; no raw manure, no oven, no acid.',
     long: 'Open bags before the lesson, outdoors, and damp the stuff down. Wash hands afterwards, nobody eats or tastes anything. Whoever has asthma, weak immunity or open cuts does not handle dusty or mouldy stuff. The rules of the school and of the local authority come first.',
   },
+  trials: {
+    title: 'Nobody eats it',
+    short:
+      'What grew in media that are blind, unknown, made with manure, treated wood or used husks is not eaten or tasted.',
+    long: 'Herbs and salads of a trial go on the heap, not into the kitchen. Raw manure: keep from crops eaten raw for the local interval. Reused husks and pallets may hold dye, wax, oil or preservative.',
+  },
+  sap: {
+    title: 'Sap and thorns',
+    short: 'Sap of aroids, spurges and some succulents irritates: gloves, eyes; cover cuts, wash hands.',
+    long: 'Sphagnum moss and thorns can carry sporotrichosis. Cut away from the palm. Pause against strain where many plants are measured.',
+  },
+  contamination: {
+    title: 'Unknown stuff',
+    short:
+      'Wood ash, treated wood, painted brick, roadside grit, urban soil: not for food crops, and to a laboratory first.',
+    long: 'Heavy metals, glass, plastics and herbicide residue in manure and compost (a bean bioassay first). Mine or old industrial ground and dumps: not without a laboratory. An unidentified cake or meal is refused. Local guidance comes first.',
+  },
+  disposal: {
+    title: 'Afterwards',
+    short:
+      'Spoilt media, runoff with feed and diseased plants go where local rules say; no invasive plant by the compost heap.',
+    long: 'Rinse water with salts likewise. Moving soil, plants and media over borders is regulated. Clean trays before they are used again.',
+  },
 };

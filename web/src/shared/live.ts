@@ -2,6 +2,7 @@ import { useLive } from './liveStore';
 import { askAgain, queryClient } from './resources/client';
 import { countsQuery, todayQuery } from './resources/today';
 import { classesKey } from './resources/classes';
+import { trialsKey } from './resources/trials';
 import { inOneTab } from './tabs/oneTab';
 import { runListsKey, runsKey } from './resources/runs';
 import { sittingsKey } from './resources/sittings';
@@ -11,6 +12,7 @@ type Told =
   | { readonly kind: 'run'; readonly id: string }
   | { readonly kind: 'sitting'; readonly id: string }
   | { readonly kind: 'class'; readonly id: string }
+  | { readonly kind: 'trial'; readonly id: string }
   | { readonly kind: 'counts' }
   | { readonly kind: 'connected'; readonly connected: boolean }
   /** A tab that has just come asks whether anybody listens. */
@@ -32,6 +34,20 @@ function soonAgain(): void {
   }, CALM_MS);
 }
 
+/** Trials of which something was read; a day's readings come one after the other, and are asked for together. */
+const restless = new Set<string>();
+let calmTrials: ReturnType<typeof setTimeout> | undefined;
+
+function trialAgain(id: string): void {
+  restless.add(id);
+  calmTrials ??= setTimeout(() => {
+    calmTrials = undefined;
+    const ids = [...restless];
+    restless.clear();
+    for (const one of ids) void askAgain(one === 'all' ? trialsKey : [...trialsKey, one]);
+  }, CALM_MS);
+}
+
 function takeIn(told: Told): void {
   switch (told.kind) {
     case 'run':
@@ -44,6 +60,9 @@ function takeIn(told: Told): void {
       return;
     case 'class':
       void askAgain(told.id === 'all' ? classesKey : [...classesKey, told.id]);
+      return;
+    case 'trial':
+      trialAgain(told.id);
       return;
     case 'counts':
       soonAgain();
@@ -77,6 +96,9 @@ function listenForAll(channel: BroadcastChannel): () => void {
   source.addEventListener('class', ({ data }: MessageEvent<string>) => {
     tell({ kind: 'class', id: data });
   });
+  source.addEventListener('trial', ({ data }: MessageEvent<string>) => {
+    tell({ kind: 'trial', id: data });
+  });
   source.addEventListener('counts', () => {
     tell({ kind: 'counts' });
   });
@@ -107,7 +129,8 @@ export function startLive(userId: string): () => void {
   return () => {
     stopLeading();
     clearTimeout(calm);
-    calm = undefined;
+    clearTimeout(calmTrials);
+    calm = calmTrials = undefined;
     channel.close();
     useLive.setState({ connected: false });
   };

@@ -19,6 +19,7 @@ import { LotWasPutAway, PutLotAway } from './PutLotAway';
 import { FirmingLine } from './FirmingLine';
 import { Likeness } from './Likeness';
 import { LotFood } from './LotFood';
+import { GrownIn } from '../shared/trials/GrownIn';
 import { LotClasses } from './LotClasses';
 import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
@@ -107,6 +108,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
             </details>
           )}
           <LotClasses lotId={lot.id} />
+          <GrownIn of={{ lot: lot.id }} />
           {works && <LotStock lot={lot} />}
           {works && (
             <p className="mt-3 flex flex-wrap gap-3">

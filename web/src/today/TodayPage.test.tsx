@@ -12,6 +12,7 @@ const today = (more: Partial<TodayData> = {}): TodayData => ({
   planned: [],
   pots: [],
   classes: [],
+  trials: [],
   ...more,
 });
 

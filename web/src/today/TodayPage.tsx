@@ -1,12 +1,13 @@
 import type { TodayPage as TodayData } from '@bent-pail/contract';
 import { ROLE_NAMES } from '@bent-pail/contract/choices';
+import { dayIn } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { api } from '../shared/api';
 import { Await } from '../shared/Await';
 import { EmptyPail } from '../shared/EmptyPail';
-import { dueTime, overTime, counted, weekday } from '../kit/format';
+import { day, dueTime, overTime, counted, weekday } from '../kit/format';
 import { queryClient } from '../shared/resources/client';
 import { instrumentsQuery } from '../shared/resources/instruments';
 import { countsQuery, todayQuery, todayKey } from '../shared/resources/today';
@@ -37,7 +38,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
   const lines = benchLines(today.openRuns);
   const instruments = useQuery({ ...instrumentsQuery, enabled: works });
   const { openRuns: runs, labRequests: reports, planned, pots } = today;
-  const jobs = jobsOf({ runs, instruments: instruments.data ?? [], reports, planned, pots }, now);
+  const jobs = jobsOf({ runs, instruments: instruments.data ?? [], reports, planned, pots, trials: today.trials }, now);
   const on = today.openRuns.length;
   const counts = useQuery(countsQuery).data;
   return (
@@ -144,13 +145,19 @@ function Due({ jobs, now, zone, sheetsToRate, classes }: DueProps): ReactElement
   );
 }
 
+function whenSaid({ at }: Job, over: boolean, now: number, zone: string): string {
+  if (at === undefined) return 'any time';
+  return over ? overTime(at, now, zone) : dueTime(at, now, zone);
+}
+
 function DueRow({ job, now, zone }: { readonly job: Job; readonly now: number; readonly zone: string }): ReactElement {
   const works = useWorks();
-  const over = job.at !== undefined && job.at <= now;
+  const today = dayIn(zone, now);
+  const over = job.day === undefined ? job.at !== undefined && job.at <= now : job.day < today;
   return (
     <li className={`${DUE} ${over ? '-mx-5 bg-slab px-5 text-inverse' : ''}`}>
       <span className="figure">
-        {job.at === undefined ? 'any time' : over ? overTime(job.at, now, zone) : dueTime(job.at, now, zone)}
+        {job.day === undefined ? whenSaid(job, over, now, zone) : job.day === today ? 'today' : day(job.day, zone)}
       </span>
       <Link to={job.to} className="no-underline">
         <b className="font-semibold">{told(job.what)}</b>

@@ -57,7 +57,14 @@ describe('what is on the bench', () => {
 
   it('makes one job of them, in order of time, with what can be done any time last', () => {
     const jobs = jobsOf(
-      { runs: [openRowOf(sheet([], 'new')), openRowOf(soaking)], instruments: [], reports: [], planned: [], pots: [] },
+      {
+        runs: [openRowOf(sheet([], 'new')), openRowOf(soaking)],
+        instruments: [],
+        reports: [],
+        planned: [],
+        pots: [],
+        trials: [],
+      },
       0,
     );
     expect(jobs[0]).toMatchObject({ what: 'Water level with the surface, wiped, A B', at: seconds(40) * 1000 });
@@ -86,10 +93,16 @@ describe('what is on the bench', () => {
     });
     const now = Date.parse('2026-11-24T09:00:00Z');
     expect(
-      jobsOf({ runs: [], instruments: [pen('2026-11-24T08:00:00Z')], reports: [], planned: [], pots: [] }, now),
+      jobsOf(
+        { runs: [], instruments: [pen('2026-11-24T08:00:00Z')], reports: [], planned: [], pots: [], trials: [] },
+        now,
+      ),
     ).toEqual([]);
     expect(
-      jobsOf({ runs: [], instruments: [pen('2026-11-20T08:00:00Z')], reports: [], planned: [], pots: [] }, now)[0],
+      jobsOf(
+        { runs: [], instruments: [pen('2026-11-20T08:00:00Z')], reports: [], planned: [], pots: [], trials: [] },
+        now,
+      )[0],
     ).toMatchObject({
       what: 'Calibrate Red pen before the next reading',
       to: '/bench/instruments',
@@ -109,7 +122,7 @@ describe('what is on the bench', () => {
       { potId: 'p2', pot: 'Fig', act: 'look' as const, why: 'It dries faster than it did.' },
     ];
     const planned = [{ id: 'j', at: '2026-11-25T10:00:00Z', what: 'Mix', where: 'Tub', plannedBy: 'Tam' }];
-    expect(jobsOf({ runs: [], instruments: [], reports: [], planned, pots }, 0)).toMatchObject([
+    expect(jobsOf({ runs: [], instruments: [], reports: [], planned, pots, trials: [] }, 0)).toMatchObject([
       { what: 'Mix' },
       {
         what: 'Water it: Camellia',
@@ -119,5 +132,37 @@ describe('what is on the bench', () => {
       },
       { what: 'Look at it: Fig', where: 'It dries faster than it did.', to: '/pot/diary/p2' },
     ]);
+  });
+});
+
+describe('readings of trials', () => {
+  const trial = { id: 't', name: 'Plugs', traits: ['up', 'signs'] as const };
+  const jobsWith = (more: object) =>
+    jobsOf(
+      {
+        runs: [],
+        instruments: [],
+        reports: [],
+        planned: [],
+        pots: [],
+        trials: [{ ...trial, on: '2026-11-24', planned: 40, left: 40, ...more }],
+      },
+      Date.parse('2026-11-24T10:00:00Z'),
+    );
+
+  it('are for a day, named by what is read, and lead to its sheet', () => {
+    expect(jobsWith({})).toMatchObject([
+      {
+        to: '/grow/t/day?on=2026-11-24',
+        what: 'Read seedlings up, signs: Plugs',
+        where: '40 readings',
+        day: '2026-11-24',
+      },
+    ]);
+    expect(jobsWith({ left: 3 })[0]?.where).toBe('3 of 40 readings left');
+  });
+
+  it('are gone once all of them are taken', () => {
+    expect(jobsWith({ left: 0 })).toEqual([]);
   });
 });

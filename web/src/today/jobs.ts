@@ -1,5 +1,13 @@
-import type { InstrumentRow, LabRequestRow, OpenRunRow, PlannedJobRow, PotJobRow } from '@bent-pail/contract';
+import type {
+  InstrumentRow,
+  LabRequestRow,
+  OpenRunRow,
+  PlannedJobRow,
+  PotJobRow,
+  TrialToday,
+} from '@bent-pail/contract';
 import { giveOrTake, POT_ACT_WORDS, replicateName, stampOf, type WaitingHold } from '@bent-pail/core';
+import { traitSaid } from '../shared/trials/traitSaid';
 
 /** Something that waits for a person at a time, or now. */
 export interface Job {
@@ -9,6 +17,8 @@ export interface Job {
   readonly where: string;
   /** ms since 1970; absent where it can be done at any time. */
   readonly at?: number;
+  /** It is for a day and no hour of it: as 2026-11-24. */
+  readonly day?: string;
   /** Id of planned work, which is marked done here. */
   readonly planned?: string;
 }
@@ -38,6 +48,7 @@ export interface Waiting {
   readonly reports: readonly LabRequestRow[];
   readonly planned: readonly PlannedJobRow[];
   readonly pots: readonly PotJobRow[];
+  readonly trials: readonly TrialToday[];
 }
 
 /** Reports that the laboratory owes, and those that lie there unread. */
@@ -76,8 +87,24 @@ function potJobs(pots: readonly PotJobRow[], now: number): Job[] {
   });
 }
 
+/** What trials ask to be read on a day, until all of it is. */
+function trialJobs(trials: readonly TrialToday[]): Job[] {
+  return trials
+    .filter(({ left }) => left > 0)
+    .map(({ id, name, on, traits, planned, left }): Job => {
+      const read = traits.map((trait) => traitSaid(trait).toLowerCase());
+      return {
+        to: `/grow/${id}/day?on=${on}`,
+        what: `Read ${read.join(', ')}: ${name}`,
+        where: left === planned ? `${String(planned)} readings` : `${String(left)} of ${String(planned)} readings left`,
+        at: Date.parse(`${on}T00:00:00Z`),
+        day: on,
+      };
+    });
+}
+
 /** What waits, in order: what is over first, then by the clock, then what can be done at any time. */
-export function jobsOf({ runs, instruments, reports, planned, pots }: Waiting, now: number): Job[] {
+export function jobsOf({ runs, instruments, reports, planned, pots, trials }: Waiting, now: number): Job[] {
   const onSheets = runs.flatMap((run) =>
     run.waits.due.map(({ what, at }): Job => ({
       to: `/bench/runs/${run.id}`,
@@ -91,6 +118,7 @@ export function jobsOf({ runs, instruments, reports, planned, pots }: Waiting, n
     ...laboratoryJobs(reports),
     ...plannedJobs(planned),
     ...potJobs(pots, now),
+    ...trialJobs(trials),
     ...calibrationJobs(instruments, now),
   ];
   return all.sort((a, b) => (a.at ?? Infinity) - (b.at ?? Infinity));

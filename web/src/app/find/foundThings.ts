@@ -14,6 +14,7 @@ const KIND_WORDS: Readonly<Record<FoundKind, KindOfThing>> = {
   pot: { words: 'Filled pots', to: (id) => `/pot/diary/${id}` },
   place: { words: 'Places', to: () => '/pot/places' },
   class: { words: 'Classes', to: (id) => `/class/${id}` },
+  trial: { words: 'Trials', to: (id) => `/grow/${id}` },
   supplier: { words: 'Suppliers', to: (id) => `/shelf/suppliers/${id}` },
   vessel: { words: 'Vessels', to: () => '/bench/vessels' },
   instrument: { words: 'Instruments', to: () => '/bench/instruments' },

@@ -21,6 +21,7 @@ import { type Larder } from '../../shared/larder/useLarder';
 import { useDeskPrediction } from '../thinking/useDeskPrediction';
 import { WaterInPot } from './WaterInPot';
 import { Sorry } from '../../kit/Sorry';
+import { GrownIn } from '../../shared/trials/GrownIn';
 import { undoable } from '../../kit/toasts';
 
 /** Recipe, pail and pot side by side where there is room, else one below the other. */
@@ -137,6 +138,7 @@ export function Desk({ draftKey, start, larder, page, shown }: DeskProps): React
                   setRecipe({ ...recipe, lime_meqPerL });
                 }}
               />
+              {page !== undefined && <GrownIn of={{ blend: page.id }} />}
             </PredictedPail>
             <WaterInPot result={result} pot={pot} />
           </>

@@ -43,7 +43,11 @@ export function OutOrIn({ page, seen, group }: OutOrInProps): ReactElement {
       label={isOut ? `Leave group ${number} out` : `Take group ${number} in again`}
       className="mt-4 flex flex-wrap items-end gap-4"
     >
-      <TextField name="reason" label={isOut ? 'Leave it out, because' : 'Take it in again, because'} className="w-80" />
+      <TextField
+        name="reason"
+        label={isOut ? 'Leave it out, because' : 'Take it in again, because'}
+        className="w-80 max-w-full"
+      />
       <Button type="submit" look="slab" disabled={form.isBusy}>
         {isOut ? 'Leave it out' : 'Take it in again'}
       </Button>

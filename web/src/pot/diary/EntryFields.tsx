@@ -14,7 +14,7 @@ import { STAND_OPTIONS } from '../stands';
 import type { EntryDraft } from './entryDraft';
 import { Depth, Volume, type PartProps } from './AmountFields';
 import { FromScale } from './FromScale';
-import { MediumPicker } from './MediumPicker';
+import { MediumPicker } from '../../shared/larder/MediumPicker';
 import { PourFields } from './PourFields';
 
 const FEEDS = [

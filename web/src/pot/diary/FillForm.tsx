@@ -22,7 +22,7 @@ import { placesQuery } from '../../shared/resources/places';
 import { serverNow } from '../../shared/serverClock';
 import { amount } from '../../shared/units/mine';
 import { STAND_OPTIONS } from '../stands';
-import { MediumPicker } from './MediumPicker';
+import { MediumPicker } from '../../shared/larder/MediumPicker';
 
 interface FillFormProps {
   readonly onKept: (pot: FilledPotPage) => void;

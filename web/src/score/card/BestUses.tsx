@@ -1,5 +1,5 @@
 import type { LotCardPage } from '@bent-pail/contract';
-import { bestUses, warnings, type BestUse, type Fit, type Scorecard } from '@bent-pail/core';
+import { bestUses, warnings, type BestUse, type Fit, type GrownInTrial, type Scorecard } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
@@ -29,14 +29,15 @@ const FIT_LOOK: Readonly<Record<Fit, string>> = {
 interface BestUsesProps {
   readonly lot: LotCardPage;
   readonly card: Scorecard;
+  readonly grown: GrownInTrial | undefined;
 }
 
 /** What the bag is good for, best first, each place with its reason; and what it is not for. */
-export function BestUses({ lot, card }: BestUsesProps): ReactElement | null {
+export function BestUses({ lot, card, grown }: BestUsesProps): ReactElement | null {
   const { data: lines } = useQuery(verdictsQuery);
   const [all, setAll] = useState(false);
   if (lines === undefined) return null;
-  const uses = bestUses(lot.card, lines, lot.lot.classId);
+  const uses = bestUses(lot.card, lines, lot.lot.classId, grown);
   const { packVolume_L: pack_L } = lot.lot;
   const true_L = lot.card.figures.find(({ property, origin }) => property === 'bagVolume_L' && origin !== 'label')
     ?.summary.mean;

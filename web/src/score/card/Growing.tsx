@@ -1,5 +1,5 @@
 import type { GrowthSaid, ScorecardPage } from '@bent-pail/contract';
-import { GROWTH_TAGS, type Growth, type GrowthTag } from '@bent-pail/core';
+import { GROWTH_TAGS, SIGN_NAMES, type Growth, type GrowthTag } from '@bent-pail/core';
 import { useState, type ReactElement } from 'react';
 import { Button } from '../../kit/Button';
 import { fixed } from '../../kit/format';
@@ -59,7 +59,7 @@ export function Growing({ cardId, growth }: GrowingProps): ReactElement {
                       <td key={week}>
                         <span className="figure">{at === undefined ? '' : fixed(at.value, 1)}</span>
                         {at !== undefined && at.tags.length > 0 && (
-                          <small className="block">{at.tags.join(', ')}</small>
+                          <small className="block">{at.tags.map((tag) => SIGN_NAMES[tag]).join(', ')}</small>
                         )}
                       </td>
                     );
@@ -120,7 +120,7 @@ function GrowthForm({ cardId, onDone }: { readonly cardId: string; readonly onDo
       <SeveralField
         name="tags"
         label="Seen"
-        options={TAGS.map((tag) => ({ key: tag, words: `${tag} (${GROWTH_TAGS[tag]})` }))}
+        options={TAGS.map((tag) => ({ key: tag, words: `${SIGN_NAMES[tag]} (${GROWTH_TAGS[tag]})` }))}
       />
       <span className="flex gap-3">
         <Button type="submit" disabled={form.isBusy}>

@@ -155,7 +155,7 @@ function WhatToDo({ page }: { readonly page: PageData }): ReactElement {
     <Await query={query}>
       {(lot) => (
         <>
-          <BestUses lot={lot} card={page.card} />
+          <BestUses lot={lot} card={page.card} grown={page.told.trial} />
           <Remedies page={page} lot={lot} />
         </>
       )}

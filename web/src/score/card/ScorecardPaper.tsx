@@ -107,7 +107,9 @@ function GoodFor({ page }: { readonly page: ScorecardPage }): ReactElement | nul
   const { data: lot } = useQuery(lotQuery(page.row.product.lotId));
   const { data: lines } = useQuery(verdictsQuery);
   if (lot === undefined || lines === undefined) return null;
-  const uses = bestUses(lot.card, lines, lot.lot.classId).filter(({ fit }) => fit === 'yes' || fit === 'mended');
+  const uses = bestUses(lot.card, lines, lot.lot.classId, page.told.trial).filter(
+    ({ fit }) => fit === 'yes' || fit === 'mended',
+  );
   return (
     <p>
       <b>Good for:</b>{' '}

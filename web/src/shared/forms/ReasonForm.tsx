@@ -33,8 +33,8 @@ export function ReasonForm<Answer>({
 }: ReasonFormProps<Answer>): ReactElement {
   const form = useBodyForm({ body, start: { reason: '' }, read: (typed) => typed, send, onKept });
   return (
-    <BodyForm form={form} label={label} className={`flex flex-wrap items-end gap-4 ${className}`}>
-      <TextField name="reason" label={ask} className="w-80" />
+    <BodyForm form={form} label={label} className={`flex max-w-full flex-wrap items-end gap-4 ${className}`}>
+      <TextField name="reason" label={ask} className="w-80 max-w-full" />
       <Button type="submit" look={look} disabled={form.isBusy}>
         {act}
       </Button>

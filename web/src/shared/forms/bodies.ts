@@ -43,8 +43,11 @@ export {
   NewRun,
   NewSale,
   NewSavedView,
+  NewSettled,
   NewSitting,
   NewSupplier,
+  NewTrialEvent,
+  NewTrialMove,
   NewUser,
   NewVessel,
   OpenYear,
@@ -59,5 +62,6 @@ export {
   SignIn,
   StockCount,
   TakeUpFillings,
+  TrialExclusion,
   WeighedHandful,
 } from '@bent-pail/contract';

@@ -10,6 +10,7 @@ const OF = {
   blend: { part: 'blends', tables: ['recipes', 'predictions'] },
   pot: { part: 'pots', tables: ['diaries'] },
   card: { part: 'cards', tables: ['marks'] },
+  trial: { part: 'trials', tables: ['trial-readings', 'trial-events'] },
 } as const satisfies Readonly<Record<string, { readonly part: string; readonly tables: readonly TableName[] }>>;
 
 const LINK = 'inline-flex min-h-11 items-center font-semibold underline underline-offset-3';

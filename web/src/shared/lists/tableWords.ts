@@ -10,6 +10,8 @@ export const TABLE_WORDS = {
   predictions: 'What blends were predicted to be',
   marks: 'Marks of panels that are open to see',
   diaries: 'Diaries of filled pots',
+  'trial-readings': 'Readings of trials, one a row',
+  'trial-events': 'What happened in trials, water included',
 } as const;
 
 export type TableName = keyof typeof TABLE_WORDS;

@@ -2,12 +2,15 @@ import type {
   FilledPotPage,
   GroupPage,
   KeptReading,
+  KeptTrialReading,
   NewGroupReading,
   NewGuess,
   NewPotEntry,
   NewReading,
+  NewTrialReading,
 } from '@bent-pail/contract';
 import { showGroup } from '../resources/group';
+import { showTrialReading } from '../resources/trials';
 import { api } from '../api';
 import { showKept, showPot } from './showKept';
 import { outboxOf, type OutboxEntry } from './store';
@@ -17,6 +20,11 @@ export async function sendToServer(entry: OutboxEntry): Promise<void> {
   if ('reading' in entry)
     showKept(entry.runId, await api.post<KeptReading>(`/runs/${entry.runId}/readings`, entry.reading));
   else if ('line' in entry) showPot(await api.post<FilledPotPage>(`/pots/${entry.potId}/diary`, entry.line));
+  else if ('trialReading' in entry)
+    showTrialReading(
+      entry.trialId,
+      await api.post<KeptTrialReading>(`/trials/${entry.trialId}/readings`, entry.trialReading),
+    );
   else if ('guess' in entry) showGroup(await api.post<GroupPage>('/group/guesses', entry.guess));
   else showGroup(await api.post<GroupPage>('/group/readings', entry.groupReading));
 }
@@ -38,6 +46,9 @@ export const keepReading = (userId: string, runId: string, reading: NewReading):
 
 export const keepLine = (userId: string, potId: string, line: NewPotEntry): Promise<void> =>
   keep(userId, { potId, line });
+
+export const keepTrialReading = (userId: string, trialId: string, trialReading: NewTrialReading): Promise<void> =>
+  keep(userId, { trialId, trialReading });
 
 /** The queue of a class's group in this phone. */
 export const queueOfGroup = (groupId: string): string => `group-${groupId}`;

@@ -1,4 +1,4 @@
-import type { NewGroupReading, NewGuess, NewPotEntry, NewReading } from '@bent-pail/contract';
+import type { NewGroupReading, NewGuess, NewPotEntry, NewReading, NewTrialReading } from '@bent-pail/contract';
 import { Dexie, type EntityTable } from 'dexie';
 
 interface Queued {
@@ -21,6 +21,12 @@ export interface QueuedLine extends Queued {
   readonly line: NewPotEntry;
 }
 
+/** A cell of a day's readings of a trial that it has not. */
+export interface QueuedTrialReading extends Queued {
+  readonly trialId: string;
+  readonly trialReading: NewTrialReading;
+}
+
 /** What a class's group guessed or read; its queue is the group's own. */
 export interface QueuedGuess extends Queued {
   readonly guess: NewGuess;
@@ -30,10 +36,12 @@ export interface QueuedGroupReading extends Queued {
 }
 
 /** What was typed and is not kept yet, in the order in which it was typed. */
-export type OutboxEntry = QueuedReading | QueuedLine | QueuedGuess | QueuedGroupReading;
+export type OutboxEntry = QueuedReading | QueuedLine | QueuedTrialReading | QueuedGuess | QueuedGroupReading;
 
 export const isReading = <T extends OutboxEntry>(entry: T): entry is T & QueuedReading => 'reading' in entry;
 export const isLine = <T extends OutboxEntry>(entry: T): entry is T & QueuedLine => 'line' in entry;
+export const isTrialReading = <T extends OutboxEntry>(entry: T): entry is T & QueuedTrialReading =>
+  'trialReading' in entry;
 
 export type OutboxDatabase = Dexie & {
   readonly entries: EntityTable<OutboxEntry & { place: number }, 'place', OutboxEntry>;
@@ -48,6 +56,7 @@ export function outboxOf(userId: string): OutboxDatabase {
   const database = new Dexie(`bent-pail-outbox-${userId}`) as OutboxDatabase;
   database.version(1).stores({ entries: '++place, runId, reading.id' });
   database.version(2).stores({ entries: '++place, runId, reading.id, potId' });
+  database.version(3).stores({ entries: '++place, runId, reading.id, potId, trialId' });
   opened.set(userId, database);
   return database;
 }

@@ -5,17 +5,20 @@ import { queueOfGroup } from './keep';
 import {
   isLine,
   isReading,
+  isTrialReading,
   outboxOf,
   type OutboxDatabase,
   type OutboxEntry,
   type QueuedLine,
   type QueuedReading,
+  type QueuedTrialReading,
 } from './store';
 
 type Placed<T> = T & { readonly place: number };
 export type Waiting = Placed<OutboxEntry>;
 export type WaitingReading = Placed<QueuedReading>;
 export type WaitingLine = Placed<QueuedLine>;
+export type WaitingTrialReading = Placed<QueuedTrialReading>;
 
 type Ask = (database: OutboxDatabase) => Promise<Waiting[]>;
 
@@ -64,4 +67,17 @@ export function useWaitingLines(potId: string): readonly WaitingLine[] {
   const ask = useCallback<Ask>((database) => database.entries.where('potId').equals(potId).sortBy('place'), [potId]);
   const waiting = useQueue(useMe().id, ask);
   return useMemo(() => (waiting ?? []).filter((entry): entry is WaitingLine => isLine(entry)), [waiting]);
+}
+
+/** Readings of a trial that wait for the server. */
+export function useWaitingTrialReadings(trialId: string): readonly WaitingTrialReading[] {
+  const ask = useCallback<Ask>(
+    (database) => database.entries.where('trialId').equals(trialId).sortBy('place'),
+    [trialId],
+  );
+  const waiting = useQueue(useMe().id, ask);
+  return useMemo(
+    () => (waiting ?? []).filter((entry): entry is WaitingTrialReading => isTrialReading(entry)),
+    [waiting],
+  );
 }

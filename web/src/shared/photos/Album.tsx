@@ -8,13 +8,13 @@ import { AddPhoto } from './AddPhoto';
 import { Photos } from './Photos';
 
 interface AlbumProps {
-  readonly of: 'lots' | 'pots';
+  readonly of: 'lots' | 'pots' | 'trials';
   readonly id: string;
   /** What a caption says. */
   readonly label: string;
 }
 
-/** Photos of a lot (its label, its bag, its grain) or of a filled pot (its plant, its roots). */
+/** Photos of a lot (its label, its bag, its grain), of a filled pot (its plant, its roots) or of a trial. */
 export function Album({ of, id, label }: AlbumProps): ReactElement | null {
   const works = useWorks();
   const address = `/${of}/${id}/photos`;

@@ -1,4 +1,5 @@
 import {
+  analyseTrial,
   atMiddle,
   columnOf,
   bandsSteps,
@@ -41,6 +42,8 @@ import {
   type PouredOn,
   type PourSays,
   type RhythmResult,
+  type TrialFound,
+  type TrialRecord,
   type WatchedPot,
 } from '@bent-pail/core';
 import { inSlices, oneByOne } from './inSlices';
@@ -120,6 +123,10 @@ export const thinker = {
     onProgress: (share: number) => void,
   ): Promise<PotBands> {
     return inSlices(potBandsSteps(setup, medium, conductivity), onProgress);
+  },
+  /** A trial as it was laid out; intervals of many pairs take their time. */
+  trial(record: TrialRecord): TrialFound {
+    return analyseTrial(record);
   },
   suits(desks: readonly DeskInput[], profile: TargetProfile, climate: UseKey): Suited[] {
     return suits(desks, profile, climate);

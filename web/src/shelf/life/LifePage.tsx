@@ -21,6 +21,7 @@ const LIFE_WORDS: Readonly<Record<LifeKind, string>> = {
   prepared: 'prepared into',
   card: 'scored as',
   pot: 'fills the pot',
+  trial: 'grown in the trial',
   claims: 'held against its label',
 };
 
@@ -38,6 +39,8 @@ function placeOf({ kind, id }: LifeNode): string {
       return `/score/cards/${id}`;
     case 'pot':
       return `/pot/diary/${id}`;
+    case 'trial':
+      return `/grow/${id}`;
     case 'claims':
       return `/score/claims/${id}`;
   }

@@ -1,6 +1,5 @@
 import type { ReactElement } from 'react';
-import type { CellEntry } from './useCellEntry';
-import { Button } from '../kit/Button';
+import { Button } from './Button';
 
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
 
@@ -8,14 +7,19 @@ const KEY = 'bg-paper text-title font-medium';
 const KEY_WORDS = 'bg-paper text-head font-semibold';
 
 interface KeypadProps {
-  readonly entry: CellEntry;
+  /** What is typed into the lit cell. */
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  readonly onKeep: () => void;
+  /** What is typed may lie below nothing. */
+  readonly isSigned?: boolean;
 }
 
 /** Keys of 60 px and more for wet hands, under the sheet so that the step's picture stays in view. */
-export function Keypad({ entry: { text, type, keep, inMv } }: KeypadProps): ReactElement {
+export function Keypad({ text, onText, onKeep, isSigned = false }: KeypadProps): ReactElement {
   return (
     <div
-      className="hidden auto-rows-[64px] grid-cols-3 content-start gap-0.5 bg-zinc2 max-[900px]:grid"
+      className="hidden auto-rows-[64px] max-[520px]:auto-rows-[52px] grid-cols-3 content-start gap-0.5 bg-zinc2 max-[900px]:grid"
       role="group"
       aria-label="Keypad"
     >
@@ -25,19 +29,19 @@ export function Keypad({ entry: { text, type, keep, inMv } }: KeypadProps): Reac
           type="button"
           className={`figure ${KEY}`}
           onClick={() => {
-            type(text + digit);
+            onText(text + digit);
           }}
         >
           {digit}
         </button>
       ))}
-      {inMv && (
+      {isSigned && (
         <button
           type="button"
           className={`figure ${KEY}`}
           aria-label="minus"
           onClick={() => {
-            type(text.startsWith('-') ? text.slice(1) : `-${text}`);
+            onText(text.startsWith('-') ? text.slice(1) : `-${text}`);
           }}
         >
           −
@@ -47,12 +51,12 @@ export function Keypad({ entry: { text, type, keep, inMv } }: KeypadProps): Reac
         type="button"
         className={KEY_WORDS}
         onClick={() => {
-          type(text.slice(0, -1));
+          onText(text.slice(0, -1));
         }}
       >
         Delete
       </button>
-      <Button look="act" className="col-span-full rounded-none" onClick={keep}>
+      <Button look="act" className="col-span-full rounded-none" onClick={onKeep}>
         {text === '' ? 'Keep' : `Keep ${text}`}
       </Button>
     </div>

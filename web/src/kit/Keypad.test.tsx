@@ -3,7 +3,6 @@ import userEvent from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { Keypad } from './Keypad';
-import type { CellEntry } from './useCellEntry';
 
 let shown = '';
 const typed = (): string => shown;
@@ -12,26 +11,19 @@ function show(signed = false): { readonly kept: () => number } {
   let kept = 0;
   function Trial(): ReactElement {
     const [text, type] = useState('');
-    const entry: CellEntry = {
-      text,
-      type: (next) => {
-        shown = next;
-        type(next);
-      },
-      reason: '',
-      giveReason: () => undefined,
-      isSlip: false,
-      doubt: undefined,
-      offered: undefined,
-      mayBeMv: signed,
-      takesMv: signed,
-      inMv: signed,
-      keep: () => {
-        kept += 1;
-      },
-      keepValue: () => undefined,
-    };
-    return <Keypad entry={entry} />;
+    return (
+      <Keypad
+        text={text}
+        onText={(next) => {
+          shown = next;
+          type(next);
+        }}
+        onKeep={() => {
+          kept += 1;
+        }}
+        isSigned={signed}
+      />
+    );
   }
   render(<Trial />);
   return { kept: () => kept };
