@@ -93,8 +93,9 @@ export class NewProtocol implements ProtocolEdits {
   steps?: StepEditBody[];
 }
 
-/** A protocol at its newest version; a lead's copy says whose it is. */
+/** A protocol at its newest version: a shipped one says what it tells of, a lead's copy whose it is. */
 export interface ProtocolRow {
   readonly protocol: Protocol;
+  readonly group?: string;
   readonly by?: string;
 }

@@ -6,8 +6,8 @@ declare const self: ServiceWorkerGlobalScope;
 const SHELL = 'bent-pail-shell';
 const OPEN = 'bent-pail-open';
 const PAGE = '/';
-/** Built files of former versions are dropped beyond this. */
-const MOST_FILES = 150;
+/** Built files beyond this are dropped, the oldest first: a whole version has room, and much of the one before. */
+const MOST_FILES = 700;
 
 self.addEventListener('install', () => {
   void self.skipWaiting();

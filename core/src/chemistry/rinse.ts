@@ -75,14 +75,12 @@ export const rinseMethod = defineMethod({
     ecInf_dSm: {
       of: 'ecInf_dSm',
       property: 'ecInf_dSm',
-      face: { label: 'Rinses out to', plain: 'EC that more water does not lower', unit: 'dS/m', digits: 2 },
       sentence: 'Where rinsing levels out, however often it is repeated.',
       formula: 'EC∞ of EC∞ + (EC₀ − EC∞) r^k, fitted to the drains',
     },
     rinsesToTarget: {
       of: 'rinsesToTarget',
       property: 'rinsesToTarget',
-      face: { label: 'Rinses to 0.5 dS/m', plain: 'after the first drain', unit: '', digits: 0 },
       sentence: 'Rinses after the first drain until the drain is at the target.',
       formula: 'first k with EC∞ + (EC₀ − EC∞) r^k at or under the target',
     },

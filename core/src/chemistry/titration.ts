@@ -51,20 +51,12 @@ export const titrationMethod = defineMethod({
     buffer_meqPerLpH: {
       of: 'buffer_meqPerLpH',
       property: 'buffer_meqPerLpH',
-      face: { label: 'Buffering', plain: 'lime that lifts a litre by one pH', unit: 'meq/L/pH', digits: 1 },
       sentence: 'Lime that moves a litre of the medium by one pH.',
       formula: '1 / slope of pH against lime',
     },
     pH: {
       of: 'pH',
       property: 'pHIncubated',
-      face: {
-        label: 'pH without lime, after a week',
-        plain: 'where the line through the jars begins',
-        unit: '',
-        digits: 2,
-        floor: 0.1,
-      },
       sentence: 'Where the line through the jars stands without lime.',
       formula: 'pH at dose 0 of the line',
     },

@@ -4,6 +4,7 @@
  * The tables are data; these files only type and find them.
  */
 export { findMediaClass, MEDIA_CLASSES, mediaClassById } from './mediaClasses';
+export { findMediaClassName, MEDIA_CLASS_NAMES, mediaClassLabel, type MediaClassName } from './mediaClassNames';
 export { type Drawdown, type MediaClass, type Typical } from './mediaClass';
 export {
   isLikeness,

@@ -121,7 +121,7 @@ const WEIGHT_WORDS: Readonly<Record<LikeWeight, string>> = {
 };
 
 /** Like what it is, as it stands where a class would: "not named: like peas, light, holds some water". */
-const likenessWords = ({ size, weight, water }: Likeness): string =>
+export const likenessWords = ({ size, weight, water }: Likeness): string =>
   `not named: like ${SIZE_WORDS[size]}, ${WEIGHT_WORDS[weight]}, holds ${water} water`;
 
 const DRAWDOWN_ORDER: readonly Drawdown[] = [

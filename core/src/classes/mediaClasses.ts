@@ -1,10 +1,18 @@
 import { CoreError } from '../errors';
 import { likeClass, likenessOf } from './likeness';
 import type { MediaClass } from './mediaClass';
+import { MEDIA_CLASS_NAMES, type MediaClassName } from './mediaClassNames';
 import table from './media-classes.json';
 
+type Figures = Omit<MediaClass, keyof MediaClassName> & Pick<MediaClassName, 'id'>;
+
+const figuresById = new Map((table.classes as unknown as readonly Figures[]).map((figures) => [figures.id, figures]));
+
 /** All classes of media, in the order of the table. */
-export const MEDIA_CLASSES: readonly MediaClass[] = table.classes as unknown as readonly MediaClass[];
+export const MEDIA_CLASSES: readonly MediaClass[] = MEDIA_CLASS_NAMES.flatMap((name) => {
+  const figures = figuresById.get(name.id);
+  return figures === undefined ? [] : [{ ...figures, ...name }];
+});
 
 const byId = new Map(MEDIA_CLASSES.map((mediaClass) => [mediaClass.id, mediaClass]));
 

@@ -84,7 +84,6 @@ export const conductivityMethod = defineMethod({
     k20_cms: {
       of: 'k20_cms',
       property: 'k20_cms',
-      face: { label: 'Conductivity at 20 °C', plain: 'how fast water runs through it soaked', unit: 'cm/s', digits: 4 },
       sentence: 'Flow through the soaked column for each unit of head spent over its length, at 20 °C.',
       formula: 'K = Q L / (A Δh), or (a L / (A t)) ln(h₁/h₂); × viscosity at T / at 20 °C',
     },

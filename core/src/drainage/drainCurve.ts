@@ -124,14 +124,12 @@ export const drainageMethod = defineMethod({
     t50_s: {
       of: 't50_s',
       property: 't50_s',
-      face: { label: 'Drains, half', plain: 'half of the drainage is out', unit: 's', digits: 0 },
       sentence: 'By now half of all that will drain has drained.',
       formula: 'τ (ln 2)^(1/β), from V∞ (1 − exp(−(t/τ)^β)) fitted to the readings',
     },
     t90_s: {
       of: 't90_s',
       property: 't90_s',
-      face: { label: 'Drains, t90', plain: 'nine tenths are out', unit: 's', digits: 0 },
       sentence: 'By now nine tenths of all that will drain have drained.',
       formula: 'τ (ln 10)^(1/β), from V∞ (1 − exp(−(t/τ)^β)) fitted to the readings',
     },

@@ -103,12 +103,6 @@ export const kitchenMethod = defineMethod({
     capacityEstimate: {
       of: 'capacityEstimate',
       property: 'capacityEstimate',
-      face: {
-        label: 'Container capacity, estimated',
-        plain: 'water that stayed, with what was in it before',
-        unit: '',
-        digits: 3,
-      },
       sentence: 'Water that went in and stayed, and the water that a dried cup of the medium had brought along.',
       formula: '(added − drained) / vessel volume + (wet − dry) / cup',
       source: 'Volume balance; as good as the cup stands for the whole.',

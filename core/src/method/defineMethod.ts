@@ -10,21 +10,6 @@ export type PathOf<R, Before extends string = ''> = R extends readonly (infer E)
     : Before;
 type PathStep<E> = E extends object ? `.${PathOf<E>}` : '';
 
-/** How a property is named and shown. */
-export interface Face {
-  readonly label: string;
-  /** The same in plain words, for learners. */
-  readonly plain: string;
-  /** Unit as printed; empty for fractions of the medium's volume. */
-  readonly unit: string;
-  /** Decimals where no spread says otherwise. */
-  readonly digits: number;
-  /** For what is judged by classes: their names in order; the value is the place in it, from 0. */
-  readonly classes?: readonly string[];
-  /** A difference that the method can tell; outliers must pass it. */
-  readonly floor?: number;
-}
-
 /** What the drawer says of a number: one plain sentence, the formula in words, the source. */
 export interface Words {
   readonly sentence: string;
@@ -35,9 +20,8 @@ export interface Words {
 /** One number of an answer that is shown to people. */
 export interface Output<R> {
   readonly of: PathOf<R>;
-  /** The property that a sheet has from it, by key; `face` where this method is the first to give it. */
+  /** The property that a sheet has from it, by key. */
   readonly property?: string;
-  readonly face?: Face;
   readonly sentence: string;
   readonly formula: string;
   /** Where it has another source than the method. */

@@ -3,15 +3,7 @@
  * Every shown number opens its working: the calculation, its input, the place of the number in its answer.
  * A working can be fed to `calc` and gives the number again.
  */
-export {
-  defineMethod,
-  type Face,
-  type Golden,
-  type Method,
-  type Output,
-  type Outputs,
-  type Words,
-} from './defineMethod';
+export { defineMethod, type Golden, type Method, type Output, type Outputs, type Words } from './defineMethod';
 export {
   choice,
   fieldsOf,

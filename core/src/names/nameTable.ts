@@ -1,4 +1,4 @@
-import { DOSED_CLASSES, MEDIA_CLASSES } from '../classes';
+import { DOSED_CLASSES, MEDIA_CLASS_NAMES } from '../classes';
 import { COMMON_NAMES, type CommonName } from './commonNames';
 import { DOSED_NAMES } from './dosedNames';
 import { isSlip } from './slips';
@@ -20,7 +20,7 @@ const namesIn = (entry: CommonName): string[] =>
     .filter((name) => name !== '');
 
 /** What a class calls itself: its label up to its sizes. */
-const ownNames: readonly CommonName[] = [...MEDIA_CLASSES, ...DOSED_CLASSES].map(({ id, label }) => ({
+const ownNames: readonly CommonName[] = [...MEDIA_CLASS_NAMES, ...DOSED_CLASSES].map(({ id, label }) => ({
   means: [id],
   names: [
     label.replace(/\s*[,(].*$/, '') === '' ? label : label.replaceAll(/\(.*?\)/g, ''),

@@ -1,4 +1,4 @@
-import { findMediaClass, mediaClassById } from '../classes';
+import { findMediaClassName, mediaClassLabel } from '../classes';
 import { grainSize, type SaidSize } from './grainSize';
 import { isWord, knownName, LONGEST, unslipped, type KnownName } from './nameTable';
 import { wordsOf } from './wordsOf';
@@ -111,7 +111,7 @@ function matchesIn(words: readonly string[], slips: ReadonlySet<number>, tail: R
   return taken;
 }
 
-const grainOf = (classId: string): number | undefined => findMediaClass(classId)?.d50_mm.typical;
+const grainOf = (classId: string): number | undefined => findMediaClassName(classId)?.d50_mm.typical;
 
 /** Of classes that their grains tell apart, finest first, the one that the size says. */
 function bySize(means: readonly string[], size: SaidSize | undefined): string | undefined {
@@ -131,8 +131,7 @@ function isOtherSize(classId: string, size: SaidSize | undefined): boolean {
   return size?.kind === 'mm' && own !== undefined && Math.abs(Math.log(size.mm / own)) > Math.log(OTHER_SIZE);
 }
 
-const labelOf = (classId: string): string =>
-  findMediaClass(classId) === undefined ? classId : mediaClassById(classId, 'classId').label;
+const labelOf = (classId: string): string => mediaClassLabel(classId) ?? classId;
 
 interface Judged {
   readonly score: number;

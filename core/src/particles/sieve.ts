@@ -139,21 +139,18 @@ export const sieveMethod = defineMethod({
     d50_mm: {
       of: 'd50_mm',
       property: 'd50_mm',
-      face: { label: 'Grain size, d50', plain: 'half of it is finer', unit: 'mm', digits: 2 },
       sentence: 'Half of the recovered mass is finer than this.',
       formula: 'passing = 0.5, read on log size between two sieves',
     },
     spread: {
       of: 'spread',
       property: 'grainSpread',
-      face: { label: 'Spread of sizes', plain: 'geometric; 1 is all alike', unit: '', digits: 2 },
       sentence: 'How uneven the sizes are: 1 would be all alike.',
       formula: '√(d84 / d16)',
     },
     fines: {
       of: 'fines',
       property: 'fines',
-      face: { label: 'Fines', plain: 'finer than half a millimetre', unit: '', digits: 3 },
       sentence: 'Share of the recovered mass that passes half a millimetre.',
       formula: 'passing at 0.5 mm',
     },

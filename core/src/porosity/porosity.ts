@@ -1,4 +1,4 @@
-import { MEDIA_CLASSES, mediaClassById } from '../classes';
+import { MEDIA_CLASS_NAMES, mediaClassById } from '../classes';
 import { refuse, requirePositive, requireWithin, type Check } from '../errors';
 import { choice, defineMethod, list, maybe, number, object, type InputOf } from '../method';
 import { summarise, type Summary } from '../statistics';
@@ -20,7 +20,7 @@ const INPUT = object({
   waterTemp_C: maybe(number()),
   replicates: list(POROSITY_REPLICATE),
   organicFraction: maybe(number('of the dry mass; without it porosity is not compared with what is to be expected')),
-  materialClass: maybe(choice<string>(MEDIA_CLASSES.map((one) => one.id))),
+  materialClass: maybe(choice<string>(MEDIA_CLASS_NAMES.map((one) => one.id))),
 });
 export type PorosityInput = InputOf<typeof INPUT>;
 

@@ -1,4 +1,4 @@
-import type { Face } from '../method';
+import type { Face } from './face';
 import { HAND_PROPERTIES } from './handProperties';
 
 /**

@@ -1,4 +1,4 @@
-import type { Face } from '../method';
+import type { Face } from './face';
 
 /** What is judged by hand and eye, in fixed classes. */
 export const HAND_PROPERTIES = {

@@ -1,4 +1,4 @@
-import type { Face } from '../method';
+import type { Face } from './face';
 
 /** What a card shows first: water, air, densities, pH, salts, what is in the bag. */
 export const MAIN_PROPERTIES = {

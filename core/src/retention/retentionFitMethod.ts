@@ -11,7 +11,6 @@ export const retentionFitMethod = defineMethod({
     airAt10: {
       of: 'airAt10',
       property: 'airAt10',
-      face: { label: 'Air at 10 cm suction', plain: 'pores empty by 10 cm', unit: '', digits: 3, floor: 0.02 },
       sentence: 'Pores that are empty at 10 cm of suction.',
       formula: 'θs − θ(10 cm)',
       source: 'Curve of van Genuchten, 1980, fitted to the weighings.',
@@ -25,14 +24,12 @@ export const retentionFitMethod = defineMethod({
     buffering: {
       of: 'buffering',
       property: 'buffering',
-      face: { label: 'Water buffering', plain: 'water given up from 50 to 100 cm', unit: '', digits: 3 },
       sentence: 'Water that it gives up between 50 and 100 cm of suction.',
       formula: 'θ(50 cm) − θ(100 cm)',
     },
     lessAvailable: {
       of: 'lessAvailable',
       property: 'lessAvailable',
-      face: { label: 'Less available water', plain: 'still held at 100 cm', unit: '', digits: 3, floor: 0.02 },
       sentence: 'Water that it still holds at 100 cm of suction.',
       formula: 'θ(100 cm)',
     },

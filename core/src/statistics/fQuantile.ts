@@ -4,7 +4,7 @@ import { betaBelow } from './beta';
 /**
  * Quantile of Fisher's F with `df1` and `df2` degrees of freedom, whole or not, to about twelve figures.
  *
- * The library that gives Student's t stops at seven. Example: fQuantile(0.95, 2, 10) = 4.102821.
+ * Example: fQuantile(0.95, 2, 10) = 4.102821.
  */
 export function fQuantile(p: number, df1: number, df2: number): number {
   const miss = (lnF: number): number => {

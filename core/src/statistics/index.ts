@@ -1,6 +1,6 @@
 /**
  * Spread of replicates: summary, outlier flag, remarks.
- * Student's t comes from a statistics library, checked here against printed tables.
+ * Student's t is found from its own tails, checked here against printed tables.
  * Nothing in here removes a value; exclusion is a person's act with a reason.
  */
 export { fisherExact } from './fisherExact';

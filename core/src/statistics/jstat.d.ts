@@ -1,7 +1,4 @@
 declare module 'jstat' {
-  interface Distribution {
-    readonly inv: (p: number, ...shape: number[]) => number;
-  }
   interface Normal {
     readonly cdf: (x: number, mean: number, sd: number) => number;
     readonly inv: (p: number, mean: number, sd: number) => number;
@@ -10,7 +7,7 @@ declare module 'jstat' {
     readonly cdf: (q: number, means: number, df: number) => number;
   }
   const library: {
-    readonly jStat: { readonly studentt: Distribution; readonly normal: Normal; readonly tukey: Range };
+    readonly jStat: { readonly normal: Normal; readonly tukey: Range };
   };
   export default library;
 }

@@ -211,7 +211,7 @@ export const compareGroupsMethod = defineMethod({
       'welch.df2': 4,
       'pairs[0].difference': -3,
       'pairs[0].p': 0.0213116411288,
-      ruledOut: 5.2669579299,
+      ruledOut: 5.2669579355,
     },
   },
 });

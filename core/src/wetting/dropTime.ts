@@ -57,7 +57,6 @@ export const dropTimeMethod = defineMethod({
     median_s: {
       of: 'median_s',
       property: 'dropTime_s',
-      face: { label: 'Drop stands', plain: 'median of the drops, air-dry', unit: 's', digits: 0 },
       sentence: 'Half of the drops had gone in by now.',
       formula: 'median of the drops',
     },

@@ -60,7 +60,6 @@ export const hydrationMethod = defineMethod({
     firstPass: {
       of: 'firstPass',
       property: 'firstPass',
-      face: { label: 'Taken up at the first watering', plain: 'part of what it can hold', unit: '', digits: 2 },
       sentence: 'What the first watering left in it, of all that it can hold.',
       formula: 'held after the first watering / water at container capacity',
       source: 'Usual bench method.',
@@ -68,7 +67,6 @@ export const hydrationMethod = defineMethod({
     passesTo95: {
       of: 'passesTo95',
       property: 'passesTo95',
-      face: { label: 'Waterings to be full again', plain: 'to 95 % of what it can hold', unit: '', digits: 0 },
       sentence: 'Waterings until the curve through the weighings is at 95 % of what it can hold.',
       formula: 'first k with h_max − (h_max − h₁) r^(k−1) at 0.95 × capacity',
     },

@@ -42,7 +42,6 @@ export const matUptakeMethod = defineMethod({
     uptake_gLh: {
       of: 'uptake_gLh',
       property: 'matUptake_gLh',
-      face: { label: 'Drawn up from a mat', plain: 'water it sips from below', unit: 'g/L/h', digits: 0, floor: 5 },
       sentence: 'Water that came up from the wet mat, for each litre of medium and hour.',
       formula: '(after − before) / volume of the medium / time on the mat',
     },

@@ -1,5 +1,5 @@
 import type { Me, NewProtocol, ProtocolRow } from '@bent-pail/contract';
-import { copyProtocol, CoreError, PROTOCOLS, sameContent, type Protocol } from '@bent-pail/core';
+import { copyProtocol, CoreError, PROTOCOL_GROUPS, PROTOCOLS, sameContent, type Protocol } from '@bent-pail/core';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import { contentHash } from '../database/contentHash';
@@ -22,7 +22,9 @@ export async function requireProtocol(manager: EntityManager, key: string): Prom
 /** Shipped protocols in their order, then the lead's copies by name, each at its newest version. */
 export async function listProtocols({ db }: Context): Promise<ProtocolRow[]> {
   const own = await ownProtocols(db.manager);
-  const shipped = PROTOCOLS.map((protocol): ProtocolRow => ({ protocol }));
+  const shipped = PROTOCOL_GROUPS.flatMap(({ label, protocols }) =>
+    protocols.map((protocol): ProtocolRow => ({ protocol, group: label })),
+  );
   const copies = own.map(({ body, name }): ProtocolRow => ({ protocol: body, by: name }));
   return [...shipped, ...copies.sort((a, b) => a.protocol.label.localeCompare(b.protocol.label))];
 }

@@ -1,7 +1,7 @@
 import type { SessionState } from '@bent-pail/contract';
 import { DEMO_PEOPLE, ROLE_NAMES } from '@bent-pail/contract/choices';
 import { useMutation } from '@tanstack/react-query';
-import { lazy, Suspense, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { api, sentenceOf } from '../shared/api';
 import { PailMark } from '../shared/pail/PailMark';
@@ -9,6 +9,7 @@ import { shapeOf } from '../shared/pail/pailGeometry';
 import { Button } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { comeIn } from './comeIn';
+import { later } from '../kit/later';
 
 const SIGN = { kind: 'parted', solid: 0.34, water: 0.4, air: 0.26 } as const;
 
@@ -22,8 +23,8 @@ const SEES: Readonly<Record<(typeof DEMO_PEOPLE)[number]['name'], string>> = {
 };
 
 // Whoever is signed in already, or opens the demo with a press, needs no forms yet.
-const SignIn = lazy(async () => ({ default: (await import('./DoorForms')).SignIn }));
-const FirstLead = lazy(async () => ({ default: (await import('./DoorForms')).FirstLead }));
+const SignIn = later(async () => (await import('./DoorForms')).SignIn);
+const FirstLead = later(async () => (await import('./DoorForms')).FirstLead);
 
 /** The door: sign in, open the demo with one click, or name the first lead of an empty notebook. */
 export function Door({ session }: { readonly session: SessionState }): ReactElement {
@@ -47,9 +48,7 @@ export function Door({ session }: { readonly session: SessionState }): ReactElem
         </div>
       </div>
       <div>
-        <Suspense fallback={<p className="text-ink2">One moment.</p>}>
-          {session.needsFirstLead ? <FirstLead /> : session.demo ? <Demo /> : <SignIn place={session.notebook.place} />}
-        </Suspense>
+        {session.needsFirstLead ? <FirstLead /> : session.demo ? <Demo /> : <SignIn place={session.notebook.place} />}
         <p className="mt-6 text-small">
           In a shop? <Link to="/shop">Compare packs without signing in</Link>.
         </p>
@@ -98,9 +97,7 @@ function Demo(): ReactElement {
       {enter.error !== null && <Sorry>{sentenceOf(enter.error)}</Sorry>}
       <details>
         <summary className="min-h-8 cursor-pointer font-semibold">Sign in with a password</summary>
-        <Suspense>
-          <SignIn place="Tollgarth" />
-        </Suspense>
+        <SignIn place="Tollgarth" />
       </details>
     </section>
   );

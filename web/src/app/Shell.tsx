@@ -14,7 +14,7 @@ import { BenchEdge } from './BenchEdge';
 import { Door } from './Door';
 import { Drawer } from './Drawer';
 import { useFind } from '../shared/findStore';
-import { FindEverything } from './find/FindEverything';
+import { fetchFinder, Finder } from './find/Finder';
 import { useLatelyHere } from './find/useLatelyHere';
 import { KeySheet } from './KeySheet';
 import { NotSecure } from './NotSecure';
@@ -22,10 +22,14 @@ import { OneMoment } from './OneMoment';
 import { STATIONS } from './views';
 import { useFocusBack } from '../shared/useFocusBack';
 import { useKeys } from './useKeys';
-import { Toasts } from '../kit/Toasts';
+import { fetchToasts, Toasts } from '../kit/Toasts';
+import { useFetchedAhead } from '../kit/useFetchedAhead';
 import { SkipLink } from './SkipLink';
 import { useTabTitle } from './useTabTitle';
 import { useTimerToasts } from './useTimerToasts';
+
+/** What may be needed on any page. */
+const AHEAD = [fetchFinder, fetchToasts];
 
 /** Everything inside the door: the page, the working drawer, the bench edge. Outside it, the door. */
 export function Shell(): ReactElement {
@@ -65,6 +69,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   }, [setFinding]);
   const seesAll = FINDERS.includes(me.role);
   useKeys({ stations, single: me.singleKeys, onKeys, onFind: seesAll ? onFind : undefined });
+  useFetchedAhead(AHEAD);
   useLatelyHere();
   useEffect(() => startOutbox(me.id), [me.id]);
   // A panellist sees no runs, so there is nothing to be told of.
@@ -84,7 +89,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
       </div>
       <Drawer />
       <BenchEdge onKeys={onKeys} onFind={seesAll ? onFind : undefined} />
-      {seesAll && <FindEverything me={me} />}
+      {seesAll && <Finder me={me} />}
       <Toasts />
       <KeySheet open={keys} onOpenChange={setKeys} />
     </>

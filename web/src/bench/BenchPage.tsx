@@ -3,6 +3,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useSearchParams } from 'react-router';
 import { day } from '../kit/format';
+import { later } from '../kit/later';
 import type { Column, Grouping } from '../kit/table/column';
 import { askedOf, useTableView } from '../kit/table/useTableView';
 import { EmptyPail } from '../shared/EmptyPail';
@@ -19,8 +20,10 @@ import { protocolsQuery } from '../shared/resources/protocols';
 import { runPagesQuery } from '../shared/resources/runs';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
-import { StartRun } from './StartRun';
 import { ButtonLink, Button } from '../kit/Button';
+
+/** The list comes without what a sheet is made of. */
+const StartRun = later(async () => (await import('./StartRun')).StartRun);
 
 /** Runs that were put away are neither open nor finished. */
 const groupingsOf = (isAway: boolean): readonly Grouping<RunRow>[] => [

@@ -4,12 +4,15 @@ import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { DeviceSays } from '../shared/devices/DeviceSays';
 import { useDevices } from '../shared/devices/deviceStore';
-import { SimulatedLoad } from '../shared/devices/SimulatedLoad';
 import { useDevice } from '../shared/devices/useDevice';
 import type { CellAt } from './cursor';
 import { newReading } from './newReading';
 import { usualLoad } from './usualLoad';
 import { Sorry } from '../kit/Sorry';
+import { later } from '../kit/later';
+
+// A device that is only played needs its load set.
+const SimulatedLoad = later(async () => (await import('../shared/devices/SimulatedLoad')).SimulatedLoad, null);
 
 interface DeviceStripProps {
   readonly lit: CellAt;

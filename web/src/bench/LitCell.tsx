@@ -7,11 +7,11 @@ import { amount, inMine, mySign, understood, told } from '../shared/units/mine';
 import { ClassCell } from './ClassCell';
 import { InMillivolts } from './InMillivolts';
 import type { FilledProps, LitCellProps } from './litCellProps';
-import { readBlock } from './pasteBlock';
+import { readBlock } from './readBlock';
+import { StartTime } from './StartTime';
 import { readingAlone } from './shownReading';
 import { Stopwatch } from '../shared/watch/Stopwatch';
 import { ReasonField } from './ReasonField';
-import { StartTime } from './StartTime';
 import type { CellEntry } from './useCellEntry';
 import { WhichCounts } from './WhichCounts';
 

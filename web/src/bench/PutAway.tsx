@@ -2,17 +2,14 @@ import type { ArchiveRun, RunSheet } from '@bent-pail/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { Button } from '../kit/Button';
-import { day } from '../kit/format';
 import { Sorry } from '../kit/Sorry';
 import { undoable } from '../kit/toasts';
 import { api, sentenceOf } from '../shared/api';
 import { ReasonForm } from '../shared/forms/ReasonForm';
 import { once } from '../shared/once';
-import { useSession, useWorks } from '../shared/useSession';
+import { useWorks } from '../shared/useSession';
+import { bringBack } from './bringBack';
 import { tookRun } from './finishing';
-
-const bringBack = (runId: string, at: string): Promise<RunSheet> =>
-  once(['bring back', runId, at], (id) => api.post<RunSheet>(`/runs/${runId}/restore`, { id: id() }));
 
 const putAway = (runId: string, said: Pick<ArchiveRun, 'reason'>): Promise<RunSheet> =>
   once(['put away', runId, said], (id) => api.post<RunSheet>(`/runs/${runId}/archive`, { id: id(), ...said }));
@@ -79,36 +76,5 @@ export function PutAway({ sheet, isEmpty }: PutAwayProps): ReactElement | null {
         Cancel
       </Button>
     </ReasonForm>
-  );
-}
-
-/** Says of a run that was put away since when and why, and brings it back. */
-export function WasPutAway({ sheet }: { readonly sheet: RunSheet }): ReactElement | null {
-  const works = useWorks();
-  const { notebook } = useSession();
-  const returned = useMutation({
-    mutationFn: () => bringBack(sheet.id, sheet.archivedAt ?? ''),
-    onSuccess: tookRun,
-  });
-  if (sheet.archivedAt === undefined) return null;
-  const last = sheet.archivings.at(-1);
-  return (
-    <div className="flex flex-wrap items-center gap-x-4 border-b-[3px] border-ink bg-paper px-5 py-3">
-      <p>
-        <b>Put away on {day(sheet.archivedAt, notebook.zone)}.</b> {last?.by}: {last?.reason}. It counts nowhere; its
-        readings stay with it.
-      </p>
-      {works && (
-        <Button
-          disabled={returned.isPending}
-          onClick={() => {
-            returned.mutate();
-          }}
-        >
-          Bring it back
-        </Button>
-      )}
-      {returned.error !== null && <Sorry>{sentenceOf(returned.error)}</Sorry>}
-    </div>
   );
 }

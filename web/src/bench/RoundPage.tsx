@@ -27,6 +27,7 @@ import { useKeepReading } from './useKeepReading';
 import { ButtonLink } from '../kit/Button';
 import { Sorry } from '../kit/Sorry';
 import { told } from '../shared/units/mine';
+import { Moment } from '../kit/Moment';
 
 /** Runs that one person goes round at once, at most: the newest. */
 const MOST_ROUND = 24;
@@ -56,7 +57,7 @@ function OpenRuns({ runs }: { readonly runs: readonly OpenRunRow[] }): ReactElem
   const waiting = useWaitingReadings();
   const queries = useQueries({ queries: runs.map(({ id }) => runQuery(id)) });
   const sheets = queries.flatMap(({ data }) => data ?? []);
-  if (waiting === undefined || sheets.length < runs.length) return <p className="text-ink2 p-5">One moment.</p>;
+  if (waiting === undefined || sheets.length < runs.length) return <Moment />;
   return <Round sheets={sheets.filter((sheet) => sheet.finishedAt === undefined)} waiting={waiting} />;
 }
 

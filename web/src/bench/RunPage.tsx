@@ -8,19 +8,12 @@ import { useWaitingReadings, type WaitingReading } from '../shared/outbox/useOut
 import { runQuery } from '../shared/resources/runs';
 import { useServerNow } from '../shared/serverClock';
 import { useMe, useSession } from '../shared/useSession';
-import { Asides } from './Asides';
 import { isTyped, moved, nextEmpty, type CellAt } from './cursor';
 import { DeviceStrip } from './DeviceStrip';
 import { draftKey, useDrafts } from './draftStore';
 import { History } from './History';
 import { Keypad } from '../kit/Keypad';
-import { LeaveOut, LeftOut } from './LeaveOut';
 import { takesMillivolts } from './millivolts';
-import { MeasureVessels } from './MeasureVessels';
-import { Remeasured } from './Remeasured';
-import { Reopen } from './Reopen';
-import { ResultSide } from './ResultSide';
-import { RunInstruments } from './RunInstruments';
 import { SheetTable } from './SheetTable';
 import { StuckReadings } from './StuckReadings';
 import { useCellEntry } from './useCellEntry';
@@ -30,11 +23,27 @@ import { Sorry } from '../kit/Sorry';
 import { useOthersReadings } from './useOthersReadings';
 import { isOpen } from './finishing';
 import { offeredFor } from './offered';
-import { PastePreview } from './PastePreview';
-import { PutAway, WasPutAway } from './PutAway';
+import { WasPutAway } from './WasPutAway';
 import { SheetHead } from './SheetHead';
-import { TakeBack } from './TakeBack';
 import { TopUp } from './TopUp';
+import { Moment } from '../kit/Moment';
+import { later } from '../kit/later';
+import { useFetchedAhead } from '../kit/useFetchedAhead';
+
+// A sheet takes readings before it reckons.
+const ResultSide = later(async () => (await import('./ResultSide')).ResultSide);
+const PastePreview = later(async () => (await import('./PastePreview')).PastePreview);
+const LeaveOut = later(async () => (await import('./LeaveOut')).LeaveOut, null);
+const LeftOut = later(async () => (await import('./LeaveOut')).LeftOut, null);
+const Asides = later(async () => (await import('./Asides')).Asides);
+const MeasureVessels = later(async () => (await import('./MeasureVessels')).MeasureVessels, null);
+const RunInstruments = later(async () => (await import('./RunInstruments')).RunInstruments, null);
+const Reopen = later(async () => (await import('./Reopen')).Reopen, null);
+const TakeBack = later(async () => (await import('./TakeBack')).TakeBack, null);
+const PutAway = later(async () => (await import('./PutAway')).PutAway, null);
+const Remeasured = later(async () => (await import('./Remeasured')).Remeasured, null);
+/** Not on the page at first, and wanted with the network away too. */
+const AHEAD = [PastePreview.fetch];
 
 export function RunPage(): ReactElement {
   const { id = '' } = useParams();
@@ -44,7 +53,7 @@ export function RunPage(): ReactElement {
     <Await query={query}>
       {(sheet) =>
         waiting === undefined ? (
-          <p className="text-ink2 p-5">One moment.</p>
+          <Moment />
         ) : (
           <OpenSheet
             key={`${sheet.id}:${sheet.finishedAt ?? sheet.archivedAt ?? 'open'}`}
@@ -74,6 +83,7 @@ function OpenSheet({ sheet, waiting, away }: OpenSheetProps): ReactElement {
   const me = useMe();
   const { notebook } = useSession();
   const run = useLiveRun(sheet, waiting);
+  useFetchedAhead(AHEAD);
   const keeping = useKeepReading();
   useOthersReadings(sheet, me.name);
   const now = useServerNow(500);

@@ -9,11 +9,14 @@ import { PailMark } from '../shared/pail/PailMark';
 import { shapeOf } from '../shared/pail/pailGeometry';
 import { runQuery } from '../shared/resources/runs';
 import { TitleBlock } from '../shared/TitleBlock';
-import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
 import { ButtonLink } from '../kit/Button';
 import { RunFigure } from './RunFigure';
 import { runSentence } from './runSentence';
 import { useLiveRun } from './useRunSheet';
+import { later } from '../kit/later';
+
+// The result stands first; what it is fit for follows.
+const VerdictPanel = later(async () => (await import('../shared/verdicts/VerdictPanel')).VerdictPanel);
 
 /** What a run found, to be shown and talked about: by whoever measured it, by the name of their group. */
 export function RunResultPage(): ReactElement {

@@ -23,6 +23,7 @@ import { sheetsToOpen } from './sheetsToOpen';
 import { runListsKey } from '../shared/resources/runs';
 import { Button } from '../kit/Button';
 import { todayKey } from '../shared/resources/today';
+import { Moment } from '../kit/Moment';
 
 interface StartRunProps {
   readonly lotId: string | undefined;
@@ -34,7 +35,7 @@ export function StartRun(props: StartRunProps): ReactElement {
   const { isPending, first } = useFirstLot(props.lotId);
   const vessels = useQuery(vesselsQuery);
   const protocols = useQuery(protocolsQuery);
-  if (isPending) return <p className="text-ink2 p-5">One moment.</p>;
+  if (isPending) return <Moment />;
   return (
     <Await query={vessels}>
       {(allVessels) => (

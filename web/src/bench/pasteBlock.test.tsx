@@ -4,7 +4,8 @@ import { describe, expect, it, vi } from 'vitest';
 import { toRecord } from '../shared/toRecord';
 import { AMERICAN, openPage } from '../testing/page';
 import { openSheetOf } from '../testing/fixtures';
-import { pasteBlock, readBlock } from './pasteBlock';
+import { pasteBlock } from './pasteBlock';
+import { readBlock } from './readBlock';
 import { PastePreview } from './PastePreview';
 
 const NOW = Date.parse('2026-11-23T12:00:00Z');

@@ -8,10 +8,11 @@ import { openPage } from '../testing/page';
 import { toRecord } from '../shared/toRecord';
 import { LeftOut } from './LeaveOut';
 import { offeredFor } from './offered';
-import { PutAway, WasPutAway } from './PutAway';
+import { PutAway } from './PutAway';
 import { TakeBack } from './TakeBack';
 import { TopUp } from './TopUp';
 import type { LiveRun } from './useRunSheet';
+import { WasPutAway } from './WasPutAway';
 
 const open: Partial<RunSheet> = {};
 const justNow = (): string => new Date(Date.now() - 5000).toISOString();

@@ -5,6 +5,7 @@ import type { ReactElement } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { Button, ButtonLink } from '../kit/Button';
 import { day, listed } from '../kit/format';
+import { later } from '../kit/later';
 import { Sorry } from '../kit/Sorry';
 import { Tabs } from '../kit/Tabs';
 import { Await } from '../shared/Await';
@@ -16,12 +17,14 @@ import { serverNow } from '../shared/serverClock';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
 import { cautionsAt } from './cautionsAt';
-import { DiaryPart } from './diary/DiaryPart';
-import { FoundPart } from './found/FoundPart';
-import { MapPart } from './layout/MapPart';
-import { PlanShown } from './plan/PlanShown';
 import { useTrialActs } from './useTrialActs';
 import { STATE_WORDS } from './words';
+
+// One part is open at a time.
+const DiaryPart = later(async () => (await import('./diary/DiaryPart')).DiaryPart);
+const FoundPart = later(async () => (await import('./found/FoundPart')).FoundPart);
+const MapPart = later(async () => (await import('./layout/MapPart')).MapPart);
+const PlanShown = later(async () => (await import('./plan/PlanShown')).PlanShown);
 
 /** A trial: what was found, where everything stands, what happened, what was planned. */
 export function TrialPage(): ReactElement {

@@ -1,11 +1,14 @@
 import { CalendarDays } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import { lazy, Suspense, useId, useState, type ReactElement } from 'react';
-import { readDay, shownDay } from './readDay';
+import { useId, useState, type ReactElement } from 'react';
+import { later } from './later';
+import { Moment } from './Moment';
+import { readingDays } from './readingDays';
+import { shownDay } from './shownDay';
 import { Sorry } from './Sorry';
 
 /** The month comes with the first calendar that is opened. */
-const Calendar = lazy(async () => ({ default: (await import('./Calendar')).Calendar }));
+const Calendar = later(async () => (await import('./Calendar')).Calendar, <Moment className="text-small" />);
 
 interface DateFieldProps {
   readonly label: string;
@@ -22,13 +25,22 @@ export function DateField({ label, value, onChange, look = 'above', className = 
   const [typed, setTyped] = useState<string>();
   const [open, setOpen] = useState(false);
   const [today] = useState(() => new Date());
-  const isWrong = typed !== undefined && typed.trim() !== '' && readDay(typed, today) === undefined;
-  const [isLeft, setLeft] = useState(false);
+  const [doubt, setDoubt] = useState<string>();
   const settle = (): void => {
-    setLeft(true);
-    if (typed === undefined || isWrong) return;
-    onChange(typed.trim() === '' ? '' : (readDay(typed, today) ?? ''));
-    setTyped(undefined);
+    if (typed === undefined) return;
+    const take = (iso: string | undefined): void => {
+      if (iso === undefined) {
+        setDoubt('Write the day as 24 Nov 2026.');
+        return;
+      }
+      onChange(iso);
+      setTyped(undefined);
+    };
+    if (typed.trim() === '') take('');
+    else
+      readingDays((readDay) => {
+        take(readDay(typed, today));
+      }, setDoubt);
   };
   return (
     <div
@@ -43,13 +55,14 @@ export function DateField({ label, value, onChange, look = 'above', className = 
           className="figure w-36 min-w-0 flex-1 bg-transparent px-2.5 text-body outline-none"
           autoComplete="off"
           placeholder="24 Nov 2026"
-          aria-invalid={isWrong && isLeft}
+          aria-invalid={doubt !== undefined}
           value={typed ?? (value === '' ? '' : shownDay(value))}
           onFocus={() => {
-            setLeft(false);
+            readingDays();
           }}
           onChange={(event) => {
             setTyped(event.target.value);
+            setDoubt(undefined);
           }}
           onBlur={settle}
           onKeyDown={(event) => {
@@ -69,21 +82,19 @@ export function DateField({ label, value, onChange, look = 'above', className = 
               collisionPadding={8}
               className="z-40 rounded-[2px] border-[1.5px] border-ink bg-paper p-2 text-ink"
             >
-              <Suspense fallback={<span className="text-small text-ink2">One moment.</span>}>
-                <Calendar
-                  value={value}
-                  onChoose={(iso) => {
-                    onChange(iso);
-                    setTyped(undefined);
-                    setOpen(false);
-                  }}
-                />
-              </Suspense>
+              <Calendar
+                value={value}
+                onChoose={(iso) => {
+                  onChange(iso);
+                  setTyped(undefined);
+                  setOpen(false);
+                }}
+              />
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
       </span>
-      {isWrong && isLeft && <Sorry>Write the day as 24 Nov 2026.</Sorry>}
+      {doubt !== undefined && <Sorry>{doubt}</Sorry>}
     </div>
   );
 }

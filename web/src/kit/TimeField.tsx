@@ -1,6 +1,6 @@
 import { useState, type ReactElement } from 'react';
 import { Field } from './Field';
-import { readTime } from './readDay';
+import { readTime } from './readTime';
 
 interface TimeFieldProps {
   readonly label: string;

@@ -18,7 +18,7 @@ it('tells what happened elsewhere, with the way there, until it is closed', asyn
   act(() => {
     tell({ title: 'Soaking is over', line: 'Pumice, PM-4', to: { address: '/bench/runs/7', words: 'To the sheet' } });
   });
-  expect(screen.getByText('Pumice, PM-4')).toBeTruthy();
+  expect(await screen.findByText('Pumice, PM-4')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'To the sheet' }).getAttribute('href')).toBe('/bench/runs/7');
   await userEvent.click(screen.getByRole('button', { name: 'Close' }));
   expect(screen.queryByText('Soaking is over')).toBeNull();
@@ -31,7 +31,7 @@ it('offers the way back once', async () => {
       back += 1;
     });
   });
-  await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
   expect(back).toBe(1);
   expect(screen.queryByText('Bark is taken out.')).toBeNull();
 });

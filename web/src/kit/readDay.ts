@@ -22,18 +22,3 @@ export function readDay(text: string, today: Date): string | undefined {
   }
   return undefined;
 }
-
-/** A day as it is read: 24 Nov 2026. */
-export const shownDay = (iso: string): string => {
-  const date = parse(iso, 'yyyy-MM-dd', new Date(0));
-  return isValid(date) ? format(date, 'd MMM yyyy', { locale: enGB }) : iso;
-};
-
-/** The time that a text means, as 08:30; `undefined` where it is none. */
-export function readTime(text: string): string | undefined {
-  const found = /^(\d{1,2})(?:[:.h ]?(\d{2}))?$/.exec(text.trim());
-  if (found === null) return undefined;
-  const [hours, minutes] = [Number(found[1]), Number(found[2] ?? '0')];
-  if (hours > 23 || minutes > 59) return undefined;
-  return `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
-}

@@ -16,6 +16,7 @@ import { useSession, useWorks } from '../shared/useSession';
 import { AskLaboratory } from './AskLaboratory';
 import { ImportReport } from './ImportReport';
 import { Button } from '../kit/Button';
+import { Moment } from '../kit/Moment';
 
 /** So many are seen at one look: there is nothing to find among them. */
 const FEW = 5;
@@ -40,7 +41,7 @@ export function LaboratoryPage(): ReactElement {
         line="A report becomes a run like any other. The practice laboratory makes its figures up, from what a class usually has."
       />
       {isPending ? (
-        <p className="text-ink2 p-5">One moment.</p>
+        <Moment />
       ) : (
         <Await query={requests}>
           {(data) => (

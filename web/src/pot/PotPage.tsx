@@ -2,7 +2,6 @@ import type { DeskBlend, DeskLot, PlaceRow } from '@bent-pail/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ReactElement } from 'react';
 import { useSearchParams } from 'react-router';
-import { FindAmong } from '../kit/FindAmong';
 import { Button, ButtonLink } from '../kit/Button';
 import { EmptyPail } from '../shared/EmptyPail';
 import { useHand } from '../shared/handStore';
@@ -15,11 +14,18 @@ import { learningQuery } from '../shared/resources/learning';
 import { placesQuery } from '../shared/resources/places';
 import { TitleBlock } from '../shared/TitleBlock';
 import { askOf, writeAsk, type PotAsk } from './ask';
-import { KeptResults } from './KeptResults';
-import { PotsInTime } from './PotsInTime';
 import { SetUp } from './SetUp';
 import { thereOf } from './stands';
 import { mediumOf, MOST_POTS, variantsOf } from './variants';
+import { later } from '../kit/later';
+
+// The pots stand first; their days follow.
+const PotsInTime = later(async () => (await import('./PotsInTime')).PotsInTime);
+const KeptResults = later(async () => (await import('./KeptResults')).KeptResults, null);
+const FindAmong = later(
+  async () => (await import('../kit/FindAmong')).FindAmong,
+  <span className="inline-block h-11" />,
+);
 
 /** Where the water sits in a pot, how it dries, and what to do next. */
 export function PotPage(): ReactElement {

@@ -1,26 +1,16 @@
 import type { ProtocolRow } from '@bent-pail/contract';
-import { PROTOCOL_GROUPS } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import type { Column, Grouping } from '../kit/table/column';
 import { Await } from '../shared/Await';
 import { RowName } from '../shared/lists/RowName';
 import { WholeTable } from '../shared/lists/WholeTable';
+import { protocolGroup, protocolsInOrder } from '../shared/protocolOptions';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { TitleBlock } from '../shared/TitleBlock';
 
-const OWN = 'Our own';
-
-/** What a protocol tells of, as the shipped ones stand together. */
-const groupOf = ({ protocol, by }: ProtocolRow): string =>
-  by !== undefined
-    ? OWN
-    : (PROTOCOL_GROUPS.find(({ protocols }) => protocols.some(({ key }) => key === protocol.key))?.label ?? OWN);
-
-const ORDER = [OWN, ...PROTOCOL_GROUPS.map(({ label }) => label)];
-
 const GROUPINGS: readonly Grouping<ProtocolRow>[] = [
-  { key: 'about', words: 'what it tells of', of: groupOf, said: (label) => label },
+  { key: 'about', words: 'what it tells of', of: protocolGroup, said: (label) => label },
 ];
 
 const COLUMNS: readonly Column<ProtocolRow>[] = [
@@ -67,9 +57,9 @@ export function ProtocolsPage(): ReactElement {
             label="Protocols"
             what={['protocol', 'protocols']}
             columns={COLUMNS}
-            rows={rows.toSorted((a, b) => ORDER.indexOf(groupOf(a)) - ORDER.indexOf(groupOf(b)))}
+            rows={protocolsInOrder(rows)}
             keyOf={({ protocol }) => protocol.key}
-            words={(row) => `${row.protocol.label} ${row.protocol.plain} ${groupOf(row)} ${row.by ?? ''}`}
+            words={(row) => `${row.protocol.label} ${row.protocol.plain} ${protocolGroup(row)} ${row.by ?? ''}`}
             placeholder="pH, drain, smell"
             group="about"
             groupings={GROUPINGS}

@@ -1,5 +1,5 @@
 import { ROLE_NAMES } from '@bent-pail/contract/choices';
-import { findDosedClass, findMediaClass, PLACE_KIND_WORDS, SOILS } from '@bent-pail/core';
+import { findDosedClass, mediaClassLabel, PLACE_KIND_WORDS, SOILS } from '@bent-pail/core';
 
 /** Fields of edited rows as they are called, by table and column; the part after a dot is a field of that column. */
 export const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -95,7 +95,7 @@ export function valueSaid(field: string, value: string): string {
   switch (field) {
     case 'materials.class_id':
     case 'lots.class_id':
-      return findMediaClass(value)?.label ?? value;
+      return mediaClassLabel(value) ?? value;
     case 'users.role':
       return ROLES[value] ?? value;
     case 'places.stands_on':

@@ -20,9 +20,12 @@ import { scorecardPagesQuery } from '../shared/resources/scores';
 import { sheetPagesQuery } from '../shared/resources/sittings';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useWorks } from '../shared/useSession';
-import { NewSitting } from './sittings/NewSitting';
 import { Button, ButtonLink } from '../kit/Button';
 import { INK } from '../kit/ink';
+import { later } from '../kit/later';
+
+// A sitting is set up with a form.
+const NewSitting = later(async () => (await import('./sittings/NewSitting')).NewSitting);
 
 /** Cards of judged products; and for whoever rates, one's own blind sheets. */
 export function ScoreListPage(): ReactElement {

@@ -2,6 +2,7 @@ import type { UseInfiniteQueryResult, UseQueryResult } from '@tanstack/react-que
 import type { ReactElement } from 'react';
 import { sentenceOf } from './api';
 import { Button } from '../kit/Button';
+import { Moment } from '../kit/Moment';
 
 interface AwaitProps<T> {
   readonly query: UseQueryResult<T> | UseInfiniteQueryResult<T>;
@@ -19,5 +20,5 @@ export function Await<T>({ query, children }: AwaitProps<T>): ReactElement {
       </div>
     );
   }
-  return <p className="text-ink2 p-5">One moment.</p>;
+  return <Moment />;
 }

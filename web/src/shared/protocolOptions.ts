@@ -1,14 +1,21 @@
 import type { ProtocolRow } from '@bent-pail/contract';
-import { PROTOCOL_GROUPS } from '@bent-pail/core';
 import type { Option } from '../kit/Choice';
 
-/** Protocols to choose from: the house's own first, then the shipped ones by what they tell of. */
-export function protocolOptions(rows: readonly ProtocolRow[]): Option<string>[] {
-  const own = rows
-    .filter(({ protocol }) => protocol.copiedFrom !== undefined)
-    .map(({ protocol }) => ({ key: protocol.key, words: protocol.label, group: 'Our own' }));
-  const shipped = PROTOCOL_GROUPS.flatMap(({ label, protocols }) =>
-    protocols.map((protocol) => ({ key: protocol.key, words: protocol.label, group: label })),
-  );
-  return [...own, ...shipped];
-}
+const OWN = 'Our own';
+
+/** What a protocol tells of, as the shipped ones stand together; the house's own stand apart. */
+export const protocolGroup = ({ group }: ProtocolRow): string => group ?? OWN;
+
+/** The house's own first, then the shipped ones as they come: by what they tell of, the main one first. */
+export const protocolsInOrder = (rows: readonly ProtocolRow[]): ProtocolRow[] => [
+  ...rows.filter(({ group }) => group === undefined),
+  ...rows.filter(({ group }) => group !== undefined),
+];
+
+/** Protocols to choose from. */
+export const protocolOptions = (rows: readonly ProtocolRow[]): Option<string>[] =>
+  protocolsInOrder(rows).map((row) => ({
+    key: row.protocol.key,
+    words: row.protocol.label,
+    group: protocolGroup(row),
+  }));

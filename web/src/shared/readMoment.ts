@@ -1,4 +1,5 @@
-import { readDay, readTime } from '../kit/readDay';
+import { readDay } from '../kit/readDay';
+import { readTime } from '../kit/readTime';
 
 const DAY_MS = 86400000;
 

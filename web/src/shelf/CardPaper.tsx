@@ -1,5 +1,5 @@
 import type { LotCardPage } from '@bent-pail/contract';
-import { findMediaClass, property, type LotFigure } from '@bent-pail/core';
+import { mediaClassLabel, property, type LotFigure } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { unitOf } from '../shared/units/ofProperty';
 import { amount, figureInMine, width, told } from '../shared/units/mine';
@@ -22,7 +22,7 @@ export function CardPaper({ page: { lot, card, kin, currency } }: { readonly pag
   const { pail } = card;
   const label = `${lot.name}, lot ${lot.code}`;
   const facts = [
-    lot.classId === undefined ? undefined : findMediaClass(lot.classId)?.label,
+    lot.classId === undefined ? undefined : mediaClassLabel(lot.classId),
     lot.grade,
     lot.source,
     lot.boughtOn === undefined ? undefined : `came ${day(lot.boughtOn, notebook.zone)}`,

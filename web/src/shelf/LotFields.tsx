@@ -1,4 +1,4 @@
-import { findMediaClass, isLikeness, MEDIA_CLASSES } from '@bent-pail/core';
+import { isLikeness, MEDIA_CLASS_NAMES, mediaClassLabel } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { useWatch } from 'react-hook-form';
 import { ChoiceField, DayField, TextField } from '../shared/forms/fields';
@@ -19,11 +19,11 @@ export interface LotFieldValues {
 
 /** The classes, and the likeness that stands for one where it was described. */
 const classesWith = (chosen: string): typeof CLASSES =>
-  isLikeness(chosen) ? [...CLASSES, { key: chosen, words: findMediaClass(chosen)?.label ?? chosen }] : CLASSES;
+  isLikeness(chosen) ? [...CLASSES, { key: chosen, words: mediaClassLabel(chosen) ?? chosen }] : CLASSES;
 
 const CLASSES = [
   { key: '', words: 'not known yet' },
-  ...MEDIA_CLASSES.map(({ id, label }) => ({ key: id, words: label })),
+  ...MEDIA_CLASS_NAMES.map(({ id, label }) => ({ key: id, words: label })),
 ];
 
 export const NO_FIELDS: LotFieldValues = {

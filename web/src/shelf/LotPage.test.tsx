@@ -25,7 +25,7 @@ describe('the card of a lot', () => {
     expect(row.textContent).toMatch(/0\.3\d+± 0\.\d+/);
     expect(row.textContent).toContain('12 cm vessel, tapped, drained 60 min; run 7');
     expect(screen.getByText('pH 1:5')).toBeDefined();
-    expect(screen.getByText(/Curve from 3 drained vessels of one depth/)).toBeDefined();
+    expect(await screen.findByText(/Curve from 3 drained vessels of one depth/)).toBeDefined();
   });
 
   it('says that it follows a change, until it does', async () => {

@@ -1,5 +1,5 @@
 import type { LotCardPage } from '@bent-pail/contract';
-import { findMediaClass, foundOnCard, isLikeness } from '@bent-pail/core';
+import { foundOnCard, mediaClassLabel } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -11,24 +11,25 @@ import { usePot } from '../shared/pot/usePot';
 import { lotQuery } from '../shared/resources/lots';
 import { TitleBlock, type TitleCell } from '../shared/TitleBlock';
 import { useSession, useWorks } from '../shared/useSession';
-import { VerdictPanel } from '../shared/verdicts/VerdictPanel';
-import { EditLot } from './EditLot';
 import { IntoBlend } from './IntoBlend';
-import { Names } from './Names';
-import { LotWasPutAway, PutLotAway } from './PutLotAway';
+import { LotWasPutAway } from './PutLotAway';
 import { FirmingLine } from './FirmingLine';
-import { Likeness } from './Likeness';
 import { LotFood } from './LotFood';
 import { GrownIn } from '../shared/trials/GrownIn';
 import { LotClasses } from './LotClasses';
-import { LotCharts } from './LotCharts';
 import { LotPailColumn } from './LotPailColumn';
-import { LotStock, OriginLine } from './LotStock';
+import { OriginLine } from './OriginLine';
 import { PropertyTable } from './PropertyTable';
 import { Sorry } from '../kit/Sorry';
 import { ButtonLink } from '../kit/Button';
 import { Notice } from '../kit/Notice';
 import { LotGrid, LotMain } from './LotGrid';
+import { later } from '../kit/later';
+
+// The figures stand first; what is drawn and said of them follows.
+const VerdictPanel = later(async () => (await import('../shared/verdicts/VerdictPanel')).VerdictPanel);
+const LotCharts = later(async () => (await import('./LotCharts')).LotCharts);
+const LotActs = later(async () => (await import('./LotActs')).LotActs, null);
 
 /** The property card of one lot: its pail, its numbers with spread and runs, its curve. */
 export function LotPage(): ReactElement {
@@ -47,9 +48,8 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
   useEffect(() => {
     take({ kind: 'lot', id, name: `${name}, ${code}`, ...(pail === undefined ? {} : { pail }) });
   }, [take, id, name, code, pail]);
-  const mediaClass = lot.classId === undefined ? undefined : findMediaClass(lot.classId);
   const cells: TitleCell[] = [
-    { term: 'Class', value: mediaClass?.label ?? 'not named yet' },
+    { term: 'Class', value: mediaClassLabel(lot.classId ?? '') ?? 'not named yet' },
     ...(lot.boughtOn === undefined ? [] : [{ term: 'Arrived', value: day(lot.boughtOn, notebook.zone) }]),
     {
       term: 'Runs',
@@ -109,15 +109,7 @@ function Card({ page }: { readonly page: LotCardPage }): ReactElement {
           )}
           <LotClasses lotId={lot.id} />
           <GrownIn of={{ lot: lot.id }} />
-          {works && <LotStock lot={lot} />}
-          {works && (
-            <p className="mt-3 flex flex-wrap gap-3">
-              <EditLot lot={lot} />
-              <Names lot={lot} />
-              <PutLotAway lot={lot} />
-              {(lot.classId === undefined || isLikeness(lot.classId)) && <Likeness lot={lot} />}
-            </p>
-          )}
+          {works && <LotActs lot={lot} />}
           <p className="mt-3 flex flex-wrap gap-x-6 text-small">
             <Link to={`/shelf/lots/${lot.id}/intake`}>Intake: label, faults, bag against bag</Link>
             <Link to={`/shelf/lots/${lot.id}/life`}>Where its figures come from and go</Link>

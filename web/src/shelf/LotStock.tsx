@@ -1,6 +1,5 @@
 import type { LotRow, StockCount } from '@bent-pail/contract';
 import { useState, type ReactElement } from 'react';
-import { Link } from 'react-router';
 import { amount, inField } from '../shared/units/mine';
 import { api } from '../shared/api';
 import { BodyForm } from '../shared/forms/BodyForm';
@@ -11,33 +10,7 @@ import { once } from '../shared/once';
 import { queryClient } from '../shared/resources/client';
 import { lotQuery } from '../shared/resources/lots';
 import { Prepare } from './Prepare';
-import { preparationWords } from './preparationWords';
 import { Button } from '../kit/Button';
-
-/** Where a lot comes from, in one sentence with its address. */
-export function OriginLine({ lot }: { readonly lot: LotRow }): ReactElement | null {
-  const { origin } = lot;
-  if (origin.kind === 'bought') return null;
-  const went = origin.kind === 'prepared' ? preparationWords(origin.record) : '';
-  return origin.kind === 'prepared' ? (
-    <>
-      {origin.how} from <Link to={`/shelf/lots/${origin.fromId}`}>{origin.fromCode}</Link>
-      {went === '' ? '' : `: ${went}`}.{' '}
-    </>
-  ) : (
-    <>
-      A batch of{' '}
-      <Link to={`/blend/${origin.blendId}/versions/${String(origin.n)}`}>
-        {origin.blendName}, version {origin.n}
-      </Link>
-      ;{' '}
-      <Link to="/blend/bench" className="whitespace-nowrap">
-        measured against predicted
-      </Link>
-      .{' '}
-    </>
-  );
-}
 
 /** What is there of a lot, and a lot made from it. */
 export function LotStock({ lot }: { readonly lot: LotRow }): ReactElement {

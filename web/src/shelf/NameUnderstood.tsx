@@ -1,4 +1,4 @@
-import { findDosedClass, findMediaClass, readName, type DosedClass, type NameReading } from '@bent-pail/core';
+import { findDosedClass, mediaClassLabel, readName, type DosedClass, type NameReading } from '@bent-pail/core';
 import { useMemo, type ReactElement } from 'react';
 import { Button } from '../kit/Button';
 import { Notice } from '../kit/Notice';
@@ -20,7 +20,7 @@ export function NameUnderstood({ name, classId, onClass }: NameUnderstoodProps):
   const dosed = best === undefined ? undefined : findDosedClass(best.classId);
   if (dosed !== undefined) return <Dosed of={dosed} reason={best?.reason ?? ''} />;
   const read = reading.proposals.find((one) => one.classId === classId);
-  const label = findMediaClass(classId)?.label;
+  const label = mediaClassLabel(classId);
   if (label !== undefined)
     return (
       <p className="text-small md:col-span-2" role="status">
@@ -61,7 +61,7 @@ function Asked({ reading, onClass }: AskedProps): ReactElement {
                 onClass(one.classId);
               }}
             >
-              {findMediaClass(one.classId)?.label}
+              {mediaClassLabel(one.classId)}
             </Button>
           ))}
         </p>

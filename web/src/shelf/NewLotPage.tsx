@@ -1,5 +1,5 @@
 import type { LotRow } from '@bent-pail/contract';
-import { findMediaClass, readName } from '@bent-pail/core';
+import { mediaClassLabel, readName } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
@@ -28,7 +28,10 @@ interface Typed extends LotFieldValues {
 const NEW: Typed = { ...NO_FIELDS, name: '', code: '', product: false };
 
 /** The class that a name surely means, where it is one that is poured. */
-const presetOf = (name: string): string => findMediaClass(readName(name).preset?.classId ?? '')?.id ?? '';
+const presetOf = (name: string): string => {
+  const { classId = '' } = readName(name).preset ?? {};
+  return mediaClassLabel(classId) === undefined ? '' : classId;
+};
 
 const likeQuery = (name: string) => lotsQuery({ find: name, sort: 'name', limit: 200 });
 

@@ -1,6 +1,6 @@
 import type { LotRow, NewPrepared, Preparation } from '@bent-pail/contract';
 import { PREPARATIONS } from '@bent-pail/contract/choices';
-import { findMediaClass, MEDIA_CLASSES } from '@bent-pail/core';
+import { MEDIA_CLASS_NAMES, mediaClassLabel } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as uuidv7 } from 'uuid';
@@ -58,10 +58,10 @@ function read({ code, how, rest, ...typed }: Typed): Omit<NewPrepared, 'id'> {
   };
 }
 
-const CLASSES = MEDIA_CLASSES.map(({ id, label }) => ({ key: id, words: label }));
+const CLASSES = MEDIA_CLASS_NAMES.map(({ id, label }) => ({ key: id, words: label }));
 const REST_IS = [{ key: '', words: 'not known yet' }, ...CLASSES];
 const itIsNow = ({ classId = '' }: LotRow): readonly Option<string>[] => [
-  { key: '', words: `as before: ${findMediaClass(classId)?.label ?? 'not known'}` },
+  { key: '', words: `as before: ${mediaClassLabel(classId) ?? 'not known'}` },
   ...CLASSES,
 ];
 

@@ -1,6 +1,6 @@
 import type { LotRow, LotsAsked, ShownFigure } from '@bent-pail/contract';
 import { LOT_STATES } from '@bent-pail/contract/choices';
-import { findMediaClass, MEDIA_CLASSES } from '@bent-pail/core';
+import { MEDIA_CLASS_NAMES, mediaClassLabel } from '@bent-pail/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { inMine, mySign } from '../shared/units/mine';
@@ -44,7 +44,7 @@ const GROUPINGS: readonly Grouping<LotRow>[] = [
     key: 'class',
     words: 'class',
     of: ({ classId }) => classId ?? '',
-    said: (id) => findMediaClass(id)?.label ?? 'No class yet',
+    said: (id) => mediaClassLabel(id) ?? 'No class yet',
   },
 ];
 
@@ -98,7 +98,7 @@ export function ShelfPage(): ReactElement {
               value={asked.classId ?? ''}
               options={[
                 { key: '', words: 'any' },
-                ...MEDIA_CLASSES.map(({ id, label }) => ({ key: id, words: label })),
+                ...MEDIA_CLASS_NAMES.map(({ id, label }) => ({ key: id, words: label })),
               ]}
               onChange={(key) => {
                 ask('classId', key);

@@ -1,4 +1,4 @@
-import { findDosedClass, findMediaClass, readName } from '@bent-pail/core';
+import { findDosedClass, mediaClassLabel, readName } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { Button } from '../kit/Button';
 import { Choice } from '../kit/Choice';
@@ -46,7 +46,7 @@ export function PackCard({ pack, place }: { readonly pack: ShopPack; readonly pl
       />
       {read !== undefined && (
         <p className="text-small text-ink2">
-          Read as <b>{(findMediaClass(read.classId) ?? findDosedClass(read.classId))?.label}</b>: {read.reason}.
+          Read as <b>{mediaClassLabel(read.classId) ?? findDosedClass(read.classId)?.label}</b>: {read.reason}.
         </p>
       )}
       {named !== undefined && named !== pack.form && (

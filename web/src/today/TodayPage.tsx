@@ -2,7 +2,7 @@ import type { TodayPage as TodayData } from '@bent-pail/contract';
 import { ROLE_NAMES } from '@bent-pail/contract/choices';
 import { dayIn } from '@bent-pail/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, type ReactElement } from 'react';
+import { type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { api } from '../shared/api';
 import { Await } from '../shared/Await';
@@ -19,10 +19,14 @@ import { Timeline } from './Timeline';
 import { undoable } from '../kit/toasts';
 import { NotMeasured } from './NotMeasured';
 import { ButtonLink, Button } from '../kit/Button';
+import { later } from '../kit/later';
 import { told } from '../shared/units/mine';
 
 /** Names of all stuffs and the forms come along with it: what is due is shown before that. */
-const WhatIsInThePail = lazy(async () => ({ default: (await import('./WhatIsInThePail')).WhatIsInThePail }));
+const WhatIsInThePail = later(
+  async () => (await import('./WhatIsInThePail')).WhatIsInThePail,
+  <div className="min-h-44" />,
+);
 
 /** The door: what is soaking, draining, due; and for a newcomer one question. */
 export function TodayPage(): ReactElement {
@@ -65,9 +69,7 @@ function Today({ today }: { readonly today: TodayData }): ReactElement {
         <Due jobs={jobs} now={now} zone={notebook.zone} sheetsToRate={today.sheetsToRate} classes={today.classes} />
         {works ? (
           <div className="bg-paper">
-            <Suspense fallback={<div className="min-h-44" />}>
-              <WhatIsInThePail begins={counts?.lots === 0} />
-            </Suspense>
+            <WhatIsInThePail begins={counts?.lots === 0} />
             <NotMeasured />
           </div>
         ) : (

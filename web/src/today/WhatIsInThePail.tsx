@@ -1,5 +1,5 @@
 import type { RunSheet } from '@bent-pail/contract';
-import { findMediaClass, readName } from '@bent-pail/core';
+import { mediaClassLabel, readName } from '@bent-pail/core';
 import { useEffect, useMemo, type ReactElement } from 'react';
 import { useController, useFormContext } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -109,7 +109,7 @@ function ReadAs(): ReactElement | null {
   const { field: open } = useController<{ kindOpen: boolean }, 'kindOpen'>({ name: 'kindOpen' });
   const reading = useMemo(() => (name.value.trim() === '' ? undefined : readName(name.value)), [name.value]);
   const preset = reading?.preset;
-  const read = findMediaClass(preset?.classId ?? '');
+  const read = mediaClassLabel(preset?.classId ?? '');
   if (reading === undefined) return null;
   if (read === undefined || preset === undefined)
     return <p className="mt-2 text-small text-ink2">Its kind is asked on its card; a run needs none.</p>;
@@ -119,7 +119,7 @@ function ReadAs(): ReactElement | null {
         'Its kind stays open until somebody says it.'
       ) : (
         <>
-          Read as <b>{read.label}</b>: {preset.reason}.
+          Read as <b>{read}</b>: {preset.reason}.
         </>
       )}{' '}
       <Button
@@ -128,7 +128,7 @@ function ReadAs(): ReactElement | null {
           open.onChange(!open.value);
         }}
       >
-        {open.value ? `It is ${read.label}` : 'It is something else'}
+        {open.value ? `It is ${read}` : 'It is something else'}
       </Button>
     </p>
   );

@@ -13,6 +13,7 @@ import { learningQuery } from '../../shared/resources/learning';
 import { aloneKey, NEW, useDrafts, type BlendDraft } from '../../shared/blends/draftStore';
 import { useLarder, type Larder } from '../../shared/larder/useLarder';
 import { Desk } from './Desk';
+import { Moment } from '../../kit/Moment';
 
 /** The blend desk: a new recipe, a kept blend, or one kept version of it. */
 export function BlendDeskPage(): ReactElement {
@@ -38,8 +39,7 @@ export function BlendDeskPage(): ReactElement {
       </p>
     );
   // A figure that jumps as the bench's teaching, a lot or the use's windows arrive would be read too early.
-  if (learning.isPending || profiles.isPending || larder === undefined)
-    return <p className="text-ink2 p-5">One moment.</p>;
+  if (learning.isPending || profiles.isPending || larder === undefined) return <Moment />;
   if (id === undefined && alone !== undefined) return <LotAlone key={alone} lotId={alone} larder={larder} />;
   return id === undefined ? (
     <NewDesk larder={larder} />

@@ -8,10 +8,13 @@ import { useLastPot } from '../../shared/pot/usePot';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
 import type { BlendDraft } from '../../shared/blends/draftStore';
-import { KeepVersion } from './KeepVersion';
 import { ModelChoice } from './ModelChoice';
 import { VersionLine } from './VersionLine';
 import { Choice } from '../../kit/Choice';
+import { later } from '../../kit/later';
+
+// Keeping takes a form.
+const KeepVersion = later(async () => (await import('./KeepVersion')).KeepVersion, null);
 
 interface DeskHeadProps {
   readonly draft: BlendDraft;

@@ -3,20 +3,23 @@ import type { PropertyKey } from '@bent-pail/core';
 import { useEffect, useRef, type ReactElement } from 'react';
 import { useSearchParams } from 'react-router';
 import type { DeskView } from './deskView';
-import { BatchPanel } from '../panels/BatchPanel';
-import { FoodPanel } from '../panels/FoodPanel';
-import { LinesPanel } from '../panels/LinesPanel';
-import { OpenChoices } from '../panels/OpenChoices';
-import { PotPanel } from '../panels/PotPanel';
-import { SchoolsPanel } from '../panels/SchoolsPanel';
-import { SearchPanel } from '../panels/SearchPanel';
-import { Sweep } from '../panels/Sweep';
-import { Triangle } from '../panels/Triangle';
-import { VerdictsPanel } from '../panels/VerdictsPanel';
-import { SellingPanel } from '../selling/SellingPanel';
-import { VersionsPanel } from '../panels/VersionsPanel';
 import { TWO_COLUMNS } from '../panels/columns';
+import { later } from '../../kit/later';
 import { Tabs } from '../../kit/Tabs';
+
+// One question is open at a time: each comes with its first use.
+const BatchPanel = later(async () => (await import('../panels/BatchPanel')).BatchPanel);
+const FoodPanel = later(async () => (await import('../panels/FoodPanel')).FoodPanel);
+const LinesPanel = later(async () => (await import('../panels/LinesPanel')).LinesPanel);
+const OpenChoices = later(async () => (await import('../panels/OpenChoices')).OpenChoices);
+const PotPanel = later(async () => (await import('../panels/PotPanel')).PotPanel);
+const SchoolsPanel = later(async () => (await import('../panels/SchoolsPanel')).SchoolsPanel);
+const SearchPanel = later(async () => (await import('../panels/SearchPanel')).SearchPanel);
+const Sweep = later(async () => (await import('../panels/Sweep')).Sweep);
+const Triangle = later(async () => (await import('../panels/Triangle')).Triangle);
+const VerdictsPanel = later(async () => (await import('../panels/VerdictsPanel')).VerdictsPanel);
+const SellingPanel = later(async () => (await import('../selling/SellingPanel')).SellingPanel);
+const VersionsPanel = later(async () => (await import('../panels/VersionsPanel')).VersionsPanel);
 
 interface DeskTabsProps {
   readonly view: DeskView;

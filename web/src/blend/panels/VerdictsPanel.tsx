@@ -10,6 +10,7 @@ import { foundWords, judgedName, limitWords, tooMuchWords } from '../../shared/v
 import { VerdictRows } from '../../shared/verdicts/VerdictRows';
 import { OnWhat } from '../../shared/verdicts/OnWhat';
 import type { DeskView } from '../desk/deskView';
+import { Moment } from '../../kit/Moment';
 
 /** Whether the blend is fit for its use beside the windows: its salt, the weeds it sows, and what of its parts stays. */
 export function VerdictsPanel({ view }: { readonly view: DeskView }): ReactElement | null {
@@ -17,7 +18,7 @@ export function VerdictsPanel({ view }: { readonly view: DeskView }): ReactEleme
   const purpose = usePurpose();
   const { data: lines } = useQuery(verdictsQuery);
   const cards = useQueries({ queries: used.map(({ lotId }) => lotQuery(lotId)) });
-  if (lines === undefined || cards.some(({ isPending }) => isPending)) return <p className="px-5 py-3">One moment.</p>;
+  if (lines === undefined || cards.some(({ isPending }) => isPending)) return <Moment className="px-5 py-3" />;
   const put = used.reduce((sum, { parts }) => sum + parts, 0);
   const ec = result.figures.find(({ property }) => property === 'ec_dSm')?.value;
   const use =

@@ -15,6 +15,7 @@ import { useLarder, type Larder } from '../../shared/larder/useLarder';
 import { EditPlant } from './EditPlant';
 import { Ranking } from './Ranking';
 import { ButtonLink, Button } from '../../kit/Button';
+import { Moment } from '../../kit/Moment';
 
 /** What of mine suits this plant; `new` in its address is one that is not there yet. */
 export function PlantPage(): ReactElement {
@@ -27,7 +28,7 @@ export function PlantPage(): ReactElement {
     <Await query={plants}>
       {() => {
         if (plant === undefined && id !== 'new') return <EmptyPail whole question="There is no such plant." />;
-        if (profiles === undefined || larder === undefined) return <p className="text-ink2 p-5">One moment.</p>;
+        if (profiles === undefined || larder === undefined) return <Moment />;
         return plant === undefined ? (
           <NewPlant profiles={profiles} larder={larder} />
         ) : (

@@ -6,7 +6,10 @@ import { fixed } from '../../kit/format';
 import { Button } from '../../kit/Button';
 import { Sorry } from '../../kit/Sorry';
 import { profilesQuery } from '../../shared/resources/guides';
-import { NewAdditive } from './NewAdditive';
+import { later } from '../../kit/later';
+
+// Another additive takes a form.
+const NewAdditive = later(async () => (await import('./NewAdditive')).NewAdditive);
 
 const classWords = (classId: string): string => findDosedClass(classId)?.label.replace(/ \(.*/, '').toLowerCase() ?? '';
 

@@ -112,7 +112,7 @@ describe('a powder by weight', () => {
     const user = userEvent.setup();
     const { kept } = column();
     await user.click(screen.getByRole('button', { name: 'Add something by weight' }));
-    await user.type(screen.getByLabelText('To a litre made'), '2,5');
+    await user.type(await screen.findByLabelText('To a litre made'), '2,5');
     await user.click(screen.getByRole('button', { name: 'Add it' }));
     expect(screen.getByRole('alert').textContent).toContain('name');
     await user.type(screen.getByLabelText('What it is called'), 'bone meal');
@@ -131,7 +131,7 @@ describe('a handful by weight', () => {
     const { kept, told } = column();
     const add = async (dose: string, handful?: string): Promise<void> => {
       await user.click(screen.getByRole('button', { name: 'Add something by weight' }));
-      await user.type(screen.getByLabelText('What it is called'), 'wood ash');
+      await user.type(await screen.findByLabelText('What it is called'), 'wood ash');
       await user.type(screen.getByLabelText('To a litre made'), dose);
       if (handful !== undefined) await user.type(screen.getByLabelText(/^Your handful of it/), handful);
       await user.click(screen.getByRole('button', { name: 'Add it' }));

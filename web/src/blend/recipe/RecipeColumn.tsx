@@ -6,12 +6,15 @@ import { lineKey, lineName } from '../desk/deskView';
 import { useMeasures } from '../../shared/useSession';
 import { AddLine } from './AddLine';
 import { Additives } from './Additives';
-import { PasteRecipe } from './PasteRecipe';
 import { RecipeRow } from './RecipeRow';
 import { Settled } from './Settled';
 import { ShownIn, shownAmounts, type Shown } from './ShownIn';
 import type { Larder } from '../../shared/larder/useLarder';
 import { undoable } from '../../kit/toasts';
+import { later } from '../../kit/later';
+
+// Reading a recipe takes all the names there are.
+const PasteRecipe = later(async () => (await import('./PasteRecipe')).PasteRecipe, null);
 
 interface RecipeColumnProps {
   readonly draft: BlendDraft;

@@ -22,6 +22,7 @@ import { vesselsQuery } from '../../shared/resources/vessels';
 import { serverNow } from '../../shared/serverClock';
 import { amount } from '../../shared/units/mine';
 import { useSession } from '../../shared/useSession';
+import { Moment } from '../../kit/Moment';
 
 /** A lesson takes this many minutes more with coming in and tidying up. */
 const SPARE_MIN = 10;
@@ -40,7 +41,7 @@ export function BeginClass({ lesson, lotId }: BeginClassProps): ReactElement {
   const shipped = LESSONS.find(({ key }) => key === lesson);
   const found = own.data?.find(({ key }) => key === lesson);
   const plan = shipped ?? found;
-  if (isPending || (plan === undefined && own.isPending)) return <p className="p-5 text-ink2">One moment.</p>;
+  if (isPending || (plan === undefined && own.isPending)) return <Moment />;
   if (plan === undefined) return <p className="p-5">There is no such lesson.</p>;
   const sheetKey = typeof plan.sheet === 'string' ? plan.sheet : plan.sheet.key;
   return (

@@ -53,7 +53,7 @@ it('says what the class found and how well it repeats, each number with its work
 it('opens the group that lies apart from its dot, and asks first what its readings speak for', async () => {
   open();
   await userEvent.click(await screen.findByRole('button', { name: /^Air by group/ }));
-  const strip = screen.getByRole('complementary', { name: 'Group 4' });
+  const strip = await screen.findByRole('complementary', { name: 'Group 4' });
   expect(within(strip).getByText(/far from the others/)).toBeTruthy();
   const asked = [...strip.querySelectorAll('[data-fits="yes"]')].map((one) => one.textContent);
   expect(asked).toHaveLength(1);

@@ -16,8 +16,11 @@ import { allGuessed, figureSeen, progressOf, sheetOfClass } from '../classView';
 import { useClassActs } from '../useClassActs';
 import { ComingIn } from './ComingIn';
 import { Dots } from './Dots';
-import { GroupAsked } from './GroupAsked';
 import { Ready } from './Ready';
+import { later } from '../../kit/later';
+
+// A group is opened now and then.
+const GroupAsked = later(async () => (await import('./GroupAsked')).GroupAsked, null);
 
 /** On the projector: who is ready, dots coming in, the class's mean and band, the bench's value, who differs and why. */
 export function WallPage(): ReactElement {

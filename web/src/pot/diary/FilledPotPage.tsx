@@ -10,17 +10,20 @@ import { Await } from '../../shared/Await';
 import { Album } from '../../shared/photos/Album';
 import { potFor } from '../../shared/pot/pots';
 import { PutAway, WasPutAway } from '../../shared/putAway/PutAway';
-import { Qr } from '../../shared/Qr';
 import { filledPotQuery, filledPotsKey } from '../../shared/resources/filledPots';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useSession, useWorks } from '../../shared/useSession';
 import { DiaryLines } from './DiaryLines';
-import { EntryForm } from './EntryForm';
 import { PourTests } from './PourTests';
-import { Settled } from './Settled';
 import { TouchOrNot } from './TouchOrNot';
 import { useTaught } from './useTaught';
 import { Weights } from './Weights';
+import { later } from '../../kit/later';
+
+// The diary stands first; what is entered and worked out follows.
+const EntryForm = later(async () => (await import('./EntryForm')).EntryForm);
+const Settled = later(async () => (await import('./Settled')).Settled);
+const Qr = later(async () => (await import('../../shared/Qr')).Qr, <span className="size-24" />);
 
 /** A filled pot: its diary, and what its weights and depths teach. */
 export function FilledPotPage(): ReactElement {

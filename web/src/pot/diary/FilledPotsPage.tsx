@@ -18,7 +18,10 @@ import type { Asked } from '../../shared/resources/paged';
 import { serverNow } from '../../shared/serverClock';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useSession, useWorks } from '../../shared/useSession';
-import { FillForm } from './FillForm';
+import { later } from '../../kit/later';
+
+// What fills a pot is worked out with its form.
+const FillForm = later(async () => (await import('./FillForm')).FillForm);
 
 const columnsIn = (zone: string): readonly Column<FilledPotRow>[] => [
   {

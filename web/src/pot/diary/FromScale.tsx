@@ -4,9 +4,12 @@ import { Link } from 'react-router';
 import { Sorry } from '../../kit/Sorry';
 import { DeviceSays } from '../../shared/devices/DeviceSays';
 import { useDevices } from '../../shared/devices/deviceStore';
-import { SimulatedLoad } from '../../shared/devices/SimulatedLoad';
 import { useDevice } from '../../shared/devices/useDevice';
 import { inField, mySign } from '../../shared/units/mine';
+import { later } from '../../kit/later';
+
+// A device that is only played needs its load set.
+const SimulatedLoad = later(async () => (await import('../../shared/devices/SimulatedLoad')).SimulatedLoad, null);
 
 interface FromScaleProps {
   /** What lies on a simulated one. */

@@ -128,7 +128,7 @@ describe('the scale of this computer', { timeout: 30_000 }, () => {
     useDevices.getState().change('scale', { source: 'simulated' });
     const user = open(PAGE);
     const scale = within(await screen.findByRole('group', { name: 'Scale' }, WAIT));
-    await user.clear(scale.getByLabelText('On it, g'));
+    await user.clear(await scale.findByLabelText('On it, g'));
     await user.type(scale.getByLabelText('On it, g'), '2345');
     await user.click(scale.getByRole('button', { name: 'Put it on' }));
     const field = screen.getByLabelText<HTMLInputElement>(/^The whole pot weighs/);

@@ -1,5 +1,5 @@
 import type { TableReport } from '@bent-pail/contract';
-import { findMediaClass } from '@bent-pail/core';
+import { mediaClassLabel } from '@bent-pail/core';
 import type { ReactElement } from 'react';
 import { counted } from '../../kit/format';
 import { Rows } from '../../kit/Rows';
@@ -26,7 +26,7 @@ export function NewNames({ named }: Pick<TableReport, 'named'>): ReactElement | 
                 {classId === undefined ? (
                   <span className="text-ink2">{question ?? 'no class yet'}</span>
                 ) : (
-                  (findMediaClass(classId)?.label ?? classId)
+                  (mediaClassLabel(classId) ?? classId)
                 )}
               </td>
             </tr>

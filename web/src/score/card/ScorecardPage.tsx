@@ -1,5 +1,5 @@
 import type { ScorecardPage as PageData } from '@bent-pail/contract';
-import { INTEREST_WORDS, type CardCriterion } from '@bent-pail/core';
+import type { CardCriterion } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Link, useParams } from 'react-router';
@@ -9,22 +9,24 @@ import { EmptyPail } from '../../shared/EmptyPail';
 import { CopyButton } from '../../kit/CopyButton';
 import { Figure } from '../../shared/Figure';
 import { counted, fixed } from '../../kit/format';
-import { lotQuery } from '../../shared/resources/lots';
 import { PutAway, WasPutAway } from '../../shared/putAway/PutAway';
 import { scorecardQuery, scorecardsKey } from '../../shared/resources/scores';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { Trouble } from '../../shared/Trouble';
-import { AgreeOn } from './AgreeOn';
-import { BestUses } from './BestUses';
 import { Growing } from './Growing';
 import { Missing } from './Missing';
 import { Musts } from './Musts';
-import { Override } from './Override';
 import { Raters } from './Raters';
-import { Remedies } from './Remedies';
 import { Seasons } from './Seasons';
+import { interestWords } from './interestWords';
 import { scoreSentence } from './scoreSentence';
 import { Skyline } from './Skyline';
+import { later } from '../../kit/later';
+
+// The score stands first; what follows from it follows.
+const WhatToDo = later(async () => (await import('./WhatToDo')).WhatToDo);
+const AgreeOn = later(async () => (await import('./AgreeOn')).AgreeOn, null);
+const Override = later(async () => (await import('./Override')).Override, null);
 
 /** The card of one product: overall with its parts, what capped it, what is missing, who said what. */
 export function ScorecardPage(): ReactElement {
@@ -139,27 +141,6 @@ function Card({ page }: { readonly page: PageData }): ReactElement {
         </section>
       </div>
     </main>
-  );
-}
-
-/** Who has an interest in the product, as its claims sheet says; that nobody said is said as well. */
-export const interestWords = ({ interest }: PageData): string =>
-  interest === undefined
-    ? 'nobody has said yet'
-    : `${INTEREST_WORDS[interest.kind]}${interest.words === undefined ? '' : `, ${interest.words}`}`;
-
-/** What the bag is good for and what would mend it, by the figures of its lot. */
-function WhatToDo({ page }: { readonly page: PageData }): ReactElement {
-  const query = useQuery(lotQuery(page.row.product.lotId));
-  return (
-    <Await query={query}>
-      {(lot) => (
-        <>
-          <BestUses lot={lot} card={page.card} grown={page.told.trial} />
-          <Remedies page={page} lot={lot} />
-        </>
-      )}
-    </Await>
   );
 }
 

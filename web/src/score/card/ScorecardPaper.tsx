@@ -10,7 +10,7 @@ import { inMine, mySign, told } from '../../shared/units/mine';
 import { priceSaid } from '../../shared/units/ofProperty';
 import { useSession } from '../../shared/useSession';
 import { placeAmong, placeWords } from './place';
-import { interestWords } from './ScorecardPage';
+import { interestWords } from './interestWords';
 import { scoreSentence } from './scoreSentence';
 import { Skyline } from './Skyline';
 

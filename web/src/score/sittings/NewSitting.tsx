@@ -22,6 +22,7 @@ import { scorecardsKey } from '../../shared/resources/scores';
 import { sheetsKey } from '../../shared/resources/sittings';
 import { todayKey } from '../../shared/resources/today';
 import { panelOf } from '../rate/SheetMarks';
+import { Moment } from '../../kit/Moment';
 
 const PRODUCTS = { kind: 'product' } as const;
 
@@ -30,7 +31,7 @@ export function NewSitting({ lotId }: { readonly lotId: string | undefined }): R
   const { isPending, first } = useFirstLot(lotId, PRODUCTS);
   const users = useQuery(activeUsersQuery);
   const rubrics = useQuery(rubricsQuery);
-  if (isPending) return <p className="text-ink2 p-5">One moment.</p>;
+  if (isPending) return <Moment />;
   if (first === undefined)
     return (
       <p className="p-5">

@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { sentenceOf } from '../api';
 import { useLarder, type Larder } from './useLarder';
+import { Moment } from '../../kit/Moment';
 
 interface AwaitLarderProps {
   readonly named: Parameters<typeof useLarder>[0];
@@ -17,5 +18,5 @@ export function AwaitLarder({ named, children }: AwaitLarderProps): ReactElement
         {sentenceOf(error)}
       </p>
     );
-  return <p className="text-ink2 p-5">One moment.</p>;
+  return <Moment />;
 }

@@ -2,9 +2,12 @@ import { useEffect, useRef, useState, type ReactElement, type ReactNode } from '
 import { Choice } from '../../kit/Choice';
 import { FindAmong } from '../../kit/FindAmong';
 import { DateField } from '../../kit/DateField';
-import { SavedViews } from '../savedViews/SavedViews';
 import { PAUSE_MS } from '../useSettled';
 import { BOX } from '../../kit/box';
+import { later } from '../../kit/later';
+
+// Keeping a list under a name takes a form.
+const SavedViews = later(async () => (await import('../savedViews/SavedViews')).SavedViews, null);
 
 /** After so long without a letter the next one begins a word. */
 const STILL_MS = 400;

@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { Button } from '../../kit/Button';
 import { Progress } from '../../kit/Progress';
 import type { Thought } from './useThought';
+import { Moment } from '../../kit/Moment';
 
 interface ThinkingProps {
   readonly thought: Thought<unknown>;
@@ -16,7 +17,7 @@ export function Thinking({ thought, quiet = false, className = 'mt-2' }: Thinkin
     case 'answered':
       return null;
     case 'waits':
-      return quiet ? null : <p className={`text-ink2 ${className}`}>One moment.</p>;
+      return quiet ? null : <Moment className={className} />;
     case 'slow':
       return (
         <div className={className}>
