@@ -25,6 +25,7 @@ export default defineConfig({
           env,
           isolate,
           globalSetup: ['server/src/testing/globalSetup.ts'],
+          setupFiles: ['server/src/testing/builtPrograms.ts'],
           hookTimeout: MINUTE_MS,
           testTimeout: MINUTE_MS,
           fileParallelism: true,

@@ -68,6 +68,17 @@ export async function bundle(input, dir, { packages = 'outside' } = {}) {
   await built.close();
 }
 
+/** What runs apart from the server, in threads and processes of its own. */
+const APART = Object.fromEntries(
+  ['calculate', 'makeCard', 'decodePicture', 'readTable', 'writeSheets'].map((name) => [
+    name,
+    path.join(ROOT, `server/src/workers/${name}.ts`),
+  ]),
+);
+
+/** Those alone, for tests that run the server from its source: built they start in a tenth of the time. */
+export const buildPrograms = (dir) => bundle(APART, dir, { packages: 'built in' });
+
 function buildServer() {
   const input = {
     main: path.join(ROOT, 'server/src/main.ts'),
@@ -75,12 +86,7 @@ function buildServer() {
     demo: path.join(ROOT, 'demo/src/main.ts'),
     backup: path.join(ROOT, 'server/src/backup/main.ts'),
     rebuild: path.join(ROOT, 'server/src/cards/main.ts'),
-    // What runs apart from the server, in threads and processes of its own.
-    calculate: path.join(ROOT, 'server/src/workers/calculate.ts'),
-    makeCard: path.join(ROOT, 'server/src/workers/makeCard.ts'),
-    decodePicture: path.join(ROOT, 'server/src/workers/decodePicture.ts'),
-    readTable: path.join(ROOT, 'server/src/workers/readTable.ts'),
-    writeSheets: path.join(ROOT, 'server/src/workers/writeSheets.ts'),
+    ...APART,
   };
   return bundle(input, SERVER_OUT, { packages: 'built in' });
 }

@@ -12,8 +12,8 @@ import { fitKappa, kappaFor, KAPPA_PRIOR, learn, LEARNING, NO_LEARNING, type Mea
 
 /** A sample in every test run; `npm run trials` takes all of them. */
 const FULL = process.env.BENT_PAIL_TRIALS !== undefined;
-const BENCHES = FULL ? 2000 : 40;
-const WITHOUT = FULL ? 400 : 12;
+const BENCHES = FULL ? 2000 : 24;
+const WITHOUT = FULL ? 400 : 6;
 
 const kappaOf = (blends: readonly MeasuredBlend[]) => fitKappa(blends);
 
@@ -77,7 +77,7 @@ describe('kappa from measured blends', () => {
     (batches) => {
       const random = seededRandom(9000 + batches);
       let [below, above] = [0, 0];
-      const trials = FULL ? BENCHES : Math.ceil(BENCHES / Math.sqrt(batches));
+      const trials = FULL ? BENCHES : Math.max(4, Math.ceil(BENCHES / batches));
       for (let trial = 0; trial < trials; trial += 1) {
         const kappa = anyKappa(random);
         const classes = someOf(random, MEDIA_CLASSES, 3 + Math.floor(4 * random()));

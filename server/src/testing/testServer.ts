@@ -6,7 +6,6 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Me, Page, Role } from '@bent-pail/contract';
 import { METRIC } from '@bent-pail/core';
-import pg from 'pg';
 import { pino } from 'pino';
 import { inject } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
@@ -17,6 +16,7 @@ import type { Clock } from '../clock';
 import type { createDataSource } from '../database/dataSource';
 import { UserEntity } from '../accounts/entities';
 import { openDatabase } from '../database/openDatabase';
+import { administer, copyTemplate } from './databases';
 
 const KEPT_MS = 600_000;
 
@@ -130,8 +130,7 @@ interface TestServerOptions {
 export async function startTestServer(options: TestServerOptions = {}): Promise<TestServer> {
   const admin = inject('databaseUrl');
   const name = `t_${randomUUID().replaceAll('-', '')}`;
-  await administer(admin, `create database ${name}`);
-  const databaseUrl = admin.replace(/\/[^/]+$/, `/${name}`);
+  const databaseUrl = await copyTemplate(admin, name);
   const backups = path.join(tmpdir(), `bent-pail-test-${name}`);
   const db = await openDatabase(databaseUrl, backups);
   const notebook = await openNotebook(db, options.demo ?? true);
@@ -176,14 +175,4 @@ export async function startTestServer(options: TestServerOptions = {}): Promise<
       await rm(backups, { recursive: true, force: true });
     },
   };
-}
-
-async function administer(url: string, sql: string): Promise<void> {
-  const client = new pg.Client({ connectionString: url });
-  await client.connect();
-  try {
-    await client.query(sql);
-  } finally {
-    await client.end();
-  }
 }
