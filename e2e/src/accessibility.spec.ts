@@ -5,6 +5,7 @@ import { VIEWS } from '../../web/src/app/views';
 import type { Asker } from '../../web/src/shared/view';
 import { ROOT } from './cluster';
 import { expect, look } from './notebook';
+import { stands } from './stands';
 import { Person } from './person';
 
 // What the console says would else be about the worker that is kept out.
@@ -108,7 +109,7 @@ for (const part of PARTS) {
     for (const address of addresses.filter(isLookedAt)) {
       await me.page.goto(`${notebook.url}${address}`);
       // Not while it is on its way: until then it says that it takes a moment.
-      await me.page.locator('main h1').first().waitFor();
+      await stands(me.page);
       await checkAt(me, address, FULL ? WAYS : WAYS.filter((_, way) => way === (looked + SEED) % WAYS.length));
       looked += 1;
       for (const size of NARROW) {

@@ -2,6 +2,7 @@ import { VIEWS } from '../../web/src/app/views';
 import type { Asker } from '../../web/src/shared/view';
 import { expect, test } from './notebook';
 import { Person } from './person';
+import { stands } from './stands';
 
 /**
  * Every button of every page is pressed by keyboard, each on the page as it was opened. The focus never falls to the
@@ -50,7 +51,7 @@ class Presser {
         headers: { origin: this.url },
       });
     await page.goto(`${this.url}${address}`);
-    await page.locator('main h1').first().waitFor();
+    await stands(page);
     await page.waitForTimeout(250);
   }
 

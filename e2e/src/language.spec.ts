@@ -3,6 +3,7 @@ import type { Asker } from '../../web/src/shared/view';
 import { expect, test } from './notebook';
 import { Person } from './person';
 import { settledTexts } from './shownTexts';
+import { stands } from './stands';
 import { typedWords, without } from './typedWords';
 
 // English with every letter changed: what stays plain on a page is in no catalogue, and would stay English for everybody.
@@ -34,7 +35,7 @@ for (const part of PARTS) {
     for (const name of part)
       for (const address of (await VIEWS[name]?.looks(ask)) ?? []) {
         await me.page.goto(`${notebook.url}${address}`);
-        await me.page.locator('main h1').first().waitFor();
+        await stands(me.page);
         for (const text of await settledTexts(me.page)) {
           texts += 1;
           const isPlain = (one: string): boolean => PLAIN.test(one.replace(EVERYWHERE, ' '));

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState, type ReactElement } from 'react';
+import { flushSync } from 'react-dom';
 import { Outlet, useLocation } from 'react-router';
 import { startOutbox } from '../shared/outbox/sender';
 import { Patterns } from '../shared/pail/Patterns';
@@ -65,7 +66,10 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
   }, []);
   const setFinding = useFind((state) => state.setOpen);
   const onFind = useCallback(() => {
-    setFinding(true);
+    // The next letter is for the box already.
+    flushSync(() => {
+      setFinding(true);
+    });
   }, [setFinding]);
   const seesAll = FINDERS.includes(me.role);
   useKeys({ stations, single: me.singleKeys, onKeys, onFind: seesAll ? onFind : undefined });

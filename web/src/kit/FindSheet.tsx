@@ -10,6 +10,8 @@ interface FindSheetProps {
   readonly label: string;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
+  /** What has the focus again once it is left. */
+  readonly from: Element | null;
   readonly text: string;
   readonly onText: (text: string) => void;
   readonly placeholder: string;
@@ -24,6 +26,7 @@ export function FindSheet({
   label,
   open,
   onOpenChange,
+  from,
   text,
   onText,
   placeholder,
@@ -31,7 +34,7 @@ export function FindSheet({
   nothing,
   onChoose,
 }: FindSheetProps): ReactElement {
-  const focus = useFocusKept();
+  const focus = useFocusKept(from);
   const [pointed, setPointed] = useState('');
   // What answers comes after the typing: until somebody points at another, it is the first.
   const current = found.some(({ key }) => key === pointed) ? pointed : (found[0]?.key ?? '');
@@ -48,6 +51,9 @@ export function FindSheet({
           <Primitive.Title className="sr-only">{label}</Primitive.Title>
           <Command shouldFilter={false} label={label} loop value={current} onValueChange={setPointed}>
             <Command.Input
+              // At once, and not after the next frame: somebody is typing.
+              // oxlint-disable-next-line jsx-a11y/no-autofocus -- A box that was called for has the cursor.
+              autoFocus
               value={text}
               onValueChange={(next) => {
                 setPointed('');

@@ -2,5 +2,9 @@ import type { ReactElement } from 'react';
 
 /** What stands where something will stand as soon as it has come. */
 export function Moment({ className = 'p-5' }: { readonly className?: string }): ReactElement {
-  return <p className={`text-ink2 ${className}`}>One moment.</p>;
+  return (
+    <p data-moment className={`text-ink2 ${className}`}>
+      One moment.
+    </p>
+  );
 }

@@ -20,8 +20,14 @@ export function later<P extends object>(
       return { default: DidNotCome };
     }
   });
+  const onItsWay = (
+    <>
+      {meanwhile}
+      <span data-moment hidden />
+    </>
+  );
   const Later = (props: P): ReactElement => (
-    <Suspense fallback={meanwhile}>
+    <Suspense fallback={onItsWay}>
       <Part {...props} />
     </Suspense>
   );

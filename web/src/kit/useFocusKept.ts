@@ -1,16 +1,20 @@
 import { useRef } from 'react';
 
-/** Gives the focus back to whatever had it before something was laid over the page from elsewhere than a trigger of its own. */
-export function useFocusKept() {
+/**
+ * Gives the focus back to whatever had it before something was laid over the page from elsewhere than a trigger of its
+ * own; `from` where that is known, as when the cursor is in it from the first moment on.
+ */
+export function useFocusKept(from?: Element | null) {
   const before = useRef<Element>(null);
   return {
     onOpenAutoFocus: (): void => {
       before.current = document.activeElement;
     },
     onCloseAutoFocus: (event: Event): void => {
-      if (!(before.current instanceof HTMLElement) || !before.current.isConnected) return;
+      const back = from ?? before.current;
+      if (!(back instanceof HTMLElement) || !back.isConnected) return;
       event.preventDefault();
-      before.current.focus();
+      back.focus();
     },
   };
 }

@@ -14,7 +14,7 @@ if (typeof navigator !== 'undefined')
   Object.defineProperty(navigator, 'language', { value: 'en-GB', configurable: true });
 
 // A busy machine takes its time.
-configure({ asyncUtilTimeout: 5000 });
+configure({ asyncUtilTimeout: 15_000 });
 
 // There is no canvas here: a chart stands as its title and what it says. The options have tests of their own.
 vi.mock('../shared/chart/Chart', () => ({

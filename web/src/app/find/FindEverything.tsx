@@ -1,6 +1,6 @@
 import type { Found as Thing, Me } from '@bent-pail/contract';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { useNavigate } from 'react-router';
 import { FindSheet } from '../../kit/FindSheet';
 import type { Found } from '../../kit/FoundLine';
@@ -9,6 +9,7 @@ import { api, sentenceOf } from '../../shared/api';
 import { useFind } from '../../shared/findStore';
 import { useSettled } from '../../shared/useSettled';
 import { lineOf, runOn, startOn } from './foundThings';
+import { FIND_HINT, FIND_LABEL } from './findWords';
 import { useLately } from './latelyStore';
 import { placesFor } from './places';
 
@@ -18,8 +19,7 @@ const MOST_PLACES = 5;
 /** One box over everything: things of the notebook, pages, acts; where one was lately before a word is typed. */
 export function FindEverything({ me }: { readonly me: Me }): ReactElement {
   const navigate = useNavigate();
-  const { isOpen, setOpen } = useFind();
-  const [text, setText] = useState('');
+  const { isOpen, from, text, setOpen, setText } = useFind();
   const typed = text.trim();
   const lotWords = runOn(typed);
   const asked = useSettled(lotWords ?? typed);
@@ -34,22 +34,19 @@ export function FindEverything({ me }: { readonly me: Me }): ReactElement {
     typed === ''
       ? lately.map(({ to, words }) => ({ key: to, words, group: 'Lately' }))
       : linesOf(typed, lotWords, things, me);
-  const onOpenChange = (open: boolean): void => {
-    setOpen(open);
-    setText('');
-  };
   return (
     <FindSheet
-      label="Find anything"
+      label={FIND_LABEL}
       open={isOpen}
-      onOpenChange={onOpenChange}
+      onOpenChange={setOpen}
+      from={from}
       text={text}
       onText={setText}
-      placeholder="a lot, run 87, a blend, a pot, a note, start a run on …"
+      placeholder={FIND_HINT}
       found={found}
       nothing={error === null ? nothingSaid(typed) : <Sorry>{sentenceOf(error)}</Sorry>}
       onChoose={(key) => {
-        onOpenChange(false);
+        setOpen(false);
         void navigate(key.replace(/#\d+$/, ''));
       }}
     />

@@ -3,8 +3,9 @@ import type { ReactElement } from 'react';
 import { later } from '../../kit/later';
 import { useOnceWanted } from '../../kit/useOnceWanted';
 import { useFind } from '../../shared/findStore';
+import { FindSoon } from './FindSoon';
 
-const FindEverything = later(async () => (await import('./FindEverything')).FindEverything, null);
+const FindEverything = later(async () => (await import('./FindEverything')).FindEverything, <FindSoon />);
 
 /** The box over everything, from the first time that somebody looks for something. */
 export function Finder({ me }: { readonly me: Me }): ReactElement | null {

@@ -29,11 +29,11 @@ function open(role: 'tester' | 'reader' = 'tester') {
     role,
     answers: { '/find': (asked: URLSearchParams) => (asked.get('for') === 'nothing' ? [] : [RUN, LOT]) },
   });
-  useFind.setState({ isOpen: true });
+  useFind.getState().setOpen(true);
   return userEvent.setup();
 }
 afterEach(() => {
-  useFind.setState({ isOpen: false });
+  useFind.getState().setOpen(false);
   useLately.setState({ pages: [] });
 });
 const box = () => screen.findByPlaceholderText(/start a run on/);
@@ -84,7 +84,7 @@ describe('the box that finds anything', () => {
     const before = screen.getByRole('button', { name: 'before' });
     before.focus();
     act(() => {
-      useFind.setState({ isOpen: true });
+      useFind.getState().setOpen(true);
     });
     await box();
     await user.keyboard('{Escape}');

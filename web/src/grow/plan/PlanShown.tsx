@@ -114,7 +114,9 @@ function Media({ plan }: { readonly plan: TrialPlan }): ReactElement {
         ))}
         {CIRCUMSTANCES.filter((one) => one !== 'sownOn' && circumstanceOf(plan, { own: {} }, one) !== '').map((one) => (
           <tr key={one}>
-            <td className="text-left text-small text-ink2">{CIRCUMSTANCE_LABELS[one]}, for all</td>
+            <th scope="row" className="text-left text-small text-ink2">
+              {CIRCUMSTANCE_LABELS[one]}, for all
+            </th>
             <td className="text-left text-small" colSpan={2}>
               {circumstanceOf(plan, { own: {} }, one)}
             </td>
