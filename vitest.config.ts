@@ -11,8 +11,8 @@ const MINUTE_MS = 60_000;
 
 export default defineConfig({
   test: {
-    // Of two cores one would be left idle.
-    maxWorkers: 2,
+    // Tests of the server wait a good part of their time: a third fills what two leave of two cores.
+    maxWorkers: 3,
     projects: [
       { test: { name: 'core', include: ['core/src/**/*.test.ts'], env, isolate, testTimeout: MINUTE_MS } },
       { test: { name: 'contract', include: ['contract/src/**/*.test.ts'], env, isolate, testTimeout: MINUTE_MS } },

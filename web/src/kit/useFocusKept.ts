@@ -12,7 +12,7 @@ export function useFocusKept(from?: Element | null) {
     },
     onCloseAutoFocus: (event: Event): void => {
       const back = from ?? before.current;
-      if (!(back instanceof HTMLElement) || !back.isConnected) return;
+      if (!(back instanceof HTMLElement) || !back.isConnected || back === document.body) return;
       event.preventDefault();
       back.focus();
     },
