@@ -219,6 +219,8 @@ for (const view of VIEWS.filter(({ name }) => wanted === undefined || wanted.inc
   // The stream of changes never ends, so a quiet network is not to be waited for.
   await page.locator('main').first().waitFor();
   await page.waitForTimeout(2200);
+  // All its parts have come, and what is worked out has been.
+  await page.waitForFunction(() => document.querySelector('[data-moment]') === null, undefined, { timeout: 60_000 });
   if (view.act !== undefined) {
     await view.act(page);
     await page.waitForTimeout(500);

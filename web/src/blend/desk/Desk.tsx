@@ -19,13 +19,10 @@ import { PredictedPail } from './PredictedPail';
 import { RecipeColumn } from '../recipe/RecipeColumn';
 import { type Larder } from '../../shared/larder/useLarder';
 import { useDeskPrediction } from '../thinking/useDeskPrediction';
+import { WaterInPot } from './WaterInPot';
 import { Sorry } from '../../kit/Sorry';
 import { GrownIn } from '../../shared/trials/GrownIn';
 import { undoable } from '../../kit/toasts';
-import { later } from '../../kit/later';
-
-// The blend stands first; its pot follows.
-const WaterInPot = later(async () => (await import('./WaterInPot')).WaterInPot);
 
 /** Recipe, pail and pot side by side where there is room, else one below the other. */
 const COLUMNS =
