@@ -15,7 +15,7 @@ export function ClassCode({ page: { code, endsAt }, size }: ClassCodeProps): Rea
   if (code === undefined) return null;
   const address = (networkAddress ?? window.location.origin).replace(/^https?:\/\//, '');
   return (
-    <div className="flex flex-col items-start gap-2">
+    <div className="flex max-w-full flex-col items-start gap-2">
       <Qr page={`/join/${code}`} size={size} />
       <p className="text-small">
         or at{' '}

@@ -28,6 +28,7 @@ export function Qr({ page, size }: QrProps): ReactElement {
       height={size}
       viewBox={box}
       role="img"
+      className="h-auto max-w-full"
       aria-label={`Code for ${address}`}
       shapeRendering="crispEdges"
     >

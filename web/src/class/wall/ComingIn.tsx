@@ -16,7 +16,7 @@ export function ComingIn({ page, line, onShow }: ComingInProps): ReactElement {
     <div className="flex flex-1 flex-wrap items-center gap-10 p-4">
       <ClassCode page={page} size={320} />
       <div className="flex max-w-[26rem] flex-col items-start gap-4">
-        <p className="text-key leading-tight font-semibold">{line}</p>
+        <h2 className="text-key leading-tight font-semibold">{line}</h2>
         <p className="text-lead text-ink2">
           Dots appear once every group that came in has guessed: until then they would tell.
         </p>
