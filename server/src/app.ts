@@ -114,6 +114,7 @@ export function createApp(options: AppOptions): App {
   const calculator = new Calculator();
   const disk = new DiskWatch(context.db);
   const backups = new BackupKeeper({
+    db: ground.db,
     url: options.databaseUrl,
     folder: options.backups,
     clock: ground.clock,
@@ -159,9 +160,9 @@ export function createApp(options: AppOptions): App {
     unless(NEEDS_NO_SESSION, whoIsThis(context)),
     express.json({ limit: BODY_LIMIT }),
     plainBody,
-    signInLimit(),
-    joinLimit(),
-    groupLimit(),
+    signInLimit(ground.db),
+    joinLimit(ground.db),
+    groupLimit(ground.db),
     router,
     () => {
       throw notFound('address');

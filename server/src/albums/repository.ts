@@ -11,6 +11,11 @@ export const photosOf = (manager: EntityManager, album: AlbumOf): Promise<AlbumP
 export const isPhotoKept = (manager: EntityManager, id: string): Promise<boolean> =>
   manager.existsBy(AlbumPhotoEntity, { id });
 
+/** Holds an album until the transaction ends, so that of two photos at once only one is the last that fits. */
+export async function holdAlbum(manager: EntityManager, album: AlbumOf): Promise<void> {
+  await manager.query("select pg_advisory_xact_lock(hashtext('album ' || $1))", [Object.values(album)[0]]);
+}
+
 export const countPhotos = (manager: EntityManager, album: AlbumOf): Promise<number> =>
   manager.countBy(AlbumPhotoEntity, album);
 

@@ -8,7 +8,7 @@ import { reencode } from '../notes/picture';
 import type { SentPhoto } from '../notes/spool';
 import { lotOf } from '../shelf/lotRepository';
 import { trialOf } from '../trials/repository';
-import { countPhotos, insertPhoto, isPhotoKept, photosOf, pictureOf, type AlbumOf } from './repository';
+import { countPhotos, holdAlbum, insertPhoto, isPhotoKept, photosOf, pictureOf, type AlbumOf } from './repository';
 
 /** A lot is not photographed every week; a pot may be for a year, each plot of a trial now and then. */
 const MOST = Object.freeze({ lot: 12, pot: 60, trial: 300 });
@@ -60,6 +60,7 @@ export async function addPhoto({ db, clock }: Context, me: Me, album: AlbumOf, u
     keepOnce(manager, { id, what: 'photo', said: { ...album, caption, sha256: photo.sha256 } }, async () => {
       if (picture === undefined) throw conflict('A photo with this id is kept with other content.');
       const whose = kindOf(album);
+      await holdAlbum(manager, album);
       if ((await countPhotos(manager, album)) >= MOST[whose])
         throw refused('photo', `A ${whose} keeps ${String(MOST[whose])} photos at most.`);
       await insertPhoto(manager, { id, ...album, caption, ...picture, byUser: me.id, keptAt: new Date(clock.now()) });

@@ -1,4 +1,5 @@
 import type pg from 'pg';
+import { OF_THE_HOUR } from './ofTheHour';
 
 /** What a table holds: how many rows, and a sum over all of them in which their order does not count. */
 export interface TableContent {
@@ -11,11 +12,12 @@ export type Contents = Readonly<Record<string, TableContent>>;
 /** Settings under which a row has one way to be written. */
 const AS_WRITTEN = `set timezone = 'UTC'; set datestyle = 'ISO, YMD'; set bytea_output = 'hex'; set extra_float_digits = 1; set intervalstyle = 'postgres'`;
 
-/** Rows and checksum of every table but the sessions, as the connection's transaction sees them. */
+/** Rows and checksum of every table but those of the hour, as the connection's transaction sees them. */
 export async function contentsOf(client: pg.ClientBase): Promise<Contents> {
   await client.query(AS_WRITTEN);
   const { rows: tables } = await client.query<{ name: string }>(
-    `select tablename as name from pg_tables where schemaname = 'public' and tablename <> 'session' order by 1`,
+    `select tablename as name from pg_tables where schemaname = 'public' and tablename <> all($1) order by 1`,
+    [OF_THE_HOUR],
   );
   const contents: Record<string, TableContent> = {};
   for (const { name } of tables) {

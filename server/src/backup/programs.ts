@@ -1,6 +1,7 @@
 import { execFile } from 'node:child_process';
 import { existsSync, readdirSync } from 'node:fs';
 import { promisify } from 'node:util';
+import { OF_THE_HOUR } from './ofTheHour';
 import { BackupTrouble } from './trouble';
 
 const run = promisify(execFile);
@@ -16,13 +17,15 @@ function program(name: 'pg_dump' | 'pg_restore'): string {
 
 /** The connection for PostgreSQL's programs: in the environment, where no list of processes shows a password. */
 function connectionOf(url: string): NodeJS.ProcessEnv {
-  const { hostname, port, username, password, pathname } = new URL(url);
+  const { hostname, port, username, password, pathname, searchParams } = new URL(url);
+  const sslMode = searchParams.get('sslmode');
   return {
     PGHOST: hostname,
     PGPORT: port === '' ? '5432' : port,
     PGUSER: decodeURIComponent(username),
     PGPASSWORD: decodeURIComponent(password),
     PGDATABASE: decodeURIComponent(pathname.slice(1)),
+    ...(sslMode === null ? {} : { PGSSLMODE: sslMode }),
     LC_ALL: 'C.UTF-8',
   };
 }
@@ -33,9 +36,10 @@ const wordsOf = (error: unknown): string => {
   return said === '' ? message : said.split('\n').slice(-3).join(' ');
 };
 
-/** Dumps what a snapshot shows, in PostgreSQL's custom format. Sessions stay behind: they are nobody's work. */
+/** Dumps what a snapshot shows, in PostgreSQL's custom format. What is of the hour stays behind. */
 export async function dump(url: string, snapshot: string, file: string): Promise<void> {
-  const args = ['--format=custom', '--no-owner', '--no-privileges', '--exclude-table-data=session'];
+  const left = OF_THE_HOUR.map((table) => `--exclude-table-data=${table}`);
+  const args = ['--format=custom', '--no-owner', '--no-privileges', ...left];
   try {
     await run(program('pg_dump'), [...args, `--snapshot=${snapshot}`, `--file=${file}`], {
       env: { ...process.env, ...connectionOf(url) },

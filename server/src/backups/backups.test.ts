@@ -25,6 +25,7 @@ afterAll(async () => {
 
 const keeper = (clock: TestClock): BackupKeeper =>
   new BackupKeeper({
+    db: server.db,
     url: server.databaseUrl,
     folder,
     clock,

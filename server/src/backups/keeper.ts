@@ -3,7 +3,9 @@ import { readdir, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import type { BackupKind, BackupRow } from '@bent-pail/contract';
 import { takeBackup } from '../backup/take';
+import type { DataSource } from 'typeorm';
 import type { Clock } from '../clock';
+import { unlessAnother } from '../database/onlyOne';
 
 const KINDS: readonly BackupKind[] = ['daily', 'by-hand', 'before-upgrade', 'year'];
 /** Daily ones that are kept. */
@@ -17,6 +19,7 @@ const kindOf = (name: string): BackupKind | undefined =>
   name.endsWith(ENDING) ? KINDS.find((kind) => name.startsWith(`${kind}-`)) : undefined;
 
 interface KeeperOptions {
+  readonly db: DataSource;
   readonly url: string;
   readonly folder: string;
   readonly clock: Clock;
@@ -67,8 +70,12 @@ export class BackupKeeper {
     return this.running;
   }
 
-  /** Takes today's, unless there is one of the last day; gives away what is older than a week. */
+  /** Takes today's, unless there is one of the last day or another server takes it; gives away what is older than a week. */
   async takeDaily(): Promise<void> {
+    await unlessAnother(this.options.db, 'daily backup', () => this.takeToday());
+  }
+
+  private async takeToday(): Promise<void> {
     const { folder, clock } = this.options;
     const daily = (await this.list()).filter(({ kind }) => kind === 'daily');
     const [newest] = daily;

@@ -1,7 +1,9 @@
 import { EventEmitter, once } from 'node:events';
+import { setTimeout as pause } from 'node:timers/promises';
 import type { LotCard, LotRecord } from '@bent-pail/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Cards } from '../context';
+import { unlessAnother } from '../database/onlyOne';
 import { runsLackingFigures, writeFigures } from '../bench/rowRepository';
 import { keepMissingWaits } from '../bench/runRows';
 import { measuredBatches } from '../learning/repository';
@@ -22,10 +24,13 @@ import type { Workshop } from './workshop';
 const AT_ONCE = 20;
 const AGAIN_MS = 1000;
 const FOLLOW_MS = 2000;
+/** How soon to look again where another server of the same notebook is at it. */
+const OTHER_MS = 100;
 
 /**
  * Lets cards follow what they rest on: one lot at a time, what was asked for meanwhile once more, then what the batches
- * teach, then what pots ask for. Whoever reads sees the card of before until the new one is whole.
+ * teach, then what pots ask for. Whoever reads sees the card of before until the new one is whole. Of several servers on
+ * one notebook, one works at a time; where it is killed, the next one goes on.
  */
 export class CardMaker implements Cards {
   private readonly told = new EventEmitter().setMaxListeners(0);
@@ -70,8 +75,10 @@ export class CardMaker implements Cards {
       if (waiting.length === 0) return;
       for (const id of waiting) this.first.add(id);
       this.wake();
-      await once(this.told, 'made', { signal: until }).catch((error: unknown) => {
-        if (!until.aborted) throw error;
+      // Another server may have made it, of which nobody here is told.
+      const soon = AbortSignal.any([AbortSignal.timeout(OTHER_MS), until]);
+      await once(this.told, 'made', { signal: soon }).catch((error: unknown) => {
+        if (!soon.aborted) throw error;
       });
     }
   }
@@ -104,12 +111,9 @@ export class CardMaker implements Cards {
 
   private async run(): Promise<void> {
     try {
-      while (this.isAsked) {
-        this.isAsked = false;
-        await this.makeCards();
-        await this.makeLearning();
-        await this.also(this.stopped.signal);
-      }
+      while (this.isAsked)
+        if (!(await unlessAnother(this.db, 'cards', () => this.makeAll())))
+          await pause(OTHER_MS, undefined, { signal: this.stopped.signal });
     } catch (error) {
       if (!this.stopped.signal.aborted) {
         this.warn(error);
@@ -120,6 +124,15 @@ export class CardMaker implements Cards {
       }
     } finally {
       this.running = undefined;
+    }
+  }
+
+  private async makeAll(): Promise<void> {
+    while (this.isAsked) {
+      this.isAsked = false;
+      await this.makeCards();
+      await this.makeLearning();
+      await this.also(this.stopped.signal);
     }
   }
 

@@ -1,5 +1,7 @@
 import type { RequestHandler } from 'express';
 import rateLimit, { ipKeyGenerator } from 'express-rate-limit';
+import type { DataSource } from 'typeorm';
+import { SharedHits } from '../http/sharedHits';
 
 /** Wrong codes from one address in ten minutes: a whole class behind one address mistypes less often. */
 const WRONG_CODES = Object.freeze({ windowMs: 10 * 60 * 1000, limit: 60 });
@@ -7,9 +9,10 @@ const WRONG_CODES = Object.freeze({ windowMs: 10 * 60 * 1000, limit: 60 });
 const WRITES = Object.freeze({ windowMs: 60 * 1000, limit: 120 });
 
 /** Slows guessing codes down. */
-export const joinLimit = (): RequestHandler =>
+export const joinLimit = (db: DataSource): RequestHandler =>
   rateLimit({
     ...WRONG_CODES,
+    store: new SharedHits(db, 'join'),
     skip: ({ method, path }) => method !== 'POST' || !/^\/join(\/|$)/.test(path),
     standardHeaders: 'draft-8',
     legacyHeaders: false,
@@ -19,9 +22,10 @@ export const joinLimit = (): RequestHandler =>
   });
 
 /** Holds a phone that went wild; what it wanted to keep waits in it and is sent again. */
-export const groupLimit = (): RequestHandler =>
+export const groupLimit = (db: DataSource): RequestHandler =>
   rateLimit({
     ...WRITES,
+    store: new SharedHits(db, 'group'),
     skip: ({ method, path, group }) => method === 'GET' || group === undefined || !path.startsWith('/group/'),
     standardHeaders: 'draft-8',
     legacyHeaders: false,

@@ -48,6 +48,7 @@ import { NoStudents1768400000000 } from './migrations/1768400000000-noStudents';
 import { Classes1768500000000 } from './migrations/1768500000000-classes';
 import { Training1768600000000 } from './migrations/1768600000000-training';
 import { Trials1768700000000 } from './migrations/1768700000000-trials';
+import { SharedHits1768800000000 } from './migrations/1768800000000-sharedHits';
 
 export const MIGRATIONS = [
   FirstSlice1764000000000,
@@ -99,4 +100,5 @@ export const MIGRATIONS = [
   Classes1768500000000,
   Training1768600000000,
   Trials1768700000000,
+  SharedHits1768800000000,
 ];

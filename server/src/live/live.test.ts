@@ -1,6 +1,7 @@
 import type { TrialPage } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { putOnShelf, reading, startRun, type Pumice } from '../testing/bench';
+import { hears } from '../testing/hears';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
 import { planned, planOf, reading as trialReading, threeLots } from '../testing/trials';
 
@@ -14,34 +15,6 @@ beforeAll(async () => {
   shelf = await putOnShelf(tester);
 });
 afterAll(() => server.close());
-
-/** Reads a stream until a line is in it; fails when the stream ends without. */
-async function hears(client: Client, wanted: string, meanwhile: () => Promise<unknown>): Promise<boolean> {
-  const stop = new AbortController();
-  const stream = await client.stream('/live', stop.signal);
-  const reader = stream.getReader();
-  const decoder = new TextDecoder();
-  let heard = '';
-  // The first line says that the stream is open; only then does something change.
-  while (!heard.includes('data: all')) heard += decoder.decode((await reader.read()).value);
-  await meanwhile();
-  const timer = setTimeout(() => {
-    stop.abort();
-  }, 1500);
-  try {
-    while (!heard.includes(wanted)) {
-      const { value, done } = await reader.read();
-      if (done) return false;
-      heard += decoder.decode(value);
-    }
-    return true;
-  } catch {
-    return false;
-  } finally {
-    clearTimeout(timer);
-    stop.abort();
-  }
-}
 
 describe('what another person does', () => {
   it('is told of: a reading of a trial', async () => {

@@ -11,6 +11,7 @@ const DERIVED = [
   'lot_figures',
   'migrations',
   'pot_watches',
+  'rate_hits',
   'run_figures',
   'run_states',
   'session',

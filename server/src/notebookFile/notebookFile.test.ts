@@ -77,6 +77,7 @@ describe('a notebook as an open file', () => {
       'lot_figures',
       'migrations',
       'pot_watches',
+      'rate_hits',
       'run_figures',
       'run_states',
       'session',

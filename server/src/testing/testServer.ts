@@ -39,8 +39,15 @@ export interface Answer<T = unknown> {
 
 /** Somebody with a browser: keeps the cookie, comes from our own pages. */
 export class Client {
-  private cookie = '';
-  constructor(private readonly base: string) {}
+  constructor(
+    private readonly base: string,
+    private cookie = '',
+  ) {}
+
+  /** The same browser, sent to another server of the notebook. */
+  at({ base }: Pick<TestServer, 'base'>): Client {
+    return new Client(base, this.cookie);
+  }
 
   async send<T = unknown>(
     method: string,
@@ -124,17 +131,31 @@ export interface TestServer {
 interface TestServerOptions {
   readonly demo?: boolean;
   readonly hosts?: readonly string[];
+  /** Another server on whose notebook this one works too; it goes first when they close. */
+  readonly beside?: TestServer;
 }
 
-/** A whole server on a database of its own. */
-export async function startTestServer(options: TestServerOptions = {}): Promise<TestServer> {
+/** A database of its own for a server, and how it is taken away. */
+async function ownDatabase(): Promise<{ readonly databaseUrl: string; readonly drop: () => Promise<void> }> {
   const admin = inject('databaseUrl');
   const name = `t_${randomUUID().replaceAll('-', '')}`;
-  const databaseUrl = await copyTemplate(admin, name);
-  const backups = path.join(tmpdir(), `bent-pail-test-${name}`);
+  return {
+    databaseUrl: await copyTemplate(admin, name),
+    drop: () => administer(admin, `drop database ${name} with (force)`),
+  };
+}
+
+/** A whole server, on a database of its own or beside another one. */
+export async function startTestServer(options: TestServerOptions = {}): Promise<TestServer> {
+  const { beside } = options;
+  const { databaseUrl, drop } =
+    beside === undefined
+      ? await ownDatabase()
+      : { databaseUrl: beside.databaseUrl, drop: (): Promise<void> => Promise.resolve() };
+  const backups = path.join(tmpdir(), `bent-pail-test-${randomUUID()}`);
   const db = await openDatabase(databaseUrl, backups);
   const notebook = await openNotebook(db, options.demo ?? true);
-  const clock = new TestClock();
+  const clock = beside?.clock ?? new TestClock();
   const app = createApp({
     ground: { db, clock },
     workshop: ownWorkshop(),
@@ -171,7 +192,7 @@ export async function startTestServer(options: TestServerOptions = {}): Promise<
       await new Promise<void>((resolve) => server.close(() => resolve()));
       await app.close();
       await db.destroy();
-      await administer(admin, `drop database ${name} with (force)`);
+      await drop();
       await rm(backups, { recursive: true, force: true });
     },
   };

@@ -1,0 +1,2 @@
+/** Tables that are nobody's work and worth nothing in another notebook: who is signed in, how often somebody tried. */
+export const OF_THE_HOUR: readonly string[] = ['session', 'rate_hits'];
