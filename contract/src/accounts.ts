@@ -109,6 +109,16 @@ export class EditUser {
   password?: string;
 }
 
+/** Where somebody is signed in. */
+export interface SessionRow {
+  /** By which it can be ended; not the id that opens it. */
+  readonly key: string;
+  readonly since: string;
+  /** Browser and system, as the browser said; empty where it did not. */
+  readonly device: string;
+  readonly isThis: boolean;
+}
+
 /** Who is signed in, as everyone may know it of oneself. */
 export interface Me {
   readonly id: string;

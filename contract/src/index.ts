@@ -6,6 +6,7 @@ export * from './accounts';
 export * from './archive';
 export * from './backups';
 export * from './bench';
+export * from './benchComputer';
 export * from './blends';
 export * from './choices';
 export * from './claims';

@@ -12,6 +12,8 @@ import { signInLimit } from './accounts/signInLimit';
 import { groupLimit, joinLimit } from './classes/limits';
 import { Calculator } from './calc/calculator';
 import { BackupKeeper } from './backups/keeper';
+import { Watch } from './benchComputer/watch';
+import { hearWaiting, routeOf, timeAnswers } from './benchComputer/watching';
 import { alsoFollows } from './cards/alsoFollows';
 import { CardMaker } from './cards/cardMaker';
 import { threadWorkshop, type Workshop } from './cards/workshop';
@@ -22,6 +24,7 @@ import { Hub } from './live/hub';
 import { apiRouter } from './http/api';
 import type { Route } from './http/defineRoute';
 import { knownHosts } from './http/hosts';
+import { LOGGED } from './http/logger';
 import { servePages, serveTrust } from './http/pages';
 import { plainBody } from './http/plainBody';
 import { answerProblems, notFound } from './http/problems';
@@ -42,6 +45,8 @@ export interface AppOptions {
   readonly webRoot?: string;
   /** Names beside this computer's own that it is reached by. */
   readonly hosts?: readonly string[];
+  /** Reverse proxies whose word counts. */
+  readonly proxies?: readonly string[];
   /** Certificate of the notebook’s own authority, where phones are to trust it. */
   readonly trustFile?: string;
 }
@@ -72,18 +77,25 @@ const unless =
 export function createApp(options: AppOptions): App {
   const { ground, logger } = options;
   const workshop = options.workshop ?? threadWorkshop();
-  const warn = (error: unknown): void => {
-    logger.warn({ err: error }, 'cards wait for the database');
-  };
-  const cards = new CardMaker(ground.db, workshop, warn, alsoFollows(ground, workshop));
+  const watch = new Watch();
+  const warned =
+    (words: string) =>
+    (error: unknown): void => {
+      logger.warn({ err: error }, words);
+      watch.trouble({ words, at: new Date(ground.clock.now()).toISOString() });
+    };
+  const alsoMade = alsoFollows(ground, workshop);
+  const cards = new CardMaker(ground.db, workshop, warned('Cards wait for the database.'), alsoMade);
   const context: Context = { ...ground, cards };
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger, genReqId: () => uuidv7(), autoLogging: false }));
+  app.set('trust proxy', options.proxies ?? []);
+  app.use(pinoHttp({ logger, genReqId: () => uuidv7(), autoLogging: false, serializers: LOGGED, wrapSerializers: false }));
   app.use((request, response, next) => {
     response.setHeader('X-Request-Id', request.id as string);
     next();
   });
+  app.use(timeAnswers(watch, ground.clock));
   app.use(knownHosts(options.hosts ?? []));
   app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
   app.use(compression());
@@ -118,9 +130,7 @@ export function createApp(options: AppOptions): App {
     url: options.databaseUrl,
     folder: options.backups,
     clock: ground.clock,
-    warn: (error) => {
-      logger.warn({ err: error }, 'no backup was taken today');
-    },
+    warn: warned('No backup was taken today.'),
   });
   backups.begin();
   const together = { waiting: waitingIn(context), counts: countsIn(context), tables: TABLES };
@@ -132,6 +142,7 @@ export function createApp(options: AppOptions): App {
     disk,
     databaseUrl: options.databaseUrl,
     backups,
+    watch,
     allRoutes,
     ...together,
   };
@@ -158,6 +169,7 @@ export function createApp(options: AppOptions): App {
       }),
     ),
     unless(NEEDS_NO_SESSION, whoIsThis(context)),
+    hearWaiting(watch, ground.clock),
     express.json({ limit: BODY_LIMIT }),
     plainBody,
     signInLimit(ground.db),
@@ -171,8 +183,16 @@ export function createApp(options: AppOptions): App {
   if (options.trustFile !== undefined) serveTrust(app, options.trustFile);
   if (options.webRoot !== undefined) servePages(app, options.webRoot);
   app.use(
-    answerProblems((error) => {
+    answerProblems(({ error, problem, request }) => {
       disk.saw(error);
+      if (problem.status < 500) return;
+      const route = routeOf(request);
+      watch.trouble({
+        words: problem.message,
+        at: new Date(ground.clock.now()).toISOString(),
+        requestId: request.id as string,
+        ...(route === undefined ? {} : { route }),
+      });
     }),
   );
 

@@ -19,6 +19,8 @@ export interface Config {
   readonly host: string;
   /** Names beside this computer's own that the notebook answers to. */
   readonly hosts: readonly string[];
+  /** Addresses of reverse proxies whose word counts for who asks and over what: `loopback`, an address, a network. */
+  readonly proxies: readonly string[];
   readonly network?: NetworkDoor;
   /** Folder for backups: of before an upgrade, of each day, by hand. */
   readonly backups: string;
@@ -47,6 +49,8 @@ function networkDoor(env: NodeJS.ProcessEnv): NetworkDoor | undefined {
   };
 }
 
+const listed = (names: string | undefined): string[] => (names ?? '').split(',').filter((name) => name !== '');
+
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env.DATABASE_URL;
   if (databaseUrl === undefined || databaseUrl === '') throw new Error('DATABASE_URL is not set.');
@@ -57,7 +61,8 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     databaseUrl,
     port: Number(env.PORT ?? 4310),
     host: env.HOST ?? '127.0.0.1',
-    hosts: (env.BENT_PAIL_HOSTS ?? '').split(',').filter((name) => name !== ''),
+    hosts: listed(env.BENT_PAIL_HOSTS),
+    proxies: listed(env.BENT_PAIL_PROXIES),
     ...(network === undefined ? {} : { network }),
     backups: backupsFolder(env),
     ...(webRoot === undefined ? {} : { webRoot }),

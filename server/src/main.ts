@@ -1,18 +1,18 @@
 import { readFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
-import { pino } from 'pino';
 import { openNotebook } from './accounts/service';
 import { createApp } from './app';
 import { shiftedClock, systemClock } from './clock';
 import { readConfig } from './config';
 import { openOrExit } from './database/openDatabase';
+import { createLogger } from './http/logger';
 
 /** How long open answers may take when the server is asked to stop. */
 const CLOSING_MS = 3000;
 
 const config = readConfig(process.env);
-const logger = pino({ level: config.logLevel, redact: ['req.headers.cookie', 'req.headers.authorization'] });
+const logger = createLogger(config.logLevel);
 const clock = config.clockFile === undefined ? systemClock : shiftedClock(config.clockFile);
 const db = await openOrExit(config.databaseUrl, config.backups);
 const notebook = await openNotebook(db, config.demo);
@@ -23,6 +23,7 @@ const app = createApp({
   sessionSecret: notebook.sessionSecret,
   logger,
   hosts: config.hosts,
+  proxies: config.proxies,
   ...(config.network === undefined ? {} : { trustFile: config.network.authorityFile }),
   ...(config.webRoot === undefined ? {} : { webRoot: config.webRoot }),
 });

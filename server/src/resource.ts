@@ -1,5 +1,6 @@
 import type { Counts, TodayPage } from '@bent-pail/contract';
 import type { BackupKeeper } from './backups/keeper';
+import type { Watch } from './benchComputer/watch';
 import type { Calculator } from './calc/calculator';
 import type { Context } from './context';
 import type { Table } from './exports/table';
@@ -16,6 +17,8 @@ export interface Server extends Context {
   /** Where the notebook's rows are, for programs of its own. */
   readonly databaseUrl: string;
   readonly backups: BackupKeeper;
+  /** What this server remembers of itself. */
+  readonly watch: Watch;
   /** Every route of every resource. */
   readonly allRoutes: () => readonly Route[];
   /** What can be had for spreadsheets, of all resources. */

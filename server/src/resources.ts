@@ -4,6 +4,7 @@ import { albums } from './albums/resource';
 import { archive } from './archive/resource';
 import { backups } from './backups/resource';
 import { bench } from './bench/resource';
+import { benchComputer } from './benchComputer/resource';
 import { blends } from './blends/resource';
 import { calc } from './calc/resource';
 import { claims } from './claims/resource';
@@ -52,6 +53,7 @@ export const RESOURCES: readonly Resource[] = [
   notebookFile,
   tableFiles,
   backups,
+  benchComputer,
   accessTokens,
   openApi,
   history,

@@ -1,4 +1,4 @@
-import type { UserRow } from '@bent-pail/contract';
+import type { SessionRow, UserRow } from '@bent-pail/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuidv7 } from 'uuid';
 import { startTestServer, type Client, type TestServer } from '../testing/testServer';
@@ -78,6 +78,28 @@ describe('a person', () => {
     await edit(id, { role: 'reader' });
     expect((await client.post('/materials', { id: uuidv7(), name: 'Bark', kind: 'material' })).status).toBe(403);
     expect((await client.get('/session')).body).toMatchObject({ me: { role: 'reader' } });
+  });
+
+  it('sees where they are signed in, by no secret, and ends one of these', async () => {
+    const { name, client } = await somebody();
+    server.clock.forward(1);
+    const elsewhere = server.anonymous();
+    const agent = 'Mozilla/5.0 (X11; Linux x86_64; rv:130.0) Gecko/20100101 Firefox/130.0';
+    await elsewhere.send('POST', '/session', { name, password: FIRST }, { 'user-agent': agent });
+    const seen = (await client.get<SessionRow[]>('/me/sessions')).body;
+    expect(seen.map(({ device, isThis }) => [device, isThis])).toEqual([
+      ['Firefox, Linux', false],
+      [expect.any(String), true],
+    ]);
+    const stranger = await somebody();
+    const end = (who: Client) => who.send('DELETE', `/me/sessions/${seen[0]?.key ?? ''}`);
+    expect((await end(stranger.client)).status).toBe(404);
+    expect(await status(elsewhere)).toBe(200);
+    expect((await end(client)).status).toBe(204);
+    expect(await status(elsewhere)).toBe(401);
+    expect(await status(client)).toBe(200);
+    const sids = await server.db.query<{ sid: string }[]>('select sid from session');
+    expect(sids.some(({ sid }) => JSON.stringify(seen).includes(sid))).toBe(false);
   });
 
   it('ends the own sessions elsewhere; the lead ends anybody’s', async () => {

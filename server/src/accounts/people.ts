@@ -1,10 +1,12 @@
-import type { ChangePassword, EditUser, Me, NewUser, UserRow } from '@bent-pail/contract';
+import { createHash } from 'node:crypto';
+import type { ChangePassword, EditUser, Me, NewUser, SessionRow, UserRow } from '@bent-pail/contract';
 import type { EntityManager } from 'typeorm';
 import type { Context } from '../context';
 import type { UserEntity } from './entities';
 import { keepOnce } from '../database/keepOnce';
 import { conflict, HttpProblem, notFound, refused } from '../http/problems';
 import { hashPassword, passwordMatches } from './passwords';
+import { endOne, openSessions } from './sessionRepository';
 import { allUsers, changeUser, holdPeople, insertUser, userCalled, userOf } from './repository';
 
 const toRow = ({ id, name, role, archivedAt }: UserEntity): UserRow => ({
@@ -46,6 +48,24 @@ export async function changePassword({ db, clock }: Context, me: Me, body: Chang
   const passwordHash = await hashPassword(body.password);
   await db.transaction((manager) => changeUser(manager, me.id, { passwordHash, sessionsFrom: new Date(now) }));
   return now;
+}
+
+/** Where somebody is signed in, the newest first. */
+export async function listSessions({ db }: Pick<Context, 'db'>, me: Me, own: string): Promise<SessionRow[]> {
+  const user = await userOf(db.manager, me.id);
+  const rows = await openSessions(db.manager, me.id, user?.sessionsFrom ?? null);
+  const ownKey = createHash('sha256').update(own).digest('hex');
+  return rows.map(({ key, since, device }) => ({
+    key,
+    since: new Date(since).toISOString(),
+    device: device ?? '',
+    isThis: key === ownKey,
+  }));
+}
+
+/** Ends one of one's own sessions, wherever it is. */
+export async function endSessionCalled({ db }: Pick<Context, 'db'>, me: Me, key: string): Promise<void> {
+  if (!(await endOne(db.manager, me.id, key))) throw notFound('session');
 }
 
 /** A notebook always has a lead who can sign in. Called with the people held, so that two leads cannot both leave. */

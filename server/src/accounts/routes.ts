@@ -11,7 +11,15 @@ import {
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, PUBLIC, READS, SIGNED_IN } from '../http/guard';
-import { addUser, changePassword, editUser, endSessions, listUsers } from './people';
+import {
+  addUser,
+  changePassword,
+  editUser,
+  endSessionCalled,
+  endSessions,
+  listSessions,
+  listUsers,
+} from './people';
 import { demoSignIn, editMe, firstLead, sessionState, signIn } from './service';
 import { beginSession, endSession } from './session';
 
@@ -75,6 +83,19 @@ export const accountRoutes = (context: Context): Route[] => [
     body: ChangePassword,
     status: 204,
     answer: async ({ who, request, body }) => beginSession(request, who, await changePassword(context, who, body)),
+  }),
+  defineRoute({
+    method: 'get',
+    address: '/me/sessions',
+    guard: SIGNED_IN,
+    answer: ({ who, request }) => listSessions(context, who, request.sessionID),
+  }),
+  defineRoute({
+    method: 'delete',
+    address: '/me/sessions/:key',
+    guard: SIGNED_IN,
+    status: 204,
+    answer: ({ who, params }) => endSessionCalled(context, who, params.key),
   }),
   defineRoute({
     method: 'delete',

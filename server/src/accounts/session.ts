@@ -6,6 +6,7 @@ import { principalOf, type GroupLink } from '../http/principal';
 import type { SessionData } from 'express-session';
 import { bearerOf } from '../accessTokens/service';
 import type { Context } from '../context';
+import { deviceOf } from './device';
 import { toMe } from './me';
 import { userOf } from './repository';
 
@@ -67,6 +68,7 @@ export async function beginSession(request: Request, me: Me, now: number): Promi
   await freshSession(request);
   request.session.userId = me.id;
   request.session.since = now;
+  request.session.device = deviceOf(request.get('user-agent'));
   request.who = principalOf(me);
 }
 

@@ -42,6 +42,10 @@ export class BackupKeeper {
     clearTimeout(this.timer);
   }
 
+  get folder(): string {
+    return this.options.folder;
+  }
+
   /** Those that are there, the newest first. */
   async list(): Promise<readonly BackupRow[]> {
     const { folder } = this.options;

@@ -1,8 +1,12 @@
 import 'reflect-metadata';
+import { randomUUID } from 'node:crypto';
 import { DataSource } from 'typeorm';
 import { RESOURCES } from '../resources';
 import { AuthorSubscriber } from './author';
 import { MIGRATIONS } from './migrations';
+
+/** By which PostgreSQL knows the connections of a server; each server adds what is its own. */
+export const SERVER_NAME = 'bent-pail';
 
 /** Connections held at most; the server stays small and PostgreSQL's own limit far away. */
 const POOL = Object.freeze({ max: 16, connectionTimeoutMillis: 3000 });
@@ -18,6 +22,7 @@ export function createDataSource(url: string): DataSource {
     uuidExtension: 'pgcrypto',
     installExtensions: false,
     extra: POOL,
+    applicationName: `${SERVER_NAME} ${randomUUID()}`,
     // A stopped PostgreSQL drops idle connections; the next query says so by itself.
     poolErrorHandler: () => undefined,
   });

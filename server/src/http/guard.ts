@@ -28,6 +28,8 @@ declare module 'express-session' {
     phoneId?: string;
     /** When it began, ms since 1970: ended sessions are those of before. */
     since?: number;
+    /** What it was begun with, in words. */
+    device?: string;
   }
 }
 

@@ -1,6 +1,6 @@
 import { CoreError } from '@bent-pail/core';
 import type { Problem } from '@bent-pail/contract';
-import type { ErrorRequestHandler } from 'express';
+import type { ErrorRequestHandler, Request } from 'express';
 import type {} from 'pino-http';
 
 /** A request that cannot be done, with its status and the sentence that the person reads. */
@@ -128,21 +128,28 @@ export function problemOf(error: unknown): HttpProblem | undefined {
 /** Seconds after which it is worth trying again. */
 const RETRY_AFTER = '2';
 
-/** The one place where errors become answers; `saw` hears of each of them. */
+/** Something went wrong in a request: what, and what is said of it. */
+export interface Met {
+  readonly error: unknown;
+  readonly problem: HttpProblem;
+  readonly request: Request;
+}
+
+/** The one place where errors become answers; `met` hears of each of them. */
 export const answerProblems =
-  (saw: (error: unknown) => void): ErrorRequestHandler =>
+  (met: (what: Met) => void): ErrorRequestHandler =>
   (error, request, response, _next) => {
-    saw(error);
+    const known = problemOf(error);
+    const problem =
+      known ?? new HttpProblem(500, { code: 'fault', message: 'Something broke on the server; it is in its log.' });
+    met({ error, problem, request });
     if (response.headersSent) {
       // Too late for a sentence: the answer is on its way, and ends here.
       request.log.warn({ err: error as unknown }, 'trouble after the answer began');
       request.socket.destroy();
       return;
     }
-    const known = problemOf(error);
     if (known === undefined) request.log.error({ err: error as unknown }, 'unexpected error');
-    const problem =
-      known ?? new HttpProblem(500, { code: 'fault', message: 'Something broke on the server; it is in its log.' });
     if (problem.status === 503 || problem.status === 507) response.setHeader('Retry-After', RETRY_AFTER);
     response.status(problem.status).json({ error: problem.problem });
   };

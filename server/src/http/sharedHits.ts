@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { ClientRateLimitInfo, Options, Store } from 'express-rate-limit';
 import type { DataSource } from 'typeorm';
+import { databaseIsGone } from './problems';
 import { countHit, forgetHits, uncountHit } from './hitRepository';
 
 /**
@@ -26,8 +27,11 @@ export class SharedHits implements Store {
     return { totalHits: hits, resetTime: resetsAt };
   }
 
-  decrement(key: string): Promise<void> {
-    return uncountHit(this.db, this.named(key));
+  /** Comes after the answer: where the database is away by then, the try stays counted until its time is over. */
+  async decrement(key: string): Promise<void> {
+    await uncountHit(this.db, this.named(key)).catch((error: unknown) => {
+      if (!databaseIsGone(error)) throw error;
+    });
   }
 
   resetKey(key: string): Promise<void> {
