@@ -50,6 +50,3 @@ export interface BenchComputer {
   readonly slowest: readonly SlowRequest[];
   readonly troubles: readonly ServerTrouble[];
 }
-
-/** By which a browser says, with whatever it asks, how many readings wait in it. */
-export const WAITING_HEADER = 'bent-pail-waiting';

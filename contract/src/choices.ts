@@ -153,3 +153,6 @@ export const TRIAL_SORTS = ['newest', 'name', 'sownOn'] as const;
 
 /** What a hand can be trained in. */
 export const HAND_KINDS = ['grit', 'moisture', 'squeeze', 'air', 'pH', 'density'] as const;
+
+/** By which a browser says, with whatever it asks, how many readings wait in it. */
+export const WAITING_HEADER = 'bent-pail-waiting';

@@ -6,12 +6,17 @@ import { BodyForm } from '../shared/forms/BodyForm';
 import { TextField } from '../shared/forms/fields';
 import { useBodyForm } from '../shared/forms/useBodyForm';
 import { Button } from '../kit/Button';
+import { queryClient } from '../shared/resources/client';
+import { sessionsQuery } from '../shared/resources/people';
 
 const EMPTY = { present: '', password: '' };
 
 /** Another password for oneself, and the way to sign out everywhere else. */
 export function OwnPassword(): ReactElement {
-  const end = useMutation({ mutationFn: () => api.remove<undefined>('/me/sessions') });
+  const end = useMutation({
+    mutationFn: () => api.remove<undefined>('/me/sessions'),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: sessionsQuery.queryKey }),
+  });
   const form = useBodyForm({
     body: 'ChangePassword',
     start: EMPTY,

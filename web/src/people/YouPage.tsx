@@ -10,6 +10,7 @@ import { useTheme, type Theme } from '../shared/theme';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useSession } from '../shared/useSession';
 import { OwnPassword } from './OwnPassword';
+import { OwnSessions } from './OwnSessions';
 import { Bell } from './Bell';
 import { OwnUnits } from './OwnUnits';
 import { People } from './People';
@@ -70,6 +71,7 @@ export function YouPage(): ReactElement {
           {me.role !== 'panellist' && <Bell />}
           <h3 className="mt-2">Your password</h3>
           <OwnPassword />
+          <OwnSessions />
           <SignOut />
         </section>
         <ThisBench />

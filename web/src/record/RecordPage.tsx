@@ -16,7 +16,7 @@ import { AskedBy, AskedDay } from '../shared/lists/ListBar';
 import { useAsked } from '../shared/lists/useAsked';
 import { SavedViews } from '../shared/savedViews/SavedViews';
 import { TitleBlock } from '../shared/TitleBlock';
-import { useSession } from '../shared/useSession';
+import { useMe, useSession } from '../shared/useSession';
 import { fieldSaid } from './editedFields';
 import { CHANGE_WORDS, changeSaid, partSaid, placeOfChange, thingSaid } from './changes';
 
@@ -25,6 +25,7 @@ const KIND_OPTIONS = [{ key: '', words: 'any' }, ...CHANGE_KINDS.map((key) => ({
 /** Find anything; who changed what, when, and why; the ways out of the notebook and in. */
 export function RecordPage(): ReactElement {
   const setFinding = useFind((state) => state.setOpen);
+  const isLead = useMe().role === 'lead';
   return (
     <main>
       <TitleBlock title="Record" line="Find it, see who changed it, take it away.">
@@ -39,6 +40,7 @@ export function RecordPage(): ReactElement {
       </TitleBlock>
       <nav aria-label="Of the record" className="flex flex-wrap gap-3 border-b border-zinc3 px-5 py-3">
         <ButtonLink to="/record/files">Files and backups</ButtonLink>
+        {isLead && <ButtonLink to="/record/computer">How the bench computer is</ButtonLink>}
         <ButtonLink to="/record/keys">Keys for scripts</ButtonLink>
         <ButtonLink to="/record/api">What scripts may ask</ButtonLink>
       </nav>

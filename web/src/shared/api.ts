@@ -1,4 +1,5 @@
 import type { Problem, ProblemBody } from '@bent-pail/contract';
+import { waitingSaid } from './waitingSaid';
 
 /** The server answered that it cannot do this; the sentence is for the person. */
 export class ApiProblem extends Error {
@@ -38,7 +39,8 @@ async function send<T>(method: string, address: string, sent?: Sent, signal?: Ab
       method,
       credentials: 'same-origin',
       ...(signal === undefined ? {} : { signal }),
-      ...(sent === undefined ? {} : { headers: { 'content-type': sent.type }, body: sent.body }),
+      headers: { ...waitingSaid(), ...(sent === undefined ? {} : { 'content-type': sent.type }) },
+      ...(sent === undefined ? {} : { body: sent.body }),
     });
   } catch (error) {
     // Nobody waits for the answer any more.

@@ -2,13 +2,14 @@ import type { BackupKind, BackupRow } from '@bent-pail/contract';
 import { queryOptions, useMutation, useQuery } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { Button } from '../../kit/Button';
-import { clockTime, day, fixed } from '../../kit/format';
+import { clockTime, day } from '../../kit/format';
 import { Rows } from '../../kit/Rows';
 import { Sorry } from '../../kit/Sorry';
 import { api, sentenceOf } from '../../shared/api';
 import { Await } from '../../shared/Await';
 import { queryClient } from '../../shared/resources/client';
 import { useSession } from '../../shared/useSession';
+import { sizeInWords } from './size';
 
 const backupsQuery = queryOptions({ queryKey: ['backups'], queryFn: () => api.get<BackupRow[]>('/backups') });
 
@@ -19,9 +20,6 @@ const BACKUP_WORDS: Readonly<Record<BackupKind, string>> = {
   'before-upgrade': 'before an upgrade',
   year: 'of a closed year; it stays',
 };
-
-const MEGA = 1e6;
-const sizeOf = (bytes: number): string => `${fixed(bytes / MEGA, bytes < 10 * MEGA ? 1 : 0)} MB`;
 
 /** Backups that stand beside the notebook, and one more at a press. */
 export function Backups(): ReactElement {
@@ -70,7 +68,7 @@ export function Backups(): ReactElement {
                       <span className="figure">{clockTime(Date.parse(madeAt), notebook.zone)}</span>
                     </th>
                     <td className="text-left">{BACKUP_WORDS[kind]}</td>
-                    <td className="figure">{sizeOf(bytes)}</td>
+                    <td className="figure">{sizeInWords(bytes)}</td>
                     <td>
                       <a
                         className="inline-flex min-h-11 items-center px-1 font-semibold underline underline-offset-3"

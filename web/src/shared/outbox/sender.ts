@@ -2,6 +2,7 @@ import { liveQuery } from 'dexie';
 import { ApiProblem } from '../api';
 import { noticeSignedOut } from '../resources/client';
 import { inOneTab } from '../tabs/oneTab';
+import { countWaiting } from '../waitingSaid';
 import { sendToServer } from './keep';
 import { outboxOf, sendAgain, type OutboxDatabase, type OutboxEntry } from './store';
 
@@ -65,6 +66,7 @@ export function startOutbox(userId: string): () => void {
         wake();
       },
     );
+    const counting = liveQuery(() => database.entries.count()).subscribe(countWaiting);
     void (async () => {
       await forgiveSignedOut(database).catch(() => undefined);
       while (!stopped.signal.aborted) {
@@ -78,6 +80,7 @@ export function startOutbox(userId: string): () => void {
     return () => {
       stopped.abort();
       watching.unsubscribe();
+      counting.unsubscribe();
       wake();
     };
   });
