@@ -90,7 +90,9 @@ export function createApp(options: AppOptions): App {
   const app = express();
   app.disable('x-powered-by');
   app.set('trust proxy', options.proxies ?? []);
-  app.use(pinoHttp({ logger, genReqId: () => uuidv7(), autoLogging: false, serializers: LOGGED, wrapSerializers: false }));
+  app.use(
+    pinoHttp({ logger, genReqId: () => uuidv7(), autoLogging: false, serializers: LOGGED, wrapSerializers: false }),
+  );
   app.use((request, response, next) => {
     response.setHeader('X-Request-Id', request.id as string);
     next();

@@ -7,6 +7,7 @@ import { shiftedClock, systemClock } from './clock';
 import { readConfig } from './config';
 import { openOrExit } from './database/openDatabase';
 import { createLogger } from './http/logger';
+import { answerOddRequests } from './http/oddRequests';
 
 /** How long open answers may take when the server is asked to stop. */
 const CLOSING_MS = 3000;
@@ -34,6 +35,7 @@ function tell(what: { readonly open: true } | { readonly taken: number }): void 
 }
 
 function listen(server: Server, port: number, host: string): Promise<Server> {
+  answerOddRequests(server);
   return new Promise((resolve, reject) => {
     server.once('error', reject);
     server.listen(port, host, () => {

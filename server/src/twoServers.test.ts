@@ -128,7 +128,8 @@ describe('two servers on one notebook', () => {
         isAnswered = true;
         return status;
       });
-      const waiting = () => one.db.query<unknown[]>(`select 1 from pg_locks where locktype = 'advisory' and not granted`);
+      const waiting = () =>
+        one.db.query<unknown[]>(`select 1 from pg_locks where locktype = 'advisory' and not granted`);
       while (!isAnswered && (await waiting()).length === 0) await pause(10);
     });
     expect(await sent).toBe(422);

@@ -6,11 +6,15 @@ export type TableMapping = Readonly<Record<string, number>>;
 /** Headings stand among the first rows: above them may be a title. */
 const LOOKED_AT = 12;
 
+/** Whatever stands further on in a cell is no heading. */
+const LONGEST = 200;
+
 /** A heading without its case, marks and what stands in brackets. */
 const plain = (heading: string): string =>
   heading
+    .slice(0, LONGEST)
     .toLowerCase()
-    .replaceAll(/\([^)]*\)|\[[^\]]*\]/g, ' ')
+    .replaceAll(/\([^()]*\)|\[[^[\]]*\]/g, ' ')
     .replaceAll(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
 

@@ -27,6 +27,12 @@ describe('which column is what', () => {
     }
   });
 
+  it('is nothing where a cell is no heading: brackets without end take no longer than others', () => {
+    for (const cell of ['['.repeat(1_000_000), '('.repeat(1_000_000), `${' '.repeat(1_000_000)}pH`])
+      expect(mappingOf(lots, [cell])).toEqual({});
+    expect(mappingOf(lots, ['Code (of ours)', 'Price [£]'])).toEqual({ code: 0, price: 1 });
+  });
+
   it('is looked for below titles, merged ones too', () => {
     const rows = [['Shelf of the nursery', '', ''], [], ['name', 'code', 'price'], ['Bark', 'B-1', '9']];
     expect(headingRow(lots, rows)).toBe(2);

@@ -11,15 +11,7 @@ import {
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, PUBLIC, READS, SIGNED_IN } from '../http/guard';
-import {
-  addUser,
-  changePassword,
-  editUser,
-  endSessionCalled,
-  endSessions,
-  listSessions,
-  listUsers,
-} from './people';
+import { addUser, changePassword, editUser, endSessionCalled, endSessions, listSessions, listUsers } from './people';
 import { demoSignIn, editMe, firstLead, sessionState, signIn } from './service';
 import { beginSession, endSession } from './session';
 

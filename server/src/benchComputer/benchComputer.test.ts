@@ -11,7 +11,8 @@ describe('the page of the bench computer', () => {
     lead = await server.as('lead');
   });
   afterAll(() => server.close());
-  const page = async (who: Client = lead): Promise<BenchComputer> => (await who.get<BenchComputer>('/bench-computer')).body;
+  const page = async (who: Client = lead): Promise<BenchComputer> =>
+    (await who.get<BenchComputer>('/bench-computer')).body;
 
   it('tells version, room, PostgreSQL and how many servers there are', async () => {
     const alone = await page();

@@ -9,6 +9,7 @@ export async function requireOwnTables(db: DataSource): Promise<void> {
   if (seen.length === MIGRATIONS.length) return;
   throw new HttpProblem(503, {
     code: 'other-version',
-    message: 'Another version of Bent Pail has changed this notebook’s tables; this server must be started anew with it.',
+    message:
+      'Another version of Bent Pail has changed this notebook’s tables; this server must be started anew with it.',
   });
 }

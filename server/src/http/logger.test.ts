@@ -42,7 +42,10 @@ it('keeps no parameter, detail or value of a question that failed', () => {
 
 it('keeps what is no value: which constraint, which column, what broke', () => {
   const error = Object.assign(new Error('null value in column "name" of relation "lots"'), { code: '23502' });
-  expect(loggedError(error)).toMatchObject({ code: '23502', message: 'null value in column "name" of relation "lots"' });
+  expect(loggedError(error)).toMatchObject({
+    code: '23502',
+    message: 'null value in column "name" of relation "lots"',
+  });
   expect(loggedError(new TypeError('x is not a function'))).toMatchObject({ type: 'TypeError' });
   expect(loggedError('thrown text')).toEqual({ message: 'string' });
 });

@@ -16,7 +16,11 @@ interface Thrown {
 const textOf = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined);
 
 /** The lines of a stack that say where, without the message above them. */
-const whereOf = (stack: string): string => stack.split('\n').filter((line) => line.startsWith('    at ')).join('\n');
+const whereOf = (stack: string): string =>
+  stack
+    .split('\n')
+    .filter((line) => line.startsWith('    at '))
+    .join('\n');
 
 /**
  * An error as the log keeps it: what kind, where, and PostgreSQL's own code. Not the question with its parameters, nor

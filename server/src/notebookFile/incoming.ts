@@ -4,8 +4,8 @@ import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Transform, type Readable } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
 import { notFound, refused } from '../http/problems';
+import { takeBody } from '../http/takeBody';
 import { tooLarge } from '../notes/spool';
 
 /** A file that was looked at waits so long for what is to be done with it. */
@@ -46,7 +46,7 @@ export async function receive(id: string, body: Readable): Promise<string> {
     },
   });
   try {
-    await pipeline(body, check, createWriteStream(part, { flags: 'wx', mode: 0o600 }));
+    await takeBody(body, check, createWriteStream(part, { flags: 'wx', mode: 0o600 }));
     await rename(part, placeOf(id));
     return placeOf(id);
   } finally {

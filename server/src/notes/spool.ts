@@ -3,8 +3,8 @@ import { open, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Transform, type Readable } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
 import { HttpProblem, refused } from '../http/problems';
+import { takeBody } from '../http/takeBody';
 import { FIRST_BYTES, mostPixelsOf } from './pictureLimits';
 
 /** A photo as it was sent, in a file for as long as it is looked at. */
@@ -43,7 +43,7 @@ export async function spooled<T>(body: Readable, most: number, work: (photo: Sen
   try {
     // Opened before anything can be refused: a stream that is given up would make its file after it was taken away.
     const sink = await open(file, 'wx');
-    await pipeline(body, check, sink.createWriteStream());
+    await takeBody(body, check, sink.createWriteStream());
     const mostPixels = mostPixelsOf(first);
     if (mostPixels === undefined) throw notAPhoto();
     return await work({ file, sha256: hash.digest('hex'), mostPixels });

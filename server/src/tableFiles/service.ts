@@ -26,6 +26,11 @@ function readApart(order: Omit<TableOrder, 'to'>): Promise<TableRead> {
   return gate.through(async () => {
     try {
       const { code } = await runApart('readTable', { ...order, to });
+      if (code === null)
+        throw refused(
+          'file',
+          'This table takes too long to read. Part it into smaller ones, or look for cells that hold very much.',
+        );
       if (code !== 0) throw refused('file', 'This is no table that can be read: take a CSV or an XLSX.');
       return JSON.parse(await readFile(to, 'utf8')) as TableRead;
     } finally {

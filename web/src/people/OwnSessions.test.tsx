@@ -17,7 +17,9 @@ it('names each place one is signed in at, and signs out of another one', async (
   expect(await screen.findByRole('row', { name: /^Firefox, Linux since .*09:14 here$/ })).toBeTruthy();
   const out = screen.getAllByRole('button');
   expect(out).toHaveLength(1);
-  expect(out[0]?.getAttribute('aria-label')).toMatch(/^Sign out a device that did not say what it is, since 20 Nov, 16:02$/);
+  expect(out[0]?.getAttribute('aria-label')).toMatch(
+    /^Sign out a device that did not say what it is, since 20 Nov, 16:02$/,
+  );
   await userEvent.click(out[0] as HTMLElement);
   expect(told.map(({ method, address }) => `${method} ${address}`)).toContain('DELETE /me/sessions/b2');
 });

@@ -14,5 +14,13 @@ export const record: View = {
     { path: '/record/keys', load: async () => (await import('./keys/KeysPage')).KeysPage },
     { path: '/record/api', load: async () => (await import('./api/ApiPage')).ApiPage },
   ],
-  looks: () => Promise.resolve(['/record', '/record?kind=corrected', '/record/files', '/record/computer', '/record/keys', '/record/api']),
+  looks: () =>
+    Promise.resolve([
+      '/record',
+      '/record?kind=corrected',
+      '/record/files',
+      '/record/computer',
+      '/record/keys',
+      '/record/api',
+    ]),
 };

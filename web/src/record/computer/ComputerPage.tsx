@@ -106,9 +106,7 @@ function Facts({ computer }: { readonly computer: BenchComputer }): ReactElement
         <tbody>
           {facts.map(([what, value]) => (
             <tr key={what}>
-              <th scope="row">
-                {what}
-              </th>
+              <th scope="row">{what}</th>
               <td>{value}</td>
             </tr>
           ))}
@@ -123,7 +121,13 @@ function Facts({ computer }: { readonly computer: BenchComputer }): ReactElement
   );
 }
 
-function Waiting({ waiting, cards }: { readonly waiting: readonly WaitingSaid[]; readonly cards: number }): ReactElement {
+function Waiting({
+  waiting,
+  cards,
+}: {
+  readonly waiting: readonly WaitingSaid[];
+  readonly cards: number;
+}): ReactElement {
   return (
     <section aria-label="What waits">
       <h2>What waits</h2>
@@ -138,9 +142,7 @@ function Waiting({ waiting, cards }: { readonly waiting: readonly WaitingSaid[];
         <Rows className="mt-2">
           <thead>
             <tr>
-              <th scope="col">
-                in the browser of
-              </th>
+              <th scope="col">in the browser of</th>
               <th scope="col">waiting</th>
               <th scope="col">said</th>
             </tr>
@@ -148,9 +150,7 @@ function Waiting({ waiting, cards }: { readonly waiting: readonly WaitingSaid[];
           <tbody>
             {waiting.map(({ name, readings, at }) => (
               <tr key={name}>
-                <th scope="row">
-                  {name}
-                </th>
+                <th scope="row">{name}</th>
                 <td>{counted(readings, 'reading', 'readings')}</td>
                 <td>
                   <Moment at={at} />
@@ -177,9 +177,7 @@ function Slow({ slowest }: { readonly slowest: readonly SlowRequest[] }): ReactE
           <Rows>
             <thead>
               <tr>
-                <th scope="col">
-                  what was asked
-                </th>
+                <th scope="col">what was asked</th>
                 <th scope="col">longest</th>
                 <th scope="col">when</th>
                 <th scope="col">over 0.3 s</th>

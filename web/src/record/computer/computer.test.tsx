@@ -28,7 +28,8 @@ describe('what a lead should look after', () => {
   });
 
   it('is a disk that fills up, small ones sooner', () => {
-    const said = (free_bytes: number, total_bytes: number) => doubtsOf({ ...WELL, disk: { free_bytes, total_bytes } }, NOW);
+    const said = (free_bytes: number, total_bytes: number) =>
+      doubtsOf({ ...WELL, disk: { free_bytes, total_bytes } }, NOW);
     expect(said(12e9, 250e9)).toEqual([expect.stringMatching(/^Only 12 GB are free/)]);
     expect(said(13e9, 250e9)).toEqual([]);
     expect(said(1.9e9, 10e9)).toHaveLength(1);
