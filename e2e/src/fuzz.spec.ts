@@ -15,9 +15,9 @@ const BODIES = Number(process.env.BENT_PAIL_BODIES ?? (FULL ? '200000' : '600'))
 const SEED = Number(process.env.BENT_PAIL_SEED ?? '20261201');
 const CHUNK = 500;
 const AT_ONCE = 4;
-/** Nothing but a calculation may take longer, and that as often as it is asked. */
+/** Nothing but a calculation and a file that is read may take longer: those have a thread or a process, and a deadline. */
 const SLOW_MS = 1000;
-const MAY_TAKE_LONGER = /^(POST \/calc|POST \/learning)/;
+const MAY_TAKE_LONGER = /^(POST \/calc|PUT .*\/incoming)/;
 /** Shares of those who ask: mostly somebody who may do everything. */
 const LEAD_OF_TEN = 7;
 

@@ -55,6 +55,8 @@ function pngOf(width: number, height: number): Buffer {
 }
 
 const SHEET = 'xl/worksheets/sheet1.xml';
+/** What unpacks to very much takes its time: it is sent once, and not a thousand times. */
+const HEAVY = /grows|lies|gzip/;
 const MANY_MB = 30;
 const zeros = Buffer.alloc(MANY_MB * 1024 * 1024);
 const picture = pngOf(8, 8);
@@ -86,10 +88,12 @@ export const HOSTILE: Readonly<Record<string, Buffer>> = {
   nothing: Buffer.alloc(0),
 };
 
+const LIGHT = Object.entries(HOSTILE).flatMap(([what, made]) => (HEAVY.test(what) ? [] : [made]));
+
 /** A file: one that was made to break something, one with a wrong byte, or any bytes. */
 export const file: fc.Arbitrary<Buffer> = fc.oneof(
-  fc.constantFrom(...Object.values(HOSTILE).filter(({ length }) => length < 200_000)),
-  fc.tuple(fc.constantFrom(...Object.values(HOSTILE)), fc.nat(), fc.nat({ max: 255 })).map(([whole, at, byte]) => {
+  fc.constantFrom(...LIGHT),
+  fc.tuple(fc.constantFrom(...LIGHT), fc.nat(), fc.nat({ max: 255 })).map(([whole, at, byte]) => {
     const copy = Buffer.from(whole);
     if (copy.length > 0) copy[at % copy.length] = byte;
     return copy;

@@ -23,9 +23,19 @@ async function sent(bytes: string): Promise<string> {
 }
 
 it.each([
-  ['a head that is too long', `GET /?${'x'.repeat(40_000)} HTTP/1.1\r\nHost: a\r\n\r\n`, 431, 'longer than can be read'],
+  [
+    'a head that is too long',
+    `GET /?${'x'.repeat(40_000)} HTTP/1.1\r\nHost: a\r\n\r\n`,
+    431,
+    'longer than can be read',
+  ],
   ['what is no request', 'a pail of water\r\n\r\n', 400, 'cannot be read'],
-  ['two lengths', 'POST / HTTP/1.1\r\nHost: a\r\nContent-Length: 1\r\nContent-Length: 2\r\n\r\nab', 400, 'cannot be read'],
+  [
+    'two lengths',
+    'POST / HTTP/1.1\r\nHost: a\r\nContent-Length: 1\r\nContent-Length: 2\r\n\r\nab',
+    400,
+    'cannot be read',
+  ],
 ])('answers %s with a sentence', async (_, bytes, status, words) => {
   const answer = await sent(bytes);
   expect(answer).toMatch(new RegExp(`^HTTP/1.1 ${String(status)} `));

@@ -24,6 +24,9 @@ export interface OpenFile {
 const NO_NOTEBOOK = 'This is no notebook of Bent Pail: take a file that was written by “Take it away”.';
 const noNotebook = (): Error => refused('file', NO_NOTEBOOK);
 
+/** A row that is larger was never written; what has no end must not fill the memory. */
+const ROW_BYTES = 32_000_000;
+
 /** Larger pictures were never kept. */
 const PICTURE_BYTES = 3_000_000;
 
@@ -59,9 +62,14 @@ async function* rowsOf(text: Readable, levels: readonly string[]): AsyncGenerato
     }
   };
   try {
+    let since = 0;
     for await (const part of text) {
       parser.write(part as Buffer);
+      since += (part as Buffer).length;
+      if (found.length === 0 && since > ROW_BYTES)
+        throw refused('file', 'A row of this file is larger than any that is kept.');
       if (found.length > 0) {
+        since = 0;
         yield found;
         found = [];
       }

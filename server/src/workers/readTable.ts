@@ -8,6 +8,7 @@ import { headingRow, mappingOf, readTable, tableKind, type ReadRow } from '@bent
 import Papa from 'papaparse';
 import { readSheet } from 'read-excel-file/node';
 import type { TableOrder, TableRead } from '../tableFiles/order';
+import { requireModest } from '../tableFiles/modest';
 import { offsetIn } from '../tableFiles/offsetIn';
 
 /** A sheet of more is no bench's. */
@@ -32,8 +33,10 @@ function typed(cell: unknown): string {
 
 async function rowsOf(file: string): Promise<readonly (readonly string[])[]> {
   const bytes = await readFile(file);
-  if (bytes.length > 4 && bytes.readUInt32LE(0) === 0x04034b50)
+  if (bytes.length > 4 && bytes.readUInt32LE(0) === 0x04034b50) {
+    await requireModest(bytes);
     return (await readSheet(bytes)).map((row) => row.map(typed));
+  }
   return Papa.parse<string[]>(decoded(bytes).replace(/^\uFEFF/, '')).data;
 }
 

@@ -8,6 +8,8 @@ export interface Ended {
   readonly said: string;
 }
 
+/** What such a program may hold: a file that wants more is no table of a bench. */
+const HEAP_MB = 1024;
 /** How long a program may take that reads or writes what somebody sent: the next one waits for it. */
 const WITHIN_MS = 120_000;
 
@@ -17,7 +19,7 @@ const WITHIN_MS = 120_000;
  */
 export async function runApart(name: string, order: object, within_ms = WITHIN_MS): Promise<Ended> {
   const { file, execArgv, env } = programFile(name);
-  const child = spawn(process.execPath, [...execArgv, file], {
+  const child = spawn(process.execPath, [`--max-old-space-size=${String(HEAP_MB)}`, ...execArgv, file], {
     stdio: ['pipe', 'ignore', 'pipe'],
     timeout: within_ms,
     killSignal: 'SIGKILL',
