@@ -1,3 +1,4 @@
+import type { ClassPage, Page, SessionState } from '@bent-pail/contract';
 import { DEMO_PEOPLE } from '@bent-pail/contract/choices';
 import fc from 'fast-check';
 import { VIEWS } from '../../web/src/app/views';
@@ -55,7 +56,10 @@ class Fuzz {
   readonly statuses = new Map<number, number>();
   asked = 0;
 
-  constructor(private readonly askers: readonly FuzzAsker[]) {}
+  constructor(
+    private readonly askers: readonly FuzzAsker[],
+    private readonly phone: FuzzAsker,
+  ) {}
 
   async all(calls: readonly Call[]): Promise<void> {
     const left = [...calls];
@@ -66,7 +70,8 @@ class Fuzz {
   }
 
   private async one(call: Call): Promise<void> {
-    const asker = this.askers[this.asked % 10 < LEAD_OF_TEN ? 0 : (this.asked % (this.askers.length - 1)) + 1];
+    const person = this.askers[this.asked % 10 < LEAD_OF_TEN ? 0 : (this.asked % (this.askers.length - 1)) + 1];
+    const asker = /^\w+ \/group/.test(call.route) ? this.phone : person;
     this.asked += 1;
     if (asker === undefined) throw new Error('nobody asks');
     const answer = await asker.ask(call);
@@ -102,6 +107,17 @@ async function openEveryPage(me: Person): Promise<void> {
   expect(said).toEqual([]);
 }
 
+/** Begins a class, and gives the code on its wall. */
+async function openCode(lead: FuzzAsker): Promise<string> {
+  const { rows } = await lead.json<Page<{ readonly id: string }>>('/lots');
+  const plan = { name: 'Fuzz', lesson: 'acid', groups: 3, minutes: 600 };
+  const body = { id: crypto.randomUUID(), ...plan, lotIds: rows.slice(0, 2).map(({ id }) => id) };
+  const { text } = await lead.ask({ method: 'POST', address: '/classes', body });
+  const { code } = JSON.parse(text) as ClassPage;
+  if (code === undefined) throw new Error(`the class was answered ${text}`);
+  return code;
+}
+
 async function beginFuzz(notebook: Notebook): Promise<{ readonly fuzz: Fuzz; readonly calls: fc.Arbitrary<Call> }> {
   // One asker a role: the first is a lead.
   const byRole = new Map(DEMO_PEOPLE.toReversed().map(({ name, role }) => [role, name]));
@@ -117,7 +133,11 @@ async function beginFuzz(notebook: Notebook): Promise<{ readonly fuzz: Fuzz; rea
   const document = await lead.json<ApiDocument>('/openapi.json');
   const known = new Known();
   await lookAround(lead, document, known);
-  return { fuzz: new Fuzz(askers), calls: callsOf(document, known) };
+  const mine = await Promise.all(askers.map((asker) => asker.json<SessionState>('/session')));
+  known.spare(mine.flatMap(({ me }) => me?.id ?? []));
+  const phone = new FuzzAsker(notebook.url);
+  await phone.join(await openCode(lead));
+  return { fuzz: new Fuzz(askers, phone), calls: callsOf(document, known) };
 }
 
 test(`${String(BODIES)} odd calls over every route: each answered, none in more than a second, and every page opens after them`, async ({

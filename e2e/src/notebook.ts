@@ -17,7 +17,7 @@ export class Notebook {
     readonly url: string,
     private readonly port: number,
     private readonly databaseUrl: string,
-    private readonly env: NodeJS.ProcessEnv,
+    private env: NodeJS.ProcessEnv,
   ) {}
 
   static async open(template: TemplateName, env: NodeJS.ProcessEnv = {}): Promise<Notebook> {
@@ -42,7 +42,9 @@ export class Notebook {
     return notebook;
   }
 
-  async start(): Promise<void> {
+  /** Starts its server; with other words besides, it is another one from then on. */
+  async start(more: NodeJS.ProcessEnv = {}): Promise<void> {
+    this.env = { ...this.env, ...more };
     const built = (what: string): string => path.join(ROOT, what, 'dist', this.env.BENT_PAIL_LANGUAGE ?? '');
     this.server = spawn(process.execPath, [path.join(built('server'), 'main.js')], {
       env: {

@@ -25,7 +25,7 @@ import { apiRouter } from './http/api';
 import type { Route } from './http/defineRoute';
 import { knownHosts } from './http/hosts';
 import { LOGGED } from './http/logger';
-import { servePages, serveTrust } from './http/pages';
+import { sayBuild, servePages, serveTrust } from './http/pages';
 import { plainBody } from './http/plainBody';
 import { answerProblems, notFound } from './http/problems';
 import { sameOriginWrites } from './http/sameOrigin';
@@ -151,6 +151,7 @@ export function createApp(options: AppOptions): App {
   const routes = RESOURCES.flatMap((resource) => resource.routes?.(server) ?? []);
   const router = apiRouter(routes, ground.clock);
 
+  if (options.webRoot !== undefined) app.use('/api', sayBuild(options.webRoot));
   app.use(
     '/api',
     (_request, response, next) => {

@@ -31,6 +31,7 @@ export interface Call {
  */
 const LEFT_OUT = new Set([
   ...['DELETE /session', 'GET /live', 'GET /group/live', 'POST /backups', 'GET /backups/{name}', 'POST /years'],
+  ...['DELETE /me/sessions', 'DELETE /me/sessions/{key}', 'DELETE /group'],
   ...['GET /notebook-file/notebook.json', 'GET /notebook-file/notebook.zip', 'PUT /me/password'],
 ]);
 

@@ -6,6 +6,12 @@ export class Known {
   /** Keeps so many values of a field; a notebook has thousands of readings. */
   constructor(private readonly most = 40) {}
 
+  /** Those who ask are not asked about: switched off, they could ask nothing more. */
+  spare(ids: readonly string[]): void {
+    for (const id of ids) this.found.delete(id);
+    for (const values of this.byField.values()) for (const id of ids) values.delete(id);
+  }
+
   /** Ids of things that are there. */
   get ids(): readonly string[] {
     return [...this.found];

@@ -1,7 +1,7 @@
-import { randomBytes } from 'node:crypto';
+import { createHash, randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler } from 'express';
 
 const NONCE_MARK = '__CSP_NONCE__';
 
@@ -32,9 +32,27 @@ export function serveTrust(app: Express, certificateFile: string): void {
   });
 }
 
+/** By which every answer says which build of the pages this server has, so that an open page learns of a newer one. */
+const BUILD_HEADER = 'Bent-Pail-Build';
+
+const indexOf = (webRoot: string): string => readFileSync(path.join(webRoot, 'index.html'), 'utf8');
+
+/** Names a build of the pages: every script of it stands in its page by the hash of its content. */
+const buildOf = (html: string): string => createHash('sha256').update(html).digest('hex').slice(0, 16);
+
+export function sayBuild(webRoot: string): RequestHandler {
+  const build = buildOf(indexOf(webRoot));
+  return (_request, response, next) => {
+    response.setHeader(BUILD_HEADER, build);
+    next();
+  };
+}
+
 /** Serves the built interface: hashed assets for a year, every address of the product by its one page. */
 export function servePages(app: Express, webRoot: string): void {
-  const html = readFileSync(path.join(webRoot, 'index.html'), 'utf8');
+  const index = indexOf(webRoot);
+  const meta = `<meta name="${BUILD_HEADER.toLowerCase()}" content="${buildOf(index)}" />`;
+  const html = index.replace('</head>', `${meta}</head>`);
   app.use(
     '/assets',
     express.static(path.join(webRoot, 'assets'), { immutable: true, maxAge: '1y', index: false, fallthrough: false }),

@@ -18,6 +18,7 @@ import { useFind } from '../shared/findStore';
 import { fetchFinder, Finder } from './find/Finder';
 import { useLatelyHere } from './find/useLatelyHere';
 import { KeySheet } from './KeySheet';
+import { NewVersion } from './NewVersion';
 import { NotSecure } from './NotSecure';
 import { OneMoment } from './OneMoment';
 import { STATIONS } from './views';
@@ -87,6 +88,7 @@ function Inside({ me }: { readonly me: Me }): ReactElement {
       <Patterns />
       <SkipLink />
       <div className="pb-[72px] min-[1100px]:has-[+aside]:pr-[380px]">
+        <NewVersion pathname={pathname} />
         <NotSecure />
         {/* Whatever shows a measure is drawn anew where the units are changed. */}
         <Outlet key={Object.values(me.units).join(' ')} />

@@ -1,4 +1,5 @@
 import { createBrowserRouter, type RouteObject } from 'react-router';
+import { scriptOrAnew } from '../kit/version';
 import type { ViewPage } from '../shared/view';
 import { NothingHere } from './NothingHere';
 import { OneMoment } from './OneMoment';
@@ -9,7 +10,7 @@ import { VIEWS } from './views';
 /** Until a page's script is here the page before stays. */
 const route = ({ path, load, before }: ViewPage): RouteObject => ({
   path,
-  lazy: async () => ({ Component: await load() }),
+  lazy: async () => ({ Component: await scriptOrAnew(load) }),
   ...(before === undefined
     ? {}
     : {

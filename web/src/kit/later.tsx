@@ -1,6 +1,7 @@
 import { lazy, Suspense, type ComponentType, type ReactElement, type ReactNode } from 'react';
 import { DidNotCome } from './DidNotCome';
 import { Moment } from './Moment';
+import { scriptOrAnew } from './version';
 
 interface Later<P> {
   (props: P): ReactElement;
@@ -15,7 +16,7 @@ export function later<P extends object>(
 ): Later<P> {
   const Part = lazy(async (): Promise<{ default: ComponentType<P> }> => {
     try {
-      return { default: await load() };
+      return { default: await scriptOrAnew(load) };
     } catch {
       return { default: DidNotCome };
     }

@@ -1,4 +1,5 @@
 import type { Problem, ProblemBody } from '@bent-pail/contract';
+import { BUILD_HEADER, noticeBuild } from '../kit/version';
 import { waitingSaid } from './waitingSaid';
 
 /** The server answered that it cannot do this; the sentence is for the person. */
@@ -47,6 +48,7 @@ async function send<T>(method: string, address: string, sent?: Sent, signal?: Ab
     if (signal?.aborted === true) throw error;
     throw new Unreachable();
   }
+  noticeBuild(response.headers.get(BUILD_HEADER));
   const answer = await answerOf(response);
   // Busy is an answer: somebody is there, and says when to try again.
   const isBusy = problemIn(answer).code === 'busy';
