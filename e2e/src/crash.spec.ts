@@ -1,191 +1,127 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
-import path from 'node:path';
 import { expect, test } from '@playwright/test';
-import pg from 'pg';
-import { ROOT, scripts } from './cluster';
+import { busyBench, type AtWork } from './crash/bench';
+import { seeded } from './crash/chance';
+import type { Mortal } from './crash/mortal';
+import { pause, proxyTo, World } from './crash/world';
 
 /** A seeded sample in every test run; `npm run crash` does all of it. */
 const FULL = process.env.BENT_PAIL_CRASH === 'full';
-const KILLS = FULL ? 500 : 5;
-const DATABASE_DEATHS = FULL ? 20 : 1;
+const KILLS = Number(process.env.BENT_PAIL_KILLS ?? (FULL ? '1000' : '5'));
+/** Of PostgreSQL, stopped and killed each. */
+const DEATHS = Number(process.env.BENT_PAIL_DEATHS ?? (FULL ? '50' : '1'));
 const SEED = Number(process.env.BENT_PAIL_SEED ?? '20261128');
-const WRITERS = 4;
 /** A server lives so long before it is killed, ms. */
 const LIVES = { least: 20, most: 700 };
+const SETTLE_MS = 500;
+const RECOVERY_MS = 5000;
+const LIMIT_MS = FULL ? 2 * 3_600_000 : 240_000;
 
-const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
+const say = (words: string): void => {
+  if (FULL) process.stdout.write(`\n${words}\n`);
+};
 
-/** Chance that can be had again. */
-function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
+const slowest = (times: readonly number[]): string => `${(Math.max(...times) / 1000).toFixed(1)} s`;
+
+/** Everything that was answered is there, once; and nothing that was not sent. */
+async function expectAllKept(world: World, work: readonly AtWork[]): Promise<string> {
+  const told: string[] = [];
+  for (const { writer, kind } of work) {
+    const kept = (await world.rows<{ id: string }>(kind.kept)).map(({ id }) => id);
+    const { acknowledged } = writer;
+    if (kind.isReplaced === true) expect([kind.name, kept]).toEqual([kind.name, acknowledged.slice(-1)]);
+    else {
+      expect([kind.name, new Set(kept).size]).toEqual([kind.name, acknowledged.length]);
+      expect([kind.name, [...kept].sort()]).toEqual([kind.name, [...acknowledged].sort()]);
+    }
+    told.push(`${String(acknowledged.length)} ${kind.name}`);
+  }
+  // Readings of a run stand one after the other, none in another's place.
+  const places = await world.rows('select run_id, seq from readings group by 1, 2 having count(*) > 1');
+  expect(places).toEqual([]);
+  return told.join(', ');
 }
 
-/** A server that is killed and started again, always at the same address. */
-class Mortal {
-  private server: ChildProcess | undefined;
-  constructor(
-    readonly url: string,
-    private readonly env: NodeJS.ProcessEnv,
-  ) {}
-
-  begin(): void {
-    this.server = spawn(process.execPath, [path.join(ROOT, 'server/dist/main.js')], {
-      env: { ...process.env, ...this.env, LOG_LEVEL: 'error' },
-      stdio: ['ignore', 'inherit', 'inherit'],
-    });
-  }
-
-  async untilReady(): Promise<void> {
-    for (let i = 0; i < 600; i += 1) {
-      const ready = await fetch(`${this.url}/api/ready`).then(
-        (answer) => answer.ok,
-        () => false,
-      );
-      if (ready) return;
-      await pause(20);
-    }
-    throw new Error('the server did not become ready');
-  }
-
-  async kill(): Promise<void> {
-    const { server } = this;
-    if (server?.pid === undefined || server.exitCode !== null) return;
-    const gone = new Promise((resolve) => server.once('exit', resolve));
-    process.kill(server.pid, 'SIGKILL');
-    await gone;
-  }
+async function whileWriting(work: readonly AtWork[], meanwhile: () => Promise<void>): Promise<void> {
+  const writing = Promise.all(work.map(({ writer, kind }) => writer.write(kind)));
+  await Promise.race([meanwhile(), writing]);
+  await pause(SETTLE_MS);
+  for (const { writer } of work) writer.stop();
+  await writing;
 }
 
-/** Somebody who types without end: each reading is sent until it is answered, as a browser does. */
-class Writer {
-  readonly acknowledged: string[] = [];
-  private cookie = '';
-  private stopped = false;
-
-  constructor(
-    private readonly url: string,
-    private readonly runId: string,
-    private readonly name: string,
-  ) {}
-
-  async send(method: string, address: string, body: object): Promise<Response> {
-    return fetch(`${this.url}/api${address}`, {
-      method,
-      headers: { origin: this.url, 'content-type': 'application/json', cookie: this.cookie },
-      body: JSON.stringify(body),
-      signal: AbortSignal.timeout(5000),
-    });
-  }
-
-  async signIn(): Promise<void> {
-    const answer = await this.send('POST', '/session/demo', { name: this.name });
-    // The session is kept once the whole answer is here, not before.
-    await answer.text();
-    if (answer.status !== 200) throw new Error(`signing in answered ${String(answer.status)}`);
-    this.cookie = (answer.headers.get('set-cookie') ?? '').split(';')[0] as string;
-  }
-
-  async write(): Promise<void> {
-    for (let value = 1; !this.stopped; value += 1) {
-      const id = randomUUID();
-      const reading = {
-        id,
-        replicate: 0,
-        step: 'pH',
-        value: 1 + (value % 1000) / 100,
-        takenAt: new Date().toISOString(),
-      };
-      await this.sendUntilKept(reading);
-      this.acknowledged.push(id);
-    }
-  }
-
-  private async sendUntilKept(reading: { readonly id: string }): Promise<void> {
-    for (;;) {
-      const answer = await this.send('POST', `/runs/${this.runId}/readings`, reading).catch(() => undefined);
-      if (answer?.status === 201) return;
-      if (answer !== undefined && answer.status !== 503)
-        throw new Error(`a reading was answered ${String(answer.status)}: ${await answer.text()}`);
-      await pause(25);
-    }
-  }
-
-  stop(): void {
-    this.stopped = true;
-  }
-}
-
-test(`readings survive ${String(KILLS)} kills of the server and ${String(DATABASE_DEATHS)} deaths of PostgreSQL: none lost, none twice`, async () => {
-  test.setTimeout(FULL ? 3_600_000 : 180_000);
+test(`everything that was answered survives ${String(KILLS)} kills of the server: none lost, none twice`, async () => {
+  test.setTimeout(LIMIT_MS);
   const random = seeded(SEED);
-  const { scratchCluster, freePort } = await scripts();
-  const postgres = scratchCluster();
-  const databaseUrl = await postgres.start();
-  const port = await freePort(4900);
-  const url = `http://127.0.0.1:${String(port)}`;
-  const server = new Mortal(url, { DATABASE_URL: databaseUrl, PORT: String(port), BENT_PAIL_DEMO: '1' });
-  const ask = async <T extends pg.QueryResultRow>(sql: string): Promise<T[]> => {
-    const client = new pg.Client({ connectionString: databaseUrl });
-    await client.connect();
-    const { rows } = await client.query<T>(sql);
-    await client.end();
-    return rows;
-  };
+  const world = await World.begin();
   try {
-    server.begin();
-    await server.untilReady();
-    const first = new Writer(url, '', 'Isla Brandreth');
-    await first.signIn();
-    const runs = await Promise.all(Array.from({ length: WRITERS }, () => openRun(first)));
-    const writers = runs.map((runId) => new Writer(url, runId, 'Tam Oswin'));
-    for (const writer of writers) await writer.signIn();
-    const writing = Promise.all(writers.map((writer) => writer.write()));
-
-    const every = Math.ceil(KILLS / DATABASE_DEATHS);
-    for (let kill = 1; kill <= KILLS; kill += 1) {
-      await pause(LIVES.least + random() * (LIVES.most - LIVES.least));
-      if (kill % every === 0) {
-        postgres.child().kill('SIGKILL');
-        await postgres.start();
+    const server = await world.serve();
+    const work = await busyBench(server.url);
+    await whileWriting(work, async () => {
+      for (let kill = 1; kill <= KILLS; kill += 1) {
+        await pause(LIVES.least + random() * (LIVES.most - LIVES.least));
+        await server.kill();
+        await server.open();
+        if (kill % 50 === 0) say(`${String(kill)} kills, nothing lost so far`);
       }
-      await server.kill();
-      server.begin();
-      await server.untilReady();
-      if (FULL && kill % 25 === 0) process.stdout.write(`\n${String(kill)} kills, nothing lost so far\n`);
-    }
-    await pause(500);
-    for (const writer of writers) writer.stop();
-    await writing;
-
-    const acknowledged = writers.flatMap((writer) => writer.acknowledged);
-    const kept = await ask<{ id: string; run_id: string; seq: number }>('select id, run_id, seq from readings');
-    const ids = new Set(kept.map(({ id }) => id));
-    expect(acknowledged.filter((id) => !ids.has(id))).toEqual([]);
-    expect(kept).toHaveLength(acknowledged.length);
-    const places = kept.map(({ run_id, seq }) => `${run_id} ${String(seq)}`);
-    expect(new Set(places).size).toBe(places.length);
-    expect(acknowledged.length).toBeGreaterThan(KILLS);
-    if (FULL)
-      process.stdout.write(
-        `\n${String(KILLS)} kills, ${String(DATABASE_DEATHS)} deaths of PostgreSQL, seed ${String(SEED)}: ${String(acknowledged.length)} readings answered, ${String(kept.length)} kept, 0 lost, 0 twice\n`,
-      );
+    });
+    const told = await expectAllKept(world, work);
+    expect(Math.max(...server.openAfter_ms)).toBeLessThan(RECOVERY_MS * (FULL ? 1 : 4));
+    say(
+      `${String(KILLS)} kills, seed ${String(SEED)}: ${told}; ready again after ${slowest(server.openAfter_ms)} at most`,
+    );
   } finally {
-    await server.kill();
-    await postgres.remove();
+    await world.end();
   }
+});
 
-  async function openRun(me: Writer): Promise<string> {
-    const [materialId, lotId, runId] = [randomUUID(), randomUUID(), randomUUID()];
-    const name = `Bark ${materialId.slice(0, 6)}`;
-    const answer = await me.send('POST', '/quick-start', { name, protocol: 'ph-1to5', runId, materialId, lotId });
-    expect(answer.status).toBe(201);
-    return runId;
+test(`everything that was answered survives PostgreSQL stopped and killed ${String(DEATHS)} times each, and the server goes on by itself`, async () => {
+  test.setTimeout(LIMIT_MS);
+  const random = seeded(SEED + 1);
+  const world = await World.begin();
+  const back: number[] = [];
+  try {
+    const server = await world.serve();
+    const work = await busyBench(server.url);
+    await whileWriting(work, async () => {
+      for (let death = 1; death <= 2 * DEATHS; death += 1) {
+        await pause(LIVES.least + random() * (LIVES.most - LIVES.least));
+        await world.endPostgres(death % 2 === 0 ? 'stopped' : 'killed');
+        back.push(await server.untilReady());
+        if (death % 20 === 0) say(`${String(death)} deaths of PostgreSQL, nothing lost so far`);
+      }
+    });
+    const told = await expectAllKept(world, work);
+    expect(server.lives).toBe(true);
+    say(
+      `${String(2 * DEATHS)} deaths of PostgreSQL, seed ${String(SEED + 1)}: ${told}; ready again after ${slowest(back)} at most`,
+    );
+  } finally {
+    await world.end();
+  }
+});
+
+test('two servers on one notebook behind a proxy: one is killed again and again, and nothing is lost or kept twice', async () => {
+  test.setTimeout(LIMIT_MS);
+  const random = seeded(SEED + 2);
+  const world = await World.begin();
+  const env = { BENT_PAIL_PROXIES: 'loopback' };
+  try {
+    const servers: readonly Mortal[] = [await world.serve(env), await world.serve(env)];
+    const proxy = await proxyTo(servers);
+    const work = await busyBench(proxy.url);
+    const kills = Math.ceil(KILLS / 5);
+    await whileWriting(work, async () => {
+      for (let kill = 1; kill <= kills; kill += 1) {
+        await pause(LIVES.least + random() * (LIVES.most - LIVES.least));
+        const victim = servers[Math.floor(random() * servers.length)];
+        await victim?.kill();
+        await pause(random() * LIVES.most);
+        await victim?.open();
+      }
+    });
+    proxy.close();
+    say(`${String(kills)} kills of one of two servers, seed ${String(SEED + 2)}: ${await expectAllKept(world, work)}`);
+  } finally {
+    await world.end();
   }
 });

@@ -1,4 +1,4 @@
-import type { BlendPage, ChangeRow, HistoryPage } from '@bent-pail/contract';
+import { CHANGE_KINDS, type BlendPage, type ChangeRow, type HistoryPage } from '@bent-pail/contract';
 import { v7 as uuidv7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { fillSheet, openSitting, putOnShelf, reading, startRun } from '../testing/bench';
@@ -80,6 +80,15 @@ describe('the history of a notebook', () => {
     expect((await ask('?day=2020-01-01')).rows).toEqual([]);
     expect((await tester.get('/history?day=yesterday')).status).toBe(422);
     expect((await tester.get('/history?kind=burnt')).status).toBe(422);
+  });
+
+  it('has nothing of a lot to tell of what is never of one', async () => {
+    for (const kind of CHANGE_KINDS) {
+      const { status, body } = await tester.get<HistoryPage>(`/history?kind=${kind}&lot=${lotId}`);
+      expect([kind, status]).toEqual([kind, 200]);
+      expect(body.rows.every((row) => row.kind === kind)).toBe(true);
+    }
+    expect((await ask(`?kind=version&lot=${lotId}`)).rows).toEqual([]);
   });
 
   it('goes on page by page', async () => {

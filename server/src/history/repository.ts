@@ -205,6 +205,8 @@ export async function changesOf(
     return `(select '${source.kind}' as kind, x.kept_at as at, x.by_user as by_user, ${source.field ?? 'null'} as field, ${source.columns}
       from ${source.from} where ${conditions.join(' and ')} order by x.kept_at desc limit ${String(most)})`;
   });
+  // A kind that is never of a lot, asked for of one.
+  if (parts.length === 0) return [];
   return manager.query<ChangeFound[]>(
     `select x.id, x.kind, x.at, u.name as by, x.of, x.of_id as "ofId", x.number, x.title, x.part, x.field, x.old, x.new, x.reason
      from (${parts.join(' union all ')}) x left join users u on u.id = x.by_user
