@@ -6,6 +6,7 @@ import type { Asker } from '../../web/src/shared/view';
 import { ROOT } from './cluster';
 import { expect, look } from './notebook';
 import { stands } from './stands';
+import { inTurn } from './turns';
 import { Person } from './person';
 
 // What the console says would else be about the worker that is kept out.
@@ -87,9 +88,7 @@ look('every view is looked at', () => {
 /** Every fifth page in a test run in one of six ways, others each day; `npm run axe` looks at all of them in all ways. */
 const FULL = process.env.BENT_PAIL_AXE === 'full';
 const ALL_WAYS_MS = 20 * 60000;
-const DAY_MS = 24 * 3600 * 1000;
-const SEED = Number(process.env.BENT_PAIL_SEED ?? Math.floor(Date.now() / DAY_MS));
-const isLookedAt = (_address: string, i: number): boolean => FULL || (i + SEED) % 5 === 0;
+const isLookedAt = inTurn(5, FULL);
 
 for (const part of PARTS) {
   look(`no finding, and nothing wider than the screen: ${part.join(', ')}`, async ({ browser, notebook }) => {
@@ -110,7 +109,7 @@ for (const part of PARTS) {
       await me.page.goto(`${notebook.url}${address}`);
       // Not while it is on its way: until then it says that it takes a moment.
       await stands(me.page);
-      await checkAt(me, address, FULL ? WAYS : WAYS.filter((_, way) => way === (looked + SEED) % WAYS.length));
+      await checkAt(me, address, FULL ? WAYS : WAYS.filter((_, way) => way === looked % WAYS.length));
       looked += 1;
       for (const size of NARROW) {
         await me.page.setViewportSize(size);

@@ -24,6 +24,8 @@ interface Templates {
 }
 
 interface Scripts extends Templates {
+  /** A PostgreSQL in a folder that is there. */
+  readonly cluster: (folder: string, name: string) => Omit<Scratch, 'remove'>;
   readonly scratchCluster: () => Scratch;
   readonly freePort: (from: number) => Promise<number>;
 }
@@ -32,8 +34,9 @@ interface Scripts extends Templates {
 export async function scripts(): Promise<Scripts> {
   const templates = (await import(path.join(ROOT, 'scripts/templates.mjs'))) as Templates;
   const ports = (await import(path.join(ROOT, 'scripts/ports.mjs'))) as Pick<Scripts, 'freePort'>;
+  const postgres = (await import(path.join(ROOT, 'scripts/postgres.mjs'))) as Pick<Scripts, 'cluster'>;
   const scratch = (await import(path.join(ROOT, 'scripts/scratch.mjs'))) as Pick<Scripts, 'scratchCluster'>;
-  return { ...templates, ...ports, ...scratch };
+  return { ...templates, ...ports, ...postgres, ...scratch };
 }
 
 export type TemplateName = 'demo' | 'empty' | 'nobodys';

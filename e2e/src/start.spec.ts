@@ -3,66 +3,32 @@ import fs from 'node:fs';
 import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
-import { expect, test as base } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { ROOT } from './cluster';
 import { beginNotebook, remembers } from './ownNotebook';
 import { eventually, isReady, processesWith, runs, Started } from './started';
+import { closedNotebook, journey, listing } from './startJourney';
 
-interface Fixtures {
-  /** A folder of data of one test's own, that PostgreSQL's user may enter. */
-  readonly data: string;
-}
-
-const test = base.extend<Fixtures>({
-  // oxlint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off this pattern.
-  data: async ({}, use) => {
-    const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-start-'));
-    fs.chmodSync(folder, 0o755);
-    await use(folder);
-    Started.killAll();
-    for (const pid of processesWith(folder)) process.kill(pid, 'SIGKILL');
-    fs.rmSync(folder, { recursive: true, force: true });
+journey(
+  'a folder that is not a whole database is never touched; what was damaged opens once it is whole again',
+  async ({ data }) => {
+    await closedNotebook(data);
+    const place = path.join(data, 'pg-empty');
+    fs.renameSync(path.join(place, 'PG_VERSION'), path.join(data, 'kept'));
+    const before = listing(data);
+    const refused = await new Started(data).ended();
+    expect(refused.code).toBe(1);
+    expect(refused.said).toMatch(/is no whole database: it holds \d+ files, and PG_VERSION is not among them/);
+    expect(refused.said).toContain('Nothing was changed');
+    expect(listing(data)).toEqual(before);
+    fs.renameSync(path.join(data, 'kept'), path.join(place, 'PG_VERSION'));
+    const again = new Started(data);
+    expect(await remembers(await again.address())).toBe(true);
+    await again.stop();
   },
-});
+);
 
-/** Every file below a folder with its size, to see that nothing was touched. */
-function listing(folder: string): string[] {
-  return fs
-    .readdirSync(folder, { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile())
-    .map((entry) => {
-      const file = path.join(entry.parentPath, entry.name);
-      return `${file} ${String(fs.statSync(file).size)} ${String(fs.statSync(file).mtimeMs)}`;
-    })
-    .sort();
-}
-
-/** A notebook with somebody in it, closed. */
-async function closedNotebook(data: string): Promise<void> {
-  const first = new Started(data);
-  await beginNotebook(await first.address());
-  await first.stop();
-}
-
-test('a folder that is not a whole database is never touched; what was damaged opens once it is whole again', async ({
-  data,
-}) => {
-  await closedNotebook(data);
-  const place = path.join(data, 'pg-empty');
-  fs.renameSync(path.join(place, 'PG_VERSION'), path.join(data, 'kept'));
-  const before = listing(data);
-  const refused = await new Started(data).ended();
-  expect(refused.code).toBe(1);
-  expect(refused.said).toMatch(/is no whole database: it holds \d+ files, and PG_VERSION is not among them/);
-  expect(refused.said).toContain('Nothing was changed');
-  expect(listing(data)).toEqual(before);
-  fs.renameSync(path.join(data, 'kept'), path.join(place, 'PG_VERSION'));
-  const again = new Started(data);
-  expect(await remembers(await again.address())).toBe(true);
-  await again.stop();
-});
-
-test('a notebook that is not where it was is not begun anew, nor its password overwritten', async ({ data }) => {
+journey('a notebook that is not where it was is not begun anew, nor its password overwritten', async ({ data }) => {
   await closedNotebook(data);
   const [place, aside] = [path.join(data, 'pg-empty'), path.join(data, 'aside')];
   fs.renameSync(place, aside);
@@ -76,7 +42,7 @@ test('a notebook that is not where it was is not begun anew, nor its password ov
   expect(fs.readFileSync(path.join(data, 'pg-empty.json'), 'utf8')).toBe(state);
 });
 
-test('a folder that was moved opens the same notebook, also where its state file was lost', async ({ data }) => {
+journey('a folder that was moved opens the same notebook, also where its state file was lost', async ({ data }) => {
   await closedNotebook(data);
   const moved = `${data}-moved`;
   fs.renameSync(data, moved);
@@ -98,7 +64,7 @@ test('a folder that was moved opens the same notebook, also where its state file
   }
 });
 
-test('a folder with something else in its place is left alone', async ({ data }) => {
+journey('a folder with something else in its place is left alone', async ({ data }) => {
   fs.mkdirSync(path.join(data, 'pg-empty'));
   fs.writeFileSync(path.join(data, 'pg-empty', 'letters.txt'), 'dear');
   const refused = await new Started(data).ended();
@@ -109,7 +75,7 @@ test('a folder with something else in its place is left alone', async ({ data })
   expect(fs.readFileSync(path.join(data, 'pg-empty', 'letters.txt'), 'utf8')).toBe('dear');
 });
 
-test('a second start says that one runs, and where, and leaves it running', async ({ data }) => {
+journey('a second start says that one runs, and where, and leaves it running', async ({ data }) => {
   const first = new Started(data);
   const address = await first.address();
   await beginNotebook(address);
@@ -124,7 +90,7 @@ test('a second start says that one runs, and where, and leaves it running', asyn
   expect(runs(postgres)).toBe(false);
 });
 
-test('a server and a PostgreSQL that are killed are started again, and nothing is lost', async ({ data }) => {
+journey('a server and a PostgreSQL that are killed are started again, and nothing is lost', async ({ data }) => {
   const start = new Started(data);
   const address = await start.address();
   await beginNotebook(address);
@@ -144,27 +110,28 @@ test('a server and a PostgreSQL that are killed are started again, and nothing i
   expect([runs(again), runs(database)]).toEqual([false, false]);
 });
 
-test('one that ends again and again ends the start with a sentence, and no PostgreSQL is left behind', async ({
-  data,
-}) => {
-  const start = new Started(data);
-  await start.address();
-  const postgres = start.postgres();
-  let last = 0;
-  for (let kills = 0; kills < 6; kills += 1) {
-    await eventually(() => {
-      const now = processesWith('server/dist/main.js').find((pid) => pid !== last && ofStart(pid, start.pid));
-      if (now === undefined) return false;
-      last = now;
-      return true;
-    });
-    process.kill(last, 'SIGKILL');
-  }
-  const { code, said } = await start.ended();
-  expect(code).toBe(1);
-  expect(said).toMatch(/The server ended by itself again and again \(last by .+\), so that this start ends too/);
-  expect(runs(postgres)).toBe(false);
-});
+journey(
+  'one that ends again and again ends the start with a sentence, and no PostgreSQL is left behind',
+  async ({ data }) => {
+    const start = new Started(data);
+    await start.address();
+    const postgres = start.postgres();
+    let last = 0;
+    for (let kills = 0; kills < 6; kills += 1) {
+      await eventually(() => {
+        const now = processesWith('server/dist/main.js').find((pid) => pid !== last && ofStart(pid, start.pid));
+        if (now === undefined) return false;
+        last = now;
+        return true;
+      });
+      process.kill(last, 'SIGKILL');
+    }
+    const { code, said } = await start.ended();
+    expect(code).toBe(1);
+    expect(said).toMatch(/The server ended by itself again and again \(last by .+\), so that this start ends too/);
+    expect(runs(postgres)).toBe(false);
+  },
+);
 
 const ofStart = (pid: number, start: number): boolean => {
   try {
@@ -174,18 +141,21 @@ const ofStart = (pid: number, start: number): boolean => {
   }
 };
 
-test('a start that is killed takes its server and its PostgreSQL with it, and the next one opens', async ({ data }) => {
-  const first = new Started(data);
-  await beginNotebook(await first.address());
-  const [server, postgres] = [first.server(), first.postgres()];
-  first.send('SIGKILL');
-  expect(await eventually(() => !runs(server) && !runs(postgres))).toBe(true);
-  const again = new Started(data);
-  expect(await remembers(await again.address())).toBe(true);
-  await again.stop();
-});
+journey(
+  'a start that is killed takes its server and its PostgreSQL with it, and the next one opens',
+  async ({ data }) => {
+    const first = new Started(data);
+    await beginNotebook(await first.address());
+    const [server, postgres] = [first.server(), first.postgres()];
+    first.send('SIGKILL');
+    expect(await eventually(() => !runs(server) && !runs(postgres))).toBe(true);
+    const again = new Started(data);
+    expect(await remembers(await again.address())).toBe(true);
+    await again.stop();
+  },
+);
 
-test('a server that does not stop is ended by force', async ({ data }) => {
+journey('a server that does not stop is ended by force', async ({ data }) => {
   const start = new Started(data);
   await start.address();
   const [server, postgres] = [start.server(), start.postgres()];
@@ -196,7 +166,7 @@ test('a server that does not stop is ended by force', async ({ data }) => {
   expect([runs(server), runs(postgres)]).toEqual([false, false]);
 });
 
-test('what a start cannot do is a sentence, and not a stack', async ({ data }) => {
+journey('what a start cannot do is a sentence, and not a stack', async ({ data }) => {
   const taken = net.createServer();
   await new Promise<void>((resolve) => taken.listen(0, '127.0.0.1', resolve));
   const port = String((taken.address() as net.AddressInfo).port);
@@ -218,7 +188,7 @@ test('what a start cannot do is a sentence, and not a stack', async ({ data }) =
   taken.close();
 });
 
-test('a backup of a notebook in use is restored into an empty place, and only there', async ({ data }) => {
+journey('a backup of a notebook in use is restored into an empty place, and only there', async ({ data }) => {
   const npm = (script: string, args: readonly string[], folder: string) =>
     spawnSync(process.execPath, [path.join(ROOT, `scripts/${script}.mjs`), ...args], {
       cwd: ROOT,
@@ -252,7 +222,7 @@ test('a backup of a notebook in use is restored into an empty place, and only th
   await again.stop();
 });
 
-test('a notebook in a folder that nobody else may enter is found again where that folder was moved', async () => {
+journey('a notebook in a folder that nobody else may enter is found again where that folder was moved', async () => {
   // As root, PostgreSQL’s own user may not enter here, and the database lives elsewhere; as anybody else it lives inside.
   const home = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-home-'));
   const [data, moved] = [path.join(home, 'data'), path.join(home, 'moved')];

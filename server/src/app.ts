@@ -18,6 +18,7 @@ import { alsoFollows } from './cards/alsoFollows';
 import { CardMaker } from './cards/cardMaker';
 import { threadWorkshop, type Workshop } from './cards/workshop';
 import type { Context, Ground } from './context';
+import { SteadyClient } from './database/steadyClient';
 import { DiskWatch } from './health/diskWatch';
 import { NEEDS_NO_SESSION } from './health/routes';
 import { Hub } from './live/hub';
@@ -102,7 +103,12 @@ export function createApp(options: AppOptions): App {
   app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
   app.use(compression());
 
-  const sessionPool = new pg.Pool({ connectionString: options.databaseUrl, max: 4, connectionTimeoutMillis: 3000 });
+  const sessionPool = new pg.Pool({
+    connectionString: options.databaseUrl,
+    max: 4,
+    connectionTimeoutMillis: 3000,
+    Client: SteadyClient,
+  });
   sessionPool.on('error', (error) => {
     logger.warn({ err: error }, 'a session connection was dropped');
   });

@@ -15,9 +15,11 @@ export class World {
     private readonly databaseUrl: string,
   ) {}
 
-  static async begin(): Promise<World> {
-    const { scratchCluster } = await scripts();
-    const postgres = scratchCluster();
+  /** In a folder that is there, or in one of its own. */
+  static async begin(folder?: string): Promise<World> {
+    const { cluster, scratchCluster } = await scripts();
+    const own = folder === undefined ? undefined : cluster(folder, 'scratch');
+    const postgres = own === undefined ? scratchCluster() : { ...own, remove: () => own.stop() };
     return new World(postgres, await postgres.start());
   }
 
@@ -50,6 +52,12 @@ export class World {
     if (how === 'stopped') await this.postgres.stop();
     else this.postgres.child().kill('SIGKILL');
     await this.postgres.start();
+  }
+
+  /** Starts PostgreSQL again where it has ended by itself. */
+  async bringPostgresBack(): Promise<void> {
+    const { exitCode, signalCode } = this.postgres.child();
+    if (exitCode !== null || signalCode !== null) await this.postgres.start();
   }
 
   async end(): Promise<void> {

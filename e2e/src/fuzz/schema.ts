@@ -51,7 +51,7 @@ export class Bodies {
   private whole(schema: Schema): Schema {
     const { $ref, allOf } = schema;
     if ($ref !== undefined) return this.schemas[$ref.split('/').at(-1) ?? ''] ?? {};
-    return allOf === undefined ? schema : Object.assign({}, ...allOf.map((part) => this.whole(part)));
+    return allOf === undefined ? schema : allOf.reduce<Schema>((all, part) => ({ ...all, ...this.whole(part) }), {});
   }
 
   private object({ properties = {}, required = [] }: Schema, depth: number): fc.Arbitrary<unknown> {

@@ -1,8 +1,9 @@
 import { existsSync } from 'node:fs';
 import { mkdir, mkdtemp, open, rename, rm, writeFile } from 'node:fs/promises';
 import path from 'node:path';
-import pg from 'pg';
+import type pg from 'pg';
 import packageJson from '../../package.json' with { type: 'json' };
+import { SteadyClient } from '../database/steadyClient';
 import { contentsOf } from './contents';
 import { DUMP, MANIFEST, sha256Of, type Manifest } from './manifest';
 import { dump, pack } from './programs';
@@ -40,7 +41,7 @@ export async function takeBackup(url: string, file: string): Promise<Manifest> {
   if (existsSync(file)) throw new BackupTrouble(`${file} is there already; choose another name.`);
   await mkdir(path.dirname(file), { recursive: true });
   const folder = await mkdtemp(`${file}.`);
-  const client = new pg.Client({ connectionString: url });
+  const client = new SteadyClient({ connectionString: url });
   try {
     await client.connect();
     await client.query('begin isolation level repeatable read');

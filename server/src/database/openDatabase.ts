@@ -8,6 +8,7 @@ import { DatabaseRefused } from './databaseRefused';
 import { importShipped } from './importShipped';
 import { MIGRATIONS } from './migrations';
 import { refuseToOpen, seenMigrations } from './refuseToOpen';
+import { SteadyClient } from './steadyClient';
 
 /** Two programs that open one database do it one after the other. */
 const OPENING_LOCK = 4310;
@@ -47,7 +48,7 @@ async function migrate(db: DataSource, url: string, lock: pg.Client, backups: st
 export async function openDatabase(url: string, backups: string): Promise<DataSource> {
   const place = placeOf(url);
   const db = createDataSource(url);
-  const lock = new pg.Client({ connectionString: url });
+  const lock = new SteadyClient({ connectionString: url });
   try {
     await db.initialize();
     await lock.connect();

@@ -1,3 +1,5 @@
+import type pg from 'pg';
+import type { PostgresDriver } from 'typeorm/driver/postgres/PostgresDriver.js';
 import { expect, it } from 'vitest';
 import { startTestServer } from '../testing/testServer';
 
@@ -12,6 +14,19 @@ it('a signed-in request while the database is away gets 503 and ends nothing; wh
   // Back again, without a restart.
   await server.db.initialize();
   expect((await tester.get('/counts')).status).toBe(200);
+  await server.close();
+});
+
+it('a connection that is ended while somebody holds it, between two questions, ends nothing else', async () => {
+  const server = await startTestServer();
+  const pool = (server.db.driver as PostgresDriver).master as pg.Pool;
+  const held = await pool.connect();
+  const { rows } = await held.query<{ pid: number }>('select pg_backend_pid() as pid');
+  const gone = new Promise((resolve) => held.once('end', resolve));
+  await server.db.query('select pg_terminate_backend($1)', [rows[0]?.pid]);
+  await gone;
+  held.release(true);
+  expect((await server.anonymous().get('/ready')).status).toBe(200);
   await server.close();
 });
 

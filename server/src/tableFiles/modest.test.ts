@@ -8,7 +8,7 @@ async function workbookOf(bytes: number): Promise<Buffer> {
   const zip = new ZipFile();
   zip.addBuffer(Buffer.alloc(bytes), 'xl/worksheets/sheet1.xml');
   zip.end();
-  return buffer(zip.outputStream as NodeJS.ReadableStream);
+  return buffer(zip.outputStream);
 }
 
 /** The same with a head that says it is small. */

@@ -36,13 +36,19 @@ export function ComputerPage(): ReactElement {
         </Button>
         <ButtonLink to="/record">Record</ButtonLink>
       </TitleBlock>
-      <Await query={query}>{(computer) => <Found computer={computer} />}</Await>
+      <Await query={query}>{(computer) => <Found computer={computer} now={query.dataUpdatedAt} />}</Await>
     </main>
   );
 }
 
-function Found({ computer }: { readonly computer: BenchComputer }): ReactElement {
-  const doubts = doubtsOf(computer, Date.now());
+interface FoundProps {
+  readonly computer: BenchComputer;
+  /** When that was, ms since 1970. */
+  readonly now: number;
+}
+
+function Found({ computer, now }: FoundProps): ReactElement {
+  const doubts = doubtsOf(computer, now);
   return (
     <div className="flex flex-col gap-8 px-5 py-4">
       <section aria-label="In a sentence">
@@ -80,36 +86,25 @@ function Moment({ at }: { readonly at: string }): ReactElement {
 
 function Facts({ computer }: { readonly computer: BenchComputer }): ReactElement {
   const { version, since, servers, postgres, notebook_bytes, disk, memory_bytes, lastBackup } = computer;
-  const facts: readonly (readonly [string, ReactNode])[] = [
-    ['Bent Pail', <span className="figure">{version}</span>],
-    ['PostgreSQL', <span className="figure">{postgres.split(' ')[0]}</span>],
-    ['open since', <Moment at={since} />],
-    ['servers on this notebook', <span className="figure">{fixed(servers, 0)}</span>],
-    ['the notebook takes', <span className="figure">{sizeInWords(notebook_bytes)}</span>],
-    ...(disk === undefined
-      ? []
-      : [
-          [
-            'room on its disk',
-            <span className="figure">
-              {sizeInWords(disk.free_bytes)} of {sizeInWords(disk.total_bytes)}
-            </span>,
-          ] as const,
-        ]),
-    ['memory of this server', <span className="figure">{sizeInWords(memory_bytes)}</span>],
-    ['last backup', lastBackup === undefined ? 'none yet' : <Moment at={lastBackup.madeAt} />],
-  ];
   return (
     <section aria-label="The computer">
       <h2>The computer</h2>
       <Rows>
         <tbody>
-          {facts.map(([what, value]) => (
-            <tr key={what}>
-              <th scope="row">{what}</th>
-              <td>{value}</td>
-            </tr>
-          ))}
+          <Fact what="Bent Pail">{version}</Fact>
+          <Fact what="PostgreSQL">{postgres.split(' ')[0]}</Fact>
+          <Fact what="open since">
+            <Moment at={since} />
+          </Fact>
+          <Fact what="servers on this notebook">{fixed(servers, 0)}</Fact>
+          <Fact what="the notebook takes">{sizeInWords(notebook_bytes)}</Fact>
+          {disk !== undefined && (
+            <Fact what="room on its disk">
+              {sizeInWords(disk.free_bytes)} of {sizeInWords(disk.total_bytes)}
+            </Fact>
+          )}
+          <Fact what="memory of this server">{sizeInWords(memory_bytes)}</Fact>
+          <Fact what="last backup">{lastBackup === undefined ? 'none yet' : <Moment at={lastBackup.madeAt} />}</Fact>
         </tbody>
       </Rows>
       <p className="mt-2">
@@ -120,6 +115,13 @@ function Facts({ computer }: { readonly computer: BenchComputer }): ReactElement
     </section>
   );
 }
+
+const Fact = ({ what, children }: { readonly what: string; readonly children: ReactNode }): ReactElement => (
+  <tr>
+    <th scope="row">{what}</th>
+    <td className="figure">{children}</td>
+  </tr>
+);
 
 function Waiting({
   waiting,

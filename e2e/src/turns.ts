@@ -1,0 +1,20 @@
+const DAY_MS = 24 * 3600 * 1000;
+const SEED = Number(process.env.BENT_PAIL_SEED ?? Math.floor(Date.now() / DAY_MS));
+
+/**
+ * Journeys that take turns: of those that are told to it, every so many is had each day, and all of them where all are
+ * asked for. Which ones is fixed by the day, or by BENT_PAIL_SEED.
+ */
+export function turns(share: number, isFull: boolean): (tell: () => void) => void {
+  let told = 0;
+  return (tell) => {
+    if (isFull || (told + SEED) % share === 0) tell();
+    told += 1;
+  };
+}
+
+/** Which of some things have their turn today. */
+export const inTurn =
+  (share: number, isFull: boolean) =>
+  (_one: unknown, i: number): boolean =>
+    isFull || (i + SEED) % share === 0;
