@@ -60,15 +60,15 @@ export async function endToken(context: Context, who: Me, id: string): Promise<r
   return listTokens(context, who);
 }
 
-/** A key that may only read is at most a reader. */
-const roleOf = (role: Role, may: 'read' | 'write'): Role =>
-  may === 'read' && (role === 'lead' || role === 'tester') ? 'reader' : role;
+/** A key that may only read is a reader. */
+const roleOf = (role: Role, may: 'read' | 'write'): Role => (may === 'read' ? 'reader' : role);
 
 /** In whose name a key asks, as the notebook has them now. */
 export async function bearerOf({ db, clock }: Context, token: string): Promise<Me> {
   const known = token.startsWith(MARK) ? await openToken(db.manager, hashOf(token)) : null;
   const user = known === null ? null : await userOf(db.manager, known.byUser);
-  if (known === null || user?.archivedAt !== null)
+  // A panellist reads nothing but the own sheets, and these in person.
+  if (known === null || user?.archivedAt !== null || user.role === 'panellist')
     throw new HttpProblem(401, { code: 'signed-out', message: 'This key opens nothing, or no longer does.' });
   await noteUse(db.manager, known.id, new Date(clock.now()));
   const me = toMe(user);

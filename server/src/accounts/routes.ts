@@ -10,7 +10,7 @@ import {
 } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
-import { LEADS, PUBLIC, READS, SIGNED_IN } from '../http/guard';
+import { inPerson, LEADS, PUBLIC, READS, SIGNED_IN } from '../http/guard';
 import { addUser, changePassword, editUser, endSessionCalled, endSessions, listSessions, listUsers } from './people';
 import { demoSignIn, editMe, firstLead, sessionState, signIn } from './service';
 import { beginSession, endSession } from './session';
@@ -57,21 +57,21 @@ export const accountRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'delete',
     address: '/session',
-    guard: SIGNED_IN,
+    guard: inPerson(SIGNED_IN),
     status: 204,
     answer: ({ request }) => endSession(request),
   }),
   defineRoute({
     method: 'patch',
     address: '/me',
-    guard: SIGNED_IN,
+    guard: inPerson(SIGNED_IN),
     body: EditMe,
     answer: ({ who, body }) => editMe(context, who, body),
   }),
   defineRoute({
     method: 'put',
     address: '/me/password',
-    guard: SIGNED_IN,
+    guard: inPerson(SIGNED_IN),
     body: ChangePassword,
     status: 204,
     answer: async ({ who, request, body }) => beginSession(request, who, await changePassword(context, who, body)),
@@ -79,20 +79,20 @@ export const accountRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'get',
     address: '/me/sessions',
-    guard: SIGNED_IN,
+    guard: inPerson(SIGNED_IN),
     answer: ({ who, request }) => listSessions(context, who, request.sessionID),
   }),
   defineRoute({
     method: 'delete',
     address: '/me/sessions/:key',
-    guard: SIGNED_IN,
+    guard: inPerson(SIGNED_IN),
     status: 204,
     answer: ({ who, params }) => endSessionCalled(context, who, params.key),
   }),
   defineRoute({
     method: 'delete',
     address: '/me/sessions',
-    guard: SIGNED_IN,
+    guard: inPerson(SIGNED_IN),
     status: 204,
     // Everywhere else: this session goes on as a new one.
     answer: async ({ who, request }) => beginSession(request, who, await endSessions(context, who.id)),
@@ -101,7 +101,7 @@ export const accountRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'post',
     address: '/users',
-    guard: LEADS,
+    guard: inPerson(LEADS),
     body: NewUser,
     status: 201,
     answer: ({ body }) => addUser(context, body),
@@ -109,14 +109,14 @@ export const accountRoutes = (context: Context): Route[] => [
   defineRoute({
     method: 'patch',
     address: '/users/:id',
-    guard: LEADS,
+    guard: inPerson(LEADS),
     body: EditUser,
     answer: ({ params, body }) => editUser(context, params.id, body),
   }),
   defineRoute({
     method: 'delete',
     address: '/users/:id/sessions',
-    guard: LEADS,
+    guard: inPerson(LEADS),
     status: 204,
     answer: ({ params }) => endSessions(context, params.id),
   }),

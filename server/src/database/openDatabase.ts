@@ -1,4 +1,4 @@
-import pg from 'pg';
+import type pg from 'pg';
 import type { DataSource } from 'typeorm';
 import { backupBeforeMigrating } from '../backup/beforeMigrating';
 import { holdsNotebook } from '../backup/take';

@@ -7,6 +7,9 @@ export const allVessels = (manager: EntityManager): Promise<VesselEntity[]> =>
 export const vesselsNamed = (manager: EntityManager, ids: readonly string[]): Promise<VesselEntity[]> =>
   manager.findBy(VesselEntity, { id: In([...new Set(ids)]) });
 
+export const isVessel = (manager: EntityManager, id: string): Promise<boolean> =>
+  manager.existsBy(VesselEntity, { id });
+
 /** A vessel, held until the transaction ends. */
 export const heldVessel = (manager: EntityManager, id: string): Promise<VesselEntity | null> =>
   manager.findOne(VesselEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });

@@ -19,6 +19,7 @@ import { loadFillings, toFilling, toRunVessel } from './fillings';
 import {
   allVessels,
   heldVessel,
+  isVessel,
   insertFilling,
   insertFillingExclusion,
   insertVessel,
@@ -161,6 +162,7 @@ export async function excludeFilling(
 
 /** Every filling of a vessel, newest first, with who measured it and why it counts no more. */
 export async function listFillings({ db }: Context, vesselId: string): Promise<FillingRow[]> {
+  if (!(await isVessel(db.manager, vesselId))) throw notFound('vessel');
   const { all, whyOut } = await loadFillings(db.manager, [vesselId]);
   const people = await namesOf(
     db.manager,
