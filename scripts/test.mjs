@@ -89,6 +89,7 @@ try {
       await check('format', [bin('oxfmt/bin/oxfmt'), '--check']);
       await check('types', [path.join(ROOT, 'scripts/types.mjs')]);
       await check('docs/methods.md', [path.join(ROOT, 'scripts/methods.mjs'), '--check']);
+      await check('docs/licences.md', [path.join(ROOT, 'scripts/licences.mjs'), '--check']);
       await check('texts', [path.join(ROOT, 'scripts/texts.mjs'), '--check']);
       await check('arrows', [
         bin('dependency-cruiser/bin/dependency-cruise.mjs'),

@@ -57,6 +57,10 @@ export function servePages(app: Express, webRoot: string): void {
     '/assets',
     express.static(path.join(webRoot, 'assets'), { immutable: true, maxAge: '1y', index: false, fallthrough: false }),
   );
+  // The page's own file is no page: it stands at every address, with its policy.
+  app.get('/index.html', (_request, response) => {
+    response.redirect(301, '/');
+  });
   app.use(express.static(webRoot, { index: false }));
   app.get('/{*path}', (request, response, next) => {
     if (request.path.startsWith('/api/')) {
