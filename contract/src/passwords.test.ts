@@ -15,6 +15,8 @@ describe('a password that somebody chooses', () => {
     ['aaaaaaaaaaaaaa', /5 different characters/],
     ['ababababababab', /5 different characters/],
     ['x'.repeat(201), /at most 200/],
+    ['Password123', /tried first/],
+    [' 1q2w3e4r5t ', /tried first/],
   ])('may not be %j', (password, sentence) => {
     expect(passwordRefusal(password)).toMatch(sentence);
   });

@@ -1,4 +1,5 @@
 import { ValidateBy } from 'class-validator';
+import { COMMON_PASSWORDS } from './commonPasswords';
 
 /** What makes a password hard enough to guess. */
 export const PASSWORD = Object.freeze({ least: 10, most: 200, differing: 5 });
@@ -11,6 +12,8 @@ export function passwordRefusal(password: unknown): string | undefined {
     return `Choose a password of at least ${String(PASSWORD.least)} characters; spaces at its ends do not count.`;
   if (new Set(password).size < PASSWORD.differing)
     return `Choose a password of at least ${String(PASSWORD.differing)} different characters.`;
+  if (COMMON_PASSWORDS.has(password.trim().toLowerCase()))
+    return 'This is one of the passwords that are tried first; choose another.';
   return undefined;
 }
 

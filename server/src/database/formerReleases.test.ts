@@ -7,6 +7,7 @@ import pg from 'pg';
 import { afterAll, describe, expect, inject, it } from 'vitest';
 import { rebuildCards } from '../cards/rebuild';
 import { pageOfLots } from '../shelf/repository';
+import { contentsOf } from '../backup/contents';
 import { restoreBackup } from '../backup/restore';
 import { MIGRATIONS } from './migrations';
 import { openDatabase } from './openDatabase';
@@ -39,6 +40,7 @@ describe.each(RELEASES)('a notebook kept by release %s', (release) => {
   afterAll(async () => {
     await administer(inject('databaseUrl'), `drop database if exists ${name} with (force)`);
     await administer(inject('databaseUrl'), `drop database if exists ${name}_again with (force)`);
+    await administer(inject('databaseUrl'), `drop database if exists ${name}_stuck with (force)`);
     fs.rmSync(backups, { recursive: true, force: true });
   });
 
@@ -64,6 +66,30 @@ describe.each(RELEASES)('a notebook kept by release %s', (release) => {
     } finally {
       await db.destroy();
     }
+  });
+
+  it('is as it was where it cannot be brought up to date, and opens once what stood in the way is gone', async () => {
+    const stuck = `${url}_stuck`;
+    await administer(inject('databaseUrl'), `create database ${name}_stuck`);
+    await administer(stuck, gunzipSync(fs.readFileSync(path.join(FOLDER, `${release}.sql.gz`))).toString('utf8'));
+    // In the way of the very last step.
+    await administer(stuck, 'create table rate_hits (key text)');
+    const contents = async () => {
+      const client = new pg.Client({ connectionString: stuck });
+      await client.connect();
+      const found = await contentsOf(client);
+      await client.end();
+      return found;
+    };
+    const before = await contents();
+    const kept = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-former-'));
+    await expect(openDatabase(stuck, kept)).rejects.toThrow(
+      /could not be brought up to date: .*rate_hits.*Nothing was changed/,
+    );
+    expect(await contents()).toEqual(before);
+    await administer(stuck, 'drop table rate_hits');
+    await (await openDatabase(stuck, kept)).destroy();
+    fs.rmSync(kept, { recursive: true });
   });
 
   it('was kept as it was before it was brought up to date, and opens again from that', async () => {

@@ -136,6 +136,13 @@ describe('a notebook that must not be opened', () => {
     await expect(restoreBackup(backup, await emptyDatabase())).rejects.toThrow(/made by a newer Bent Pail/);
   });
 
+  it('is one that can only be read, as a replica', async () => {
+    const url = await emptyDatabase();
+    const name = new URL(url).pathname.slice(1);
+    await withClient(admin, (client) => client.query(`alter database ${name} set default_transaction_read_only = on`));
+    await expect(openDatabase(url, folder)).rejects.toThrow(/can only be read/);
+  });
+
   it('is one whose protocol has other content under the same version, told before anything is migrated', async () => {
     const url = await emptyDatabase();
     const file = path.join(folder, 'changed.tar');

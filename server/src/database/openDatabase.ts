@@ -38,7 +38,13 @@ async function migrate(db: DataSource, url: string, lock: pg.Client, backups: st
       );
     }
   }
-  await db.runMigrations();
+  // All of them or none: a step that fails takes those before it back.
+  await db.runMigrations({ transaction: 'all' }).catch((error: unknown) => {
+    if (!(error instanceof Error)) throw error;
+    throw new DatabaseRefused(
+      `The notebook could not be brought up to date: ${error.message}. Nothing was changed; start the version before, or tell whoever looks after the program.`,
+    );
+  });
 }
 
 /**

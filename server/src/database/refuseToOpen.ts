@@ -47,8 +47,18 @@ async function refuseChanged(
     );
 }
 
+/** A replica, or one that was set to be only read: nothing could be kept in it. */
+async function refuseReadOnly(db: DataSource): Promise<void> {
+  const [row] = await db.query<{ only: string }[]>(`select current_setting('transaction_read_only') as only`);
+  if (row?.only === 'on')
+    throw new DatabaseRefused(
+      'This database can only be read, as a replica can. Point DATABASE_URL at the one that is written to.',
+    );
+}
+
 /** Everything that speaks against opening a notebook with this version, asked before anything is changed. */
 export async function refuseToOpen(db: DataSource): Promise<void> {
+  await refuseReadOnly(db);
   refuseNewer(await seenMigrations(db));
   await refuseChanged(db, 'protocols', PROTOCOLS);
   await refuseChanged(db, 'rubrics', RUBRICS);
