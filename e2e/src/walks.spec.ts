@@ -139,7 +139,7 @@ test('a lot, a blend and a score sheet are done by keyboard alone', async ({ bro
   const tam = await Person.enter(browser, notebook, 'Tam Oswin');
   const { page } = tam;
   /** Goes on with Tab until what is meant has the focus; somebody without a mouse has no other way. */
-  const reach = async (at: Locator, most = 250): Promise<void> => {
+  const reach = async (at: Locator, most = 600): Promise<void> => {
     await at.first().waitFor();
     for (let i = 0; i < most; i += 1) {
       if (await at.first().evaluate((element) => element === document.activeElement)) return;
