@@ -32,7 +32,10 @@ const byLicence = new Map();
 for (const { name, licence } of shipped) byLicence.set(licence, new Set([...(byLicence.get(licence) ?? []), name]));
 const rows = [...byLicence]
   .sort(([, a], [, b]) => b.size - a.size)
-  .map(([licence, names]) => `| ${licence} | ${names.size} | ${[...names].sort().join(', ')} |`);
+  .map(
+    ([licence, names]) =>
+      `| ${licence} | ${names.size} | ${[...names].sort((a, b) => a.localeCompare(b)).join(', ')} |`,
+  );
 const text = `# Licences
 
 What the product is shipped with, by licence; written by \`npm run licences\` from the packages that run with it (not those that only build or test it, nor those of one system alone). PostgreSQL is Debian's own. Bent Pail itself is under the MIT licence.

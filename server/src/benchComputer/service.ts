@@ -2,7 +2,7 @@ import type { BenchComputer } from '@bent-pail/contract';
 import { statfs } from 'node:fs/promises';
 import packageJson from '../../package.json' with { type: 'json' };
 import { namesOf } from '../accounts/repository';
-import { SERVER_NAME } from '../database/dataSource';
+import { SERVER_NAME } from '../database/serverName';
 import type { Server } from '../resource';
 import { aboutDatabase } from './repository';
 

@@ -4,10 +4,8 @@ import { DataSource } from 'typeorm';
 import { RESOURCES } from '../resources';
 import { AuthorSubscriber } from './author';
 import { MIGRATIONS } from './migrations';
+import { SERVER_NAME } from './serverName';
 import { SteadyClient } from './steadyClient';
-
-/** By which PostgreSQL knows the connections of a server; each server adds what is its own. */
-export const SERVER_NAME = 'bent-pail';
 
 /** Connections held at most; the server stays small and PostgreSQL's own limit far away. */
 const POOL = Object.freeze({ max: 16, connectionTimeoutMillis: 3000, Client: SteadyClient });

@@ -175,7 +175,7 @@ function Change({ row, notebook: { zone, currency } }: ChangeProps): ReactElemen
         {field !== undefined && <span className="block text-small text-ink2">{fieldSaid(field)}</span>}
       </td>
       <td className="figure pr-3 text-left">{changeSaid(row, old, currency)}</td>
-      <td className="pr-3 text-left">{changeSaid(row, now, currency)}</td>
+      <td className="figure pr-3 text-left">{changeSaid(row, now, currency)}</td>
       <td className="pr-3 text-left">{reason ?? ''}</td>
       <td className="text-left text-small text-ink2">{by ?? 'past the server'}</td>
     </tr>

@@ -191,11 +191,11 @@ function Slow({ slowest }: { readonly slowest: readonly SlowRequest[] }): ReactE
                   <th scope="row" className="figure" translate="no">
                     {route}
                   </th>
-                  <td className="figure whitespace-nowrap">{seconds(longest_ms)}</td>
-                  <td>
+                  <td className="figure pl-3 whitespace-nowrap">{seconds(longest_ms)}</td>
+                  <td className="pl-3">
                     <Moment at={at} />
                   </td>
-                  <td className="whitespace-nowrap">{counted(times, 'time', 'times')}</td>
+                  <td className="pl-3 whitespace-nowrap">{counted(times, 'time', 'times')}</td>
                 </tr>
               ))}
             </tbody>
