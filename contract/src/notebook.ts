@@ -1,4 +1,4 @@
-import { IsIn, IsTimeZone, Max, Min } from 'class-validator';
+import { IsIn, IsInt, IsTimeZone, Max, Min } from 'class-validator';
 import { DOSED_IDS } from './blends';
 import { IsReal, IsWords, Nested, Optional } from './decorators';
 
@@ -18,6 +18,8 @@ export interface WorkHours {
 
 /** What everybody at this bench shares. */
 export interface NotebookInfo {
+  /** Rises with every change of what stands here but for handfuls. */
+  readonly version: number;
   readonly place: string;
   readonly currency: string;
   readonly zone: string;
@@ -63,6 +65,11 @@ export class EditHours implements WorkHours {
 
 /** What of the notebook is to be other than it is; what is not named stays. */
 export class EditNotebook {
+  /** On which version it was changed: refused where somebody changed it since. */
+  @Optional()
+  @IsInt({ message: 'The version is a whole number.' })
+  version?: number;
+
   @Optional()
   @IsWords(80, 'Name the place, in 1 to 80 letters.')
   place?: string;

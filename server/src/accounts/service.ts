@@ -21,6 +21,7 @@ export async function openNotebook(db: DataSource, demo: boolean): Promise<Noteb
   if (known !== null) return known;
   await db.transaction(async (manager) => {
     await insertNotebook(manager, {
+      version: 1,
       ...UNNAMED,
       ...(demo ? { place: DEMO_PLACE } : {}),
       measures: {},

@@ -72,7 +72,7 @@ describe.each(RELEASES)('a notebook kept by release %s', (release) => {
     const stuck = `${url}_stuck`;
     await administer(inject('databaseUrl'), `create database ${name}_stuck`);
     await administer(stuck, gunzipSync(fs.readFileSync(path.join(FOLDER, `${release}.sql.gz`))).toString('utf8'));
-    // In the way of the very last step.
+    // In the way of a late step.
     await administer(stuck, 'create table rate_hits (key text)');
     const contents = async () => {
       const client = new pg.Client({ connectionString: stuck });

@@ -49,6 +49,7 @@ import { Classes1768500000000 } from './migrations/1768500000000-classes';
 import { Training1768600000000 } from './migrations/1768600000000-training';
 import { Trials1768700000000 } from './migrations/1768700000000-trials';
 import { SharedHits1768800000000 } from './migrations/1768800000000-sharedHits';
+import { SettingsVersion1768900000000 } from './migrations/1768900000000-settingsVersion';
 
 export const MIGRATIONS = [
   FirstSlice1764000000000,
@@ -101,4 +102,5 @@ export const MIGRATIONS = [
   Training1768600000000,
   Trials1768700000000,
   SharedHits1768800000000,
+  SettingsVersion1768900000000,
 ];

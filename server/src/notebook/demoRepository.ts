@@ -5,6 +5,7 @@ const EMPTIED = [
   'notebook',
   'users',
   'session',
+  'rate_hits',
   'materials',
   'lots',
   'vessels',

@@ -8,6 +8,8 @@ export const NOTEBOOK_ID = 1;
 export class NotebookRow {
   @PrimaryColumn('smallint')
   id!: number;
+  @Column('integer')
+  version!: number;
   @Column('text')
   place!: string;
   @Column('text')

@@ -1,3 +1,4 @@
+import type { SessionState } from '@bent-pail/contract';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { startTestServer, type TestServer } from '../testing/testServer';
 
@@ -22,9 +23,9 @@ it('has the usual measures until somebody took its own, and everybody sees those
 
 it('changes what is named and nothing else', async () => {
   const lead = await server.as('lead');
-  const before = (await lead.get('/session')).body as { notebook: object };
+  const before = (await lead.get<SessionState>('/session')).body.notebook;
   const edited = await lead.send('PATCH', '/notebook', { currency: '€', zone: 'Europe/Vienna' });
-  expect(edited.body).toEqual({ ...before.notebook, currency: '€', zone: 'Europe/Vienna' });
+  expect(edited.body).toEqual({ ...before, version: before.version + 1, currency: '€', zone: 'Europe/Vienna' });
 });
 
 it('has the usual hours of work until somebody says others', async () => {
@@ -32,6 +33,16 @@ it('has the usual hours of work until somebody says others', async () => {
   expect((await lead.get('/session')).body).toMatchObject({ notebook: { hours: { from_h: 7, to_h: 17 } } });
   const hours = { from_h: 6.5, to_h: 15 };
   expect((await lead.send('PATCH', '/notebook', { hours })).body).toMatchObject({ hours });
+});
+
+it('is not changed over somebody else’s change: the second of two is told, and sees what stands', async () => {
+  const lead = await server.as('lead');
+  const { version } = (await lead.get<SessionState>('/session')).body.notebook;
+  expect((await lead.send('PATCH', '/notebook', { version, currency: '€' })).status).toBe(200);
+  const late = await lead.send('PATCH', '/notebook', { version, currency: '$' });
+  expect(late).toMatchObject({ status: 409, body: { error: { current: { currency: '€', version: version + 1 } } } });
+  // A script that changes one thing need not know what there was.
+  expect((await lead.send('PATCH', '/notebook', { currency: '£' })).status).toBe(200);
 });
 
 it('is the lead’s to change', async () => {

@@ -16,8 +16,14 @@ export async function changeNotebook(
   manager: EntityManager,
   change: Partial<Pick<NotebookRow, 'place' | 'currency' | 'zone' | 'measures' | 'hours'>>,
 ): Promise<void> {
-  if (Object.keys(change).length > 0) await manager.update(NotebookRow, { id: NOTEBOOK_ID }, change);
+  if (Object.keys(change).length === 0) return;
+  await manager.update(NotebookRow, { id: NOTEBOOK_ID }, change);
+  await manager.increment(NotebookRow, { id: NOTEBOOK_ID }, 'version', 1);
 }
+
+/** The notebook's own row, held until the transaction ends. */
+export const heldNotebook = (manager: EntityManager): Promise<NotebookRow> =>
+  manager.findOneOrFail(NotebookRow, { where: { id: NOTEBOOK_ID }, lock: { mode: 'pessimistic_write' } });
 
 /** Two people may weigh two things at once: each adds its own. */
 export async function addHandful(manager: EntityManager, classId: string, g: number): Promise<void> {

@@ -15,6 +15,7 @@ const session = (more: Partial<SessionState>): SessionState => ({
     measures: USUAL_MEASURES_L,
     hours: { from_h: 7, to_h: 17 },
     handfuls: {},
+    version: 1,
   },
   demo: false,
   needsFirstLead: false,

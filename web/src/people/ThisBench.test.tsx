@@ -14,6 +14,7 @@ it('lets the lead write what a scoop holds here, and sends all of it', async () 
       method: 'PATCH',
       address: '/notebook',
       body: {
+        version: 1,
         place: 'Tollgarth',
         currency: '€',
         zone: 'UTC',

@@ -86,7 +86,7 @@ function BenchForm({ notebook }: { readonly notebook: NotebookInfo }): ReactElem
     body: 'EditNotebook',
     start: typedFrom(notebook),
     read,
-    send: (said) => api.patch<NotebookInfo>('/notebook', said),
+    send: (said) => api.patch<NotebookInfo>('/notebook', { ...said, version: notebook.version }),
     onKept: () => queryClient.invalidateQueries({ queryKey: sessionQuery.queryKey }),
   });
   return (

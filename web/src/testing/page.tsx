@@ -86,6 +86,7 @@ export function openPage(
       measures: USUAL_MEASURES_L,
       hours: { from_h: 7, to_h: 17 },
       handfuls: {},
+      version: 1,
     },
     demo: true,
     needsFirstLead: false,
