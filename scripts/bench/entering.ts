@@ -6,7 +6,8 @@ import { sleep } from './measure';
 /** Who enters at once, how often each, for how long. */
 export const PEOPLE = 50;
 const EVERY_MS = 2000;
-const ENTERING_MS = 30_000;
+/** A sheet of twelve is filled and corrected once; then the next one is opened. */
+const ON_A_SHEET = 24;
 
 /** Somebody with a sheet of their own. */
 export interface Sheet {
@@ -16,6 +17,10 @@ export interface Sheet {
 
 export async function openSheet(url: string, name: string, lotId: string): Promise<Sheet> {
   const me = await Client.enter(url, name);
+  return { me, runId: await newRun(me, lotId) };
+}
+
+async function newRun(me: Client, lotId: string): Promise<string> {
   const runId = randomUUID();
   const settings = { packingHabit: 'tapped', soak_min: 30, drain_min: 60, ovenTemp_C: 104 };
   const answer = await me.send(
@@ -25,7 +30,7 @@ export async function openSheet(url: string, name: string, lotId: string): Promi
   );
   if (answer.status !== 201)
     throw new Error(`opening a sheet answered ${String(answer.status)}: ${await answer.text()}`);
-  return { me, runId };
+  return runId;
 }
 
 /** Keeps one reading; how long that took, ms. */
@@ -44,8 +49,19 @@ export async function read({ me, runId }: Sheet, i: number): Promise<number> {
   return performance.now() - began;
 }
 
-/** Fifty people, each with their sheet and their stream, a reading every two seconds. */
-export async function entering(url: string, client: pg.Client, lotId: string): Promise<number[]> {
+interface Entering {
+  readonly for_ms: number;
+  /** Streams that each of them has open. */
+  readonly streams: number;
+}
+
+/** Fifty people, each with their sheet and their streams, a reading every two seconds; how long each took, ms. */
+export async function entering(
+  url: string,
+  client: pg.Client,
+  lotId: string,
+  { for_ms, streams: each }: Entering,
+): Promise<number[]> {
   const names = Array.from({ length: PEOPLE }, (_, i) => `Person ${String(i + 1)}`);
   await client.query(
     `insert into users (id, name, role, password_hash, single_keys) select gen_random_uuid(), name, 'tester', '-', true from unnest($1::text[]) name`,
@@ -54,18 +70,22 @@ export async function entering(url: string, client: pg.Client, lotId: string): P
   const sheets: Sheet[] = [];
   for (const name of names) sheets.push(await openSheet(url, name, lotId));
   const stop = new AbortController();
-  const streams = sheets.map(({ me }) =>
-    me.listen(stop.signal).catch((error: unknown) => {
-      if (!stop.signal.aborted) throw error;
-    }),
+  const streams = sheets.flatMap(({ me }) =>
+    Array.from({ length: each }, () =>
+      me.listen(stop.signal).catch((error: unknown) => {
+        if (!stop.signal.aborted) throw error;
+      }),
+    ),
   );
   const times: number[] = [];
-  const until = Date.now() + ENTERING_MS;
+  const until = Date.now() + for_ms;
   await Promise.all(
-    sheets.map(async (sheet, person) => {
+    sheets.map(async (first, person) => {
       await sleep((person * EVERY_MS) / PEOPLE);
+      let sheet = first;
       for (let i = 0; Date.now() < until; i += 1) {
         const next = sleep(EVERY_MS);
+        if (i % ON_A_SHEET === ON_A_SHEET - 1) sheet = { me: first.me, runId: await newRun(first.me, lotId) };
         times.push(await read(sheet, i));
         await next;
       }

@@ -4,7 +4,7 @@ import { entering, openSheet, PEOPLE, read } from './entering';
 import { pages } from './largePages';
 import { sleep, type Figure } from './measure';
 import { fillNotebook } from './notebook';
-import { runProgram, withDatabase, withServer } from './product';
+import { runProgram, withDatabase, withServer, type Programs } from './product';
 
 /** Ten years of a nursery that measures much. */
 const SIZE = { lots: 2000, runs: 20_000 };
@@ -12,10 +12,10 @@ const SEED = 20261128;
 const TIMES = 15;
 const HEALTH_EVERY_MS = 50;
 
-const at = (times: readonly number[], share: number): number =>
+export const at = (times: readonly number[], share: number): number =>
   [...times].sort((a, b) => a - b)[Math.floor(share * (times.length - 1))] as number;
 
-async function withClient<T>(url: string, work: (client: pg.Client) => Promise<T>): Promise<T> {
+export async function withClient<T>(url: string, work: (client: pg.Client) => Promise<T>): Promise<T> {
   const client = new pg.Client({ connectionString: url });
   await client.connect();
   try {
@@ -99,21 +99,26 @@ async function whileRebuilding(
   }
 }
 
+/** Makes a notebook of ten years in a database, with its rows. */
+export async function tenYears({ databaseUrl, env, url }: Programs): Promise<void> {
+  // The tables and the demo's people; what is in it is made.
+  await withServer({ url, env: { ...env, BENT_PAIL_DEMO: '1' } }, () => Promise.resolve());
+  const readings = await withClient(databaseUrl, async (client) => {
+    const { rows } = await client.query<{ id: string }>(`select id from users where name = 'Tam Oswin'`);
+    await fillNotebook(client, String(rows[0]?.id), SIZE, SEED);
+    return (await client.query<{ n: number }>('select count(*)::int as n from readings')).rows[0]?.n ?? 0;
+  });
+  process.stdout.write(
+    `a notebook of ${String(SIZE.lots)} lots, ${String(SIZE.runs)} runs, ${String(readings)} readings\n`,
+  );
+  runProgram('rebuild', env);
+}
+
 /** A notebook of ten years: what waits for what, in it. */
 export const largeFigures = (): Promise<Figure[]> =>
   withDatabase(async (programs) => {
     const { databaseUrl, env, url } = programs;
-    // The tables and the demo's people; what is in it is made.
-    await withServer({ url, env: { ...env, BENT_PAIL_DEMO: '1' } }, () => Promise.resolve());
-    const readings = await withClient(databaseUrl, async (client) => {
-      const { rows } = await client.query<{ id: string }>(`select id from users where name = 'Tam Oswin'`);
-      await fillNotebook(client, String(rows[0]?.id), SIZE, SEED);
-      return (await client.query<{ n: number }>('select count(*)::int as n from readings')).rows[0]?.n ?? 0;
-    });
-    process.stdout.write(
-      `a notebook of ${String(SIZE.lots)} lots, ${String(SIZE.runs)} runs, ${String(readings)} readings\n`,
-    );
-    runProgram('rebuild', env);
+    await tenYears(programs);
     return withServer({ url, env }, (product) =>
       withClient(databaseUrl, async (client) => {
         const me = await Client.enter(url, 'Tam Oswin');
@@ -129,7 +134,7 @@ export const largeFigures = (): Promise<Figure[]> =>
           const sheet = await openSheet(url, 'Tam Oswin', lotId);
           for (let i = 0; i < 24; i += 1) alone.push(await read(sheet, i));
         }
-        const together = await entering(url, client, lotId);
+        const together = await entering(url, client, lotId, { for_ms: 30_000, streams: 1 });
         figures.push(
           { what: 'a reading kept with its rows, one person, p95', value: at(alone, 0.95), unit: 'ms', bar: 20 },
           {

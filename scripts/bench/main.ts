@@ -5,6 +5,7 @@ import { coreFigures } from './core';
 import { largeFigures } from './large';
 import { recordFigures } from './record';
 import { loadFigures } from './load';
+import { longFigures } from './long';
 import type { Figure } from './measure';
 import { pageFigures } from './page';
 import { typingFigures } from './typing';
@@ -17,6 +18,7 @@ const PARTS: Readonly<Record<string, () => Promise<Figure[]> | Figure[]>> = {
   load: loadFigures,
   typing: typingFigures,
   large: largeFigures,
+  long: longFigures,
   record: recordFigures,
   class: classFigures,
 };

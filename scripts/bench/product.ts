@@ -20,6 +20,15 @@ export interface Product {
   readonly url: string;
   /** Most memory that the server held so far, MB. */
   readonly peak_MB: () => number;
+  /** What it holds now, MB. */
+  readonly now_MB: () => number;
+}
+
+/** A database for a while, and what the product's programs are started with on it. */
+export interface Programs {
+  readonly databaseUrl: string;
+  readonly env: NodeJS.ProcessEnv;
+  readonly url: string;
 }
 
 async function untilReady(url: string): Promise<void> {
@@ -36,13 +45,7 @@ async function untilReady(url: string): Promise<void> {
 }
 
 /** A database for as long as something is measured on it, and what the product's programs are started with. */
-export async function withDatabase<T>(
-  measure: (programs: {
-    readonly databaseUrl: string;
-    readonly env: NodeJS.ProcessEnv;
-    readonly url: string;
-  }) => Promise<T>,
-): Promise<T> {
+export async function withDatabase<T>(measure: (programs: Programs) => Promise<T>): Promise<T> {
   const root = process.cwd();
   const { scratchCluster } = (await import(path.join(root, 'scripts/scratch.mjs'))) as Scripts;
   const { freePort } = (await import(path.join(root, 'scripts/ports.mjs'))) as Ports;
@@ -80,13 +83,13 @@ export async function withServer<T>(
 ): Promise<T> {
   const began = performance.now();
   const server = spawn(process.execPath, [path.resolve('server/dist/main.js')], { env, stdio: 'ignore' });
-  const peak_MB = (): number => {
-    const status = fs.readFileSync(`/proc/${String(server.pid)}/status`, 'utf8');
-    return Number(/^VmHWM:\s+(\d+)/m.exec(status)?.[1]) / 1024;
-  };
+  const held_MB = (what: RegExp): number =>
+    Number(what.exec(fs.readFileSync(`/proc/${String(server.pid)}/status`, 'utf8'))?.[1]) / 1024;
+  const peak_MB = (): number => held_MB(/^VmHWM:\s+(\d+)/m);
+  const now_MB = (): number => held_MB(/^VmRSS:\s+(\d+)/m);
   try {
     await untilReady(url);
-    return await measure({ url, peak_MB, ready_ms: performance.now() - began });
+    return await measure({ url, peak_MB, now_MB, ready_ms: performance.now() - began });
   } finally {
     if (server.exitCode === null) {
       const gone = new Promise((resolve) => server.once('exit', resolve));
