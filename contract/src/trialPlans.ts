@@ -127,28 +127,26 @@ export class PlannedObservation {
   ages!: number[];
 }
 
-export class CullingRule {
-  @IsInt({ message: 'How many is a whole number.' })
-  @Min(1, { message: 'Fewer than 1 is none; give 1 or more.' })
-  @Max(TRIAL_LIMITS.seeds, { message: 'That is more than may be sown.' })
-  under!: number;
-
+/** What is done at an age. */
+class AtAge {
   @IsInt({ message: 'The age is a whole number of days.' })
   @Min(1, { message: 'From the first day on.' })
   @Max(TRIAL_LIMITS.age_d, { message: 'Over a year; check it.' })
   age_d!: number;
 }
 
-export class PullRule {
+export class CullingRule extends AtAge {
+  @IsInt({ message: 'How many is a whole number.' })
+  @Min(1, { message: 'Fewer than 1 is none; give 1 or more.' })
+  @Max(TRIAL_LIMITS.seeds, { message: 'That is more than may be sown.' })
+  under!: number;
+}
+
+export class PullRule extends AtAge {
   @IsInt({ message: 'How many is a whole number.' })
   @Min(1, { message: 'Pull one at least, or none is pulled.' })
   @Max(TRIAL_LIMITS.plants, { message: 'That is more than are read.' })
   each!: number;
-
-  @IsInt({ message: 'The age is a whole number of days.' })
-  @Min(1, { message: 'From the first day on.' })
-  @Max(TRIAL_LIMITS.age_d, { message: 'Over a year; check it.' })
-  age_d!: number;
 }
 
 export class AskedOfTrial {

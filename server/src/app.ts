@@ -86,7 +86,12 @@ export function createApp(options: AppOptions): App {
       watch.trouble({ words, at: new Date(ground.clock.now()).toISOString() });
     };
   const alsoMade = alsoFollows(ground, workshop);
-  const cards = new CardMaker(ground.db, workshop, warned('Cards wait for the database.'), alsoMade);
+  const cards = new CardMaker(
+    ground.db,
+    workshop,
+    warned('Cards cannot follow just now; they are tried again.'),
+    alsoMade,
+  );
   const context: Context = { ...ground, cards };
   const app = express();
   app.disable('x-powered-by');

@@ -1,10 +1,9 @@
 import type { CalcAnswer } from '@bent-pail/contract/calc';
-import { Piscina } from 'piscina';
 import { Gate } from '../http/gate';
 import { HttpProblem } from '../http/problems';
 import type { Calculation } from '../workers/calculate';
 import { READY } from '../workers/ready';
-import { programFile } from '../workers/programFile';
+import { ThreadPool } from '../workers/threadPool';
 
 /** How long one calculation may take, how many wait for it, and how long the thread is kept for the next one. */
 export const CALCULATOR = Object.freeze({ within_ms: 20_000, waiting: 12, idle_ms: 60_000, heap_MB: 256, nice: 10 });
@@ -22,20 +21,12 @@ const tooLong = (): HttpProblem =>
  */
 export class Calculator {
   private readonly gate = new Gate({ atOnce: 1, waiting: CALCULATOR.waiting });
-  private readonly pool: Piscina<Calculation | typeof READY, CalcAnswer | typeof READY>;
+  private readonly pool = new ThreadPool<Calculation | typeof READY, CalcAnswer | typeof READY>(
+    'calculate',
+    CALCULATOR,
+  );
 
-  constructor(private readonly within_ms: number = CALCULATOR.within_ms) {
-    const { file, execArgv } = programFile('calculate');
-    this.pool = new Piscina({
-      filename: file,
-      execArgv,
-      minThreads: 0,
-      maxThreads: 1,
-      idleTimeout: CALCULATOR.idle_ms,
-      niceIncrement: CALCULATOR.nice,
-      resourceLimits: { maxOldGenerationSizeMb: CALCULATOR.heap_MB },
-    });
-  }
+  constructor(private readonly within_ms: number = CALCULATOR.within_ms) {}
 
   calculate(calculation: Calculation): Promise<CalcAnswer> {
     return this.gate.through(async () => {
@@ -43,7 +34,7 @@ export class Calculator {
       await this.pool.run(READY);
       const signal = AbortSignal.timeout(this.within_ms);
       try {
-        return (await this.pool.run(calculation, { signal })) as CalcAnswer;
+        return (await this.pool.run(calculation, signal)) as CalcAnswer;
       } catch (error) {
         if (signal.aborted || (error as { code?: unknown }).code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooLong();
         throw error;
@@ -52,6 +43,6 @@ export class Calculator {
   }
 
   close(): Promise<void> {
-    return this.pool.destroy();
+    return this.pool.close();
   }
 }

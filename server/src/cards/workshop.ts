@@ -1,7 +1,6 @@
 import type { LotRecord, TrialRecord } from '@bent-pail/core';
-import { Piscina } from 'piscina';
 import type { CardAnswer, CardTask } from '../workers/makeCard';
-import { programFile } from '../workers/programFile';
+import { ThreadPool } from '../workers/threadPool';
 import { taughtBy, type MeasuredBatch, type Taught } from '../learning/taughtBy';
 import { watchPot, type PotAsked, type PotSaid } from '../filledPots/watchPot';
 import { trialResult, type TrialResult } from '../trials/results';
@@ -23,22 +22,13 @@ export interface Workshop {
 
 /** A thread of its own, which gives way to the server's. */
 export function threadWorkshop(): Workshop {
-  const { file, execArgv } = programFile('makeCard');
-  const pool = new Piscina<CardTask, CardAnswer>({
-    filename: file,
-    execArgv,
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: THREAD.idle_ms,
-    niceIncrement: THREAD.nice,
-    resourceLimits: { maxOldGenerationSizeMb: THREAD.heap_MB, maxYoungGenerationSizeMb: THREAD.young_MB },
-  });
+  const pool = new ThreadPool<CardTask, CardAnswer>('makeCard', THREAD);
   return {
     card: async (record, runIds) => (await pool.run({ kind: 'card', record, runIds })) as WorkedOut,
     learn: async (measured) => (await pool.run({ kind: 'learn', measured })) as Taught,
     pot: async (asked) => (await pool.run({ kind: 'pot', asked })) as PotSaid,
     trial: async (record) => (await pool.run({ kind: 'trial', record })) as TrialResult,
-    close: () => pool.destroy(),
+    close: () => pool.close(),
   };
 }
 
