@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { busyBench, type AtWork } from './crash/bench';
 import { seeded } from './crash/chance';
-import type { Mortal } from './crash/mortal';
-import { pause, proxyTo, World } from './crash/world';
+import { pause, type Mortal } from './crash/mortal';
+import { proxyTo, World } from './crash/world';
 
 /** A seeded sample in every test run; `npm run crash` does all of it. */
 const FULL = process.env.BENT_PAIL_CRASH === 'full';

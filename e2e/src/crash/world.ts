@@ -2,7 +2,7 @@ import { createServer, request, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import pg from 'pg';
 import { scripts } from '../cluster';
-import { Mortal, pause } from './mortal';
+import { Mortal } from './mortal';
 
 type Scratch = Awaited<ReturnType<Awaited<ReturnType<typeof scripts>>['scratchCluster']>>;
 
@@ -109,5 +109,3 @@ export async function proxyTo(
     },
   };
 }
-
-export { pause };
