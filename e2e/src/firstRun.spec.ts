@@ -99,6 +99,9 @@ test('a comma that could part thousands is asked about, and bad text loses nothi
   await page.getByRole('button', { name: 'Open the notebook' }).click();
   await page.getByLabel('What is in the pail?').fill('the grey stuff');
   await page.getByRole('button', { name: 'No oven, no scale' }).click();
+  // The form of the vessel stands above the sheet: what is typed is for the cell.
+  await page.getByRole('form', { name: 'Measure Vessel 1' }).waitFor();
+  await me.cell.focus();
   await me.read('twelve');
   await expect(page.getByText('“twelve” is not a number')).toBeVisible();
   await expect(me.cell).toHaveValue('twelve');

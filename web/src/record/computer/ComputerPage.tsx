@@ -175,7 +175,7 @@ function Slow({ slowest }: { readonly slowest: readonly SlowRequest[] }): ReactE
       {slowest.length === 0 ? (
         <p className="text-ink2">Nothing took longer than a third of a second since it was opened.</p>
       ) : (
-        <Sideways label="What took long">
+        <Sideways label="Requests that took long">
           <Rows>
             <thead>
               <tr>
