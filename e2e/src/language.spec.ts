@@ -11,7 +11,7 @@ test.use({ template: 'nobodys', env: { BENT_PAIL_LANGUAGE: 'pseudo' } });
 
 /** What is the same in every language: signs, our own name, and what the browser writes by itself. */
 const EVERYWHERE =
-  /https?:\S+|\b(Bent Pail|CSV|XLSX|JSON|ZIP|UUID|OpenAPI|PDF|min|meq|mol|hPa|per (L|m³|cu ft|cu yd)|dry qt|cup|gal)\b|\b(and|[A-Z][a-z]+day|Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec|January|February|March|April|August|September|October|November|December)\b/g;
+  /https?:\S+|\b(Bent Pail|PostgreSQL|CSV|XLSX|JSON|ZIP|UUID|OpenAPI|PDF|min|meq|mol|hPa|per (L|m³|cu ft|cu yd)|dry qt|cup|gal)\b|\b(and|[A-Z][a-z]+day|Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec|January|February|March|April|August|September|October|November|December)\b/g;
 const PLAIN = /[A-Za-z]{3,}/;
 
 /** Views some to a test, so that they share the processors. */
