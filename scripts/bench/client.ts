@@ -40,10 +40,17 @@ export class Client {
   }
 
   /** Opens a stream of changes and reads it until told to stop. */
-  async listen(signal: AbortSignal, address = '/live'): Promise<void> {
+  async listen(signal: AbortSignal, address = '/live'): Promise<{ readonly over: Promise<void> }> {
     const answer = await fetch(`${this.url}/api${address}`, { headers: { cookie: this.cookie }, signal });
     const reader = answer.body?.getReader();
-    while (reader !== undefined && !(await reader.read()).done);
+    const read = async (): Promise<void> => {
+      while (reader !== undefined && !(await reader.read()).done);
+    };
+    return {
+      over: read().catch((error: unknown) => {
+        if (!signal.aborted) throw error;
+      }),
+    };
   }
 
   send(method: string, address: string, body: string | Buffer, type = 'application/json'): Promise<Response> {

@@ -70,20 +70,16 @@ export async function entering(
   const sheets: Sheet[] = [];
   for (const name of names) sheets.push(await openSheet(url, name, lotId));
   const stop = new AbortController();
-  const streams = sheets.flatMap(({ me }) =>
-    Array.from({ length: each }, () =>
-      me.listen(stop.signal).catch((error: unknown) => {
-        if (!stop.signal.aborted) throw error;
-      }),
-    ),
-  );
+  const streams: Promise<void>[] = [];
+  for (const { me } of sheets) for (let i = 0; i < each; i += 1) streams.push((await me.listen(stop.signal)).over);
   const times: number[] = [];
   const until = Date.now() + for_ms;
   await Promise.all(
     sheets.map(async (first, person) => {
       await sleep((person * EVERY_MS) / PEOPLE);
       let sheet = first;
-      for (let i = 0; Date.now() < until; i += 1) {
+      // Nobody's sheet is as far as anybody else's.
+      for (let i = person % ON_A_SHEET; Date.now() < until; i += 1) {
         const next = sleep(EVERY_MS);
         if (i % ON_A_SHEET === ON_A_SHEET - 1) sheet = { me: first.me, runId: await newRun(first.me, lotId) };
         times.push(await read(sheet, i));

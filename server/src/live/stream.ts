@@ -1,8 +1,12 @@
 import type { Response } from 'express';
 import type { Hub } from './hub';
+import { Telling } from './telling';
 
 /** A line now and then keeps proxies from taking a quiet stream for a dead one. */
 const HEARTBEAT_MS = 20000;
+
+/** Streams that opened at the same moment, after a restart say, do not all ask at the same moment whether they may go on. */
+const nextBeat_ms = (): number => HEARTBEAT_MS * (0.5 + Math.random() / 2);
 
 /** Streams of one reader at most; a browser needs one. */
 const MOST_STREAMS = 12;
@@ -23,6 +27,7 @@ interface Reader {
 /** The open streams of a route, by whoever reads them. */
 export class LiveStreams {
   private readonly open = new Map<string, (() => void)[]>();
+  private readonly telling = new Telling();
 
   constructor(private readonly hub: Hub) {}
 
@@ -34,25 +39,31 @@ export class LiveStreams {
       'Cache-Control': 'no-store, no-transform',
       'X-Accel-Buffering': 'no',
     });
+    response.flushHeaders();
     const end = (): void => {
       response.end();
     };
     const own = [...(this.open.get(id) ?? []), end];
     for (const oldest of own.splice(0, Math.max(0, own.length - MOST_STREAMS))) oldest();
     this.open.set(id, own);
-    const beat = setInterval(() => {
-      response.write(': still here\n\n');
-      isStillIn().then(
-        (isIn) => {
-          if (!isIn) end();
-        },
-        // The database is away: it is asked again at the next beat.
-        () => undefined,
-      );
-    }, HEARTBEAT_MS);
+    let beat: NodeJS.Timeout | undefined;
+    const beatLater = (): void => {
+      beat = setTimeout(() => {
+        response.write(': still here\n\n');
+        isStillIn().then(
+          (isIn) => {
+            if (!isIn) end();
+          },
+          // The database is away: it is asked again at the next beat.
+          () => undefined,
+        );
+        beatLater();
+      }, nextBeat_ms());
+    };
+    beatLater();
     const stops = [
       () => {
-        clearInterval(beat);
+        clearTimeout(beat);
       },
       this.hub.whenHungUp(end),
       () => {
@@ -66,7 +77,7 @@ export class LiveStreams {
     });
     return {
       say: (event, data) => {
-        response.write(`event: ${event}\ndata:${data === '' ? '' : ` ${data}`}\n\n`);
+        this.telling.tell(response, `event: ${event}\ndata:${data === '' ? '' : ` ${data}`}\n\n`);
       },
       until: (stop) => {
         stops.push(stop);
