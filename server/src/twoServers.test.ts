@@ -1,7 +1,9 @@
 import type { LotCardPage, RunPhoto, RunSheet, SessionState } from '@bent-pail/contract';
+import { randomBytes } from 'node:crypto';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { Readable } from 'node:stream';
 import { setTimeout as pause } from 'node:timers/promises';
 import sharp from 'sharp';
 import { v7 as uuidv7 } from 'uuid';
@@ -10,7 +12,9 @@ import { holdAlbum } from './albums/repository';
 import { BackupKeeper } from './backups/keeper';
 import { unlessAnother } from './database/onlyOne';
 import { fillSheet, putOnShelf, reading, startRun, type Pumice } from './testing/bench';
+import { keepWaiting, PART_BYTES, takeWaiting } from './notebookFile/waitingRepository';
 import { hears } from './testing/hears';
+import { added, lookAtTable, takeTableIn } from './testing/tableFiles';
 import { startTestServer, type Client, type TestServer } from './testing/testServer';
 
 let one: TestServer;
@@ -30,6 +34,11 @@ afterAll(async () => {
   await other.close();
   await one.close();
 });
+
+const inParts = (file: Buffer): Buffer[] =>
+  Array.from({ length: Math.ceil(file.length / PART_BYTES) }, (_, at) =>
+    file.subarray(at * PART_BYTES, (at + 1) * PART_BYTES),
+  );
 
 /** Who a browser is at a server. */
 const nameAt = async (client: Client, server: TestServer): Promise<string | undefined> =>
@@ -134,6 +143,25 @@ describe('two servers on one notebook', () => {
     });
     expect(await sent).toBe(422);
     expect((await tester.get<RunPhoto[]>(`/lots/${lotId}/photos`)).body).toHaveLength(12);
+  });
+
+  it('take in a table at one that was looked at by the other', async () => {
+    const seen = await lookAtTable(tester, 'lots', 'name,code\nSharp sand,SS-1\n');
+    expect(seen.body).toMatchObject({ isDone: false, refusals: [] });
+    const done = await takeTableIn(tester.at(other), seen.body);
+    expect(done.body, JSON.stringify(done.body)).toMatchObject({ isDone: true });
+    expect(added(done.body, 'lots')).toBe(1);
+    // It waits no longer.
+    expect((await takeTableIn(tester, seen.body)).status).toBe(404);
+  });
+
+  it('hand on a file of several parts as it came, the last of two that were sent under one id', async () => {
+    const id = uuidv7();
+    const files = [randomBytes(3 * PART_BYTES), randomBytes(2 * PART_BYTES + 7)];
+    for (const file of files) await keepWaiting(one.db, id, Readable.from(inParts(file)));
+    const parts: Buffer[] = [];
+    expect(await takeWaiting(other.db, id, async (bytes) => parts.push(bytes))).toBe(3);
+    expect(Buffer.concat(parts).equals(files[1] as Buffer)).toBe(true);
   });
 
   it('take one backup of a day between them', async () => {

@@ -1,2 +1,3 @@
-/** Tables that are nobody's work and worth nothing in another notebook: who is signed in, how often somebody tried. */
-export const OF_THE_HOUR: readonly string[] = ['session', 'rate_hits'];
+/** Tables that are nobody's work and worth nothing in another notebook: who is signed in, how often
+ * somebody tried, what waits to be taken in. */
+export const OF_THE_HOUR: readonly string[] = ['session', 'rate_hits', 'waiting_files'];

@@ -50,6 +50,8 @@ import { Training1768600000000 } from './migrations/1768600000000-training';
 import { Trials1768700000000 } from './migrations/1768700000000-trials';
 import { SharedHits1768800000000 } from './migrations/1768800000000-sharedHits';
 import { SettingsVersion1768900000000 } from './migrations/1768900000000-settingsVersion';
+import { WaitingFiles1769000000000 } from './migrations/1769000000000-waitingFiles';
+import { GuidesAway1769100000000 } from './migrations/1769100000000-guidesAway';
 
 export const MIGRATIONS = [
   FirstSlice1764000000000,
@@ -103,4 +105,6 @@ export const MIGRATIONS = [
   Trials1768700000000,
   SharedHits1768800000000,
   SettingsVersion1768900000000,
+  WaitingFiles1769000000000,
+  GuidesAway1769100000000,
 ];

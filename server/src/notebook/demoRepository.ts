@@ -17,6 +17,7 @@ const EMPTIED = [
   'scorecards',
   'places',
   'kept_once',
+  'waiting_files',
 ];
 
 /** Empties everything that the demo wrote; only ever on a database with the demo flag. */

@@ -1,20 +1,17 @@
 import { randomUUID } from 'node:crypto';
-import { createWriteStream, existsSync } from 'node:fs';
-import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
+import { createReadStream, createWriteStream } from 'node:fs';
+import { open, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Transform, type Readable } from 'node:stream';
+import type { DataSource } from 'typeorm';
 import { notFound, refused } from '../http/problems';
 import { takeBody } from '../http/takeBody';
 import { tooLarge } from '../notes/spool';
+import { clearWaiting, keepWaiting, PART_BYTES, takeWaiting } from './waitingRepository';
 
-/** A file that was looked at waits so long for what is to be done with it. */
-const WAITS_MS = 3600_000;
 /** The largest file that is taken. */
 const MOST_BYTES = 4 * 1024 ** 3;
-
-const FOLDER = path.join(tmpdir(), 'bent-pail-incoming');
-const placeOf = (id: string): string => path.join(FOLDER, id);
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 
@@ -24,19 +21,22 @@ export function requireId(id: string): string {
   return id.toLowerCase();
 }
 
-/** Files that nobody came back for. */
-async function clear(now: number): Promise<void> {
-  for (const name of await readdir(FOLDER)) {
-    const found = await stat(placeOf(name)).catch(() => undefined);
-    if (found !== undefined && now - found.mtimeMs > WAITS_MS) await rm(placeOf(name), { force: true });
+/** Works on a file that is gone afterwards. */
+async function aside<T>(work: (file: string) => Promise<T>): Promise<T> {
+  const file = path.join(tmpdir(), `bent-pail-incoming-${randomUUID()}`);
+  try {
+    return await work(file);
+  } finally {
+    await rm(file, { force: true });
   }
 }
 
-/** Writes what comes in to a file that waits under an id, and returns where it is. */
-export async function receive(id: string, body: Readable): Promise<string> {
-  await mkdir(FOLDER, { recursive: true, mode: 0o700 });
-  await clear(Date.now());
-  const part = placeOf(`${id}.${randomUUID()}`);
+/** Looks at what comes in; where that can be read it waits under an id, for every server of the notebook. */
+export function received<T>(
+  db: DataSource,
+  { id, body }: { readonly id: string; readonly body: Readable },
+  look: (file: string) => Promise<T>,
+): Promise<T> {
   let size = 0;
   const check = new Transform({
     transform: (chunk: Buffer, _encoding, done) => {
@@ -45,20 +45,21 @@ export async function receive(id: string, body: Readable): Promise<string> {
       else done(null, chunk);
     },
   });
-  try {
-    await takeBody(body, check, createWriteStream(part, { flags: 'wx', mode: 0o600 }));
-    await rename(part, placeOf(id));
-    return placeOf(id);
-  } finally {
-    await rm(part, { force: true });
-  }
+  return aside(async (file) => {
+    await takeBody(body, check, createWriteStream(file, { flags: 'wx', mode: 0o600 }));
+    const seen = await look(file);
+    await clearWaiting(db);
+    await keepWaiting(db, id, createReadStream(file, { highWaterMark: PART_BYTES }));
+    return seen;
+  });
 }
 
-/** Where a file waits that was looked at. */
-export function waiting(id: string): string {
-  const file = placeOf(id);
-  if (!existsSync(file)) throw notFound('file');
-  return file;
+/** Works on a file that waits under an id. */
+export function waiting<T>(db: DataSource, id: string, work: (file: string) => Promise<T>): Promise<T> {
+  return aside(async (file) => {
+    const copy = await open(file, 'wx', 0o600);
+    const parts = await takeWaiting(db, id, (bytes) => copy.writeFile(bytes)).finally(() => copy.close());
+    if (parts === 0) throw notFound('file');
+    return work(file);
+  });
 }
-
-export const letGo = (id: string): Promise<void> => rm(placeOf(id), { force: true });

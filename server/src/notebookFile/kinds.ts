@@ -17,6 +17,7 @@ const DERIVED = [
   'session',
   'trial_ratios',
   'trial_results',
+  'waiting_files',
 ];
 
 /** Columns that leave only in a backup, and what stands in their place in a row that comes in. */

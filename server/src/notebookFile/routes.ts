@@ -6,11 +6,12 @@ import { drained } from '../http/drained';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { LEADS, READS } from '../http/guard';
 import type { Server } from '../resource';
-import { letGo, receive, requireId, waiting } from './incoming';
+import { received, requireId, waiting } from './incoming';
 import { fileKinds } from './kinds';
 import { mergeFile } from './merge';
 import type { Part } from './partRepository';
 import { fileSchema } from './schema';
+import { letGo } from './waitingRepository';
 import { writeNotebook, writeZip } from './write';
 
 /** The ids that a part begins with; nothing where the whole is asked for. */
@@ -68,13 +69,7 @@ export const notebookFileRoutes = ({ db, clock, cards }: Server): Route[] => [
     guard: LEADS,
     answer: async ({ params, request }): Promise<FileReport> => {
       const id = requireId(params.id);
-      const file = await receive(id, request);
-      try {
-        return { id, ...(await mergeFile(db, file, undefined)) };
-      } catch (error) {
-        await letGo(id);
-        throw error;
-      }
+      return { id, ...(await received(db, { id, body: request }, (file) => mergeFile(db, file, undefined))) };
     },
   }),
   defineRoute({
@@ -84,9 +79,9 @@ export const notebookFileRoutes = ({ db, clock, cards }: Server): Route[] => [
     body: TakeInFile,
     answer: async ({ params, body }): Promise<FileReport> => {
       const id = requireId(params.id);
-      const report = await mergeFile(db, waiting(id), body);
+      const report = await waiting(db, id, (file) => mergeFile(db, file, body));
       if (report.isDone) {
-        await letGo(id);
+        await letGo(db, id);
         await cards.start();
       }
       return { id, ...report };
@@ -97,6 +92,6 @@ export const notebookFileRoutes = ({ db, clock, cards }: Server): Route[] => [
     address: '/notebook-file/incoming/:id',
     guard: LEADS,
     status: 204,
-    answer: ({ params }) => letGo(requireId(params.id)),
+    answer: ({ params }) => letGo(db, requireId(params.id)),
   }),
 ];

@@ -1,7 +1,8 @@
 import { LookAtTable, MapTable, TakeInTable } from '@bent-pail/contract';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { WORKS } from '../http/guard';
-import { letGo, receive, requireId, waiting } from '../notebookFile/incoming';
+import { received, requireId, waiting } from '../notebookFile/incoming';
+import { letGo } from '../notebookFile/waitingRepository';
 import type { Server } from '../resource';
 import { takeTable } from './service';
 
@@ -11,15 +12,9 @@ export const tableFileRoutes = (server: Server): Route[] => [
     address: '/table-files/incoming/:id',
     guard: WORKS,
     query: LookAtTable,
-    answer: async ({ who, params, query: { kind }, request }) => {
+    answer: ({ who, params, query: { kind }, request }) => {
       const id = requireId(params.id);
-      const file = await receive(id, request);
-      try {
-        return await takeTable(server, who, { id, file, kind });
-      } catch (error) {
-        await letGo(id);
-        throw error;
-      }
+      return received(server.db, { id, body: request }, (file) => takeTable(server, who, { id, file, kind }));
     },
   }),
   defineRoute({
@@ -29,7 +24,7 @@ export const tableFileRoutes = (server: Server): Route[] => [
     body: MapTable,
     answer: ({ who, params, body: { kind, mapping } }) => {
       const id = requireId(params.id);
-      return takeTable(server, who, { id, file: waiting(id), kind, mapping });
+      return waiting(server.db, id, (file) => takeTable(server, who, { id, file, kind, mapping }));
     },
   }),
   defineRoute({
@@ -40,8 +35,8 @@ export const tableFileRoutes = (server: Server): Route[] => [
     answer: async ({ who, params, body }) => {
       const id = requireId(params.id);
       const { kind, mapping } = body;
-      const report = await takeTable(server, who, { id, file: waiting(id), kind, mapping }, body);
-      if (report.isDone) await letGo(id);
+      const report = await waiting(server.db, id, (file) => takeTable(server, who, { id, file, kind, mapping }, body));
+      if (report.isDone) await letGo(server.db, id);
       return report;
     },
   }),
@@ -50,6 +45,6 @@ export const tableFileRoutes = (server: Server): Route[] => [
     address: '/table-files/incoming/:id',
     guard: WORKS,
     status: 204,
-    answer: ({ params }) => letGo(requireId(params.id)),
+    answer: ({ params }) => letGo(server.db, requireId(params.id)),
   }),
 ];
