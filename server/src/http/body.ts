@@ -1,3 +1,4 @@
+import { seenTexts } from '@bent-pail/core';
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 import { HttpProblem } from './problems';
@@ -29,7 +30,7 @@ export function readBody<T extends object>(type: ClassConstructor<T>, body: unkn
   if (typeof body !== 'object' || body === null || Array.isArray(body)) {
     throw new HttpProblem(422, { code: 'invalid', path: 'input', message: 'Send one JSON object.' });
   }
-  const instance = plainToInstance(type, body);
+  const instance = plainToInstance(type, seenTexts(body));
   const finding = firstFinding(
     validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true }),
     '',

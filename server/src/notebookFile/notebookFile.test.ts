@@ -83,6 +83,7 @@ describe('a notebook as an open file', () => {
       'session',
       'trial_ratios',
       'trial_results',
+      'waiting_files',
     ]);
   });
 
@@ -239,4 +240,23 @@ it('leaves no file behind that nobody wants', async () => {
   await rm(folder, { recursive: true });
   expect((await lead.send('DELETE', `/notebook-file/incoming/${body.id}`)).status).toBe(204);
   expect((await takeIn(lead, body)).status).toBe(404);
+});
+
+it('refuses a row of more brackets than a stack holds, where any stands', async () => {
+  const head = JSON.stringify({ format: text.format, version: text.version, level: text.level }).slice(0, -1);
+  const row = JSON.stringify(text.kinds.protocols?.[0]).slice(0, -1);
+  for (const within of ['body', 'moreover']) {
+    const deep = `${row},"${within}":${'['.repeat(200_000)}${']'.repeat(200_000)}}`;
+    const { status, body } = await look(lead, Buffer.from(`${head},"kinds":{"protocols":[${deep}]}}`));
+    expect(status, JSON.stringify(body)).toBe(422);
+  }
+});
+
+it('takes nothing from a file that nobody can see in it', async () => {
+  const { server, lead: theirs } = await another();
+  const materials = text.kinds.materials?.map((one, i) => (i === 0 ? { ...one, name: '\u202eBa\u200brk' } : one));
+  const seen = await look(theirs, JSON.stringify({ ...text, kinds: { ...text.kinds, materials } }));
+  await takeIn(theirs, seen.body);
+  const names = await server.db.query<{ name: string }[]>('select name from materials');
+  expect(names.map(({ name }) => name)).toContain('Bark');
 });

@@ -1,8 +1,10 @@
 import { createReadStream } from 'node:fs';
 import { open } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
+import { seenTexts } from '@bent-pail/core';
 import { JSONParser, TokenizerError, TokenParserError } from '@streamparser/json';
 import { openPromise, type Entry, type ZipFile } from 'yauzl';
+import { requireShallow } from '../http/plainBody';
 import { refused } from '../http/problems';
 import { FORMAT, FORMAT_VERSION } from './schema';
 import { NOTEBOOK_JSON } from './write';
@@ -26,6 +28,9 @@ const noNotebook = (): Error => refused('file', NO_NOTEBOOK);
 
 /** A row that is larger was never written; what has no end must not fill the memory. */
 const ROW_BYTES = 32_000_000;
+
+/** Nor did anybody keep so many brackets inside each other. */
+const DEEPEST_ROW = 200;
 
 /** Larger pictures were never kept. */
 const PICTURE_BYTES = 3_000_000;
@@ -56,7 +61,8 @@ async function* rowsOf(text: Readable, levels: readonly string[]): AsyncGenerato
       seen.rows = true;
       const kind = String(stack[2]?.key);
       if (!Array.isArray(parent) || typeof key !== 'number') throw refused(kind, 'The rows of a kind are a list.');
-      found.push({ kind, row: key + 1, value });
+      requireShallow(value, DEEPEST_ROW, kind);
+      found.push({ kind, row: key + 1, value: seenTexts(value) });
       // The list keeps no rows: a file may be larger than memory.
       parent[key] = null;
     }

@@ -4,7 +4,7 @@
  */
 import { readFile, writeFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
-import { headingRow, mappingOf, readTable, tableKind, type ReadRow } from '@bent-pail/core';
+import { headingRow, mappingOf, readTable, seenText, tableKind, type ReadRow } from '@bent-pail/core';
 import Papa from 'papaparse';
 import { readSheet } from 'read-excel-file/node';
 import type { TableOrder, TableRead } from '../tableFiles/order';
@@ -42,7 +42,7 @@ async function rowsOf(file: string): Promise<readonly (readonly string[])[]> {
 
 const order = JSON.parse(await text(process.stdin)) as TableOrder;
 const kind = tableKind(order.kind);
-const rows = (await rowsOf(order.from)).slice(0, MOST.rows).map((row) => row.slice(0, MOST.columns));
+const rows = (await rowsOf(order.from)).slice(0, MOST.rows).map((row) => row.slice(0, MOST.columns).map(seenText));
 const headings = headingRow(kind, rows);
 const names = (rows[headings] ?? []).map((one) => one.trim());
 const known = order.known.find(({ headings: of }) => of === names.join('\n'))?.mapping;
