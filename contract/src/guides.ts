@@ -97,8 +97,12 @@ export class OwnPlant {
 /** A use to be held against, shipped or one's own; own ones have a version. */
 export interface ProfileRow extends TargetProfile {
   readonly own?: { readonly version: number; readonly by: string };
+  /** Listed and offered no more. */
+  readonly archived?: true;
 }
 
 export interface PlantRow extends Plant {
   readonly version: number;
+  /** Listed and offered no more. */
+  readonly archived?: true;
 }

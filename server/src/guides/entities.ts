@@ -21,4 +21,6 @@ export class GuideEntity {
   byUser!: string | null;
   @Column('timestamptz', { name: 'kept_at' })
   keptAt!: Date;
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt!: Date | null;
 }

@@ -12,6 +12,10 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
+const ids = async (address: string): Promise<string[]> =>
+  (await tester.get<{ readonly id: string }[]>(address)).body.map(({ id }) => id);
+const away = (many: string, id: string, archived = true) => tester.send('PATCH', `/${many}/${id}`, { archived });
+
 const profile = (more: object = {}) => ({
   id: uuidv7(),
   version: 0,
@@ -72,11 +76,31 @@ describe('uses of one’s own', () => {
       keeps: [],
     };
     expect((await tester.post('/plants', plant)).status).toBe(200);
-    expect((await tester.send('DELETE', `/profiles/${body.id}`)).status).toBe(409);
-    expect((await tester.send('DELETE', `/plants/${plant.id}`)).status).toBe(200);
-    const left = await tester.send<ProfileRow[]>('DELETE', `/profiles/${body.id}`);
-    expect(left.body.map(({ id }) => id)).not.toContain(body.id);
-    expect((await tester.send('DELETE', `/profiles/${body.id}`)).status).toBe(404);
+    expect((await away('profiles', body.id)).body).toMatchObject({
+      error: { message: expect.stringMatching(/^Fern points to this use/) },
+    });
+    expect((await away('plants', plant.id)).status).toBe(204);
+    expect((await away('profiles', body.id)).status).toBe(204);
+    // Sent twice, as where nobody answered, it is no other.
+    expect((await away('profiles', body.id)).status).toBe(204);
+    expect(await ids('/profiles')).not.toContain(body.id);
+    expect(await ids('/plants')).not.toContain(plant.id);
+    expect((await tester.get<ProfileRow[]>('/profiles?away=yes')).body).toMatchObject([
+      { id: body.id, label: 'Mosses', archived: true, own: { version: 1 } },
+    ]);
+
+    // A plant does not come back to a use that is not there.
+    expect((await away('plants', plant.id, false)).body).toMatchObject({
+      error: { message: expect.stringMatching(/^Its use, Mosses, is put away/) },
+    });
+    expect((await tester.post('/profiles', { ...body, version: 1 })).status).toBe(409);
+    expect((await away('profiles', body.id, false)).status).toBe(204);
+    expect((await away('plants', plant.id, false)).status).toBe(204);
+    expect(await ids('/profiles')).toContain(body.id);
+    expect(await ids('/plants')).toContain(plant.id);
+    expect(await ids('/plants?away=yes')).toEqual([]);
+    await away('plants', plant.id);
+    for (const id of [uuidv7(), 'seed-plugs', plant.id]) expect((await away('profiles', id)).status).toBe(404);
   });
 });
 

@@ -1,8 +1,12 @@
-import type { EntityManager } from 'typeorm';
+import { IsNull, Not, type EntityManager } from 'typeorm';
 import { GuideEntity, type GuideKind } from './entities';
 
-export const guidesOf = (manager: EntityManager, kind: GuideKind): Promise<GuideEntity[]> =>
-  manager.find(GuideEntity, { where: { kind }, order: { keptAt: 'asc' } });
+/** Those at hand, or those that were put away. */
+export const guidesOf = (manager: EntityManager, kind: GuideKind, away = false): Promise<GuideEntity[]> =>
+  manager.find(GuideEntity, {
+    where: { kind, archivedAt: away ? Not(IsNull()) : IsNull() },
+    order: { keptAt: 'asc' },
+  });
 
 export const guideOf = (manager: EntityManager, id: string): Promise<GuideEntity | null> =>
   manager.findOneBy(GuideEntity, { id });
@@ -16,6 +20,7 @@ export async function saveGuide(manager: EntityManager, guide: GuideEntity): Pro
   await manager.save(GuideEntity, guide);
 }
 
-export async function deleteGuide(manager: EntityManager, id: string): Promise<void> {
-  await manager.delete(GuideEntity, { id });
+/** Puts one away at a time, or brings it back where that is null. */
+export async function shelveGuide(manager: EntityManager, id: string, archivedAt: Date | null): Promise<void> {
+  await manager.update(GuideEntity, { id }, { archivedAt });
 }

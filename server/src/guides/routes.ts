@@ -1,11 +1,17 @@
-import { OwnPlant, OwnProfile } from '@bent-pail/contract';
+import { AskAway, OwnPlant, OwnProfile, PutAway } from '@bent-pail/contract';
 import type { Context } from '../context';
 import { defineRoute, type Route } from '../http/defineRoute';
 import { READS, WORKS } from '../http/guard';
-import { dropGuide, keepPlant, keepProfile, listPlants, listProfiles } from './service';
+import { keepPlant, keepProfile, listPlants, listProfiles, profilesAway, putGuideAway } from './service';
 
 export const guideRoutes = (context: Context): Route[] => [
-  defineRoute({ method: 'get', address: '/profiles', guard: READS, answer: () => listProfiles(context) }),
+  defineRoute({
+    method: 'get',
+    address: '/profiles',
+    guard: READS,
+    query: AskAway,
+    answer: ({ query: { away } }) => (away === 'yes' ? profilesAway(context) : listProfiles(context)),
+  }),
   defineRoute({
     method: 'post',
     address: '/profiles',
@@ -14,15 +20,20 @@ export const guideRoutes = (context: Context): Route[] => [
     answer: ({ who, body }) => keepProfile(context, who, body),
   }),
   defineRoute({
-    method: 'delete',
+    method: 'patch',
     address: '/profiles/:id',
     guard: WORKS,
-    answer: async ({ params }) => {
-      await dropGuide(context, 'profile', params.id);
-      return listProfiles(context);
-    },
+    body: PutAway,
+    status: 204,
+    answer: ({ params: { id }, body: { archived } }) => putGuideAway(context, 'profile', { id, archived }),
   }),
-  defineRoute({ method: 'get', address: '/plants', guard: READS, answer: () => listPlants(context) }),
+  defineRoute({
+    method: 'get',
+    address: '/plants',
+    guard: READS,
+    query: AskAway,
+    answer: ({ query: { away } }) => listPlants(context, away === 'yes'),
+  }),
   defineRoute({
     method: 'post',
     address: '/plants',
@@ -31,12 +42,11 @@ export const guideRoutes = (context: Context): Route[] => [
     answer: ({ who, body }) => keepPlant(context, who, body),
   }),
   defineRoute({
-    method: 'delete',
+    method: 'patch',
     address: '/plants/:id',
     guard: WORKS,
-    answer: async ({ params }) => {
-      await dropGuide(context, 'plant', params.id);
-      return listPlants(context);
-    },
+    body: PutAway,
+    status: 204,
+    answer: ({ params: { id }, body: { archived } }) => putGuideAway(context, 'plant', { id, archived }),
   }),
 ];

@@ -121,19 +121,16 @@ describe('an edited row', () => {
     expect(JSON.stringify(after)).not.toMatch(/hash|secret|long/);
   });
 
-  it('and one that was dropped is called as it was', async () => {
+  it('and a plant that was put away and brought back, also one that was dropped once', async () => {
     const plants = (await tester.get<readonly PlantRow[]>('/plants')).body;
     const { id, name } = plants[0] as PlantRow;
-    await changed(tester.send('DELETE', `/plants/${id}`));
-    const [row] = await edits();
-    expect(told(row as ChangeRow)).toEqual({
-      of: 'plant',
-      title: name,
-      field: 'guides.dropped.plant',
-      old: name,
-      now: undefined,
-      by: tester.me.name,
-    });
+    const row = { of: 'plant', title: name, old: undefined, now: undefined, by: tester.me.name };
+    for (const archived of [true, false]) await changed(tester.send('PATCH', `/plants/${id}`, { archived }));
+    for (const kind of ['put-away', 'brought-back'])
+      expect((await edits(kind)).map(told)[0]).toEqual({ ...row, field: undefined });
+    await server.db.query('delete from guides where id = $1', [id]);
+    const [dropped] = await edits();
+    expect(told(dropped as ChangeRow)).toEqual({ ...row, field: 'guides.dropped.plant', old: name, by: undefined });
   });
 
   it('names nobody where somebody went past the server, and cannot be changed itself', async () => {

@@ -43,7 +43,7 @@ const EDITED: readonly {
   { of: 'trial', table: 'trials', title: 't.name' },
 ];
 
-/** Rows of guides may be dropped: then they are called as they were. */
+/** Rows of guides were dropped once: those are called as they were. */
 const GUIDES = {
   of: `case when t.kind = 'plant' or x.field = 'dropped.plant' then 'plant' else 'use' end as of`,
   title: `coalesce(t.content ->> 'label', t.content ->> 'name', x.old #>> '{}') as title`,
@@ -51,16 +51,28 @@ const GUIDES = {
 
 const FIELD = `x.thing || '.' || x.field`;
 const AWAY = `x.field = 'archived_at'`;
-const editsOf = (kind: 'edited' | 'put-away' | 'brought-back', where: string): Source[] => [
+type Edit = 'edited' | 'put-away' | 'brought-back';
+
+const told = (kind: Edit, where: string): Pick<Source, 'kind' | 'where' | 'field'> => ({
+  kind,
+  where,
+  ...(kind === 'edited' ? { field: FIELD } : {}),
+});
+const oldAndNew = (kind: Edit): string =>
+  `${kind === 'edited' ? `${SAID('x.old')} as old, ${SAID('x.new')} as new` : 'null as old, null as new'}, null as reason`;
+
+const editsOf = (kind: Edit, where: string): Source[] => [
   ...EDITED.map(({ of, table, title, from = '', id = 't.id', lot }): Source => ({
-    kind,
-    columns: `x.id, '${of}' as of, ${id} as of_id, null::int as number, ${title} as title, null as part,
-        ${kind === 'edited' ? `${SAID('x.old')} as old, ${SAID('x.new')} as new` : 'null as old, null as new'}, null as reason`,
+    ...told(kind, where),
+    columns: `x.id, '${of}' as of, ${id} as of_id, null::int as number, ${title} as title, null as part, ${oldAndNew(kind)}`,
     from: `edits x join ${table} t on x.thing = '${table}' and t.id::text = x.thing_id ${from}`,
-    where,
-    ...(kind === 'edited' ? { field: FIELD } : {}),
     ...(lot === undefined ? {} : { lot }),
   })),
+  {
+    ...told(kind, `x.thing = 'guides' and ${where}`),
+    columns: `x.id, ${GUIDES.of}, x.thing_id::uuid as of_id, null::int as number, ${GUIDES.title}, null as part, ${oldAndNew(kind)}`,
+    from: 'edits x left join guides t on t.id::text = x.thing_id',
+  },
 ];
 
 /** Edits of rows, and rows that were put away and brought back. */
@@ -68,12 +80,4 @@ export const EDITS: readonly Source[] = [
   ...editsOf('edited', `not ${AWAY}`),
   ...editsOf('put-away', `${AWAY} and x.new is not null`),
   ...editsOf('brought-back', `${AWAY} and x.new is null`),
-  {
-    kind: 'edited',
-    columns: `x.id, ${GUIDES.of}, x.thing_id::uuid as of_id, null::int as number, ${GUIDES.title}, null as part,
-      ${SAID('x.old')} as old, ${SAID('x.new')} as new, null as reason`,
-    from: 'edits x left join guides t on t.id::text = x.thing_id',
-    where: `x.thing = 'guides'`,
-    field: FIELD,
-  },
 ];

@@ -1,6 +1,5 @@
 import type { DeskLot, LotRow, OwnPlant, PlantRow, ProfileRow } from '@bent-pail/contract';
 import { USES, type UseKey } from '@bent-pail/core';
-import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { Button } from '../../kit/Button';
@@ -44,7 +43,6 @@ export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): Re
     send: (typed) => api.post<PlantRow[]>('/plants', typed),
     onKept: took,
   });
-  const drop = useMutation({ mutationFn: () => api.remove<PlantRow[]>(`/plants/${start.id}`), onSuccess: took });
   return (
     <BodyForm form={form} label="The plant" className="grid max-w-[560px] content-start gap-3 p-5">
       <TextField name="name" label="Plant" />
@@ -66,18 +64,7 @@ export function EditPlant({ plant, profiles, lots, onDone }: EditPlantProps): Re
           form.fields.setValue('keeps', keeps, { shouldDirty: true });
         }}
       />
-      <FormFoot
-        error={drop.error}
-        waits={form.isBusy}
-        onLeave={onDone}
-        onDrop={
-          plant === undefined
-            ? undefined
-            : () => {
-                drop.mutate();
-              }
-        }
-      />
+      <FormFoot waits={form.isBusy} onLeave={onDone} />
     </BodyForm>
   );
 }

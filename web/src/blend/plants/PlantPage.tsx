@@ -8,7 +8,8 @@ import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
 import { PotPicker } from '../../shared/pot/PotPicker';
 import { usePot } from '../../shared/pot/usePot';
-import { plantsQuery, profilesQuery } from '../../shared/resources/guides';
+import { PutAway, WasPutAway } from '../../shared/putAway/PutAway';
+import { plantsAwayQuery, plantsQuery, profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
 import { useLarder, type Larder } from '../../shared/larder/useLarder';
@@ -22,10 +23,13 @@ export function PlantPage(): ReactElement {
   const { id = '' } = useParams();
   const plants = useQuery(plantsQuery);
   const profiles = useQuery(profilesQuery).data;
-  const plant = plants.data?.find((one) => one.id === id);
+  const atHand = plants.data?.find((one) => one.id === id);
+  const isSought = plants.data !== undefined && atHand === undefined && id !== 'new';
+  const away = useQuery({ ...plantsAwayQuery, enabled: isSought });
+  const plant = atHand ?? away.data?.find((one) => one.id === id);
   const { larder } = useLarder({ lotIds: plant === undefined ? [] : [...plant.keeps] });
   return (
-    <Await query={plants}>
+    <Await query={isSought ? away : plants}>
       {() => {
         if (plant === undefined && id !== 'new') return <EmptyPail whole question="There is no such plant." />;
         if (profiles === undefined || larder === undefined) return <Moment />;
@@ -66,6 +70,12 @@ function Plant({ plant, profiles, larder }: PlantProps & { readonly plant: Plant
   const [pot, setPot] = usePot();
   const [editing, setEditing] = useState(false);
   const profile = profiles.find(({ id }) => id === plant.profileId);
+  const away = {
+    address: `/plants/${plant.id}`,
+    queryKey: plantsQuery.queryKey,
+    name: plant.name,
+    archived: plant.archived === true,
+  };
   return (
     <main>
       <TitleBlock
@@ -74,7 +84,7 @@ function Plant({ plant, profiles, larder }: PlantProps & { readonly plant: Plant
         cells={[{ term: 'My pot', value: <PotPicker pot={pot} onChange={setPot} /> }]}
       >
         <ButtonLink to="/blend/plants">All plants</ButtonLink>
-        {works && !editing && (
+        {works && !editing && plant.archived !== true && (
           <Button
             onClick={() => {
               setEditing(true);
@@ -83,7 +93,9 @@ function Plant({ plant, profiles, larder }: PlantProps & { readonly plant: Plant
             Change this plant
           </Button>
         )}
+        {!editing && <PutAway {...away} />}
       </TitleBlock>
+      <WasPutAway {...away} />
       {editing ? (
         <EditPlant
           plant={plant}

@@ -15,6 +15,7 @@ vi.mock('../../shared/thinking/thinker', () => ({ think: thinkHere }));
 const ID = '0190a000-0000-7000-8000-00000000000';
 const HOUSELEEK = `${ID}8`;
 const LETTUCE = `${ID}9`;
+const LAVENDER = `${ID}7`;
 const plant = (id: string, name: string, profileId: string): PlantRow => ({
   id,
   name,
@@ -31,6 +32,7 @@ const open = (id: string): readonly Told[] =>
     path: id === '' ? '*' : '/blend/plants/:id',
     answers: {
       '/plants': [plant(HOUSELEEK, 'Houseleek', 'arid-succulents'), plant(LETTUCE, 'Lettuce', 'seed-plugs')],
+      '/plants?away=yes': [{ ...plant(LAVENDER, 'Lavender', 'seed-plugs'), archived: true }],
       '/profiles': TARGET_PROFILES,
       ...lists({
         lots: SHELF,
@@ -75,4 +77,33 @@ it('stand together by their use, and lead to what suits them', async () => {
   const rows = screen.getAllByRole('row').map(({ textContent }) => textContent);
   expect(rows).toContainEqual(expect.stringMatching(/^Seed and plugs 1$/));
   expect(screen.getByRole('link', { name: 'Lettuce' }).getAttribute('href')).toBe(`/blend/plants/${LETTUCE}`);
+});
+
+it('is put away from its page, and opens there to be brought back', async () => {
+  const user = userEvent.setup();
+  const told = open(HOUSELEEK);
+  await user.click(await screen.findByRole('button', { name: 'Put it away' }));
+  await user.click(screen.getAllByRole('button', { name: 'Put it away' }).at(-1) as HTMLElement);
+  await waitFor(() => {
+    expect(told).toEqual([{ method: 'PATCH', address: `/plants/${HOUSELEEK}`, body: { archived: true } }]);
+  });
+});
+
+it('is found among those that were put away, and brought back from its page', async () => {
+  open('');
+  await choose(await screen.findByLabelText('Shown'), 'put away');
+  expect((await screen.findByRole('link', { name: 'Lavender' })).getAttribute('href')).toBe(
+    `/blend/plants/${LAVENDER}`,
+  );
+  expect(screen.queryByRole('link', { name: 'Lettuce' })).toBeNull();
+});
+
+it('says that it is put away where it is opened, and cannot be changed before it is back', async () => {
+  const told = open(LAVENDER);
+  expect(await screen.findByText(/^Lavender is put away/)).toBeTruthy();
+  expect(screen.queryByRole('button', { name: 'Change this plant' })).toBeNull();
+  await userEvent.click(screen.getByRole('button', { name: 'Bring it back' }));
+  await waitFor(() => {
+    expect(told).toEqual([{ method: 'PATCH', address: `/plants/${LAVENDER}`, body: { archived: false } }]);
+  });
 });

@@ -1,13 +1,15 @@
 import type { PlantRow, ProfileRow } from '@bent-pail/contract';
 import { USES } from '@bent-pail/core';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactElement } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import { fixed } from '../../kit/format';
 import type { Column, Grouping } from '../../kit/table/column';
 import { Await } from '../../shared/Await';
+import { AskedAway } from '../../shared/lists/ListBar';
 import { RowName } from '../../shared/lists/RowName';
+import { useAsked } from '../../shared/lists/useAsked';
 import { WholeTable } from '../../shared/lists/WholeTable';
-import { plantsQuery, profilesQuery } from '../../shared/resources/guides';
+import { plantsAwayQuery, plantsQuery, profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
 import { ButtonLink } from '../../kit/Button';
@@ -19,7 +21,8 @@ const standOf = ({ climate }: PlantRow) => USES.find(({ key }) => key === climat
 /** The plants of a notebook, each with its use and its stand; a plant's page says what of mine suits it. */
 export function PlantsPage(): ReactElement {
   const works = useWorks();
-  const plants = useQuery(plantsQuery);
+  const [asked, ask] = useAsked(['away']);
+  const plants = useQuery(asked.away === 'yes' ? plantsAwayQuery : plantsQuery);
   const profiles = useQuery(profilesQuery).data ?? [];
   return (
     <main>
@@ -34,7 +37,18 @@ export function PlantsPage(): ReactElement {
           </ButtonLink>
         ) : undefined}
       </TitleBlock>
-      <Await query={plants}>{(rows) => <Plants rows={rows} profiles={profiles} />}</Await>
+      <Await query={plants}>
+        {(rows) => (
+          <Plants rows={rows} profiles={profiles}>
+            <AskedAway
+              value={asked.away ?? ''}
+              onChange={(next) => {
+                ask('away', next);
+              }}
+            />
+          </Plants>
+        )}
+      </Await>
     </main>
   );
 }
@@ -42,9 +56,10 @@ export function PlantsPage(): ReactElement {
 interface PlantsProps {
   readonly rows: readonly PlantRow[];
   readonly profiles: readonly ProfileRow[];
+  readonly children: ReactNode;
 }
 
-function Plants({ rows, profiles }: PlantsProps): ReactElement {
+function Plants({ rows, profiles, children }: PlantsProps): ReactElement {
   const nameOfUse = ({ profileId }: PlantRow): string => profiles.find(({ id }) => id === profileId)?.label ?? GONE;
   const groupings: readonly Grouping<PlantRow>[] = [
     { key: 'use', words: 'use', of: nameOfUse, said: (label) => label },
@@ -89,6 +104,8 @@ function Plants({ rows, profiles }: PlantsProps): ReactElement {
       groupings={groupings}
       unsorted="as they were added"
       nothing="No plant is called so."
-    />
+    >
+      {children}
+    </WholeTable>
   );
 }

@@ -1,6 +1,5 @@
 import type { ProfileRow } from '@bent-pail/contract';
 import { property, SEARCHABLE, type PropertyKey } from '@bent-pail/core';
-import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { v7 as uuidv7 } from 'uuid';
@@ -40,13 +39,6 @@ export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement
       onDone(kept.id);
     },
   });
-  const drop = useMutation({
-    mutationFn: () => api.remove<ProfileRow[]>(`/profiles/${profile.id}`),
-    onSuccess: (profiles) => {
-      queryClient.setQueryData(profilesQuery.queryKey, profiles);
-      onDone();
-    },
-  });
   return (
     <BodyForm form={form} label="The use" className="min-w-0 p-5">
       <div className="flex flex-wrap items-end gap-3">
@@ -56,18 +48,10 @@ export function EditProfile({ profile, onDone }: EditProfileProps): ReactElement
       </div>
       <TargetFields />
       <FormFoot
-        error={drop.error}
         waits={form.isBusy}
         onLeave={() => {
           onDone();
         }}
-        onDrop={
-          profile.own === undefined
-            ? undefined
-            : () => {
-                drop.mutate();
-              }
-        }
       />
     </BodyForm>
   );

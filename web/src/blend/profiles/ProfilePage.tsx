@@ -7,7 +7,8 @@ import { amount } from '../../shared/units/mine';
 import { fixed } from '../../kit/format';
 import { Await } from '../../shared/Await';
 import { EmptyPail } from '../../shared/EmptyPail';
-import { profilesQuery } from '../../shared/resources/guides';
+import { PutAway, WasPutAway } from '../../shared/putAway/PutAway';
+import { profilesAwayQuery, profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { useWorks } from '../../shared/useSession';
 import { EditProfile } from './EditProfile';
@@ -19,10 +20,13 @@ import { Rows } from '../../kit/Rows';
 export function ProfilePage(): ReactElement {
   const { id } = useParams();
   const query = useQuery(profilesQuery);
+  const atHand = query.data?.find((one) => one.id === id);
+  const isSought = query.data !== undefined && atHand === undefined;
+  const away = useQuery({ ...profilesAwayQuery, enabled: isSought });
   return (
-    <Await query={query}>
+    <Await query={isSought ? away : query}>
       {(profiles) => {
-        const profile = profiles.find((one) => one.id === id);
+        const profile = atHand ?? profiles.find((one) => one.id === id);
         return profile === undefined ? (
           <EmptyPail whole question="There is no such use." />
         ) : (
@@ -37,6 +41,12 @@ function Profile({ profile }: { readonly profile: ProfileRow }): ReactElement {
   const works = useWorks();
   const goTo = useNavigate();
   const [editing, setEditing] = useState(false);
+  const away = {
+    address: `/profiles/${profile.id}`,
+    queryKey: profilesQuery.queryKey,
+    name: profile.label,
+    archived: profile.archived === true,
+  };
   return (
     <main>
       <TitleBlock
@@ -48,7 +58,7 @@ function Profile({ profile }: { readonly profile: ProfileRow }): ReactElement {
         ]}
       >
         <ButtonLink to="/blend/uses">All uses</ButtonLink>
-        {works && !editing && (
+        {works && !editing && profile.archived !== true && (
           <Button
             onClick={() => {
               setEditing(true);
@@ -57,7 +67,9 @@ function Profile({ profile }: { readonly profile: ProfileRow }): ReactElement {
             {profile.own === undefined ? 'Make a copy to change' : 'Change it'}
           </Button>
         )}
+        {!editing && profile.own !== undefined && <PutAway {...away} />}
       </TitleBlock>
+      <WasPutAway {...away} />
       {editing ? (
         <EditProfile
           profile={profile}

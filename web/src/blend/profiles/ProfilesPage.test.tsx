@@ -1,6 +1,6 @@
 import type { ProfileRow } from '@bent-pail/contract';
 import { TARGET_PROFILES } from '@bent-pail/core';
-import { screen, within, waitFor } from '@testing-library/react';
+import { cleanup, screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { openPage, type Told } from '../../testing/page';
@@ -15,7 +15,8 @@ const own: ProfileRow = {
   label: 'Ours',
   own: { version: 2, by: 'Tam Oswin' },
 };
-const answers = { '/profiles': [...TARGET_PROFILES, own] };
+const old: ProfileRow = { ...own, id: '0190a000-0000-7000-8000-000000000002', label: 'Of old', archived: true };
+const answers = { '/profiles': [...TARGET_PROFILES, own], '/profiles?away=yes': [old] };
 const open = (id: string, role: 'tester' | 'reader' = 'tester'): readonly Told[] =>
   openPage(<ProfilePage />, { role, answers, at: `/blend/uses/${id}`, path: '/blend/uses/:id' });
 const press = async (act: string): Promise<ReturnType<typeof userEvent.setup>> => {
@@ -68,11 +69,33 @@ describe('uses', () => {
     expect(targets.map(({ property }) => property)).not.toContain('ec_dSm');
   });
 
-  it('of one’s own are changed in place, or taken off the list', async () => {
+  it('of one’s own are changed in place', async () => {
     const told = open(own.id);
     const user = await press('Change it');
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     expect(told[0]?.body).toMatchObject({ id: own.id, version: 2, label: 'Ours' });
+  });
+
+  it('of one’s own are put away, built in ones are not', async () => {
+    const told = open(own.id);
+    const user = await press('Put it away');
+    await user.click(screen.getAllByRole('button', { name: 'Put it away' }).at(-1) as HTMLElement);
+    await waitFor(() => {
+      expect(told).toEqual([{ method: 'PATCH', address: `/profiles/${own.id}`, body: { archived: true } }]);
+    });
+    cleanup();
+    open('seed-plugs');
+    expect(await screen.findByRole('button', { name: 'Make a copy to change' })).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Put it away' })).toBeNull();
+  });
+
+  it('that were put away open by their address, and come back', async () => {
+    const told = open(old.id);
+    await press('Bring it back');
+    await waitFor(() => {
+      expect(told).toEqual([{ method: 'PATCH', address: `/profiles/${old.id}`, body: { archived: false } }]);
+    });
+    expect(screen.queryByRole('button', { name: 'Change it' })).toBeNull();
   });
 
   it('keep what cannot be read, and say so at its field', async () => {

@@ -5,9 +5,11 @@ import type { ReactElement } from 'react';
 import { inMine, mySign } from '../../shared/units/mine';
 import type { Column } from '../../kit/table/column';
 import { Await } from '../../shared/Await';
+import { AskedAway } from '../../shared/lists/ListBar';
 import { RowName } from '../../shared/lists/RowName';
+import { useAsked } from '../../shared/lists/useAsked';
 import { WholeTable } from '../../shared/lists/WholeTable';
-import { profilesQuery } from '../../shared/resources/guides';
+import { profilesAwayQuery, profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { windowSaid } from './windowSaid';
 import { ButtonLink } from '../../kit/Button';
@@ -70,7 +72,8 @@ const COLUMNS: readonly Column<ProfileRow>[] = [
 
 /** Every use and what it asks of a medium: shipped ones to begin with, and the notebook's own. */
 export function ProfilesPage(): ReactElement {
-  const query = useQuery(profilesQuery);
+  const [asked, ask] = useAsked(['away']);
+  const query = useQuery(asked.away === 'yes' ? profilesAwayQuery : profilesQuery);
   return (
     <main>
       <TitleBlock
@@ -91,7 +94,14 @@ export function ProfilesPage(): ReactElement {
             placeholder="seed, orchid, bed"
             unsorted="built in first"
             nothing="No use is called so."
-          />
+          >
+            <AskedAway
+              value={asked.away ?? ''}
+              onChange={(next) => {
+                ask('away', next);
+              }}
+            />
+          </WholeTable>
         )}
       </Await>
     </main>

@@ -7,3 +7,13 @@ export const profilesQuery = queryOptions({
   queryFn: () => api.get<ProfileRow[]>('/profiles'),
 });
 export const plantsQuery = queryOptions({ queryKey: ['plants'], queryFn: () => api.get<PlantRow[]>('/plants') });
+
+/** Those that were put away: asked for anew with those at hand. */
+export const profilesAwayQuery = queryOptions({
+  queryKey: ['profiles', 'away'],
+  queryFn: () => api.get<ProfileRow[]>('/profiles?away=yes'),
+});
+export const plantsAwayQuery = queryOptions({
+  queryKey: ['plants', 'away'],
+  queryFn: () => api.get<PlantRow[]>('/plants?away=yes'),
+});

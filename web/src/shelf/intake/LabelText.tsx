@@ -69,7 +69,7 @@ function LabelForm({ lot, onDone }: { readonly lot: LotRow; readonly onDone: () 
     <BodyForm form={form} label="What the label says" className="mt-4 grid gap-3">
       <LongTextField name="labelIngredients" label="Ingredients, as the label has them" />
       <LongTextField name="labelAnalysis" label="Analysis, a line each" />
-      <FormFoot error={null} waits={form.isBusy} onLeave={onDone} onDrop={undefined} />
+      <FormFoot waits={form.isBusy} onLeave={onDone} />
     </BodyForm>
   );
 }
