@@ -12,20 +12,26 @@ export const TEMPLATES = { demo: 'template_demo', empty: 'template_empty', nobod
 /** The PostgreSQL of the journeys. */
 export const journeys = () => cluster(path.join(ROOT, '.data'), 'e2e', { forTests: true });
 
-/** Makes them anew in a PostgreSQL that runs. */
-export async function makeTemplates(own) {
-  const admin = new pg.Client({ connectionString: own.url('postgres') });
-  await admin.connect();
-  for (const name of Object.values(TEMPLATES)) {
-    await admin.query(`drop database if exists ${name} with (force)`);
-    await admin.query(`create database ${name}`);
-  }
-  await admin.end();
-  loadDemo(own.url(TEMPLATES.demo), SOURCE);
-  // The language that nobody speaks is built for the one journey that looks for what it does not reach.
+/** Makes them anew in a PostgreSQL that runs, of which this is the address of any database. */
+export async function makeTemplates(url) {
+  await makeEmpty(url, TEMPLATES.empty);
+  loadDemo(await makeEmpty(url, TEMPLATES.demo), SOURCE);
+}
+
+/** Builds the language that nobody speaks, and makes its notebook, for the journey that looks for what it does not reach. */
+export async function makeNobodys(url) {
   const env = { ...process.env, BENT_PAIL_LANGUAGE: PSEUDO };
   spawnSync(process.execPath, [path.join(ROOT, 'scripts/build.mjs'), '--if-stale'], { env, stdio: 'inherit' });
-  loadDemo(own.url(TEMPLATES.nobodys), PSEUDO);
+  loadDemo(await makeEmpty(url, TEMPLATES.nobodys), PSEUDO);
+}
+
+async function makeEmpty(url, name) {
+  const admin = new pg.Client({ connectionString: url });
+  await admin.connect();
+  await admin.query(`drop database if exists ${name} with (force)`);
+  await admin.query(`create database ${name}`);
+  await admin.end();
+  return url.replace(/\/[^/]+$/, `/${name}`);
 }
 
 /** Loads the demo by the programs of a language. */
@@ -39,7 +45,6 @@ function loadDemo(url, language) {
 
 if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) {
   const own = journeys();
-  await own.start();
-  await makeTemplates(own);
+  await makeTemplates(await own.start());
   await own.stop();
 }

@@ -20,7 +20,8 @@ interface Templates {
   /** Databases that every test copies its own from. */
   readonly TEMPLATES: Readonly<Record<TemplateName, string>>;
   readonly journeys: () => Cluster;
-  readonly makeTemplates: (own: Cluster) => Promise<void>;
+  readonly makeTemplates: (url: string) => Promise<void>;
+  readonly makeNobodys: (url: string) => Promise<void>;
 }
 
 interface Scripts extends Templates {

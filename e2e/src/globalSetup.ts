@@ -4,8 +4,9 @@ import { scripts } from './cluster';
 export default async function setup(): Promise<() => Promise<void>> {
   const { journeys, makeTemplates } = await scripts();
   const own = journeys();
-  process.env.BENT_PAIL_E2E_DATABASE = await own.start();
+  const url = await own.start();
+  process.env.BENT_PAIL_E2E_DATABASE = url;
   // The whole test made them already, beside other things.
-  if (process.env.BENT_PAIL_TEMPLATES !== 'made') await makeTemplates(own);
+  if (process.env.BENT_PAIL_TEMPLATES !== 'made') await makeTemplates(url);
   return () => own.stop();
 }
