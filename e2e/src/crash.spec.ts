@@ -1,3 +1,7 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { expect, test } from '@playwright/test';
 import { busyBench, type AtWork } from './crash/bench';
 import { seeded } from './crash/chance';
@@ -13,6 +17,8 @@ const SEED = Number(process.env.BENT_PAIL_SEED ?? '20261128');
 /** A server lives so long before it is killed, ms. */
 const LIVES = { least: 20, most: 700 };
 const SETTLE_MS = 500;
+const HOUR_MS = 3600_000;
+const YEAR_H = 365.25 * 24;
 const RECOVERY_MS = 5000;
 const LIMIT_MS = FULL ? 2 * 3_600_000 : 240_000;
 
@@ -74,6 +80,43 @@ test(`everything that was answered survives ${String(KILLS)} kills of the server
     if (FULL) expect(most(server.openAfter_ms)).toBeLessThan(RECOVERY_MS);
   } finally {
     await world.end();
+  }
+});
+
+test('everything that was answered is kept while the bench computer’s clock is set back, to another century’s end, and ahead', async () => {
+  test.setTimeout(LIMIT_MS);
+  const world = await World.begin();
+  const folder = mkdtempSync(path.join(tmpdir(), 'bent-pail-clock-'));
+  const file = path.join(folder, 'wrong-by');
+  const set = (hours: number): void => {
+    writeFileSync(file, String(hours * HOUR_MS));
+  };
+  set(0);
+  try {
+    const loaded = pathToFileURL(path.join(import.meta.dirname, 'crash/wrongClock.mjs')).href;
+    const server = await world.serve({ NODE_OPTIONS: `--import=${loaded}`, BENT_PAIL_WRONG_CLOCK: file });
+    const work = await busyBench(server.url);
+    await whileWriting(work, async () => {
+      for (const hours of [0, -2, -26 * YEAR_H, 3, 0]) {
+        set(hours);
+        await pause(FULL ? 20_000 : 1500);
+      }
+    });
+    say(`the clock wrong by hours and years: ${await expectAllKept(world, work)}`);
+    expect(server.lives).toBe(true);
+    // It was wrong, and somebody who had the right time was told so.
+    const [told] = await world.rows<{ first: Date; last: Date }>(
+      'select min(kept_at) as first, max(kept_at) as last from readings',
+    );
+    expect(told?.first.getUTCFullYear()).toBe(new Date(Date.now() - 26 * YEAR_H * HOUR_MS).getUTCFullYear());
+    expect(Number(told?.last)).toBeGreaterThan(Date.now() + 2 * HOUR_MS);
+    expect(work.some(({ writer }) => writer.refused > 0)).toBe(true);
+    // Once it is right again everything goes on.
+    await work[0]?.writer.signIn('Isla Brandreth');
+    expect((await work[0]?.writer.ask('/today'))?.status).toBe(200);
+  } finally {
+    await world.end();
+    rmSync(folder, { recursive: true });
   }
 });
 

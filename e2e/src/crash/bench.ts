@@ -7,7 +7,6 @@ export interface AtWork {
   readonly kind: Kind;
 }
 
-const now = (): string => new Date().toISOString();
 const LEAD = 'Isla Brandreth';
 const TESTER = 'Tam Oswin';
 const PANELLIST = 'Wyn Harker';
@@ -29,9 +28,9 @@ async function sheet(lead: Writer, url: string): Promise<AtWork & { readonly lot
     kind: {
       name: 'readings',
       kept: `select id from readings where run_id = '${runId}'`,
-      next: (n) => {
+      next: (n, now) => {
         const id = newId();
-        const body = { id, replicate: 0, step: 'pH', value: 1 + (n % 1000) / 100, takenAt: now() };
+        const body = { id, replicate: 0, step: 'pH', value: 1 + (n % 1000) / 100, takenAt: now };
         return { id, method: 'POST', address: `/runs/${runId}/readings`, body };
       },
     },
@@ -47,7 +46,7 @@ async function pot(lead: Writer, url: string, lotId: string): Promise<AtWork> {
     mediumKind: 'lot',
     mediumId: lotId,
     shape: { height_cm: 25, topDiameter_cm: 28, baseDiameter_cm: 22 },
-    filledOn: now().slice(0, 10),
+    filledOn: new Date().toISOString().slice(0, 10),
     stand: 'mild',
   });
   return {
@@ -55,9 +54,9 @@ async function pot(lead: Writer, url: string, lotId: string): Promise<AtWork> {
     kind: {
       name: 'weights of a pot',
       kept: `select id from pot_entries where pot_id = '${potId}'`,
-      next: (n) => {
+      next: (n, now) => {
         const id = newId();
-        const body = { id, at: now(), kind: 'weighed', mass_g: 9000 + (n % 500) };
+        const body = { id, at: now, kind: 'weighed', mass_g: 9000 + (n % 500) };
         return { id, method: 'POST', address: `/pots/${potId}/diary`, body };
       },
     },

@@ -82,7 +82,10 @@ export async function keepReading(
       throw refused('replicate', `This run has ${String(run.replicateCount)} replicates.`);
     const now = clock.now();
     if (Date.parse(body.takenAt) > now + AHEAD_MS)
-      throw refused('takenAt', 'This reading says that it was taken in the future.');
+      throw refused(
+        'takenAt',
+        'This reading says that it was taken in the future: look at the clock of the bench computer, and of this device.',
+      );
     await requireCorrectable(manager, runId, body);
 
     const seq = run.readingSeq + 1;

@@ -57,7 +57,10 @@ export async function keepGroupReading(context: Context, link: GroupLink, body: 
       if (sentence !== undefined) throw refused('value', sentence);
       const now = clock.now();
       if (Date.parse(body.takenAt) > now + AHEAD_MS)
-        throw refused('takenAt', 'This reading says that it was taken in the future.');
+        throw refused(
+          'takenAt',
+          'This reading says that it was taken in the future: look at the clock of the bench computer, and of this device.',
+        );
       const guesses = await guessesOf(manager, [link.groupId]);
       const isOpen = toGuess(row).every(({ key }) =>
         guesses.some(({ sampleId, figure }) => sampleId === body.sampleId && figure === key),

@@ -168,6 +168,14 @@ describe('a notebook as an open file', () => {
     expect(body.error?.message).toMatch(sentence);
   });
 
+  it('is refused where its letters are no UTF-8', async () => {
+    const [before, after] = JSON.stringify(text).split('"kinds":') as [string, string];
+    const file = Buffer.concat([Buffer.from(before), Buffer.from([0x22, 0xc3, 0x28, 0xff, 0x22]), Buffer.from(after)]);
+    const { status, body } = await look(lead, file);
+    expect(status).toBe(422);
+    expect(JSON.stringify(body)).toMatch(/no notebook of Bent Pail/);
+  });
+
   it('is refused where it is no JSON, or ends too soon', async () => {
     for (const file of ['hello', JSON.stringify(text).slice(0, 2000), '', 'PK\u0003\u0004 and no more'])
       expect((await look(lead, file)).status, file.slice(0, 10)).toBe(422);

@@ -43,6 +43,10 @@ function requireHead(head: ReadonlyMap<string, unknown>, levels: readonly string
     throw refused('file', 'This file was written by a newer Bent Pail, or by none; bring this one up to date first.');
 }
 
+/** What is said of bytes that are no UTF-8. */
+const isNoText = (error: unknown): boolean =>
+  error instanceof TypeError && 'code' in error && error.code === 'ERR_ENCODING_INVALID_ENCODED_DATA';
+
 /** Rows of a stream of JSON, as they come; whatever its lines and spaces. */
 async function* rowsOf(text: Readable, levels: readonly string[]): AsyncGenerator<readonly FileRow[]> {
   const parser = new JSONParser({
@@ -82,7 +86,7 @@ async function* rowsOf(text: Readable, levels: readonly string[]): AsyncGenerato
     }
     if (!parser.isEnded) throw noNotebook();
   } catch (error) {
-    if (error instanceof TokenizerError || error instanceof TokenParserError) throw noNotebook();
+    if (error instanceof TokenizerError || error instanceof TokenParserError || isNoText(error)) throw noNotebook();
     throw error;
   }
   if (!seen.rows) requireHead(head, levels);
