@@ -75,3 +75,7 @@ describe('one box over the notebook', () => {
     expect((await (await server.as('panellist')).get('/find?for=rice')).status).toBe(403);
   });
 });
+
+it('is not compiled by PostgreSQL first, which would take longer than to answer', async () => {
+  expect(await server.db.query<{ jit: string }[]>('show jit')).toEqual([{ jit: 'off' }]);
+});

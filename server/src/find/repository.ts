@@ -3,8 +3,8 @@ import type { EntityManager } from 'typeorm';
 
 /** As alike as that words must be to parts of a name, in the mean: a letter or two of each may be wrong. */
 const ALIKE = 0.5;
-/** As many of each kind, and in all. */
-const MOST = Object.freeze({ each: 6, all: 24 });
+/** As many of each kind, and in all; letters of a name and its other names that a mistyped word is looked for in. */
+const MOST = Object.freeze({ each: 6, all: 24, letters: 300 });
 
 interface Row extends Omit<Found, 'about'> {
   readonly about: string | null;
@@ -49,7 +49,7 @@ const byName = (manager: EntityManager, asked: string): Promise<Row[]> =>
        select *, row_number() over (partition by kind order by alike desc, at_hand desc, at desc nulls last, id) as place
        from (
          select n.*, case when lower(n.words) like $2 then 1.2 when lower(n.words) like '%' || $2 then 1.1
-           else (select avg(word_similarity(w, lower(n.words))) from regexp_split_to_table(lower($1), '\\s+') w) end
+           else (select avg(word_similarity(w, left(lower(n.words), ${String(MOST.letters)}))) from regexp_split_to_table(lower($1), '\\s+') w) end
            - case when n.at_hand then 0 else 0.3 end as alike
          from (${NAMED}) n
        ) s where alike > ${String(ALIKE)}
