@@ -27,7 +27,7 @@ if (MAY_MOUNT)
       const send = async (
         n: number,
       ): Promise<{ readonly id: string; readonly status: number; readonly said: string }> => {
-        const { id, method, address, body } = kind.next(n);
+        const { id, method, address, body } = kind.next(n, new Date().toISOString());
         const answer = await writer.send(method, address, body);
         return { id, status: answer.status, said: await answer.text() };
       };

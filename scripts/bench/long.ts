@@ -18,16 +18,21 @@ const mean = (values: readonly number[]): number => values.reduce((sum, one) => 
 /** Fifty people enter for ten minutes on a notebook of ten years, five hundred streams open. */
 export const longFigures = (): Promise<Figure[]> =>
   withDatabase(async (programs) => {
-    const { databaseUrl, env, url } = programs;
+    const { databaseUrl, env, url, postgres_MB } = programs;
     await tenYears(programs);
     return withServer({ url, env }, (product) =>
       withClient(databaseUrl, async (client) => {
         const { rows } = await client.query<{ id: string }>('select id from lots order by created_at, id limit 1');
+        const { rows: sizes } = await client.query<{ bytes: string; readings: string }>(
+          'select pg_database_size(current_database()) as bytes, (select count(*) from readings) as readings',
+        );
         const held: number[] = [];
+        let ofPostgres_MB = 0;
         const over = new AbortController();
         const looking = (async () => {
           while (!over.signal.aborted) {
             held.push(product.now_MB());
+            ofPostgres_MB = Math.max(ofPostgres_MB, postgres_MB());
             await sleep(LOOK_EVERY_MS);
           }
         })();
@@ -54,6 +59,14 @@ export const longFigures = (): Promise<Figure[]> =>
             value: mean(held.slice(-aMinute)) - mean(settled),
             unit: 'MB',
             bar: SWING_MB,
+          },
+          // Told for whoever has to say how large a computer must be: nobody set a bar.
+          { what: 'PostgreSQL’s memory meanwhile, most', value: ofPostgres_MB, unit: 'MB', bar: Infinity },
+          {
+            what: 'the database on disk, for each reading',
+            value: Number(sizes[0]?.bytes) / Number(sizes[0]?.readings) / 1000,
+            unit: 'kB',
+            bar: Infinity,
           },
         ];
       }),

@@ -4,7 +4,7 @@ import path from 'node:path';
 
 /** The scripts are plain modules beside this one; they are started from the project's folder. */
 interface Scripts {
-  readonly scratchCluster: () => { start: () => Promise<string>; remove: () => Promise<void> };
+  readonly scratchCluster: () => { start: () => Promise<string>; remove: () => Promise<void>; data: string };
 }
 
 interface Ports {
@@ -29,6 +29,21 @@ export interface Programs {
   readonly databaseUrl: string;
   readonly env: NodeJS.ProcessEnv;
   readonly url: string;
+  /** What PostgreSQL's processes hold now, pages that they share once, MB. */
+  readonly postgres_MB: () => number;
+}
+
+/** Memory of the processes that work in a folder, with each page that several share counted once, MB. */
+function heldIn_MB(folder: string): number {
+  let held_kB = 0;
+  for (const pid of fs.readdirSync('/proc').filter((name) => /^\d+$/.test(name)))
+    try {
+      if (fs.readlinkSync(`/proc/${pid}/cwd`) !== folder) continue;
+      held_kB += Number(/^Pss:\s+(\d+)/m.exec(fs.readFileSync(`/proc/${pid}/smaps_rollup`, 'utf8'))?.[1]);
+    } catch {
+      // It ended while it was looked at.
+    }
+  return held_kB / 1024;
 }
 
 async function untilReady(url: string): Promise<void> {
@@ -64,7 +79,8 @@ export async function withDatabase<T>(measure: (programs: Programs) => Promise<T
       // As `npm start` has it.
       MALLOC_ARENA_MAX: '2',
     };
-    return await measure({ databaseUrl, env, url: `http://127.0.0.1:${String(port)}` });
+    const postgres_MB = (): number => heldIn_MB(own.data);
+    return await measure({ databaseUrl, env, url: `http://127.0.0.1:${String(port)}`, postgres_MB });
   } finally {
     await own.remove();
   }
