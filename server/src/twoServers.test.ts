@@ -160,7 +160,7 @@ describe('two servers on one notebook', () => {
     const files = [randomBytes(3 * PART_BYTES), randomBytes(2 * PART_BYTES + 7)];
     for (const file of files) await keepWaiting(one.db, id, Readable.from(inParts(file)));
     const parts: Buffer[] = [];
-    expect(await takeWaiting(other.db, id, async (bytes) => parts.push(bytes))).toBe(3);
+    expect(await takeWaiting(other.db, id, (bytes) => Promise.resolve(parts.push(bytes)))).toBe(3);
     expect(Buffer.concat(parts).equals(files[1] as Buffer)).toBe(true);
   });
 

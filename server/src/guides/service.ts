@@ -56,7 +56,8 @@ async function keep(context: Context, me: Me, kind: GuideKind, body: OwnProfile 
     await holdGuide(manager, id);
     const known = await guideOf(manager, id);
     if (known !== null && known.kind !== kind) throw conflict('This id belongs to something else.');
-    if (known?.archivedAt != null) throw conflict('It is put away; bring it back before you change it.');
+    if (known !== null && known.archivedAt !== null)
+      throw conflict('It is put away; bring it back before you change it.');
     // The same again, because nobody answered the first time.
     if (known?.version === version + 1 && contentHash(known.content) === contentHash(content)) return;
     if ((known?.version ?? 0) !== version)

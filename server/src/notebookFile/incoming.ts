@@ -58,8 +58,12 @@ export function received<T>(
 export function waiting<T>(db: DataSource, id: string, work: (file: string) => Promise<T>): Promise<T> {
   return aside(async (file) => {
     const copy = await open(file, 'wx', 0o600);
-    const parts = await takeWaiting(db, id, (bytes) => copy.writeFile(bytes)).finally(() => copy.close());
-    if (parts === 0) throw notFound('file');
+    try {
+      const parts = await takeWaiting(db, id, (bytes) => copy.writeFile(bytes));
+      if (parts === 0) throw notFound('file');
+    } finally {
+      await copy.close();
+    }
     return work(file);
   });
 }
