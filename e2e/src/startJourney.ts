@@ -23,8 +23,8 @@ const test = base.extend<Fixtures>({
   },
 });
 
-/** Of these every third is had in a test run, others each day; `npm run crash` has all. */
-const turn = turns(3, process.env.BENT_PAIL_CRASH === 'full');
+/** Of these every sixth is had in a test run, others each day; `npm run crash` has all. */
+const turn = turns(6, process.env.BENT_PAIL_CRASH === 'full');
 export const journey = (title: string, body: (given: Fixtures) => Promise<void>): void => {
   turn(() => {
     test(title, body);
