@@ -128,7 +128,7 @@ function Stand({ plant, profile, lots }: StandProps): ReactElement {
   return (
     <>
       {profile?.label ?? 'Its use was taken off the list; choose another.'}; {plant.light}; stands in {stand?.words},{' '}
-      <span className="figure">{amount(stand?.mmPerD ?? 0, 'mm', 0)}</span> a day.
+      <span className="figure">{amount(stand?.mmPerD ?? 0, 'mm', 1)}</span> a day.
       {kept.length > 0 && ` Kept for it: ${kept.join(', ')}.`}
     </>
   );

@@ -102,7 +102,7 @@ function Plants({ rows, profiles, children }: PlantsProps): ReactElement {
       words={(plant) => `${plant.name} ${nameOfUse(plant)} ${plant.light} ${standOf(plant)?.words ?? ''}`}
       placeholder="name, use, light"
       groupings={groupings}
-      unsorted="as they were added"
+      unsorted="by name"
       nothing="No plant is called so."
     >
       {children}
