@@ -170,6 +170,18 @@ async function served() {
   return { url, stop: () => child.kill('SIGTERM') };
 }
 
+/** A picture of a page on which nothing changes any more: bands and charts come a while later. What ticks is taken as it is. */
+async function still(page) {
+  let seen = await page.screenshot();
+  for (let i = 0; i < 15; i += 1) {
+    await page.waitForTimeout(1000);
+    const now = await page.screenshot();
+    if (now.equals(seen)) break;
+    seen = now;
+  }
+  return seen;
+}
+
 const { url, stop } = await served();
 fs.mkdirSync(out, { recursive: true });
 const browser = await chromium.launch({
@@ -225,7 +237,7 @@ for (const view of VIEWS.filter(({ name }) => wanted === undefined || wanted.inc
     await view.act(page);
     await page.waitForTimeout(500);
   }
-  await page.screenshot({ path: path.join(out, `${view.name}.png`) });
+  fs.writeFileSync(path.join(out, `${view.name}.png`), await still(page));
   console.log(`${view.name}.png`);
   await context.close();
 }

@@ -103,7 +103,7 @@ function Plants({ rows, profiles, children }: PlantsProps): ReactElement {
       placeholder="name, use, light"
       groupings={groupings}
       unsorted="by name"
-      nothing="No plant is called so."
+      nothing="No plant is like that."
     >
       {children}
     </WholeTable>

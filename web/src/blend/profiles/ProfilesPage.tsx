@@ -93,7 +93,7 @@ export function ProfilesPage(): ReactElement {
             words={({ label, basis, own }) => `${label} ${basis} ${own?.by ?? 'built in'}`}
             placeholder="seed, orchid, bed"
             unsorted="built in first"
-            nothing="No use is called so."
+            nothing="No use is like that."
           >
             <AskedAway
               value={asked.away ?? ''}
