@@ -127,7 +127,7 @@ function Stand({ plant, profile, lots }: StandProps): ReactElement {
   const kept = plant.keeps.flatMap((id) => lots.find((lot) => lot.id === id)?.name ?? []);
   return (
     <>
-      {profile?.label ?? 'Its use was taken off the list; choose another.'}; {plant.light}; stands in {stand?.words},{' '}
+      {profile?.label ?? 'Its use is put away: bring that back first'}; {plant.light}; stands in {stand?.words},{' '}
       <span className="figure">{amount(stand?.mmPerD ?? 0, 'mm', 1)}</span> a day.
       {kept.length > 0 && ` Kept for it: ${kept.join(', ')}.`}
     </>
