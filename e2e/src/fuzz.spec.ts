@@ -19,7 +19,7 @@ const CHUNK = 500;
 const AT_ONCE = 4;
 /** Nothing but a calculation and a file that is read may take longer: those have a thread or a process, and a deadline. */
 const SLOW_MS = 1000;
-const MAY_TAKE_LONGER = /^(POST \/calc|PUT .*\/incoming)/;
+const MAY_TAKE_LONGER = /^(POST \/calc|\w+ .*\/(incoming|photos)\/)/;
 /** Shares of those who ask: mostly somebody who may do everything. */
 const LEAD_OF_TEN = 7;
 
@@ -170,7 +170,7 @@ test(`${String(BODIES)} odd calls over every route: each answered, none in more 
     if (FULL && i % 20 === 19) fuzz.say();
   }
   await fuzz.askSlowAgain();
-  expect(fuzz.wrong).toEqual([]);
+  expect.soft(fuzz.wrong).toEqual([]);
   // A fuzz that is turned away at the door says little: some of it must be taken, and most refused by its content.
   const share = (from: number, to: number): number =>
     [...fuzz.statuses].filter(([status]) => status >= from && status < to).reduce((sum, [, n]) => sum + n, 0) / BODIES;
