@@ -6,7 +6,7 @@ import { Telling } from './telling';
 const HEARTBEAT_MS = 20000;
 
 /** Streams that opened at the same moment, after a restart say, do not all ask at the same moment whether they may go on. */
-const nextBeat_ms = (): number => HEARTBEAT_MS * (0.5 + Math.random() / 2);
+const nextBeat_ms = (): number => HEARTBEAT_MS * (0.75 + Math.random() / 2);
 
 /** Streams of one reader at most; a browser needs one. */
 const MOST_STREAMS = 12;

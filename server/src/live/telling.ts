@@ -1,7 +1,7 @@
 import type { Writable } from 'node:stream';
 
 /** So many pages are told in a second at most; few pages are told at once, whatever changes. */
-const PAGES_A_SECOND = 500;
+const PAGES_A_SECOND = 250;
 const LEAST_MS = 50;
 /** So many are told before others get their turn at the server. */
 const AT_A_TIME = 25;
