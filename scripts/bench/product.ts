@@ -67,7 +67,7 @@ export async function withDatabase<T>(measure: (programs: Programs) => Promise<T
   const own = scratchCluster();
   try {
     const databaseUrl = await own.start();
-    const port = await freePort(4700);
+    const port = await freePort(5700);
     const env = {
       ...process.env,
       NODE_ENV: 'production',
