@@ -183,6 +183,8 @@ test(`${String(BODIES)} odd calls over every route: each answered, none in more 
 test('files that were made to break whoever opens them are refused, and nothing of them is left', async ({
   notebook,
 }) => {
+  // Each is read by a process of its own, some until its limit.
+  test.setTimeout(600_000);
   const lead = new FuzzAsker(notebook.url);
   await lead.signIn(DEMO_PEOPLE[0].name);
   const { rows } = await lead.json<{ readonly rows: readonly { readonly id: string }[] }>('/lots');
@@ -193,7 +195,6 @@ test('files that were made to break whoever opens them are refused, and nothing 
     for (const address of [
       `/notebook-file/incoming/${id()}`,
       `/table-files/incoming/${id()}?kind=lots`,
-      `/table-files/incoming/${id()}?kind=reports`,
       `/lots/${lot}/photos/${id()}`,
     ]) {
       const answer = await lead.ask({ method: 'PUT', address, file: hostile });
