@@ -185,7 +185,7 @@ async function still(page) {
 const { url, stop } = await served();
 fs.mkdirSync(out, { recursive: true });
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: '/usr/bin/chromium-headless-shell',
   args: [
     '--no-sandbox',
     '--disable-gpu',

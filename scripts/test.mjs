@@ -11,7 +11,7 @@ const { installDebian } = await import('./debian.mjs');
 const { ROOT } = await import('./build.mjs');
 const { SHARE, testShare } = await import('./testShare.mjs');
 
-const CHROMIUM = '/usr/bin/chromium';
+const CHROMIUM = '/usr/bin/chromium-headless-shell';
 const bin = (name) => path.join(ROOT, 'node_modules', name);
 const scratch = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-test-'));
 const totals = { passed: 0, failed: 0 };
@@ -75,7 +75,7 @@ const unitFailures = ({ testResults }) =>
   );
 
 try {
-  if (!fs.existsSync(CHROMIUM)) installDebian(['chromium'], 'Chromium');
+  if (!fs.existsSync(CHROMIUM)) installDebian(['chromium-headless-shell'], 'Chromium');
   const unit = path.join(scratch, 'unit.json');
   // Linting keeps one core for a while; what else there is goes on beside it.
   await Promise.all([

@@ -14,7 +14,7 @@ const NAME = 'bench.test';
 
 test.use({
   launchOptions: {
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: [
       '--no-sandbox',
       '--disable-gpu',

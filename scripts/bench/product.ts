@@ -13,7 +13,7 @@ interface Ports {
 
 const READY_WITHIN_MS = 30000;
 
-export const CHROMIUM = '/usr/bin/chromium';
+export const CHROMIUM = '/usr/bin/chromium-headless-shell';
 
 /** The product as it is started, with the demo notebook in a database of its own. */
 export interface Product {
