@@ -1,4 +1,4 @@
-// Everything: format, lint, arrows, types, unit and server tests, end-to-end tests; closes with one line of totals.
+// Everything: format, lint with types, arrows, unit and server tests, end-to-end tests; closes with one line of totals.
 import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
@@ -80,14 +80,14 @@ try {
   // Linting keeps one core for a while; what else there is goes on beside it.
   await Promise.all([
     (async () => {
-      await check('lint', [bin('oxlint/bin/oxlint')]);
+      await check('lint and types', [bin('oxlint/bin/oxlint')]);
       // A process of its own: it sets the environment of its children to production.
       await check('build', [path.join(ROOT, 'scripts/build.mjs')]);
       await check('notebooks for the journeys', [path.join(ROOT, 'scripts/templates.mjs')]);
     })(),
     (async () => {
       await check('format', [bin('oxfmt/bin/oxfmt'), '--check']);
-      await check('types', [path.join(ROOT, 'scripts/types.mjs')]);
+      await check('core and contract without DOM and Node', [path.join(ROOT, 'scripts/types.mjs')]);
       await check('docs/methods.md', [path.join(ROOT, 'scripts/methods.mjs'), '--check']);
       await check('docs/licences.md', [path.join(ROOT, 'scripts/licences.mjs'), '--check']);
       await check('texts', [path.join(ROOT, 'scripts/texts.mjs'), '--check']);
