@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
+import * as React from 'react';
 import { createElement, type ReactElement, type ReactNode } from 'react';
 import { afterEach, beforeAll, vi } from 'vitest';
 import { useDrafts } from '../shared/blends/draftStore';
@@ -15,6 +16,19 @@ if (typeof navigator !== 'undefined')
 
 // A busy machine takes its time.
 configure({ asyncUtilTimeout: 15_000 });
+
+// Where each element was made is kept for warnings that would fail a test anyway; that took a sixth of all tests of pages.
+const { __CLIENT_INTERNALS_DO_NOT_USE_OR_WARN_USERS_THEY_CANNOT_UPGRADE: internals } = React as unknown as Partial<
+  Record<string, object>
+>;
+if (internals !== undefined)
+  Object.defineProperty(internals, 'recentlyCreatedOwnerStacks', {
+    get: () => Infinity,
+    // It is set back to none every second.
+    set(none: number) {
+      void none;
+    },
+  });
 
 // There is no canvas here: a chart stands as its title and what it says. The options have tests of their own.
 vi.mock('../shared/chart/Chart', () => ({
