@@ -84,7 +84,7 @@ it('works a card out in a thread as it would in its own', async () => {
   } finally {
     await thread.close();
   }
-}, 60000);
+});
 
 it('shows the card of before, and says that it follows, until the new one is whole', async () => {
   const before = (await tester.get<LotCardPage>(`/lots/${lotId}`)).body;

@@ -21,7 +21,7 @@ let lead: Client;
 beforeAll(async () => {
   server = await startTestServer();
   lead = await server.as('lead');
-}, 60000);
+});
 afterAll(() => server.close());
 
 interface World {

@@ -6,7 +6,7 @@ let lead: Client;
 beforeAll(async () => {
   server = await startTestServer();
   lead = await server.as('lead');
-}, 60000);
+});
 afterAll(() => server.close());
 
 const NOBODY = '0191a2b3-0000-7000-8000-000000000000';

@@ -50,7 +50,7 @@ describe('the guard of every route', () => {
       await Promise.all(ROLES.map(asRole));
     }
     expect(findings).toEqual([]);
-  }, 60_000);
+  });
 
   it.each(['x', '0', '%00', '%F0%9F%AA%A3', 'null', 'a'.repeat(300), "1'--"])(
     'answers an address that is none, %j, with a sentence',

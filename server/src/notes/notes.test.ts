@@ -109,9 +109,12 @@ describe('photos beside a run', () => {
     const answers = await Promise.all(Array.from({ length: 5 }, () => upload(run.id, uuidv7(), file)));
     expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 5 }, () => 204));
     // Other tests decode photos beside this one: theirs are gone in a moment too.
-    await vi.waitFor(() => {
-      expect(readdirSync(tmpdir()).filter((name) => name.startsWith('bent-pail-photo-'))).toEqual([]);
-    });
+    await vi.waitFor(
+      () => {
+        expect(readdirSync(tmpdir()).filter((name) => name.startsWith('bent-pail-photo-'))).toEqual([]);
+      },
+      { timeout: 15_000 },
+    );
   });
 
   it('sent again under the id of another are refused', async () => {

@@ -1,7 +1,7 @@
 import type { ClassRow, OwnLesson } from '@bent-pail/contract';
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { classPageOf, groupId, SAMPLE } from '../testing/classes';
 import { openPage } from '../testing/page';
 import { ClassListPage } from './ClassListPage';
@@ -129,6 +129,13 @@ describe('on paper', () => {
     // The pot is known: nobody measures it.
     expect(paper.textContent).not.toMatch(/How much the empty pot holds/);
   });
+
+  it('of a class that is gone are a page with a heading and a way on', async () => {
+    openPage(<SlipsPage />, { at: '/class/c1/slips', path: '/class/:id/slips' });
+    expect(await screen.findByRole('heading', { level: 1, name: 'There is none.' })).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'Back to Today' }).getAttribute('href')).toBe('/');
+    expect(screen.queryByRole('button', { name: 'Try again' })).toBeNull();
+  });
 });
 
 describe('a lesson', () => {
@@ -158,7 +165,7 @@ describe('a lesson', () => {
     expect(await screen.findByText(/then what a good answer says/)).toBeTruthy();
     await userEvent.type(questions, ' None.');
     await userEvent.click(screen.getByRole('button', { name: 'Keep the lesson' }));
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(told).toMatchObject([
         { address: '/lessons', body: { from: 'own', questions: [{ ask: 'No answer?', answer: 'None.' }] } },
       ]);

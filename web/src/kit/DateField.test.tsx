@@ -1,4 +1,4 @@
-import { render, screen } from '@testing-library/react';
+import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
 import { describe, expect, it, vi } from 'vitest';
@@ -74,7 +74,7 @@ describe('a field for a day', () => {
     await user.type(field, '1/12/2026');
     expect(said).not.toHaveBeenCalled();
     await user.tab();
-    await vi.waitFor(() => {
+    await waitFor(() => {
       expect(said).toHaveBeenLastCalledWith('2026-12-01');
     });
     expect(field.value).toBe('1 Dec 2026');

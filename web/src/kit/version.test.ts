@@ -1,3 +1,4 @@
+import { waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { noticeBuild, scriptOrAnew, useVersion } from './version';
 
@@ -34,7 +35,7 @@ it('loads the page again where a script of before is gone, once for each build',
   void scriptOrAnew(lost).finally(() => {
     isSettled = true;
   });
-  await vi.waitFor(() => {
+  await waitFor(() => {
     expect(reload).toHaveBeenCalledTimes(1);
   });
   expect(isSettled).toBe(false);

@@ -63,12 +63,9 @@ describe('people', () => {
     fireEvent.change(within(form).getByLabelText('Name'), { target: { value: 'Ada' } });
     fireEvent.change(within(form).getByLabelText('A first password'), { target: { value: 'a pail of grey water' } });
     fireEvent.submit(form);
-    await waitFor(
-      () => {
-        expect(told).toHaveLength(1);
-      },
-      { timeout: 5000 },
-    );
+    await waitFor(() => {
+      expect(told).toHaveLength(1);
+    });
     expect(told[0]).toMatchObject({ address: '/users', body: { name: 'Ada', role: 'tester' } });
   });
 });
@@ -78,9 +75,7 @@ it('one’s own password is changed with the present one', async () => {
   fireEvent.change(screen.getByLabelText('Present password'), { target: { value: 'old one here' } });
   fireEvent.change(screen.getByLabelText('New password'), { target: { value: 'a pail of grey water' } });
   fireEvent.submit(screen.getByRole('form', { name: 'Your password' }));
-  expect(
-    await screen.findByText(/Changed; you are signed out everywhere else/, undefined, { timeout: 5000 }),
-  ).toBeTruthy();
+  expect(await screen.findByText(/Changed; you are signed out everywhere else/)).toBeTruthy();
   expect(told).toEqual([
     { method: 'PUT', address: '/me/password', body: { present: 'old one here', password: 'a pail of grey water' } },
   ]);

@@ -22,7 +22,7 @@ const open = (asked = ''): ReturnType<typeof userEvent.setup> => {
 };
 const WAIT = { timeout: 20_000 };
 
-describe('the station Pot', { timeout: 30_000 }, () => {
+describe('the station Pot', () => {
   it('asks what is in the pot where nothing is', async () => {
     open();
     expect(await screen.findByText('Which blend or lot is in your pot?', undefined, WAIT)).toBeTruthy();

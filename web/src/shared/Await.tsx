@@ -1,7 +1,8 @@
 import type { UseInfiniteQueryResult, UseQueryResult } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
-import { sentenceOf } from './api';
-import { Button } from '../kit/Button';
+import { ApiProblem, sentenceOf } from './api';
+import { EmptyPail } from './EmptyPail';
+import { Button, ButtonLink } from '../kit/Button';
 import { Moment } from '../kit/Moment';
 
 interface AwaitProps<T> {
@@ -9,10 +10,21 @@ interface AwaitProps<T> {
   readonly children: (data: T) => ReactElement;
 }
 
-/** Waits for what a view shows; trouble is one sentence with a way to try again. */
+const GONE = 404;
+
+/** Waits for what a view shows; trouble is one sentence with a way to try again, or on from what is not there. */
 export function Await<T>({ query, children }: AwaitProps<T>): ReactElement {
   if (query.data !== undefined) return children(query.data);
   if (query.error !== null) {
+    // An old link, or another's tab: asking again would not bring it back.
+    if (query.error instanceof ApiProblem && query.error.status === GONE)
+      return (
+        <EmptyPail whole question={sentenceOf(query.error)}>
+          <ButtonLink look="act" to="/">
+            Back to Today
+          </ButtonLink>
+        </EmptyPail>
+      );
     return (
       <div className="flex flex-col items-start gap-3 p-5" role="alert">
         <p className="text-head font-semibold">{sentenceOf(query.error)}</p>

@@ -35,7 +35,7 @@ it('asks which two where none is named', async () => {
 it('marks what differs beyond both bands, and nothing else', async () => {
   open('1', '2', '3');
   const row = await density();
-  expect(await row.findByText('≠ B C', undefined, { timeout: 5000 })).toBeTruthy();
+  expect(await row.findByText('≠ B C')).toBeTruthy();
   // Two mixes of almost the same coir cannot be told apart.
   expect(row.getAllByText('≠ A')).toHaveLength(2);
 });
@@ -64,6 +64,6 @@ it('puts another one beside, and takes one away', async () => {
 it('opens the working of a figure once it is there', async () => {
   open('1', '2');
   const row = await density();
-  const [figure] = await row.findAllByRole('button', { name: /^Dry bulk density: .* Show working/ }, { timeout: 5000 });
+  const [figure] = await row.findAllByRole('button', { name: /^Dry bulk density: .* Show working/ });
   expect(figure?.getAttribute('data-working')).toBe('bands.bulkDensity_gcc');
 });

@@ -24,7 +24,7 @@ beforeEach(() => {
   // What was wanted of a blend stays with it; each test begins with nothing wanted.
   useDrafts.setState({ wants: {} });
 });
-const row = (name: RegExp) => screen.findByRole('row', { name }, { timeout: 3000 });
+const row = (name: RegExp) => screen.findByRole('row', { name });
 
 describe('what each line does', () => {
   it('is checked against the job that it is in for', async () => {
@@ -126,7 +126,7 @@ describe('schools', () => {
     openPage(<SchoolsPanel view={view} />);
     const mineral = within(screen.getByRole('article', { name: 'Open mineral blends' }));
     expect(mineral.getByText(/Only 0 % of it is stone/)).toBeTruthy();
-    expect(await mineral.findByText(/^air 0\.\d\d water 0\.\d\d/, undefined, { timeout: 3000 })).toBeTruthy();
+    expect(await mineral.findByText(/^air 0\.\d\d water 0\.\d\d/)).toBeTruthy();
     await user.click(mineral.getByRole('button', { name: 'Try it' }));
     expect(view.taken[0]).toEqual([
       { lotId: 'pumice-coarse', parts: 15 },
@@ -144,7 +144,7 @@ describe('a substitute', () => {
     const view = deskViewOf(lines, { lots: [...SHELF, again] });
     openPage(<Substitute view={view} />);
     await choose(screen.getByLabelText('The lot that is missing'), /^Bark/, user);
-    const [first] = await screen.findAllByRole('button', { name: 'Swap' }, { timeout: 3000 });
+    const [first] = await screen.findAllByRole('button', { name: 'Swap' });
     if (first === undefined) throw new Error('no swap');
     await user.click(first);
     expect(view.taken[0]).toEqual([
@@ -166,7 +166,7 @@ describe('a substitute inside a blend', () => {
     openPage(<Substitute view={view} />);
     const swap = async (missing: RegExp): Promise<void> => {
       await choose(screen.getByLabelText('The lot that is missing'), missing, user);
-      const [first] = await screen.findAllByRole('button', { name: 'Swap' }, { timeout: 3000 });
+      const [first] = await screen.findAllByRole('button', { name: 'Swap' });
       if (first !== undefined) await user.click(first);
     };
     await swap(/^Perlite/);
@@ -183,11 +183,7 @@ describe('a triangle', () => {
       profile: profileCalled('acid-lovers'),
     });
     openPage(<Triangle view={view} />);
-    const drawing = await screen.findByRole(
-      'img',
-      { name: /^Air space on a triangle of Bark, Coir, Pumice/ },
-      { timeout: 4000 },
-    );
+    const drawing = await screen.findByRole('img', { name: /^Air space on a triangle of Bark, Coir, Pumice/ });
     expect(drawing.getAttribute('aria-label')).toMatch(/\d+ % of it meets the window/);
   });
 

@@ -1,5 +1,5 @@
 import type { ClassPage } from '@bent-pail/contract';
-import { screen, within } from '@testing-library/react';
+import { screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
 import { classPageOf, groupId, SAMPLE } from '../../testing/classes';
@@ -69,7 +69,7 @@ it('leaves a group out with a reason, and says so in the open', async () => {
   expect(await screen.findByText(/Say why, in 1 to 200 letters/)).toBeTruthy();
   await userEvent.type(screen.getByLabelText('Leave it out, because'), 'packed with the fist');
   await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }));
-  await vi.waitFor(() => {
+  await waitFor(() => {
     expect(told).toMatchObject([
       {
         address: '/classes/c1/exclusions',

@@ -53,7 +53,7 @@ const queued = async () =>
   (await entries.orderBy('place').toArray()).flatMap((one) => ('line' in one ? [one.line] : []));
 const form = () => screen.findByRole('form', { name: 'A line for the diary' }, WAIT);
 
-describe('a line that is written', { timeout: 30_000 }, () => {
+describe('a line that is written', () => {
   it('waits in this browser, in sight, until the server has it', async () => {
     const user = open(PAGE);
     await form();
@@ -116,7 +116,7 @@ describe('a line that is written', { timeout: 30_000 }, () => {
   });
 });
 
-describe('the scale of this computer', { timeout: 30_000 }, () => {
+describe('the scale of this computer', () => {
   afterEach(() => {
     simulatedDevice('scale').load(0, performance.now());
     act(() => {
@@ -148,7 +148,7 @@ describe('the scale of this computer', { timeout: 30_000 }, () => {
   });
 });
 
-describe('touch it or not', { timeout: 30_000 }, () => {
+describe('touch it or not', () => {
   const said = async () => within(await screen.findByRole('region', { name: 'Touch it or not' }, WAIT));
 
   it('leaves alone what asks for nothing, and says what is not known of its food', async () => {
@@ -177,7 +177,7 @@ describe('touch it or not', { timeout: 30_000 }, () => {
   });
 });
 
-describe('a pour beside its column', { timeout: 30_000 }, () => {
+describe('a pour beside its column', () => {
   it('stands on the page with what its column says', async () => {
     const pour = { moisture: 'wet' as const, firstDrip_s: 8, lastDrip_s: 200, runoff_mL: 0 };
     open({ ...PAGE, diary: [line(30, { kind: 'poured', volume_mL: 200, pour })] });

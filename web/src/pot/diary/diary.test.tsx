@@ -64,7 +64,7 @@ const entries = outboxOf('the-lead').entries;
 const queued = async () =>
   (await entries.orderBy('place').toArray()).flatMap((one) => ('line' in one ? [one.line] : []));
 
-describe('a filled pot', { timeout: 30_000 }, () => {
+describe('a filled pot', () => {
   it('says what to do first where nothing was written', async () => {
     open(PAGE);
     expect(await screen.findByText(/^Nothing yet\. Water it until it runs/, undefined, WAIT)).toBeTruthy();
@@ -104,7 +104,7 @@ describe('a filled pot', { timeout: 30_000 }, () => {
   });
 });
 
-describe('filled pots', { timeout: 30_000 }, () => {
+describe('filled pots', () => {
   it('ask for the first, and keep what it was filled with', async () => {
     const told = openPage(<FilledPotsPage />, {
       at: '/pot/diary',
