@@ -243,7 +243,7 @@ describe('the conductivity of a medium', () => {
     });
   });
 
-  it('has bands with it: of storage, hours and days to dry', { timeout: 60_000 }, () => {
+  it('has bands with it: of storage, hours and days to dry', () => {
     const predicted = predictDesk(desk);
     const pot = setup({ medium: { retention: predicted.result.retention, ks_cms: 0.1 }, days: 2 });
     const bands = finished(

@@ -43,7 +43,7 @@ let large: Large;
 beforeAll(async () => {
   small = await filled(LOTS);
   large = await filled(10 * LOTS);
-}, 180000);
+});
 afterAll(async () => {
   await small.server.close();
   await large.server.close();

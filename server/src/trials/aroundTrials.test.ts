@@ -13,7 +13,7 @@ beforeAll(async () => {
   server = await startTestServer();
   tester = await server.as('tester');
   lots = await threeLots(tester);
-}, 120_000);
+});
 afterAll(() => server.close());
 
 const laidOut = async (more = {}): Promise<TrialPage> => {
