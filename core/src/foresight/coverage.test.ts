@@ -17,7 +17,7 @@ import {
 
 /** A sample in every test run; `npm run trials` takes all of them. */
 const FULL = process.env.BENT_PAIL_TRIALS !== undefined;
-const TRIALS = FULL ? 400 : 24;
+const TRIALS = FULL ? 400 : 10;
 /** Of one that falls outside by chance. */
 const AGAIN = 4000;
 const DRAWS = FULL ? 2000 : 300;
@@ -208,7 +208,7 @@ describe(`90 %% bands, ${String(TRIALS)} lots and blends drawn from the classesâ
         const held = 1 - (tally.below + tally.above) / TRIALS;
         if (!FULL) {
           // So few trials tell only a band that is far too narrow from one that is not.
-          expect(held, key).toBeGreaterThanOrEqual(0.66);
+          expect(held, key).toBeGreaterThanOrEqual(0.6);
           continue;
         }
         process.stdout.write(line(scenario.name, key, tally, TRIALS));

@@ -7,7 +7,7 @@ import { waterIn, truthOf } from '../testing/syntheticLot';
 
 /** A sample in every test run; `npm run trials` takes all of them. */
 const FULL = process.env.BENT_PAIL_TRIALS !== undefined;
-const SEQUENCES = FULL ? 500 : 16;
+const SEQUENCES = FULL ? 500 : 6;
 /** A reading that agrees may widen a band by this much: draws have a width of their own. */
 const SLACK = 1.02;
 /** Over 500 sequences the ends of a band of 1,000 draws would be off by more than that by chance, now and then. */

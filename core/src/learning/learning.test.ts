@@ -13,7 +13,7 @@ import { fitKappa, kappaFor, KAPPA_PRIOR, learn, LEARNING, NO_LEARNING, type Mea
 /** A sample in every test run; `npm run trials` takes all of them. */
 const FULL = process.env.BENT_PAIL_TRIALS !== undefined;
 const BENCHES = FULL ? 2000 : 12;
-const WITHOUT = FULL ? 400 : 3;
+const WITHOUT = FULL ? 400 : 1;
 
 const kappaOf = (blends: readonly MeasuredBlend[]) => fitKappa(blends);
 

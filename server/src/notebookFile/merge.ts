@@ -69,7 +69,6 @@ class Merge {
   ) {
     for (const one of refusals) this.count(one);
     this.takes = new Map(choices.chosen.map(({ kind, key, take }) => [`${kind} ${key}`, take]));
-    for (const kind of kinds) this.validators.set(kind.name, this.ajv.compile(rowSchema(kind)));
   }
 
   /** Rows of one kind at a time, in the order of the file. */
@@ -111,6 +110,13 @@ class Merge {
     return this.refused > 0;
   }
 
+  /** What a row of the kind is held to; made when its first row comes, since most files hold few kinds. */
+  private validatorOf(kind: FileKind): ValidateFunction {
+    const isRight = this.validators.get(kind.name) ?? this.ajv.compile(rowSchema(kind));
+    this.validators.set(kind.name, isRight);
+    return isRight;
+  }
+
   private countOf(kind: string) {
     const count = this.counts.get(kind) ?? { added: 0, same: 0, different: 0, refused: 0 };
     this.counts.set(kind, count);
@@ -136,7 +142,7 @@ class Merge {
 
   /** The row as the database takes it; undefined where it is refused. */
   private async readable(kind: FileKind, row: FileRow): Promise<Row | undefined> {
-    const isRight = this.validators.get(kind.name) as ValidateFunction;
+    const isRight = this.validatorOf(kind);
     if (!isRight(row.value)) {
       const [error] = isRight.errors ?? [];
       const { missingProperty, additionalProperty } = (error?.params ?? {}) as Readonly<

@@ -1,14 +1,10 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import { useDevices } from '../shared/devices/deviceStore';
 import { openPage } from '../testing/page';
 import { DevicesPage } from './DevicesPage';
 import { choose } from '../testing/choose';
-
-afterEach(() => {
-  for (const kind of ['scale', 'meter', 'probe'] as const) useDevices.getState().change(kind, { source: 'none' });
-});
 
 const scale = () => within(screen.getByRole('region', { name: 'Scale' }));
 

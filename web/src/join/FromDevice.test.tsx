@@ -11,7 +11,6 @@ beforeEach(() => {
 });
 afterEach(() => {
   vi.useRealTimers();
-  for (const kind of ['scale', 'meter', 'probe'] as const) useDevices.getState().change(kind, { source: 'none' });
 });
 
 const pass = (ms: number): void => {

@@ -3,10 +3,17 @@ import { cleanup, configure } from '@testing-library/react';
 import * as React from 'react';
 import { createElement, type ReactElement, type ReactNode } from 'react';
 import { afterEach, beforeAll, vi } from 'vitest';
-import { useDrafts } from '../shared/blends/draftStore';
+import type * as Zustand from 'zustand';
 import { readClock } from '../kit/format';
-import { useHand } from '../shared/handStore';
 import { queryClient } from '../shared/resources/client';
+
+type Making<T> = Zustand.StateCreator<T>;
+type Store<T> = Zustand.UseBoundStore<Zustand.StoreApi<T>>;
+// One for all files of a worker, which share the stores but each read this one anew.
+const forgetStore = vi.hoisted(() => {
+  const shared = globalThis as typeof globalThis & { forgetStore?: Set<() => void> };
+  return (shared.forgetStore ??= new Set());
+});
 
 // A year is this one in every year that tests run in.
 readClock(() => Date.parse('2026-11-24T12:00:00Z'));
@@ -29,6 +36,22 @@ if (internals !== undefined)
       void none;
     },
   });
+
+// Stores are shared by all files of a worker: each test finds them as they begin.
+vi.mock('zustand', async (original) => {
+  const zustand = await original<typeof Zustand>();
+  const noted = <T>(making: Making<T>): Store<T> => {
+    const store = zustand.create(making);
+    forgetStore.add(() => {
+      store.setState(store.getInitialState(), true);
+    });
+    return store;
+  };
+  return {
+    ...zustand,
+    create: <T>(making?: Making<T>): Store<T> | typeof noted => (making === undefined ? noted : noted(making)),
+  };
+});
 
 // There is no canvas here: a chart stands as its title and what it says. The options have tests of their own.
 vi.mock('../shared/chart/Chart', () => ({
@@ -74,7 +97,6 @@ afterEach(() => {
   vi.unstubAllGlobals();
   queryClient.clear();
   // What a page keeps in its browser is not there for the next.
-  useDrafts.setState({ drafts: {} });
-  useHand.setState({ hand: undefined });
+  for (const forget of forgetStore) forget();
   localStorage.clear();
 });

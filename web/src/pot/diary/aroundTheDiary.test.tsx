@@ -119,9 +119,6 @@ describe('a line that is written', () => {
 describe('the scale of this computer', () => {
   afterEach(() => {
     simulatedDevice('scale').load(0, performance.now());
-    act(() => {
-      useDevices.getState().change('scale', { source: 'none' });
-    });
   });
 
   it('puts a weight that stands still into the field', async () => {

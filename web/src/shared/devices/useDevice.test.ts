@@ -12,10 +12,7 @@ beforeEach(() => {
 });
 afterEach(() => {
   vi.useRealTimers();
-  for (const kind of ['scale', 'meter', 'probe'] as const) {
-    useDevices.getState().change(kind, { source: 'none', pattern: usualPattern(kind).source });
-    simulatedDevice(kind).breakBy('none');
-  }
+  for (const kind of ['scale', 'meter', 'probe'] as const) simulatedDevice(kind).breakBy('none');
 });
 
 const pass = (ms: number): void => {
