@@ -1,5 +1,4 @@
-// Format, lint with types, arrows, unit and server tests, and of the journeys those of the day, with --whole all of them;
-// closes with one line of totals.
+// Everything: format, lint with types, arrows, unit and server tests, end-to-end tests; closes with one line of totals.
 import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
@@ -15,12 +14,9 @@ const { SHARE, testShare } = await import('./testShare.mjs');
 const CHROMIUM = '/usr/bin/chromium-headless-shell';
 const bin = (name) => path.join(ROOT, 'node_modules', name);
 const scratch = fs.mkdtempSync(path.join(os.tmpdir(), 'bent-pail-test-'));
-const isWhole = process.argv.includes('--whole');
 const DAY_MS = 24 * 3600 * 1000;
 /** Which of what takes turns is had: fixed by the day, or by whoever wants a run again. */
 const SEED = Number(process.env.BENT_PAIL_SEED ?? Math.floor(Date.now() / DAY_MS));
-/** Days in which all journeys have had their turn. */
-const ROUND = 3;
 const totals = { passed: 0, failed: 0 };
 /** What failed, by name: named again as the last thing, where a long report may have been cut. */
 const failures = [];
@@ -127,11 +123,7 @@ try {
   const e2e = path.join(scratch, 'e2e.json');
   await suite(
     'end-to-end tests',
-    [
-      bin('@playwright/test/cli.js'),
-      ...['test', '--config', 'e2e/playwright.config.ts'],
-      ...(isWhole ? [] : [`--shard=${String((SEED % ROUND) + 1)}/${String(ROUND)}`]),
-    ],
+    [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
     e2e,
     (report) => {
       // What passed only at the second try is named, so that it is looked into, and does not stop everything else.
@@ -151,7 +143,7 @@ try {
 }
 fs.rmSync(scratch, { recursive: true, force: true });
 console.log(
-  `Taken by the day: BENT_PAIL_SEED=${String(SEED)} takes the same again.${isWhole ? '' : ' Left to npm test -- --whole, which CI runs: the journeys of the other two days of three.'} Left to others: npm run trials (40 random notebooks, 400 lots and blends for each band, 2,000 benches an interval, 20,000 recipe texts, 40,000 odd calculations), npm run crash (1,000 kills, 100 deaths of PostgreSQL, 200,000 odd calls, every odd start; here a sixth), npm run axe (every page; here a tenth; every button, here a twentieth; every text of every page, here on a third of the days), npm run bench, npm run mutate.`,
+  `Taken by the day: BENT_PAIL_SEED=${String(SEED)} takes the same again. Left to others: npm run trials (40 random notebooks, 400 lots and blends for each band, 2,000 benches an interval, 20,000 recipe texts, 40,000 odd calculations), npm run crash (1,000 kills, 100 deaths of PostgreSQL, 200,000 odd calls, every odd start; here a sixth), npm run axe (every page; here a tenth; every button, here a twentieth; every text of every page, here on a third of the days), npm run bench, npm run mutate.`,
 );
 for (const name of failures) console.log(`failed: ${name}`);
 console.log(`${totals.passed} passed, ${totals.failed} failed`);

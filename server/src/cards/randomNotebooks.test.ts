@@ -12,7 +12,7 @@ import { startTestServer, type Client, type TestServer } from '../testing/testSe
 import { rebuildCards } from './rebuild';
 
 /** A sample here; all forty by npm run trials. */
-const NOTEBOOKS = Number(process.env.BENT_PAIL_TRIALS ?? '4');
+const NOTEBOOKS = Number(process.env.BENT_PAIL_TRIALS ?? '2');
 const STEPS = 60;
 const CLASSES = ['pumice-coarse', 'bark-fine', 'coir-pith', 'sand-coarse'];
 

@@ -2,7 +2,8 @@ import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
 import * as React from 'react';
 import { createElement, type ReactElement, type ReactNode } from 'react';
-import { afterEach, beforeAll, vi } from 'vitest';
+import { format } from 'node:util';
+import { afterEach, beforeAll, beforeEach, expect, vi } from 'vitest';
 import type * as Zustand from 'zustand';
 import { readClock } from '../kit/format';
 import { queryClient } from '../shared/resources/client';
@@ -84,6 +85,21 @@ if (typeof window !== 'undefined')
   Object.assign(window, {
     matchMedia: (query: string) => Object.assign(new EventTarget(), { matches: false, media: query }),
   });
+
+// There is no server: a page that asks after its own is gone finds nobody.
+globalThis.fetch = () => Promise.reject(new TypeError('There is no server in this test.'));
+
+// What is said on the console is a fault in a page, or a test that gives it what no server does.
+const said: string[] = [];
+beforeEach(() => {
+  for (const how of ['error', 'warn'] as const)
+    vi.spyOn(console, how).mockImplementation((...words: unknown[]) => {
+      said.push(format(...words));
+    });
+});
+afterEach(() => {
+  expect(said.splice(0)).toEqual([]);
+});
 
 // The contract's classes are there when a form asks for them: a test does not wait for a module.
 beforeAll(async () => {

@@ -19,7 +19,7 @@ const open = (more: Partial<ClassPage> = {}) =>
     role: 'tester',
     at: '/class/c1/wall',
     path: '/class/:id/wall',
-    answers: { '/classes/c1': classPageOf(more) },
+    answers: { '/classes/c1': classPageOf(more), 'POST /classes/c1/exclusions': classPageOf(more) },
   });
 
 const tile = (number: number): HTMLElement => {

@@ -36,6 +36,8 @@ export function PlanChart({ plan, values, shown, isUp }: PlanChartProps): ReactE
     `${path}L${String(x(plan.most))} ${String(edge(isUpper))}L${String(x(1))} ${String(edge(isUpper))}Z`;
   const labels = plan.steps.length > 12 ? plan.steps.filter(({ bags }) => bags % 5 === 0 || bags === 1) : plan.steps;
   const last = means.at(-1);
+  // One where all are alike.
+  const marks = [...new Set([hi, (hi + lo) / 2, lo])];
   return (
     <svg
       viewBox={`0 0 ${String(width)} ${String(height)}`}
@@ -65,7 +67,7 @@ export function PlanChart({ plan, values, shown, isUp }: PlanChartProps): ReactE
       >
         send it back
       </text>
-      {[hi, (hi + lo) / 2, lo].map((value) => (
+      {marks.map((value) => (
         <text
           key={value}
           x={left - 8}
