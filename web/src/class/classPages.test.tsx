@@ -174,6 +174,7 @@ describe('a lesson', () => {
 
   it('that is none is said so', async () => {
     open('nothing');
-    expect(await screen.findByText('There is no such lesson.')).toBeTruthy();
+    expect(await within(await screen.findByRole('main')).findByText('There is no such lesson.')).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'All lessons' }).getAttribute('href')).toBe('/class');
   });
 });

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactElement } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Await } from '../shared/Await';
-import { EmptyPail } from '../shared/EmptyPail';
+import { NotThere } from '../shared/NotThere';
 import { protocolsQuery } from '../shared/resources/protocols';
 import { TitleBlock } from '../shared/TitleBlock';
 import { useMe, useWorks } from '../shared/useSession';
@@ -20,7 +20,7 @@ export function ProtocolPage(): ReactElement {
       {(rows) => {
         const row = rows.find(({ protocol }) => protocol.key === key);
         return row === undefined ? (
-          <EmptyPail whole question="There is no such protocol." />
+          <NotThere says="There is no such protocol." on={{ to: '/bench/protocols', name: 'All protocols' }} />
         ) : (
           <One key={key} row={row} />
         );

@@ -1,8 +1,8 @@
 import type { UseInfiniteQueryResult, UseQueryResult } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { ApiProblem, sentenceOf } from './api';
-import { EmptyPail } from './EmptyPail';
-import { Button, ButtonLink } from '../kit/Button';
+import { NotThere } from './NotThere';
+import { Button } from '../kit/Button';
 import { Moment } from '../kit/Moment';
 
 interface AwaitProps<T> {
@@ -18,13 +18,7 @@ export function Await<T>({ query, children }: AwaitProps<T>): ReactElement {
   if (query.error !== null) {
     // An old link, or another's tab: asking again would not bring it back.
     if (query.error instanceof ApiProblem && query.error.status === GONE)
-      return (
-        <EmptyPail whole question={sentenceOf(query.error)}>
-          <ButtonLink look="act" to="/">
-            Back to Today
-          </ButtonLink>
-        </EmptyPail>
-      );
+      return <NotThere says={sentenceOf(query.error)} />;
     return (
       <div className="flex flex-col items-start gap-3 p-5" role="alert">
         <p className="text-head font-semibold">{sentenceOf(query.error)}</p>

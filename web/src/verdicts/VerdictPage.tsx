@@ -8,7 +8,7 @@ import { Rows } from '../kit/Rows';
 import { Sorry } from '../kit/Sorry';
 import { api, sentenceOf } from '../shared/api';
 import { Await } from '../shared/Await';
-import { EmptyPail } from '../shared/EmptyPail';
+import { NotThere } from '../shared/NotThere';
 import { BodyForm } from '../shared/forms/BodyForm';
 import { ChoiceField, LongTextField, TextField } from '../shared/forms/fields';
 import { maybeNumber } from '../shared/forms/Mistyped';
@@ -30,7 +30,7 @@ export function VerdictPage(): ReactElement {
       {(rows) => {
         const row = rows.find((one) => one.id === id);
         return row === undefined ? (
-          <EmptyPail whole question="There is no such line." />
+          <NotThere says="There is no such line." on={{ to: '/verdicts', name: 'All verdicts' }} />
         ) : (
           <Line key={`${row.id}${String(row.version)}`} row={row} />
         );

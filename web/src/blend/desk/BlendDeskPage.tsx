@@ -4,7 +4,7 @@ import { useParams, useSearchParams } from 'react-router';
 import { keptPotName } from '../../shared/pot/pots';
 import { sentenceOf } from '../../shared/api';
 import { Await } from '../../shared/Await';
-import { EmptyPail } from '../../shared/EmptyPail';
+import { NotThere } from '../../shared/NotThere';
 import { useHand } from '../../shared/handStore';
 import { useLastPot } from '../../shared/pot/usePot';
 import { blendQuery } from '../../shared/resources/blends';
@@ -132,7 +132,8 @@ function KeptDesk({
     <Await query={query}>
       {(page) => {
         const version = n === undefined ? page.versions[0] : page.versions.find((one) => String(one.n) === n);
-        if (version === undefined) return <EmptyPail whole question="This blend has no such version." />;
+        if (version === undefined)
+          return <NotThere says="This blend has no such version." on={{ to: `/blend/${id}`, name: 'The newest' }} />;
         return (
           <Desk
             draftKey={id}

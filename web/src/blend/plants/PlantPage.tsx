@@ -5,7 +5,7 @@ import { useState, type ReactElement } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { amount } from '../../shared/units/mine';
 import { Await } from '../../shared/Await';
-import { EmptyPail } from '../../shared/EmptyPail';
+import { NotThere } from '../../shared/NotThere';
 import { PotPicker } from '../../shared/pot/PotPicker';
 import { usePot } from '../../shared/pot/usePot';
 import { PutAway, WasPutAway } from '../../shared/putAway/PutAway';
@@ -31,7 +31,8 @@ export function PlantPage(): ReactElement {
   return (
     <Await query={isSought ? away : plants}>
       {() => {
-        if (plant === undefined && id !== 'new') return <EmptyPail whole question="There is no such plant." />;
+        if (plant === undefined && id !== 'new')
+          return <NotThere says="There is no such plant." on={{ to: '/blend/plants', name: 'All plants' }} />;
         if (profiles === undefined || larder === undefined) return <Moment />;
         return plant === undefined ? (
           <NewPlant profiles={profiles} larder={larder} />

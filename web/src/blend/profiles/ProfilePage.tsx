@@ -6,7 +6,7 @@ import { useNavigate, useParams } from 'react-router';
 import { amount } from '../../shared/units/mine';
 import { fixed } from '../../kit/format';
 import { Await } from '../../shared/Await';
-import { EmptyPail } from '../../shared/EmptyPail';
+import { NotThere } from '../../shared/NotThere';
 import { PutAway, WasPutAway } from '../../shared/putAway/PutAway';
 import { profilesAwayQuery, profilesQuery } from '../../shared/resources/guides';
 import { TitleBlock } from '../../shared/TitleBlock';
@@ -28,7 +28,7 @@ export function ProfilePage(): ReactElement {
       {(profiles) => {
         const profile = atHand ?? profiles.find((one) => one.id === id);
         return profile === undefined ? (
-          <EmptyPail whole question="There is no such use." />
+          <NotThere says="There is no such use." on={{ to: '/blend/uses', name: 'All uses' }} />
         ) : (
           <Profile key={id} profile={profile} />
         );

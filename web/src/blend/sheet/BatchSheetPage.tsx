@@ -7,7 +7,7 @@ import { litres } from '../../shared/units/litres';
 import { amount, mySign, readTyped, told } from '../../shared/units/mine';
 import { Await } from '../../shared/Await';
 import { CAUTIONS } from '../../shared/cautions';
-import { EmptyPail } from '../../shared/EmptyPail';
+import { NotThere } from '../../shared/NotThere';
 import { fixed } from '../../kit/format';
 import { OnPaper } from '../../shared/OnPaper';
 import { Qr } from '../../shared/Qr';
@@ -28,7 +28,7 @@ export function BatchSheetPage(): ReactElement {
       {(blend) => {
         const version = blend.versions.find((one) => String(one.n) === n);
         return version === undefined ? (
-          <EmptyPail whole question="This blend has no such version." />
+          <NotThere says="This blend has no such version." on={{ to: `/blend/${id}`, name: 'The newest' }} />
         ) : (
           <AwaitLarder named={{ lines: version.recipe.lines }}>
             {({ lots, blends }) => <Sheet page={blend} version={version} lots={lots} blends={blends} />}

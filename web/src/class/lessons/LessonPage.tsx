@@ -6,7 +6,7 @@ import { Button, ButtonLink } from '../../kit/Button';
 import { counted } from '../../kit/format';
 import { Await } from '../../shared/Await';
 import { CautionStrip } from '../../shared/CautionStrip';
-import { EmptyPail } from '../../shared/EmptyPail';
+import { NotThere } from '../../shared/NotThere';
 import { lessonsQuery } from '../../shared/resources/classes';
 import { StepPicture } from '../../shared/StepPicture';
 import { TitleBlock } from '../../shared/TitleBlock';
@@ -24,7 +24,7 @@ export function LessonPage(): ReactElement {
       {(own) => {
         const lesson = lessonFor(key, own);
         return lesson === undefined ? (
-          <EmptyPail whole question="There is no such lesson." />
+          <NotThere says="There is no such lesson." on={{ to: '/class', name: 'All lessons' }} />
         ) : (
           <Lesson key={key} lesson={lesson} />
         );

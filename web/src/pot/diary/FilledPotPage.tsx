@@ -29,11 +29,7 @@ const Qr = later(async () => (await import('../../shared/Qr')).Qr, <span classNa
 export function FilledPotPage(): ReactElement {
   const { id = '' } = useParams();
   const query = useQuery(filledPotQuery(id));
-  return (
-    <main>
-      <Await query={query}>{(page) => <Pot page={page} />}</Await>
-    </main>
-  );
+  return <Await query={query}>{(page) => <Pot page={page} />}</Await>;
 }
 
 function Pot({ page: whole }: { readonly page: Page }): ReactElement {
@@ -47,7 +43,7 @@ function Pot({ page: whole }: { readonly page: Page }): ReactElement {
   const taught = useTaught(page);
   const about = [plant, place, standOf(stand).words, count > 1 ? counted(count, 'pot alike', 'pots alike') : undefined];
   return (
-    <>
+    <main>
       <TitleBlock
         title={name}
         line={about.filter(Boolean).join(', ')}
@@ -94,6 +90,6 @@ function Pot({ page: whole }: { readonly page: Page }): ReactElement {
           </figure>
         </section>
       </div>
-    </>
+    </main>
   );
 }

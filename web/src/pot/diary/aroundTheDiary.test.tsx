@@ -1,6 +1,6 @@
 import type { FilledPotPage as Page, PotEntryKind, PotEntryLine } from '@bent-pail/contract';
 import { POT_ENTRY_KINDS } from '@bent-pail/contract/choices';
-import { act, screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { simulatedDevice, useDevices } from '../../shared/devices/deviceStore';

@@ -6,7 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../../kit/Button';
 import { Rows } from '../../kit/Rows';
 import { Await } from '../../shared/Await';
-import { EmptyPail } from '../../shared/EmptyPail';
+import { NotThere } from '../../shared/NotThere';
 import { rubricsQuery } from '../../shared/resources/rubrics';
 import { TitleBlock } from '../../shared/TitleBlock';
 import { amount } from '../../shared/units/mine';
@@ -25,7 +25,7 @@ export function RubricPage(): ReactElement {
       {(rows) => {
         const row = rows.find(({ rubric }) => rubric.key === key);
         return row === undefined ? (
-          <EmptyPail whole question="There is no such rubric." />
+          <NotThere says="There is no such rubric." on={{ to: '/score/rubrics', name: 'All rubrics' }} />
         ) : (
           <OneRubric key={`${key}${String(row.rubric.version)}`} row={row} />
         );

@@ -1,6 +1,6 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { keepPort, simulatedDevice, sourceOf, useDevices, usualPattern } from './deviceStore';
+import { keepPort, simulatedDevice, sourceOf, useDevices } from './deviceStore';
 import { serialSource, simulatedSource } from './lineSource';
 import { useDevice } from './useDevice';
 

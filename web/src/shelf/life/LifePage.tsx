@@ -50,17 +50,13 @@ function placeOf({ kind, id }: LifeNode): string {
 export function LifePage(): ReactElement {
   const { id = '' } = useParams();
   const query = useQuery(lifeQuery(id));
-  return (
-    <main>
-      <Await query={query}>{(life) => <Life life={life} />}</Await>
-    </main>
-  );
+  return <Await query={query}>{(life) => <Life life={life} />}</Await>;
 }
 
 function Life({ life: { lot, restsOn, goesInto } }: { readonly life: LotLife }): ReactElement {
   const name = `${lot.name}, ${lot.code}`;
   return (
-    <>
+    <main>
       <TitleBlock
         title={`The life of ${name}`}
         line="What its figures rest on, and what rests on them. Press anything to go there."
@@ -86,7 +82,7 @@ function Life({ life: { lot, restsOn, goesInto } }: { readonly life: LotLife }):
         <Side label="Goes into" nodes={goesInto} nothing="Nothing rests on it yet." side="right" />
       </div>
       {restsOn.length > 0 && <LeftOut lotId={lot.id} runs={restsOn} />}
-    </>
+    </main>
   );
 }
 
