@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { test as base } from '@playwright/test';
+import { expect, test as base, type BrowserContext } from '@playwright/test';
 import pg from 'pg';
 import { ROOT, scripts, type TemplateName } from './cluster';
 
@@ -116,7 +116,26 @@ interface Fixtures {
   readonly notebook: Notebook;
 }
 
-export const test = base.extend<Fixtures>({
+/** What a page throws and nobody catches fails a journey, whatever it is about. */
+const heard = base.extend<{ readonly thrown: readonly string[] }>({
+  thrown: [
+    async ({ browser }, use) => {
+      const thrown: string[] = [];
+      const hear = (context: BrowserContext): void => {
+        context.on('weberror', (error) => {
+          thrown.push(`${error.page()?.url() ?? 'a page'}: ${error.error().message}`);
+        });
+      };
+      browser.on('context', hear);
+      await use(thrown);
+      browser.off('context', hear);
+      expect(thrown).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export const test = heard.extend<Fixtures>({
   template: ['demo', { option: true }],
   env: [{}, { option: true }],
   notebook: async ({ template, env }, use) => {
@@ -127,7 +146,7 @@ export const test = base.extend<Fixtures>({
 });
 
 /** For journeys that only look: they share the demo notebook of their worker, and leave it as it was. */
-export const look = base.extend<object, { readonly notebook: Notebook }>({
+export const look = heard.extend<object, { readonly notebook: Notebook }>({
   notebook: [
     // oxlint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off this pattern.
     async ({}, use) => {
@@ -139,4 +158,4 @@ export const look = base.extend<object, { readonly notebook: Notebook }>({
   ],
 });
 
-export { expect } from '@playwright/test';
+export { expect };
